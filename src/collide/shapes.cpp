@@ -1,0 +1,334 @@
+#include "collide/shapes.h"
+
+#include <algorithm>
+#include <map>
+#include <tuple>
+
+#include "base/assert.h"
+
+namespace rook::collide {
+
+namespace {
+
+using runtime::Behaviour;
+using runtime::CellShape;
+using runtime::Form;
+using runtime::formFills;
+
+/// The px of a form as rectangles, from the cell's corner: equal rows are joined.
+std::vector<PxRect> rectanglesOf(Form form, int width, int height) {
+    std::vector<PxRect> rects;
+    for (int j = 0; j < height; ++j) {
+        int from = 0;
+        while (from < width && !formFills(form, from, j, width, height)) ++from;
+        int to = from;
+        while (to < width && formFills(form, to, j, width, height)) ++to;
+        if (from == to) continue;
+        if (!rects.empty() && rects.back().x == from && rects.back().width == to - from &&
+            rects.back().bottom() == j)
+            ++rects.back().height;
+        else
+            rects.push_back({from, j, to - from, 1});
+    }
+    return rects;
+}
+
+/// Appends, or widens the last one if they stand side by side: keeps lists of large levels short.
+void appendJoined(std::vector<PxRect>& list, const PxRect& rect) {
+    if (!list.empty() && list.back().y == rect.y && list.back().height == rect.height &&
+        list.back().right() == rect.x)
+        list.back().width += rect.width;
+    else
+        list.push_back(rect);
+}
+
+/// Joins side by side, then one above the other. Requires: no overlap.
+std::vector<PxRect> merged(std::vector<PxRect> rects) {
+    std::sort(rects.begin(), rects.end(), [](const PxRect& a, const PxRect& b) {
+        return std::tie(a.y, a.height, a.x) < std::tie(b.y, b.height, b.x);
+    });
+    std::vector<PxRect> rows;
+    for (const PxRect& rect : rects) appendJoined(rows, rect);
+    std::sort(rows.begin(), rows.end(), [](const PxRect& a, const PxRect& b) {
+        return std::tie(a.x, a.width, a.y) < std::tie(b.x, b.width, b.y);
+    });
+    std::vector<PxRect> whole;
+    for (const PxRect& rect : rows) {
+        if (!whole.empty() && whole.back().x == rect.x && whole.back().width == rect.width &&
+            whole.back().bottom() == rect.y)
+            whole.back().height += rect.height;
+        else
+            whole.push_back(rect);
+    }
+    std::sort(whole.begin(), whole.end(), [](const PxRect& a, const PxRect& b) {
+        return std::tie(a.y, a.x) < std::tie(b.y, b.x);
+    });
+    return whole;
+}
+
+/// Calls `visit(column, row, shape)` for each cell of the level that is not open.
+template <typename Visit>
+void forEachShape(const runtime::Frame& frame, const runtime::CellSource& cells, Visit&& visit) {
+    for (int row = 0; row < frame.rows; ++row) {
+        for (int column = 0; column < frame.columns; ++column) {
+            const CellShape shape = cells.at(column, row);
+            if (shape.behaviour != Behaviour::Open) visit(column, row, shape);
+        }
+    }
+}
+
+std::vector<OneWayTop> oneWayTops(const runtime::Frame& frame, const runtime::CellSource& cells) {
+    const int h = frame.cellHeight;
+    const auto fills = [&](int column, int py) {
+        if (py < 0) return false;
+        const CellShape shape = cells.at(column, py / h);
+        return shape.behaviour == Behaviour::OneWay &&
+               formFills(shape.form, 0, py % h, frame.cellWidth, h);
+    };
+    std::vector<OneWayTop> tops;
+    forEachShape(frame, cells, [&](int column, int row, const CellShape& shape) {
+        if (shape.behaviour != Behaviour::OneWay) return;
+        for (int j = 0; j < h; ++j) {
+            const int py = row * h + j;
+            if (!fills(column, py) || fills(column, py - 1)) continue;
+            tops.push_back({column * frame.cellWidth, py, frame.cellWidth});
+        }
+    });
+    std::sort(tops.begin(), tops.end(), [](const OneWayTop& a, const OneWayTop& b) {
+        return std::tie(a.y, a.x) < std::tie(b.y, b.x);
+    });
+    std::vector<OneWayTop> joined;
+    for (const OneWayTop& top : tops) {
+        if (!joined.empty() && joined.back().y == top.y &&
+            joined.back().x + joined.back().width == top.x)
+            joined.back().width += top.width;
+        else
+            joined.push_back(top);
+    }
+    return joined;
+}
+
+enum class Side { Top, Right, Bottom, Left };
+
+/// The side of the cell that an edge of a form lies on; false if it lies inside.
+bool sideOf(PxPoint a, PxPoint b, int width, int height, Side& side) {
+    if (a.y == 0 && b.y == 0) return side = Side::Top, true;
+    if (a.x == width && b.x == width) return side = Side::Right, true;
+    if (a.y == height && b.y == height) return side = Side::Bottom, true;
+    if (a.x == 0 && b.x == 0) return side = Side::Left, true;
+    return false;
+}
+
+struct Span {
+    int from = 0;
+    int to = 0;
+};
+
+bool runsAcross(Side side) { return side == Side::Top || side == Side::Bottom; }
+
+Side opposite(Side side) {
+    switch (side) {
+        case Side::Top: return Side::Bottom;
+        case Side::Right: return Side::Left;
+        case Side::Bottom: return Side::Top;
+        case Side::Left: return Side::Right;
+    }
+    return Side::Top;
+}
+
+/// The part of one side that the form covers.
+Span coverOf(Form form, Side wanted, int width, int height) {
+    const Polygon polygon = polygonOf(form, width, height);
+    for (std::size_t i = 0; i < polygon.size(); ++i) {
+        const PxPoint a = polygon[i];
+        const PxPoint b = polygon[(i + 1) % polygon.size()];
+        Side side{};
+        if (!sideOf(a, b, width, height, side) || side != wanted) continue;
+        return runsAcross(side) ? Span{std::min(a.x, b.x), std::max(a.x, b.x)}
+                                : Span{std::min(a.y, b.y), std::max(a.y, b.y)};
+    }
+    return {};
+}
+
+/// The parts of `edge` that `cover` leaves, in the edge's direction.
+void appendUncovered(PxPoint a, PxPoint b, Span cover, bool across, std::vector<BorderLine>& lines) {
+    const int from = across ? std::min(a.x, b.x) : std::min(a.y, b.y);
+    const int to = across ? std::max(a.x, b.x) : std::max(a.y, b.y);
+    const bool isForward = across ? a.x < b.x : a.y < b.y;
+    const auto append = [&](int low, int high) {
+        if (low >= high) return;
+        const PxPoint p = across ? PxPoint{low, a.y} : PxPoint{a.x, low};
+        const PxPoint q = across ? PxPoint{high, a.y} : PxPoint{a.x, high};
+        lines.push_back(isForward ? BorderLine{p, q} : BorderLine{q, p});
+    };
+    if (cover.from >= cover.to) return append(from, to);
+    append(from, std::min(to, cover.from));
+    append(std::max(from, cover.to), to);
+}
+
+void appendBorderOfCell(const runtime::Frame& frame, const runtime::CellSource& cells, int column,
+                        int row, BorderOptions options, std::vector<BorderLine>& lines) {
+    const CellShape shape = cells.at(column, row);
+    if (shape.behaviour != options.behaviour) return;
+    const int w = frame.cellWidth;
+    const int h = frame.cellHeight;
+    const auto coverFrom = [&](Side side) -> Span {
+        const int c = column + (side == Side::Right ? 1 : side == Side::Left ? -1 : 0);
+        const int r = row + (side == Side::Bottom ? 1 : side == Side::Top ? -1 : 0);
+        if (c < 0 || r < 0 || c >= frame.columns || r >= frame.rows)
+            return options.goesOnOutside ? Span{0, std::max(w, h)} : Span{};
+        const CellShape other = cells.at(c, r);
+        if (other.behaviour != options.behaviour) return {};
+        return coverOf(other.form, opposite(side), w, h);
+    };
+    const Polygon polygon = polygonOf(shape.form, w, h);
+    std::vector<BorderLine> local;
+    for (std::size_t i = 0; i < polygon.size(); ++i) {
+        const PxPoint a = polygon[i];
+        const PxPoint b = polygon[(i + 1) % polygon.size()];
+        Side side{};
+        if (sideOf(a, b, w, h, side))
+            appendUncovered(a, b, coverFrom(side), runsAcross(side), local);
+        else
+            local.push_back({a, b});
+    }
+    for (const BorderLine& line : local) {
+        lines.push_back({{line.from.x + column * w, line.from.y + row * h},
+                         {line.to.x + column * w, line.to.y + row * h}});
+    }
+}
+
+std::int64_t cross(PxPoint a, PxPoint b, PxPoint c) {
+    return std::int64_t{b.x - a.x} * (c.y - b.y) - std::int64_t{b.y - a.y} * (c.x - b.x);
+}
+
+/// Leaves out points in the middle of straight lines; starts at the least point.
+Polygon simplified(const Polygon& loop) {
+    Polygon kept;
+    for (std::size_t i = 0; i < loop.size(); ++i) {
+        const PxPoint before = loop[(i + loop.size() - 1) % loop.size()];
+        const PxPoint after = loop[(i + 1) % loop.size()];
+        if (cross(before, loop[i], after) != 0) kept.push_back(loop[i]);
+    }
+    const auto least = std::min_element(kept.begin(), kept.end(), [](PxPoint a, PxPoint b) {
+        return std::tie(a.y, a.x) < std::tie(b.y, b.x);
+    });
+    std::rotate(kept.begin(), least, kept.end());
+    return kept;
+}
+
+std::int64_t doubledArea(const Polygon& loop) {
+    std::int64_t sum = 0;
+    for (std::size_t i = 0; i < loop.size(); ++i) {
+        const PxPoint a = loop[i];
+        const PxPoint b = loop[(i + 1) % loop.size()];
+        sum += std::int64_t{a.x} * b.y - std::int64_t{b.x} * a.y;
+    }
+    return sum;
+}
+
+/// Joins border lines to closed loops. Where four meet in a point, the sharpest right turn is taken,
+/// so that masses that touch by a corner stay two loops.
+std::vector<Outline> joinedLoops(const std::vector<BorderLine>& lines) {
+    const auto less = [](PxPoint a, PxPoint b) { return std::tie(a.y, a.x) < std::tie(b.y, b.x); };
+    std::map<PxPoint, std::vector<std::size_t>, decltype(less)> leaving(less);
+    for (std::size_t i = 0; i < lines.size(); ++i) leaving[lines[i].from].push_back(i);
+    std::vector<bool> isUsed(lines.size(), false);
+    std::vector<Outline> outlines;
+    for (std::size_t first = 0; first < lines.size(); ++first) {
+        if (isUsed[first]) continue;
+        Polygon loop;
+        for (std::size_t at = first; !isUsed[at];) {
+            isUsed[at] = true;
+            loop.push_back(lines[at].from);
+            const auto found = leaving.find(lines[at].to);
+            ROOK_ASSERT(found != leaving.end(), "every border line is followed by another");
+            std::size_t best = lines.size();
+            for (const std::size_t next : found->second) {
+                if (isUsed[next] && next != first) continue;
+                if (best == lines.size() ||
+                    cross(lines[at].from, lines[at].to, lines[next].to) >
+                        cross(lines[at].from, lines[at].to, lines[best].to))
+                    best = next;
+            }
+            ROOK_ASSERT(best != lines.size(), "a loop of border lines closes");
+            at = best;
+        }
+        const bool isHole = doubledArea(loop) < 0;
+        outlines.push_back({simplified(loop), isHole});
+    }
+    return outlines;
+}
+
+}  // namespace
+
+bool isSlope(Form form) { return form >= Form::RiseRight; }
+
+Polygon polygonOf(Form form, int w, int h) {
+    const int lowX = w / 2;         // where a right half begins
+    const int highX = (w + 1) / 2;  // where a left half ends
+    const int lowY = h / 2;
+    const int highY = (h + 1) / 2;
+    switch (form) {
+        case Form::Full: return {{0, 0}, {w, 0}, {w, h}, {0, h}};
+        case Form::LowerHalf: return {{0, lowY}, {w, lowY}, {w, h}, {0, h}};
+        case Form::UpperHalf: return {{0, 0}, {w, 0}, {w, highY}, {0, highY}};
+        case Form::LeftHalf: return {{0, 0}, {highX, 0}, {highX, h}, {0, h}};
+        case Form::RightHalf: return {{lowX, 0}, {w, 0}, {w, h}, {lowX, h}};
+        case Form::RiseRight: return {{0, h}, {w, 0}, {w, h}};
+        case Form::RiseLeft: return {{0, 0}, {w, h}, {0, h}};
+        case Form::RiseRight1Of2: return {{0, h}, {w, lowY}, {w, h}};
+        case Form::RiseRight2Of2: return {{0, lowY}, {w, 0}, {w, h}, {0, h}};
+        case Form::RiseLeft1Of2: return {{0, lowY}, {w, h}, {0, h}};
+        case Form::RiseLeft2Of2: return {{0, 0}, {w, lowY}, {w, h}, {0, h}};
+        case Form::HangRight: return {{0, 0}, {w, 0}, {w, h}};
+        case Form::HangLeft: return {{0, 0}, {w, 0}, {0, h}};
+    }
+    return {};
+}
+
+std::vector<BorderLine> borderLines(const runtime::Frame& frame, const runtime::CellSource& cells,
+                                    const CellRect& area, BorderOptions options) {
+    const CellRect inside = area.intersected({0, 0, frame.columns, frame.rows});
+    std::vector<BorderLine> lines;
+    for (int row = inside.y; row < inside.bottom(); ++row)
+        for (int column = inside.x; column < inside.right(); ++column)
+            appendBorderOfCell(frame, cells, column, row, options, lines);
+    return lines;
+}
+
+CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSource& cells) {
+    const int w = frame.cellWidth;
+    const int h = frame.cellHeight;
+    std::vector<std::vector<PxRect>> rectsOfForm;
+    for (int f = 0; f < runtime::formCount; ++f)
+        rectsOfForm.push_back(rectanglesOf(static_cast<Form>(f), w, h));
+    CollisionShapes shapes;
+    forEachShape(frame, cells, [&](int column, int row, const CellShape& shape) {
+        std::vector<PxRect>* list = nullptr;
+        switch (shape.behaviour) {
+            case Behaviour::Open:
+            case Behaviour::OneWay: return;
+            case Behaviour::Solid: list = &shapes.solids; break;
+            case Behaviour::Ladder: list = &shapes.ladders; break;
+            case Behaviour::Liquid: list = &shapes.liquids; break;
+            case Behaviour::Deadly: list = &shapes.deadly; break;
+        }
+        if (shape.behaviour == Behaviour::Solid && isSlope(shape.form)) {
+            Polygon polygon = polygonOf(shape.form, w, h);
+            for (PxPoint& point : polygon) point = {point.x + column * w, point.y + row * h};
+            shapes.slopes.push_back(std::move(polygon));
+            return;
+        }
+        for (const PxRect& rect : rectsOfForm[static_cast<std::size_t>(shape.form)])
+            appendJoined(*list, rect.moved(column * w, row * h));
+    });
+    for (auto* list : {&shapes.solids, &shapes.deadly, &shapes.ladders, &shapes.liquids})
+        *list = merged(std::move(*list));
+    shapes.oneWay = oneWayTops(frame, cells);
+    shapes.outlines =
+        joinedLoops(borderLines(frame, cells, {0, 0, frame.columns, frame.rows}, {}));
+    return shapes;
+}
+
+}  // namespace rook::collide

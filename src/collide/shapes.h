@@ -1,0 +1,65 @@
+#pragma once
+/// Collision as geometry, for engines with their own physics and for drawings: rectangles, slopes,
+/// one-way tops and outlines, all in px from the level's upper left corner.
+
+#include <vector>
+
+#include "base/geometry.h"
+#include "rook_motion.hpp"
+
+namespace rook::collide {
+
+using Polygon = std::vector<PxPoint>;
+
+struct Outline {
+    Polygon points;       ///< closed; the mass lies to the right of each edge as one walks (y down)
+    bool isHole = false;
+    bool operator==(const Outline&) const = default;
+};
+
+/// A one-way top: y is the px row that bodies stand on, from above.
+struct OneWayTop {
+    int x = 0;
+    int y = 0;
+    int width = 0;
+    bool operator==(const OneWayTop&) const = default;
+};
+
+/// Invariant: each list of rectangles is an exact partition, without overlap, of the px that it
+/// stands for; `solids` stands for the solid px of forms full and half, `slopes` for the rest.
+struct CollisionShapes {
+    std::vector<PxRect> solids;
+    std::vector<Polygon> slopes;
+    std::vector<Outline> outlines;
+    std::vector<OneWayTop> oneWay;
+    std::vector<PxRect> deadly;
+    std::vector<PxRect> ladders;
+    std::vector<PxRect> liquids;
+};
+
+[[nodiscard]] CollisionShapes makeShapes(const runtime::Frame& frame,
+                                         const runtime::CellSource& cells);
+
+/// The shape of a form in a cell, clockwise, in px from the cell's upper left corner.
+[[nodiscard]] Polygon polygonOf(runtime::Form form, int cellWidth, int cellHeight);
+/// A form whose border is not made of upright and level lines only.
+[[nodiscard]] bool isSlope(runtime::Form form);
+
+/// A straight piece of the border of a mass; the mass lies to its right.
+struct BorderLine {
+    PxPoint from;
+    PxPoint to;
+    bool operator==(const BorderLine&) const = default;
+};
+/// Calls for outlines: what counts as mass, and whether the mass goes on beyond the level.
+struct BorderOptions {
+    runtime::Behaviour behaviour = runtime::Behaviour::Solid;
+    bool goesOnOutside = false;
+};
+/// The border lines that belong to the cells of `area`, clipped to the level: parts of cell sides
+/// that the neighbour does not cover, and the lines inside a cell.
+[[nodiscard]] std::vector<BorderLine> borderLines(const runtime::Frame& frame,
+                                                  const runtime::CellSource& cells,
+                                                  const CellRect& area, BorderOptions options);
+
+}  // namespace rook::collide

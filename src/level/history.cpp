@@ -1,0 +1,56 @@
+#include "level/history.h"
+
+namespace rook::level {
+
+std::size_t bytesNotShared(const Project& project, const Project& former) {
+    std::size_t bytes = sizeof(Project) + project.levels.size() * sizeof(project.levels[0]);
+    for (const auto& level : project.levels) {
+        const auto before = former.findLevel(level->id);
+        if (before == level) continue;
+        bytes += sizeof(Level);
+        bytes += before ? level->cells.bytesNotSharedWith(before->cells) : level->cells.byteCount();
+        if (!before || !level->entities.isSharedWith(before->entities))
+            bytes += level->entities.size() * sizeof(Entity);
+    }
+    return bytes;
+}
+
+History::History(Project first, std::size_t limitBytes) : m_limitBytes(limitBytes) {
+    m_steps.push_back({std::move(first), {}, {}, {}, 0});
+}
+
+void History::push(Project project, std::string name, LevelId level, CellRect touched) {
+    while (canRedo()) {
+        m_bytes -= m_steps.back().bytes;
+        m_steps.pop_back();
+    }
+    const std::size_t bytes = bytesNotShared(project, current());
+    m_steps.push_back({std::move(project), std::move(name), std::move(level), touched, bytes});
+    m_bytes += bytes;
+    m_position = m_steps.size() - 1;
+    while (m_bytes > m_limitBytes && m_steps.size() > 1) {
+        m_steps.pop_front();
+        m_bytes -= m_steps.front().bytes;
+        m_steps.front().bytes = 0;
+        --m_position;
+    }
+}
+
+const HistoryStep& History::undo() {
+    ROOK_ASSERT(canUndo(), "undo has a step to take back");
+    return m_steps[m_position--];
+}
+
+const HistoryStep& History::redo() {
+    ROOK_ASSERT(canRedo(), "redo has a step to do again");
+    return m_steps[++m_position];
+}
+
+void History::checkInvariants() const {
+    ROOK_ASSERT(!m_steps.empty() && m_position < m_steps.size(), "there is a current value");
+    std::size_t sum = 0;
+    for (std::size_t i = 1; i < m_steps.size(); ++i) sum += m_steps[i].bytes;
+    ROOK_ASSERT(sum == m_bytes, "the byte count is the sum of the steps");
+}
+
+}  // namespace rook::level

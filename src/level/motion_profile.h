@@ -1,0 +1,53 @@
+#pragma once
+/// How a body moves, as a designer says it: decimals of at most three places.
+
+#include <compare>
+#include <cstdint>
+#include <string>
+#include <vector>
+
+#include "level/matter.h"
+
+namespace rook::level {
+
+/// A decimal of at most three places, held in thousandths, so that nothing is rounded.
+struct Decimal {
+    std::int64_t thousandths = 0;
+    auto operator<=>(const Decimal&) const = default;
+};
+
+enum class Ability : unsigned char {
+    ShortHop, AirJump, WallJump, Coyote, DropThrough, Climb, Swim,
+};
+inline constexpr int abilityCount = 7;
+
+struct MotionProfile {
+    std::string name = "keeper";  ///< a plain name
+    int bodyWidth = 12;           ///< px, 1 to 512
+    int bodyHeight = 22;          ///< px, 1 to 512
+    Decimal run{7100};            ///< cells a second
+    Decimal climb{4000};          ///< cells a second
+    Decimal swim{4000};           ///< cells a second
+    Decimal greatestFall{20000};  ///< cells a second
+    Decimal jumpHeight{3200};     ///< cells
+    Decimal timeToTop{330};       ///< seconds
+    Decimal fallFactor{1000};     ///< gravity when falling over gravity when rising
+    Decimal coyoteMs{0};          ///< milliseconds
+    int wallPush = 8;             ///< ticks
+    int stepUp = 1;               ///< px
+    int airJumps = 0;             ///< 1 to 3 with the ability, else 0
+    int marginPx = 0;             ///< by which every body and jump is weakened before solving
+    std::vector<Ability> abilities{Ability::ShortHop, Ability::DropThrough};
+    UnknownKeys unknown;
+    bool operator==(const MotionProfile&) const = default;
+
+    [[nodiscard]] bool has(Ability ability) const {
+        for (const Ability a : abilities)
+            if (a == ability) return true;
+        return false;
+    }
+};
+
+[[nodiscard]] std::string_view nameOf(Ability ability);
+
+}  // namespace rook::level

@@ -1,0 +1,35 @@
+#pragma once
+/// The names under which forms, behaviours, roles and edges stand in files. Frozen.
+
+#include <array>
+#include <optional>
+#include <string_view>
+
+#include "level/cell.h"
+
+namespace rook::level {
+
+/// What an entity is for.
+enum class Role : unsigned char {
+    Spawn, Entry, Exit, Checkpoint, Pickup, Key, Door, Switch,
+    Hazard, Foe, Mover, Spring, Trigger, Formation, Prop,
+};
+enum class Facing : unsigned char { Left, Right, Up, Down };
+enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };
+
+[[nodiscard]] std::string_view nameOf(Form form);
+[[nodiscard]] std::string_view nameOf(Behaviour behaviour);
+[[nodiscard]] std::string_view nameOf(Role role);
+[[nodiscard]] std::string_view nameOf(Facing facing);
+[[nodiscard]] std::string_view nameOf(LevelKind kind);
+[[nodiscard]] std::string_view nameOf(runtime::EdgeRule rule);
+
+/// The value of that name, or nothing. `E` is one of the types above.
+template <typename E>
+[[nodiscard]] std::optional<E> fromName(std::string_view name);
+
+/// All names of a type, "a, b and c", for messages.
+template <typename E>
+[[nodiscard]] std::string_view allNames();
+
+}  // namespace rook::level

@@ -1,0 +1,104 @@
+#include "level/project.h"
+
+#include <algorithm>
+#include <charconv>
+
+namespace rook::level {
+
+namespace {
+
+template <typename List, typename Matches>
+auto findIn(const List& list, Matches&& matches) -> decltype(&list[0]) {
+    for (std::size_t i = 0; i < list.size(); ++i)
+        if (matches(list[i])) return &list[i];
+    return nullptr;
+}
+
+}  // namespace
+
+Matter Project::openMatter() {
+    Matter open;
+    open.name = "open";
+    open.title = "Open";
+    open.behaviour = Behaviour::Open;
+    open.glyph = ".";
+    return open;
+}
+
+bool Project::operator==(const Project& other) const {
+    return name == other.name && matters == other.matters && sheets == other.sheets &&
+           kinds == other.kinds && profiles == other.profiles && unknown == other.unknown &&
+           std::equal(levels.begin(), levels.end(), other.levels.begin(), other.levels.end(),
+                      [](const auto& a, const auto& b) { return a == b || *a == *b; });
+}
+
+std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {
+    for (const auto& level : levels)
+        if (level->id == id) return level;
+    return nullptr;
+}
+
+const Kind* Project::findKind(const KindId& id) const {
+    return findIn(kinds, [&](const Kind& kind) { return kind.id == id; });
+}
+
+const Sheet* Project::findSheet(const std::string& sheetName) const {
+    return findIn(sheets, [&](const Sheet& sheet) { return sheet.name == sheetName; });
+}
+
+std::optional<MatterId> Project::findMatter(std::string_view matterName) const {
+    for (std::size_t i = 0; i < matters.size(); ++i)
+        if (matters[i].name == matterName) return MatterId{static_cast<std::uint16_t>(i)};
+    return std::nullopt;
+}
+
+const MotionProfile* Project::profileOf(const Level& level) const {
+    if (level.profile.empty()) return profiles.empty() ? nullptr : &profiles[0];
+    return findIn(profiles, [&](const MotionProfile& p) { return p.name == level.profile; });
+}
+
+Role Project::roleOf(const Entity& entity) const {
+    const Kind* kind = findKind(entity.kind);
+    return kind ? kind->role : Role::Prop;
+}
+
+Project Project::withLevel(Level level) const {
+    Project result = *this;
+    for (auto& slot : result.levels) {
+        if (slot->id != level.id) continue;
+        slot = std::make_shared<const Level>(std::move(level));
+        return result;
+    }
+    ROOK_ASSERT(false, "a level is replaced by one of the same id");
+    return result;
+}
+
+const Entity* findEntity(const Level& level, const EntityId& id) {
+    return findIn(level.entities, [&](const Entity& entity) { return entity.id == id; });
+}
+
+EntityId freshEntityId(const Level& level, const KindId& kind) {
+    const std::string stem = kind.text + "-";
+    int greatest = 0;
+    for (const Entity& entity : level.entities) {
+        const std::string& text = entity.id.text;
+        if (!text.starts_with(stem)) continue;
+        int number = 0;
+        const auto [end, problem] =
+            std::from_chars(text.data() + stem.size(), text.data() + text.size(), number);
+        if (problem == std::errc{} && end == text.data() + text.size())
+            greatest = std::max(greatest, number);
+    }
+    return {stem + std::to_string(greatest + 1)};
+}
+
+LevelCells::LevelCells(const Project& project, const Level& level) : m_cells(level.cells) {
+    for (const Matter& matter : project.matters) m_behaviours.push_back(matter.behaviour);
+}
+
+runtime::Frame frameOf(const Level& level) {
+    return {level.cells.width(), level.cells.height(), level.cellSize.width,
+            level.cellSize.height, level.edges};
+}
+
+}  // namespace rook::level

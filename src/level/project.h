@@ -1,0 +1,96 @@
+#pragma once
+/// The document: a project and its levels. Plain values; copying one shares everything large.
+///
+/// Invariants:
+///  1. `Project::matters[0]` is open; cells name matters by their place in that list.
+///  2. Ids are unique: levels in the project, entities in their level.
+///  3. Levels stand in the order of play.
+
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "base/grid.h"
+#include "base/id.h"
+#include "base/shared_vector.h"
+#include "level/entity.h"
+#include "level/motion_profile.h"
+
+namespace rook::level {
+
+/// A character of a level's text and the cell that it stands for.
+struct LegendEntry {
+    std::string glyph;  ///< one character, UTF-8
+    Cell cell;
+    bool operator==(const LegendEntry&) const = default;
+};
+
+struct Level {
+    LevelId id;
+    std::string title;
+    LevelKind kind = LevelKind::Side;
+    CellSize cellSize;
+    Grid<Cell> cells{40, 24};
+    runtime::Edges edges;
+    std::string background = "#1b2733";
+    std::string profile;  ///< name of a motion profile; empty = the project's first
+    std::string message;
+    SharedVector<Entity> entities;
+    std::vector<LegendEntry> legend;  ///< as read from the file, so that characters stay the same
+    UnknownKeys unknown;
+
+    [[nodiscard]] PxRect boundsPx() const { return toPx(cells.bounds(), cellSize); }
+    bool operator==(const Level&) const = default;
+};
+
+struct Project {
+    std::string name;
+    SharedVector<Matter> matters{std::vector<Matter>{openMatter()}};
+    SharedVector<Sheet> sheets;
+    SharedVector<Kind> kinds;
+    SharedVector<MotionProfile> profiles;
+    std::vector<std::shared_ptr<const Level>> levels;
+    UnknownKeys unknown;
+
+    [[nodiscard]] static Matter openMatter();
+    bool operator==(const Project& other) const;
+
+    /// Null if there is none.
+    [[nodiscard]] std::shared_ptr<const Level> findLevel(const LevelId& id) const;
+    [[nodiscard]] const Kind* findKind(const KindId& id) const;
+    [[nodiscard]] const Sheet* findSheet(const std::string& name) const;
+    [[nodiscard]] std::optional<MatterId> findMatter(std::string_view name) const;
+    /// The profile that a level moves by, or null if the project has none of that name.
+    [[nodiscard]] const MotionProfile* profileOf(const Level& level) const;
+    [[nodiscard]] const Matter& matterOf(Cell cell) const { return matters[cell.matter().index]; }
+    [[nodiscard]] Behaviour behaviourOf(Cell cell) const { return matterOf(cell).behaviour; }
+    /// Role of an entity's kind; prop if the kind is not known.
+    [[nodiscard]] Role roleOf(const Entity& entity) const;
+
+    /// This project with the level of that id replaced. Requires: it has one.
+    [[nodiscard]] Project withLevel(Level level) const;
+};
+
+/// The entity of that id, or null.
+[[nodiscard]] const Entity* findEntity(const Level& level, const EntityId& id);
+/// An id that the level does not have: the kind's id, '-', and one more than the greatest number.
+[[nodiscard]] EntityId freshEntityId(const Level& level, const KindId& kind);
+
+/// Reads the cells of a level as shapes; holds a copy of the grid and of the behaviours.
+class LevelCells : public runtime::CellSource {
+public:
+    LevelCells(const Project& project, const Level& level);
+    [[nodiscard]] runtime::CellShape at(int column, int row) const override {
+        const Cell cell = m_cells.at(column, row);
+        return {m_behaviours[cell.matter().index], cell.form()};
+    }
+
+private:
+    Grid<Cell> m_cells;
+    std::vector<Behaviour> m_behaviours;
+};
+
+[[nodiscard]] runtime::Frame frameOf(const Level& level);
+
+}  // namespace rook::level

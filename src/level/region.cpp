@@ -1,0 +1,149 @@
+#include "level/region.h"
+
+#include <algorithm>
+#include <cstdlib>
+
+#include "base/bit_map.h"
+
+namespace rook::level {
+
+CellRegion::CellRegion(std::vector<CellRun> runs) {
+    std::sort(runs.begin(), runs.end());
+    for (const CellRun& run : runs) {
+        if (run.count <= 0) continue;
+        if (!m_runs.empty() && m_runs.back().y == run.y &&
+            m_runs.back().x + m_runs.back().count >= run.x) {
+            CellRun& last = m_runs.back();
+            last.count = std::max(last.x + last.count, run.x + run.count) - last.x;
+        } else {
+            m_runs.push_back(run);
+        }
+    }
+}
+
+CellRegion::CellRegion(const CellRect& rect) {
+    if (rect.isEmpty()) return;
+    for (int y = rect.y; y < rect.bottom(); ++y) m_runs.push_back({y, rect.x, rect.width});
+}
+
+CellRect CellRegion::bounds() const {
+    CellRect all;
+    for (const CellRun& run : m_runs) all = all.united({run.x, run.y, run.count, 1});
+    return all;
+}
+
+std::int64_t CellRegion::cellCount() const {
+    std::int64_t sum = 0;
+    for (const CellRun& run : m_runs) sum += run.count;
+    return sum;
+}
+
+bool CellRegion::contains(CellPoint cell) const {
+    const auto after = std::upper_bound(
+        m_runs.begin(), m_runs.end(), cell, [](CellPoint point, const CellRun& run) {
+            return point.y != run.y ? point.y < run.y : point.x < run.x;
+        });
+    if (after == m_runs.begin()) return false;
+    const CellRun& run = *std::prev(after);
+    return run.y == cell.y && cell.x < run.x + run.count;
+}
+
+CellRegion CellRegion::united(const CellRegion& other) const {
+    std::vector<CellRun> both = m_runs;
+    both.insert(both.end(), other.m_runs.begin(), other.m_runs.end());
+    return CellRegion(std::move(both));
+}
+
+CellRegion CellRegion::clipped(const CellRect& rect) const {
+    std::vector<CellRun> kept;
+    for (const CellRun& run : m_runs) {
+        const CellRect part = CellRect{run.x, run.y, run.count, 1}.intersected(rect);
+        if (!part.isEmpty()) kept.push_back({part.y, part.x, part.width});
+    }
+    return CellRegion(std::move(kept));
+}
+
+CellRegion strokeRegion(CellPoint from, CellPoint to, int size) {
+    std::vector<CellRun> runs;
+    const int before = size / 2;
+    for (const CellPoint cell : lineCells(from, to))
+        for (int y = 0; y < size; ++y) runs.push_back({cell.y - before + y, cell.x - before, size});
+    return CellRegion(std::move(runs));
+}
+
+std::vector<CellPoint> lineCells(CellPoint from, CellPoint to) {
+    std::vector<CellPoint> cells;
+    const int dx = std::abs(to.x - from.x);
+    const int dy = -std::abs(to.y - from.y);
+    const int stepX = from.x < to.x ? 1 : -1;
+    const int stepY = from.y < to.y ? 1 : -1;
+    int error = dx + dy;
+    for (CellPoint at = from;;) {
+        cells.push_back(at);
+        if (at == to) return cells;
+        const int twice = 2 * error;
+        if (twice >= dy) {
+            error += dy;
+            at.x += stepX;
+        }
+        if (twice <= dx) {
+            error += dx;
+            at.y += stepY;
+        }
+    }
+}
+
+CellPoint straightEnd(CellPoint from, CellPoint to) {
+    const int dx = to.x - from.x;
+    const int dy = to.y - from.y;
+    if (std::abs(dx) > 2 * std::abs(dy)) return {to.x, from.y};
+    if (std::abs(dy) > 2 * std::abs(dx)) return {from.x, to.y};
+    const int length = std::max(std::abs(dx), std::abs(dy));
+    return {from.x + (dx < 0 ? -length : length), from.y + (dy < 0 ? -length : length)};
+}
+
+CellRegion frameRegion(const CellRect& rect) {
+    if (rect.width <= 2 || rect.height <= 2) return CellRegion(rect);
+    std::vector<CellRun> runs{{rect.y, rect.x, rect.width}, {rect.bottom() - 1, rect.x, rect.width}};
+    for (int y = rect.y + 1; y < rect.bottom() - 1; ++y) {
+        runs.push_back({y, rect.x, 1});
+        runs.push_back({y, rect.right() - 1, 1});
+    }
+    return CellRegion(std::move(runs));
+}
+
+FillRegion fillRegion(const Grid<Cell>& cells, CellPoint seed, std::int64_t limit) {
+    const Cell wanted = cells.at(seed);
+    BitMap taken(cells.width(), cells.height());
+    const auto isWanted = [&](int x, int y) {
+        return x >= 0 && y >= 0 && x < cells.width() && y < cells.height() && !taken.test(x, y) &&
+               cells.at(x, y) == wanted;
+    };
+    std::vector<CellRun> runs;
+    std::vector<CellPoint> open{seed};
+    std::int64_t count = 0;
+    while (!open.empty()) {
+        const CellPoint at = open.back();
+        open.pop_back();
+        if (!isWanted(at.x, at.y)) continue;
+        int left = at.x;
+        int right = at.x + 1;
+        while (isWanted(left - 1, at.y)) --left;
+        while (isWanted(right, at.y)) ++right;
+        taken.setRun(at.y, left, right);
+        runs.push_back({at.y, left, right - left});
+        count += right - left;
+        if (count > limit) return {CellRegion(std::move(runs)), false};
+        for (const int y : {at.y - 1, at.y + 1}) {
+            for (int x = left; x < right; ++x)
+                if (isWanted(x, y) && (x == left || !isWanted(x - 1, y))) open.push_back({x, y});
+        }
+    }
+    return {CellRegion(std::move(runs)), true};
+}
+
+std::string cellCountText(std::int64_t count) {
+    return std::to_string(count) + (count == 1 ? " cell" : " cells");
+}
+
+}  // namespace rook::level

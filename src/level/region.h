@@ -1,0 +1,68 @@
+#pragma once
+/// Sets of cells: what a gesture covers. Made of runs, so that a box of a million cells is cheap.
+
+#include <string>
+#include <vector>
+
+#include "base/geometry.h"
+#include "base/grid.h"
+#include "level/cell.h"
+
+namespace rook::level {
+
+/// Cells (x, y) to (x + count - 1, y).
+struct CellRun {
+    int y = 0;
+    int x = 0;
+    int count = 0;
+    auto operator<=>(const CellRun&) const = default;
+};
+
+/// Invariant: runs are sorted by (y, x), not empty, do not overlap and do not touch.
+class CellRegion {
+public:
+    CellRegion() = default;
+    /// Any runs, in any order. Cost: n log n.
+    explicit CellRegion(std::vector<CellRun> runs);
+    explicit CellRegion(const CellRect& rect);
+
+    bool operator==(const CellRegion&) const = default;
+    [[nodiscard]] const std::vector<CellRun>& runs() const { return m_runs; }
+    [[nodiscard]] bool isEmpty() const { return m_runs.empty(); }
+    [[nodiscard]] CellRect bounds() const;
+    [[nodiscard]] std::int64_t cellCount() const;
+    [[nodiscard]] bool contains(CellPoint cell) const;
+    [[nodiscard]] CellRegion united(const CellRegion& other) const;
+    [[nodiscard]] CellRegion clipped(const CellRect& rect) const;
+
+private:
+    std::vector<CellRun> m_runs;
+};
+
+/// The cells that a square brush covers on its way from one cell to another.
+/// Requires: size in [1, 64] cells. The brush's middle follows the line; an even size leans up left.
+[[nodiscard]] CellRegion strokeRegion(CellPoint from, CellPoint to, int size);
+
+/// The cells of a straight line, ends included, each joined to the next by a side or corner
+/// (Bresenham, "Algorithm for computer control of a digital plotter", 1965).
+[[nodiscard]] std::vector<CellPoint> lineCells(CellPoint from, CellPoint to);
+
+/// A line's end moved so that it is horizontal, vertical or at 45 degrees, whichever is nearest.
+[[nodiscard]] CellPoint straightEnd(CellPoint from, CellPoint to);
+
+/// The frame of a rectangle, one cell thick.
+[[nodiscard]] CellRegion frameRegion(const CellRect& rect);
+
+/// What a fill covers: `isComplete` is false when it stopped at the limit.
+struct FillRegion {
+    CellRegion region;
+    bool isComplete = true;
+};
+/// The cells of the same value that hang together with `seed` by their sides.
+/// Requires: seed inside. Cost: proportional to the cells covered (scan line by scan line).
+[[nodiscard]] FillRegion fillRegion(const Grid<Cell>& cells, CellPoint seed, std::int64_t limit);
+
+/// "42 cells" or "1 cell".
+[[nodiscard]] std::string cellCountText(std::int64_t count);
+
+}  // namespace rook::level

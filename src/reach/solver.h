@@ -1,0 +1,69 @@
+#pragma once
+/// Reach: every position that a body can get to, computed in full, by rows of bits.
+///
+/// The states are (standing, x, y) and (phase, x, y) in the air. One bit is one state; a row of bits
+/// holds every x of one phase and px row, and one machine word moves 64 positions at once.
+///
+/// Invariants of a run of the solver:
+///  1. Every bit set stands for a state that some input of the stepper leads to.
+///  2. A bit is *fresh* until its row has been processed; all that one tick makes of it is then set.
+///  3. So, when no row is fresh, the bits are exactly the states that can be reached.
+/// Walking needs no ticks here: a walk may end after each px, so standing positions are closed under
+/// single px of a walk.
+///
+/// Threads: `solve` is a pure function; it may run anywhere.
+
+#include <atomic>
+#include <memory>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "base/bit_map.h"
+#include "base/geometry.h"
+#include "rook_motion.hpp"
+
+namespace rook::reach {
+
+struct Problem {
+    runtime::Frame frame;
+    std::shared_ptr<const runtime::CellSource> cells;
+    runtime::MotionTables tables;
+    std::vector<PxRect> deadlyBoxes;  ///< hazards without a timetable
+    std::optional<PxRect> start;      ///< box of the spawn; none = nothing is reached
+};
+
+struct Limits {
+    std::size_t maxBytes = std::size_t{2} << 30;  ///< for maps and states together
+    const std::atomic<bool>* cancel = nullptr;    ///< looked at after each row; may be null
+};
+
+enum class Completion {
+    Complete,    ///< every state was found
+    OutOfMemory, ///< the byte limit was met: what is set is reached, the rest is not decided
+    Cancelled,
+};
+
+/// Positions are upper left corners of the body's box; map bit (x, y) is level px (x - left, y - top).
+struct Reached {
+    Completion completion = Completion::Complete;
+    int left = 0;
+    int top = 0;
+    BitMap visited;
+    BitMap standing;
+    bool startIsLive = false;
+    std::size_t bytes = 0;  ///< most memory that maps and states took
+
+    [[nodiscard]] bool isVisited(PxPoint corner) const {
+        return visited.test(corner.x + left, corner.y + top);
+    }
+    [[nodiscard]] bool isStoodAt(PxPoint corner) const {
+        return standing.test(corner.x + left, corner.y + top);
+    }
+    /// A body of this size at some visited position overlaps the box.
+    [[nodiscard]] bool meets(const PxRect& box, const runtime::MotionTables& tables) const;
+};
+
+[[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {});
+
+}  // namespace rook::reach

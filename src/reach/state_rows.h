@@ -1,0 +1,126 @@
+#pragma once
+/// Rows of states: for one layer (standing, or one phase of the air), a row of bits for each px row,
+/// made when it is first needed. Private to reach/.
+
+#include <algorithm>
+#include <cstring>
+#include <memory>
+#include <utility>
+#include <vector>
+
+#include "base/bit_map.h"
+
+namespace rook::reach {
+
+using Word = BitMap::Word;
+
+/// Words `from` to `to` - 1 of a row.
+struct WordRange {
+    int from = 0;
+    int to = 0;
+    [[nodiscard]] bool isEmpty() const { return from >= to; }
+};
+
+/// Hands out zeroed words in large blocks; all go when it goes.
+class WordArena {
+public:
+    [[nodiscard]] Word* take(std::size_t words) {
+        if (m_left < words) {
+            m_left = std::max(words, blockWords);
+            m_blocks.push_back(std::make_unique<Word[]>(m_left));
+            m_next = m_blocks.back().get();
+            m_bytes += m_left * sizeof(Word);
+        }
+        Word* taken = m_next;
+        m_next += words;
+        m_left -= words;
+        return taken;
+    }
+    [[nodiscard]] std::size_t byteCount() const { return m_bytes; }
+
+private:
+    static constexpr std::size_t blockWords = std::size_t{1} << 16;
+    std::vector<std::unique_ptr<Word[]>> m_blocks;
+    Word* m_next = nullptr;
+    std::size_t m_left = 0;
+    std::size_t m_bytes = 0;
+};
+
+class StateRows {
+public:
+    StateRows(WordArena& arena, int wordsPerRow, int rowCount)
+        : m_arena(&arena),
+          m_wordsPerRow(wordsPerRow),
+          m_rows(static_cast<std::size_t>(rowCount)) {}
+
+    /// Adds the bits of `bits` that are not known yet, words of `range`, to row y.
+    void add(int y, const Word* bits, WordRange range) {
+        Row& row = m_rows[static_cast<std::size_t>(y)];
+        if (!row.known) {
+            while (range.from < range.to && bits[range.from] == 0) ++range.from;
+            while (range.from < range.to && bits[range.to - 1] == 0) --range.to;
+            if (range.isEmpty()) return;
+            row.known = m_arena->take(2 * static_cast<std::size_t>(m_wordsPerRow));
+        }
+        Word* const known = row.known;
+        Word* const fresh = row.known + m_wordsPerRow;
+        int first = -1;
+        int last = -1;
+        for (int i = range.from; i < range.to; ++i) {
+            const Word added = bits[i] & ~known[i];
+            if (added == 0) continue;
+            known[i] |= added;
+            fresh[i] |= added;
+            if (first < 0) first = i;
+            last = i;
+        }
+        if (first < 0) return;
+        if (row.freshRange.isEmpty()) {
+            row.freshRange = {first, last + 1};
+            m_pending.push_back(y);
+        } else {
+            row.freshRange = {std::min(row.freshRange.from, first),
+                              std::max(row.freshRange.to, last + 1)};
+        }
+    }
+
+    /// Adds bits that need no processing of their own. Requires: the row holds bits already.
+    void addProcessed(int y, const Word* bits, WordRange range) {
+        Row& row = m_rows[static_cast<std::size_t>(y)];
+        for (int i = range.from; i < range.to; ++i) row.known[i] |= bits[i];
+    }
+
+    [[nodiscard]] bool isPending() const { return !m_pending.empty(); }
+    /// The rows with fresh bits; they are no longer pending then and must each be taken.
+    [[nodiscard]] std::vector<int> takePending() { return std::exchange(m_pending, {}); }
+
+    /// The words of row y that may hold fresh bits.
+    [[nodiscard]] WordRange freshRange(int y) const {
+        return m_rows[static_cast<std::size_t>(y)].freshRange;
+    }
+    /// Moves the fresh bits of row y to `target`; only words of the range returned are written.
+    WordRange takeFresh(int y, Word* target) {
+        Row& row = m_rows[static_cast<std::size_t>(y)];
+        const WordRange range = std::exchange(row.freshRange, {});
+        Word* const fresh = row.known + m_wordsPerRow + range.from;
+        const std::size_t bytes = static_cast<std::size_t>(range.to - range.from) * sizeof(Word);
+        std::memcpy(target + range.from, fresh, bytes);
+        std::memset(fresh, 0, bytes);
+        return range;
+    }
+
+    /// Null if no bit of the row was ever set.
+    [[nodiscard]] const Word* known(int y) const { return m_rows[static_cast<std::size_t>(y)].known; }
+
+private:
+    struct Row {
+        Word* known = nullptr;  ///< wordsPerRow words; as many fresh ones follow
+        WordRange freshRange;
+    };
+    WordArena* m_arena;
+    int m_wordsPerRow;
+    std::vector<Row> m_rows;
+    std::vector<int> m_pending;
+};
+
+}  // namespace rook::reach

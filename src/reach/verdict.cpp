@@ -1,0 +1,144 @@
+#include "reach/verdict.h"
+
+#include <algorithm>
+#include <chrono>
+
+namespace rook::reach {
+
+namespace {
+
+using level::Role;
+
+bool isGoal(Role role) {
+    return role == Role::Exit || role == Role::Checkpoint || role == Role::Pickup ||
+           role == Role::Key;
+}
+
+/// True if the role, as this entity uses it, changes reach in a way that is not solved yet.
+bool needsMore(Role role, const level::Entity& entity) {
+    switch (role) {
+        case Role::Door:
+        case Role::Switch:
+        case Role::Mover:
+        case Role::Spring: return true;
+        case Role::Hazard:
+        case Role::Foe: return entity.hasUnknown("timetable");
+        case Role::Pickup: return entity.hasUnknown("grants");
+        case Role::Spawn:
+        case Role::Entry:
+        case Role::Exit:
+        case Role::Checkpoint:
+        case Role::Key:
+        case Role::Trigger:
+        case Role::Formation:
+        case Role::Prop: return false;
+    }
+    return false;
+}
+
+void addEntity(Question& question, const level::Entity& entity, const level::Kind& kind) {
+    if (needsMore(kind.role, entity))
+        question.notSolved.push_back(std::string(nameOf(kind.role)) + " " + entity.id.text);
+    if (kind.role == Role::Hazard && !entity.hasUnknown("timetable"))
+        question.problem.deadlyBoxes.push_back(entity.box);
+    if (kind.role == Role::Spawn && !question.problem.start) question.problem.start = entity.box;
+    if (isGoal(kind.role))
+        question.goals.push_back({entity.id.text, kind.title, kind.role, entity.box, false});
+}
+
+VerdictKind kindOf(const Question& question, const Verdict& verdict, const Reached& reached) {
+    if (!question.problem.start) return VerdictKind::NoStart;
+    if (!question.notSolved.empty()) return VerdictKind::NotDecided;
+    const bool isComplete = reached.completion == Completion::Complete;
+    if (isComplete && !reached.startIsLive) return VerdictKind::StartBlocked;
+    if (verdict.exitCount == 0) return VerdictKind::NoExit;
+    if (verdict.exitsReached == verdict.exitCount) return VerdictKind::Reached;
+    return isComplete ? VerdictKind::NotReached : VerdictKind::NotDecided;
+}
+
+std::string reasonOf(const Question& question, const Reached& reached) {
+    if (!question.notSolved.empty()) {
+        std::string list;
+        for (std::size_t i = 0; i < question.notSolved.size() && i < 3; ++i)
+            list += (i ? ", " : "") + question.notSolved[i];
+        if (question.notSolved.size() > 3) list += " and more";
+        return "this version does not solve " + list;
+    }
+    switch (reached.completion) {
+        case Completion::Complete: return {};
+        case Completion::OutOfMemory: return "the level is too large for the memory limit";
+        case Completion::Cancelled: return "it was cancelled";
+    }
+    return {};
+}
+
+}  // namespace
+
+std::string Verdict::sentence() const {
+    switch (kind) {
+        case VerdictKind::Reached:
+            return exitCount == 1 ? "The exit can be reached."
+                                  : "All " + std::to_string(exitCount) + " exits can be reached.";
+        case VerdictKind::NotReached:
+            return exitCount == 1 ? "The exit cannot be reached."
+                                  : std::to_string(exitsReached) + " of " +
+                                        std::to_string(exitCount) + " exits can be reached.";
+        case VerdictKind::NotDecided: return "Not decided: " + reason + ".";
+        case VerdictKind::NoStart: return "There is no start yet. Place a spawn in Cast.";
+        case VerdictKind::StartBlocked: return "The start is blocked: the body has no room there.";
+        case VerdictKind::NoExit: return "There is no exit yet. Place one in Cast.";
+    }
+    return {};
+}
+
+Result<Question> askOf(const level::Project& project, const level::Level& level) {
+    if (level.kind != level::LevelKind::Side) {
+        return fail(ErrorKind::NotApplicable, "Reach is solved for levels seen from the side only",
+                    level.title + " is of kind " + std::string(nameOf(level.kind)),
+                    "Prove a side level");
+    }
+    const level::MotionProfile* profile = project.profileOf(level);
+    if (!profile) {
+        return fail(ErrorKind::BadReference,
+                    level.profile.empty() ? "The project has no motion profile"
+                                          : "There is no motion profile " + level.profile,
+                    level.title, "Add it to the profiles in rookplot.json");
+    }
+    auto tables = motion::makeStepTables(*profile, level.cellSize);
+    if (!tables) return fail(tables.error());
+    Question question;
+    question.problem.frame = frameOf(level);
+    question.problem.cells = std::make_shared<level::LevelCells>(project, level);
+    question.problem.tables = std::move(tables->body);
+    for (const level::Ability ability : tables->abilities)
+        if (!motion::isSolved(ability))
+            question.notSolved.push_back("the ability " + std::string(nameOf(ability)));
+    for (const level::Entity& entity : level.entities)
+        if (const level::Kind* kind = project.findKind(entity.kind))
+            addEntity(question, entity, *kind);
+    return question;
+}
+
+Answer answer(const Question& question, const Limits& limits) {
+    const auto begin = std::chrono::steady_clock::now();
+    Answer answer;
+    answer.tables = question.problem.tables;
+    // What is not solved may add or take away reach, so nothing is claimed where it stands.
+    if (question.notSolved.empty()) answer.reached = solve(question.problem, limits);
+    Verdict& verdict = answer.verdict;
+    verdict.goals = question.goals;
+    for (Goal& goal : verdict.goals) {
+        goal.isReached = answer.reached.meets(goal.box, answer.tables);
+        if (goal.role != Role::Exit) continue;
+        ++verdict.exitCount;
+        if (goal.isReached) ++verdict.exitsReached;
+    }
+    verdict.kind = kindOf(question, verdict, answer.reached);
+    if (verdict.kind == VerdictKind::NotDecided)
+        verdict.reason = reasonOf(question, answer.reached);
+    answer.milliseconds =
+        std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
+    return answer;
+}
+
+}  // namespace rook::reach

@@ -1,0 +1,64 @@
+#pragma once
+/// What reach means for a level: can the exits be reached, and the pickups?
+
+#include <string>
+#include <vector>
+
+#include "level/project.h"
+#include "motion/step_tables.h"
+#include "reach/solver.h"
+
+namespace rook::reach {
+
+/// A thing that a body may want to get to.
+struct Goal {
+    std::string id;
+    std::string title;
+    level::Role role = level::Role::Exit;
+    PxRect box;
+    bool isReached = false;
+    bool operator==(const Goal&) const = default;
+};
+
+/// What is asked: a problem for the solver, with the things to reach, and what forbids an answer.
+struct Question {
+    Problem problem;
+    std::vector<Goal> goals;               ///< exits, checkpoints, pickups and keys
+    std::vector<std::string> notSolved;    ///< what stands in the level that is not solved yet
+};
+
+enum class VerdictKind {
+    Reached,      ///< every exit
+    NotReached,   ///< at least one exit is out of reach, proven
+    NotDecided,   ///< a limit was met, or the level has what is not solved yet
+    NoStart,
+    StartBlocked, ///< the body does not fit at the start, or dies there
+    NoExit,
+};
+
+struct Verdict {
+    VerdictKind kind = VerdictKind::NoStart;
+    std::string reason;  ///< for NotDecided: why
+    std::vector<Goal> goals;
+    int exitsReached = 0;
+    int exitCount = 0;
+    bool operator==(const Verdict&) const = default;
+
+    /// One sentence, as Prove and the command line show it.
+    [[nodiscard]] std::string sentence() const;
+};
+
+struct Answer {
+    Verdict verdict;
+    Reached reached;
+    runtime::MotionTables tables;
+    double milliseconds = 0;  ///< wall time of solving
+};
+
+/// Errors: OutOfRange from the motion profile; BadReference if the level names none that exists;
+/// NotApplicable for levels that are not seen from the side.
+[[nodiscard]] Result<Question> askOf(const level::Project& project, const level::Level& level);
+
+[[nodiscard]] Answer answer(const Question& question, const Limits& limits = {});
+
+}  // namespace rook::reach
