@@ -15,15 +15,15 @@ bool isGoal(Role role) {
 }
 
 /// True if the role, as this entity uses it, changes reach in a way that is not solved yet.
-bool needsMore(Role role, const level::Entity& entity) {
-    switch (role) {
+bool needsMore(const Placed& placed) {
+    switch (placed.role) {
         case Role::Door:
         case Role::Switch:
         case Role::Mover:
         case Role::Spring: return true;
         case Role::Hazard:
-        case Role::Foe: return entity.hasUnknown("timetable");
-        case Role::Pickup: return entity.hasUnknown("grants");
+        case Role::Foe: return placed.hasTimetable;
+        case Role::Pickup: return placed.grants;
         case Role::Spawn:
         case Role::Entry:
         case Role::Exit:
@@ -34,16 +34,6 @@ bool needsMore(Role role, const level::Entity& entity) {
         case Role::Prop: return false;
     }
     return false;
-}
-
-void addEntity(Question& question, const level::Entity& entity, const level::Kind& kind) {
-    if (needsMore(kind.role, entity))
-        question.notSolved.push_back(std::string(nameOf(kind.role)) + " " + entity.id.text);
-    if (kind.role == Role::Hazard && !entity.hasUnknown("timetable"))
-        question.problem.deadlyBoxes.push_back(entity.box);
-    if (kind.role == Role::Spawn && !question.problem.start) question.problem.start = entity.box;
-    if (isGoal(kind.role))
-        question.goals.push_back({entity.id.text, kind.title, kind.role, entity.box, false});
 }
 
 VerdictKind kindOf(const Question& question, const Verdict& verdict, const Reached& reached) {
@@ -73,6 +63,16 @@ std::string reasonOf(const Question& question, const Reached& reached) {
 }
 
 }  // namespace
+
+void addToQuestion(Question& question, const Placed& placed) {
+    if (needsMore(placed))
+        question.notSolved.push_back(std::string(nameOf(placed.role)) + " " + placed.id);
+    if (placed.role == Role::Hazard && !placed.hasTimetable)
+        question.problem.deadlyBoxes.push_back(placed.box);
+    if (placed.role == Role::Spawn && !question.problem.start) question.problem.start = placed.box;
+    if (isGoal(placed.role))
+        question.goals.push_back({placed.id, placed.title, placed.role, placed.box, false});
+}
 
 std::string Verdict::sentence() const {
     switch (kind) {
@@ -115,7 +115,8 @@ Result<Question> askOf(const level::Project& project, const level::Level& level)
             question.notSolved.push_back("the ability " + std::string(nameOf(ability)));
     for (const level::Entity& entity : level.entities)
         if (const level::Kind* kind = project.findKind(entity.kind))
-            addEntity(question, entity, *kind);
+            addToQuestion(question, {entity.id.text, kind->title, kind->role, entity.box,
+                                     entity.hasUnknown("timetable"), entity.hasUnknown("grants")});
     return question;
 }
 

@@ -27,6 +27,18 @@ struct Question {
     std::vector<std::string> notSolved;    ///< what stands in the level that is not solved yet
 };
 
+/// An entity, as far as reach is concerned.
+struct Placed {
+    std::string id;
+    std::string title;
+    level::Role role = level::Role::Prop;
+    PxRect box;
+    bool hasTimetable = false;
+    bool grants = false;
+};
+/// Enters an entity by its role: as start (the first spawn), goal, hazard, or as what is not solved.
+void addToQuestion(Question& question, const Placed& placed);
+
 enum class VerdictKind {
     Reached,      ///< every exit
     NotReached,   ///< at least one exit is out of reach, proven

@@ -1,0 +1,49 @@
+#include "check/finding.h"
+
+namespace rook::check {
+
+namespace {
+
+using level::Role;
+using reach::VerdictKind;
+
+FindingKind kindOf(Role role) {
+    if (role == Role::Exit) return FindingKind::ExitOutOfReach;
+    if (role == Role::Checkpoint) return FindingKind::CheckpointOutOfReach;
+    return FindingKind::PickupOutOfReach;
+}
+
+}  // namespace
+
+std::vector<Finding> reachFindings(const level::Level& level, const reach::Answer& answer) {
+    std::vector<Finding> findings;
+    const auto add = [&](FindingKind kind, Severity severity, std::string sentence,
+                         EntityId entity = {}, PxRect place = {}) {
+        findings.push_back({kind, severity, level.id, std::move(sentence), std::move(entity), place});
+    };
+    const reach::Verdict& verdict = answer.verdict;
+    switch (verdict.kind) {
+        case VerdictKind::NoStart:
+            add(FindingKind::NoStart, Severity::Error, verdict.sentence());
+            return findings;
+        case VerdictKind::StartBlocked:
+            add(FindingKind::StartBlocked, Severity::Error, verdict.sentence());
+            return findings;
+        case VerdictKind::NotDecided:
+            add(FindingKind::NotDecided, Severity::Doubt, verdict.sentence());
+            return findings;
+        case VerdictKind::NoExit:
+            add(FindingKind::NoExit, Severity::Error, verdict.sentence());
+            break;
+        case VerdictKind::Reached:
+        case VerdictKind::NotReached: break;
+    }
+    for (const reach::Goal& goal : verdict.goals) {
+        if (goal.isReached) continue;
+        add(kindOf(goal.role), goal.role == Role::Exit ? Severity::Error : Severity::Doubt,
+            goal.title + " " + goal.id + " is out of reach", {goal.id}, goal.box);
+    }
+    return findings;
+}
+
+}  // namespace rook::check

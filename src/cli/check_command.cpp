@@ -1,0 +1,81 @@
+#include "check/finding.h"
+#include "cli/command.h"
+#include "file/json_text.h"
+#include "file/project_file.h"
+
+namespace rook::cli {
+
+namespace {
+
+struct CheckOptions {
+    std::string project;
+    std::string level;
+    std::string format = "text";
+};
+
+file::Json findingJson(const check::Finding& finding) {
+    file::Json json = {
+        {"level", finding.level.text},
+        {"kind", check::nameOf(finding.kind)},
+        {"severity", finding.severity == check::Severity::Error ? "error" : "doubt"},
+        {"sentence", finding.sentence},
+        {"entity", finding.entity.text}};
+    const PxRect& r = finding.place;
+    json["place"] = r.isEmpty() ? file::Json(nullptr)
+                                : file::Json{{"x", r.x}, {"y", r.y}, {"width", r.width}, {"height", r.height}};
+    return json;
+}
+
+void printText(const std::vector<check::Finding>& findings, CellSize cell) {
+    for (const check::Finding& finding : findings) {
+        std::string place;
+        if (!finding.place.isEmpty()) {
+            const CellPoint at = toCell({finding.place.x, finding.place.y}, cell);
+            place = " at cell " + std::to_string(at.x) + ", " + std::to_string(at.y);
+        }
+        std::printf("%s: %s%s [%s]\n", finding.level.text.c_str(), finding.sentence.c_str(),
+                    place.c_str(), std::string(check::nameOf(finding.kind)).c_str());
+    }
+}
+
+int checkProject(const CheckOptions& options) {
+    const auto project = file::openProject(file::diskStorage(), options.project);
+    if (!project) return report(project.error());
+    if (!options.level.empty() && !project->findLevel({options.level})) {
+        return report({ErrorKind::BadReference, "There is no level \"" + options.level + "\"",
+                       options.project, "Use an id from the order in rookplot.json"});
+    }
+    file::Json list = file::Json::array();
+    std::size_t count = 0;
+    for (const auto& level : project->levels) {
+        if (!options.level.empty() && level->id.text != options.level) continue;
+        const auto question = reach::askOf(*project, *level);
+        if (!question) return report(question.error());
+        const auto findings = check::findingsOf(*project, *level, reach::answer(*question));
+        count += findings.size();
+        if (options.format == "text") printText(findings, level->cellSize);
+        for (const check::Finding& finding : findings) list.push_back(findingJson(finding));
+    }
+    if (options.format == "json")
+        std::printf("%s\n", file::Json{{"format", "rookplot-findings"}, {"version", 1}, {"findings", list}}.dump(2).c_str());
+    else
+        std::printf("%zu %s\n", count, count == 1 ? "finding" : "findings");
+    return count == 0 ? exitFine : exitFindings;
+}
+
+}  // namespace
+
+void addCheckCommand(CLI::App& app, int& exitCode) {
+    auto* command = app.add_subcommand(
+        "check", "List the findings of all levels, or of one: what is out of reach, what leads nowhere.\n"
+                 "Exits with 0 without findings, 1 with, 2 on an error.");
+    auto options = std::make_shared<CheckOptions>();
+    command->add_option("PROJECT", options->project, "The project folder")->required();
+    command->add_option("--level", options->level, "Check this level only, by its id");
+    command->add_option("--format", options->format, "text (a line a finding) or json")
+        ->check(CLI::IsMember({"text", "json"}))
+        ->capture_default_str();
+    command->callback([options, &exitCode] { exitCode = checkProject(*options); });
+}
+
+}  // namespace rook::cli

@@ -1,0 +1,29 @@
+#pragma once
+/// What the commands of `rookplot` share. Exit codes: 0 fine, 1 findings, 2 error.
+
+#include <CLI/CLI.hpp>
+#include <cstdio>
+#include <string>
+
+#include "base/result.h"
+
+namespace rook::cli {
+
+inline constexpr int exitFine = 0;
+inline constexpr int exitFindings = 1;
+inline constexpr int exitError = 2;
+
+/// Says the error's sentence on standard error.
+inline int report(const Error& error) {
+    std::fprintf(stderr, "rookplot: %s\n", error.sentence().c_str());
+    return exitError;
+}
+
+/// Each adds one command; its result goes to `exitCode`.
+void addNewCommand(CLI::App& app, int& exitCode);
+void addOpenCommand(CLI::App& app, int& exitCode);
+void addCheckCommand(CLI::App& app, int& exitCode);
+void addReachCommand(CLI::App& app, int& exitCode);
+void addExportCommand(CLI::App& app, int& exitCode);
+
+}  // namespace rook::cli

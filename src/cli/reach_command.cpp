@@ -1,0 +1,117 @@
+#include "base/limits.h"
+#include "cli/command.h"
+#include "file/bit_image.h"
+#include "file/bundle.h"
+#include "file/json_text.h"
+#include "file/project_file.h"
+
+namespace rook::cli {
+
+namespace {
+
+struct ReachOptions {
+    std::string path;
+    std::string level;
+    std::string dump;
+    bool isJson = false;
+};
+
+Result<reach::Question> askOfProject(const ReachOptions& options) {
+    const auto project = file::openProject(file::diskStorage(), options.path);
+    if (!project) return fail(project.error());
+    const auto level = project->findLevel({options.level});
+    if (!level) {
+        return fail(ErrorKind::BadReference, "There is no level \"" + options.level + "\"",
+                    options.path, "Name one of the project with --level");
+    }
+    return reach::askOf(*project, *level);
+}
+
+Result<reach::Question> ask(const ReachOptions& options) {
+    if (!options.level.empty() || std::filesystem::is_directory(options.path))
+        return askOfProject(options);
+    const auto text = file::diskStorage().read(options.path, limits::maxTextBytes);
+    if (!text) return fail(text.error());
+    return file::askOfBakedLevel(*text, options.path);
+}
+
+std::string_view wordOf(reach::VerdictKind kind) {
+    switch (kind) {
+        case reach::VerdictKind::Reached: return "reached";
+        case reach::VerdictKind::NotReached: return "not-reached";
+        case reach::VerdictKind::NotDecided: return "not-decided";
+        case reach::VerdictKind::NoStart: return "no-start";
+        case reach::VerdictKind::StartBlocked: return "start-blocked";
+        case reach::VerdictKind::NoExit: return "no-exit";
+    }
+    return "";
+}
+
+void printJson(const reach::Answer& answer) {
+    file::Json goals = file::Json::array();
+    for (const reach::Goal& goal : answer.verdict.goals) {
+        goals.push_back({{"id", goal.id},
+                         {"role", level::nameOf(goal.role)},
+                         {"x", goal.box.x},
+                         {"y", goal.box.y},
+                         {"reached", goal.isReached}});
+    }
+    const file::Json json = {{"format", "rookplot-reach"},
+                             {"version", 1},
+                             {"verdict", wordOf(answer.verdict.kind)},
+                             {"sentence", answer.verdict.sentence()},
+                             {"visited", answer.reached.visited.count()},
+                             {"standing", answer.reached.standing.count()},
+                             {"milliseconds", answer.milliseconds},
+                             {"goals", goals}};
+    std::printf("%s\n", json.dump(2).c_str());
+}
+
+void printText(const reach::Answer& answer) {
+    std::printf("%s\n", answer.verdict.sentence().c_str());
+    for (const reach::Goal& goal : answer.verdict.goals)
+        std::printf("  %-12s %s\n", goal.isReached ? "reached" : "out of reach", goal.id.c_str());
+    std::printf("%lld positions visited, %lld stood at, solved in %.1f ms\n",
+                static_cast<long long>(answer.reached.visited.count()),
+                static_cast<long long>(answer.reached.standing.count()), answer.milliseconds);
+}
+
+int solveReach(const ReachOptions& options) {
+    const auto question = ask(options);
+    if (!question) return report(question.error());
+    const reach::Answer answer = reach::answer(*question);
+    if (!options.dump.empty()) {
+        if (answer.verdict.kind == reach::VerdictKind::NotDecided) {
+            return report({ErrorKind::NotApplicable, answer.verdict.sentence() + " No maps were written",
+                           options.path, "Leave --dump out"});
+        }
+        const auto written = file::dumpReach(file::diskStorage(), options.dump, answer.reached,
+                                             question->problem.frame);
+        if (!written) return report(written.error());
+    }
+    if (options.isJson)
+        printJson(answer);
+    else
+        printText(answer);
+    return exitFine;
+}
+
+}  // namespace
+
+void addReachCommand(CLI::App& app, int& exitCode) {
+    auto* command = app.add_subcommand(
+        "reach",
+        "Compute exactly what the player can get to, in a project's level or in an exported level\n"
+        "(FILE.level.json), by the motion tables that stand in that file. Exits with 0 whatever the\n"
+        "verdict, 2 on an error.");
+    auto options = std::make_shared<ReachOptions>();
+    command->add_option("PATH", options->path, "A project folder, or a FILE.level.json")->required();
+    command->add_option("--level", options->level, "Id of the level, with a project folder");
+    command->add_flag("--json", options->isJson, "Print the verdict and every goal as JSON");
+    command->add_option("--dump", options->dump,
+                        "Write visited.pbm and standing.pbm to this folder: PBM P4, one bit a px of\n"
+                        "the level, set where the upper left corner of the body can be");
+    command->callback([options, &exitCode] { exitCode = solveReach(*options); });
+}
+
+}  // namespace rook::cli

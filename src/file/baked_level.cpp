@@ -1,0 +1,199 @@
+#include "collide/shapes.h"
+#include "file/bundle.h"
+#include "file/entity_json.h"
+#include "file/json_text.h"
+
+namespace rook::file {
+
+namespace {
+
+using namespace level;
+
+/// One text line a row: `toNumber(cell)` of each cell, in brackets.
+template <typename ToNumber>
+std::vector<std::string> numberRows(const Grid<Cell>& cells, ToNumber&& toNumber) {
+    std::vector<std::string> rows;
+    for (int y = 0; y < cells.height(); ++y) {
+        std::string row = "[";
+        cells.forEachRunOfRow(y, [&](int first, int count, const Cell* values) {
+            for (int i = 0; i < count; ++i) {
+                if (first + i > 0) row += ", ";
+                row += std::to_string(toNumber(values[i]));
+            }
+        });
+        rows.push_back(row + "]");
+    }
+    return rows;
+}
+
+/// One layer a sheet that the masses of this level are dressed from: each matter's plain tile.
+void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
+    lines.beginList("layers");
+    for (const Sheet& sheet : project.sheets) {
+        const auto tileOf = [&](Cell cell) {
+            const Matter& matter = project.matterOf(cell);
+            return matter.sheet == sheet.name ? matter.tile : 0;
+        };
+        bool isUsed = false;
+        for (int y = 0; y < level.cells.height() && !isUsed; ++y)
+            level.cells.forEachRunOfRow(y, [&](int, int count, const Cell* values) {
+                for (int i = 0; i < count; ++i) isUsed = isUsed || tileOf(values[i]) != 0;
+            });
+        if (!isUsed) continue;
+        lines.beginItem();
+        lines.member("name", "masses");
+        lines.member("role", "main");
+        lines.member("depth", 0);
+        lines.member("parallax", {1, 1});
+        lines.member("sheet", sheet.path);
+        lines.member("tile", {sheet.tile.width, sheet.tile.height});
+        lines.member("columns", sheet.columns);
+        lines.list("tiles", numberRows(level.cells, tileOf));
+        lines.endItem();
+    }
+    lines.endList();
+}
+
+void writeMatter(JsonLines& lines, const Project& project, const Level& level) {
+    Json names = Json::array();
+    Json behaviours = Json::array();
+    for (const Matter& matter : project.matters) {
+        names.push_back(matter.name);
+        behaviours.push_back(nameOf(matter.behaviour));
+    }
+    Json formNames = Json::array();
+    for (int f = 0; f < runtime::formCount; ++f)
+        formNames.push_back(nameOf(static_cast<runtime::Form>(f)));
+    lines.beginObject("matter");
+    lines.member("names", names);
+    lines.member("behaviours", behaviours);
+    lines.list("cells", numberRows(level.cells, [](Cell cell) { return cell.matter().index; }));
+    lines.list("forms",
+               numberRows(level.cells, [](Cell cell) { return static_cast<int>(cell.form()); }));
+    lines.member("formNames", formNames);
+    lines.endObject();
+}
+
+Json pointsJson(const collide::Polygon& polygon) {
+    Json points = Json::array();
+    for (const PxPoint point : polygon) points.push_back({point.x, point.y});
+    return points;
+}
+
+std::vector<std::string> rectLines(const std::vector<PxRect>& rects) {
+    std::vector<std::string> lines;
+    for (const PxRect& r : rects)
+        lines.push_back(compactText({{"x", r.x}, {"y", r.y}, {"width", r.width}, {"height", r.height}}));
+    return lines;
+}
+
+void writeCollision(JsonLines& lines, const Project& project, const Level& level) {
+    const collide::CollisionShapes shapes =
+        collide::makeShapes(frameOf(level), LevelCells(project, level));
+    std::vector<std::string> slopes;
+    for (const auto& slope : shapes.slopes)
+        slopes.push_back(compactText({{"points", pointsJson(slope)}}));
+    std::vector<std::string> outlines;
+    for (const auto& outline : shapes.outlines)
+        outlines.push_back(
+            compactText({{"points", pointsJson(outline.points)}, {"hole", outline.isHole}}));
+    std::vector<std::string> oneWay;
+    for (const auto& top : shapes.oneWay)
+        oneWay.push_back(compactText({{"x", top.x}, {"y", top.y}, {"width", top.width}}));
+    lines.beginObject("collision");
+    lines.list("solids", rectLines(shapes.solids));
+    lines.list("slopes", slopes);
+    lines.list("outlines", outlines);
+    lines.list("oneWay", oneWay);
+    lines.list("deadly", rectLines(shapes.deadly));
+    lines.list("ladders", rectLines(shapes.ladders));
+    lines.list("liquids", rectLines(shapes.liquids));
+    lines.endObject();
+}
+
+Json bakedEntity(const Project& project, const Entity& entity) {
+    Json json = {{"id", entity.id.text},
+                 {"kind", entity.kind.text},
+                 {"role", nameOf(project.roleOf(entity))},
+                 {"x", entity.box.x},
+                 {"y", entity.box.y},
+                 {"width", entity.box.width},
+                 {"height", entity.box.height},
+                 {"facing", nameOf(entity.facing)}};
+    Json fields = Json::object();
+    if (const Kind* kind = project.findKind(entity.kind))
+        for (const FieldDefinition& definition : kind->fields)
+            fields[definition.name] = fieldJson(fieldOf(entity, definition));
+    appendUnknown(fields, entity.unknownFields);
+    json["fields"] = std::move(fields);
+    if (project.roleOf(entity) == Role::Exit)
+        json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
+    appendUnknown(json, entity.unknown);
+    return json;
+}
+
+Json motionJson(const motion::StepTables& tables) {
+    Json abilities = Json::array();
+    for (const Ability ability : tables.abilities) abilities.push_back(nameOf(ability));
+    const runtime::MotionTables& body = tables.body;
+    return {{"profile", tables.profile},
+            {"marginPx", tables.marginPx},
+            {"body", {{"width", body.bodyWidth}, {"height", body.bodyHeight}}},
+            {"abilities", abilities},
+            {"dx", body.dx},
+            {"dy", body.dy},
+            {"loopFrom", body.loopFrom},
+            {"topPhase", body.topPhase},
+            {"walk", body.walk},
+            {"climb", tables.climb},
+            {"swim", tables.swim},
+            {"stepUp", body.stepUp},
+            {"coyoteTicks", tables.coyoteTicks},
+            {"airJumps", tables.airJumps},
+            {"wallPushTicks", tables.wallPushTicks},
+            {"springs", Json::object()}};
+}
+
+}  // namespace
+
+Result<std::string> bakedLevelText(const Project& project, const Level& level) {
+    const MotionProfile* profile = project.profileOf(level);
+    if (!profile) {
+        return fail(ErrorKind::BadReference, "The level has no motion profile", level.title,
+                    "Add one to the motion list in rookplot.json");
+    }
+    const auto tables = motion::makeStepTables(*profile, level.cellSize);
+    if (!tables) return fail(tables.error());
+
+    JsonLines lines;
+    lines.member("format", "rookplot-level");
+    lines.member("version", 1);
+    lines.member("id", level.id.text);
+    lines.member("title", level.title);
+    lines.member("kind", nameOf(level.kind));
+    lines.member("cell", {{"width", level.cellSize.width}, {"height", level.cellSize.height}});
+    lines.member("size", {{"columns", level.cells.width()}, {"rows", level.cells.height()}});
+    lines.member("edges", edgesJson(level.edges));
+    lines.member("background", {{"color", level.background}});
+    writeLayers(lines, project, level);
+    writeMatter(lines, project, level);
+    writeCollision(lines, project, level);
+    std::vector<std::string> entities;
+    for (const Entity& entity : level.entities)
+        entities.push_back(compactText(bakedEntity(project, entity)));
+    lines.list("entities", entities);
+    lines.list("movers", {});
+    lines.list("zones", {});
+    lines.list("pieces", {});
+    lines.member("puzzle", nullptr);
+    std::string goals = "{}";
+    for (const auto& [key, text] : level.unknown)
+        if (key == "goals") goals = compactText(Json::parse(text));
+    lines.raw("goals", goals);
+    lines.member("message", level.message);
+    lines.member("motion", motionJson(*tables));
+    lines.member("proof", nullptr);
+    return lines.take();
+}
+
+}  // namespace rook::file

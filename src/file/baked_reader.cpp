@@ -1,0 +1,62 @@
+#include "base/limits.h"
+#include "file/bundle.h"
+#include "file/json_text.h"
+#include "level/names.h"
+#include "rook_runtime.hpp"
+
+namespace rook::file {
+
+namespace {
+
+/// Splits the loader's "what (where). remedy" back into an error.
+Error errorOf(const std::string& sentence, const std::string& name) {
+    return {ErrorKind::OutOfRange, sentence.substr(0, sentence.rfind(" (")),
+            sentence.find(name) == std::string::npos
+                ? name
+                : sentence.substr(sentence.rfind(" (") + 2,
+                                  sentence.rfind("). ") - sentence.rfind(" (") - 2),
+            "Export the level again"};
+}
+
+PxRect rectOf(const runtime::Box& box) { return {box.x, box.y, box.width, box.height}; }
+
+}  // namespace
+
+Result<reach::Question> askOfBakedLevel(const std::string& text, const std::string& name) {
+    const auto json = parseJson(text, name);
+    if (!json) return fail(json.error());
+    auto level = std::make_shared<runtime::Level>();
+    try {
+        *level = runtime::readLevel(*json, name);
+    } catch (const runtime::LoadError& problem) {
+        return fail(errorOf(problem.what(), name));
+    } catch (const nlohmann::json::exception& problem) {
+        return fail(ErrorKind::WrongType, problem.what(), name, "Export the level again");
+    }
+    if (level->kind != "side") {
+        return fail(ErrorKind::NotApplicable, "Reach is solved for levels seen from the side only",
+                    name + ": kind", "Prove a side level");
+    }
+    reach::Question question;
+    for (const std::string& ability : level->abilities) {
+        if (ability != "short-hop" && ability != "drop-through")
+            question.notSolved.push_back("the ability " + ability);
+    }
+    if (level->hasMovers) question.notSolved.push_back("movers");
+    for (const runtime::Entity& entity : level->entities) {
+        const auto role = level::fromName<level::Role>(entity.role);
+        if (!role) {
+            return fail(ErrorKind::BadReference, "There is no role \"" + entity.role + "\"",
+                        name + ": " + entity.id, "Export the level again");
+        }
+        const auto has = [&](const char* key) { return entity.whole.contains(key); };
+        reach::addToQuestion(question, {entity.id, entity.kind, *role, rectOf(entity.box),
+                                        has("timetable"), has("grants")});
+    }
+    question.problem.frame = level->frame;
+    question.problem.tables = level->motion;
+    question.problem.cells = std::move(level);
+    return question;
+}
+
+}  // namespace rook::file

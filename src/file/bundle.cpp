@@ -1,0 +1,153 @@
+#include "file/bundle.h"
+
+#include <sodium.h>
+
+#include <algorithm>
+#include <array>
+
+#include "base/limits.h"
+#include "file/json_text.h"
+
+namespace rook::file {
+
+namespace {
+
+constexpr const char* manifestName = "manifest.json";
+
+std::string manifestText(const std::vector<WrittenFile>& files) {
+    JsonLines lines;
+    lines.member("format", "rookplot-manifest");
+    lines.member("version", 1);
+    lines.member("program", "Rook Plot " ROOK_VERSION);
+    std::vector<std::string> items;
+    for (const WrittenFile& file : files)
+        items.push_back(compactText(
+            {{"path", file.path}, {"sha256", file.sha256}, {"bytes", file.bytes}}));
+    lines.list("files", items);
+    return lines.take();
+}
+
+/// The relative paths that the bundle in `target` says are its own; nothing if there is no folder.
+Result<std::vector<std::string>> formerFiles(Storage& storage, const Path& target) {
+    std::error_code problem;
+    if (!std::filesystem::exists(target, problem)) return std::vector<std::string>{};
+    const bool isFolder = std::filesystem::is_directory(target, problem);
+    if (isFolder && std::filesystem::is_empty(target, problem)) return std::vector<std::string>{};
+    const auto refusal = fail(ErrorKind::NotApplicable,
+                              "The place to export to holds something that is no export",
+                              target.string(), "Choose an empty or a new folder");
+    if (!isFolder) return refusal;
+    const auto text = storage.read(target / manifestName, limits::maxTextBytes);
+    if (!text) return refusal;
+    const auto json = parseJson(*text, manifestName);
+    if (!json || !json->is_object() || json->value("format", "") != "rookplot-manifest" ||
+        !json->contains("files") || !(*json)["files"].is_array())
+        return refusal;
+    std::vector<std::string> paths{manifestName};
+    for (const Json& file : (*json)["files"])
+        if (file.is_object() && file.contains("path") && file["path"].is_string())
+            paths.push_back(file["path"].get<std::string>());
+    return paths;
+}
+
+/// Copies what stands in `target` beyond the former bundle, so that nothing foreign is lost.
+Result<void> keepForeignFiles(const Path& target, const Path& staging,
+                              const std::vector<std::string>& former) {
+    namespace fs = std::filesystem;
+    std::error_code problem;
+    if (!fs::exists(target, problem)) return {};
+    for (auto it = fs::recursive_directory_iterator(target, problem);
+         !problem && it != fs::recursive_directory_iterator(); it.increment(problem)) {
+        if (it->is_directory(problem)) continue;
+        const Path relative = it->path().lexically_relative(target);
+        if (std::find(former.begin(), former.end(), relative.generic_string()) != former.end() ||
+            fs::exists(staging / relative, problem))
+            continue;
+        fs::create_directories((staging / relative).parent_path(), problem);
+        fs::copy(it->path(), staging / relative, fs::copy_options::copy_symlinks, problem);
+    }
+    if (problem) {
+        return fail(ErrorKind::WriteFailed, "A file of yours in the export folder cannot be kept: " + problem.message(),
+                    target.string(), "Export to another folder");
+    }
+    return {};
+}
+
+Result<std::vector<WrittenFile>> writeStaged(Storage& storage, const Path& staging,
+                                             const std::map<std::string, std::string>& files) {
+    std::vector<WrittenFile> written;
+    for (const auto& [path, bytes] : files) {
+        if (const auto made = storage.makeFolder((staging / path).parent_path()); !made)
+            return fail(made.error());
+        if (const auto done = storage.writeFlushed(staging / path, bytes); !done)
+            return fail(done.error());
+        written.push_back({path, bytes.size(), sha256(bytes)});
+    }
+    const std::string manifest = manifestText(written);
+    if (const auto done = storage.writeFlushed(staging / manifestName, manifest); !done)
+        return fail(done.error());
+    written.push_back({manifestName, manifest.size(), sha256(manifest)});
+    return written;
+}
+
+}  // namespace
+
+std::string sha256(const std::string& bytes) {
+    std::array<unsigned char, crypto_hash_sha256_BYTES> hash{};
+    crypto_hash_sha256(hash.data(), reinterpret_cast<const unsigned char*>(bytes.data()),
+                       bytes.size());
+    std::array<char, 2 * crypto_hash_sha256_BYTES + 1> text{};
+    sodium_bin2hex(text.data(), text.size(), hash.data(), hash.size());
+    return text.data();
+}
+
+Result<std::map<std::string, std::string>> bundleFiles(
+    const level::Project& project, const std::map<std::string, std::string>& sheets) {
+    std::map<std::string, std::string> files = sheets;
+    files["campaign.json"] = campaignText(project);
+    for (const auto& level : project.levels) {
+        auto baked = bakedLevelText(project, *level);
+        if (!baked) return fail(baked.error());
+        files["levels/" + level->id.text + ".level.json"] = std::move(*baked);
+    }
+    files["placements.csv"] = placementsText(project);
+    for (const auto& [name, text] : schemas()) files["schema/" + name] = text;
+    return files;
+}
+
+Result<std::vector<WrittenFile>> exportBundle(Storage& storage, const level::Project& project,
+                                              const Path& projectFolder, const Path& target) {
+    const Path place = std::filesystem::absolute(target).lexically_normal();
+    const Path folder = place.has_filename() ? place : place.parent_path();
+    const auto former = formerFiles(storage, folder);
+    if (!former) return fail(former.error());
+    std::map<std::string, std::string> sheets;
+    for (const level::Sheet& sheet : project.sheets) {
+        const auto path = pathInside(projectFolder, sheet.path);
+        if (!path) return fail(path.error());
+        auto bytes = storage.read(*path, limits::maxImageBytes);
+        if (!bytes) return fail(bytes.error());
+        sheets[sheet.path] = std::move(*bytes);
+    }
+    const auto files = bundleFiles(project, sheets);
+    if (!files) return fail(files.error());
+
+    Path staging = folder;
+    staging += ".part";
+    if (const auto gone = storage.remove(staging); !gone) return fail(gone.error());
+    auto written = writeStaged(storage, staging, *files);
+    Result<void> outcome;
+    if (!written) outcome = fail(written.error());
+    if (outcome) outcome = keepForeignFiles(folder, staging, *former);
+    if (outcome) {
+        outcome = storage.exists(folder) ? storage.exchange(staging, folder)
+                                         : storage.rename(staging, folder);
+    }
+    // After the exchange this is the former bundle; after a failure, what was half written.
+    const Result<void> cleared = storage.remove(staging);
+    if (!outcome) return fail(outcome.error());
+    if (!cleared) return fail(cleared.error());
+    return written;
+}
+
+}  // namespace rook::file

@@ -1,0 +1,54 @@
+#pragma once
+/// The export bundle: what a game loads. See docs/format-bundle.md.
+
+#include <map>
+#include <string>
+#include <vector>
+
+#include "base/result.h"
+#include "file/storage.h"
+#include "level/project.h"
+#include "motion/step_tables.h"
+#include "reach/verdict.h"
+
+namespace rook::file {
+
+/// What was written: paths relative to the bundle, in order, with bytes.
+struct WrittenFile {
+    std::string path;
+    std::size_t bytes = 0;
+    std::string sha256;
+    bool operator==(const WrittenFile&) const = default;
+};
+
+/// The files of a bundle but its manifest, by relative path. `sheets` holds the bytes of each
+/// project sheet by its path. Errors: from motion profiles.
+[[nodiscard]] Result<std::map<std::string, std::string>> bundleFiles(
+    const level::Project& project, const std::map<std::string, std::string>& sheets);
+
+/// The text of campaign.json, of levels/<id>.level.json and of placements.csv.
+[[nodiscard]] std::string campaignText(const level::Project& project);
+[[nodiscard]] Result<std::string> bakedLevelText(const level::Project& project,
+                                                 const level::Level& level);
+[[nodiscard]] std::string placementsText(const level::Project& project);
+
+/// Writes the bundle beside `target` and puts it in its place at once; a failed export leaves the
+/// former one. Files in `target` that the former manifest does not list are kept.
+/// Errors: NotApplicable if `target` holds files but is no bundle; and those of reading and writing.
+[[nodiscard]] Result<std::vector<WrittenFile>> exportBundle(Storage& storage,
+                                                            const level::Project& project,
+                                                            const Path& projectFolder,
+                                                            const Path& target);
+
+/// The question of reach for an exported level, by the motion tables that stand in the file.
+/// Errors: BadSyntax with line and column; else the sentence of the runtime loader.
+[[nodiscard]] Result<reach::Question> askOfBakedLevel(const std::string& text,
+                                                      const std::string& name);
+
+/// The JSON Schemas of all formats, by file name.
+[[nodiscard]] const std::map<std::string, std::string>& schemas();
+
+/// Lower-case hexadecimal.
+[[nodiscard]] std::string sha256(const std::string& bytes);
+
+}  // namespace rook::file

@@ -1,0 +1,34 @@
+#pragma once
+/// The project folder: rookplot.json, levels/<id>.json, sheets/*.png. See docs/format-project.md.
+
+#include "base/result.h"
+#include "file/storage.h"
+#include "level/project.h"
+
+namespace rook::file {
+
+/// Reads a project whole, or not at all: every sheet is there, every reference answers.
+/// Errors: all of `ErrorKind`; `where` names the file and key, row or line.
+[[nodiscard]] Result<level::Project> openProject(Storage& storage, const Path& folder);
+
+/// What `saveProject` may leave alone: levels that are unchanged since this value was written.
+/// Writes changed levels first, then rookplot.json, each whole.
+[[nodiscard]] Result<void> saveProject(Storage& storage, const Path& folder,
+                                       const level::Project& project,
+                                       const level::Project* lastSaved = nullptr);
+
+/// The text of rookplot.json and of one level.
+[[nodiscard]] std::string projectText(const level::Project& project);
+[[nodiscard]] std::string levelText(const level::Project& project, const level::Level& level);
+
+/// Errors: as `openProject`; `name` stands in messages, as "levels/intake.json".
+[[nodiscard]] Result<level::Project> readProjectText(const std::string& text,
+                                                     const std::string& name,
+                                                     std::vector<std::string>& order);
+[[nodiscard]] Result<level::Level> readLevelText(const level::Project& project,
+                                                 const std::string& text, const std::string& name);
+
+/// A project that one can begin with: matters, kinds, a motion profile and one empty level.
+[[nodiscard]] level::Project newProject(const std::string& name);
+
+}  // namespace rook::file

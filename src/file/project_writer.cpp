@@ -1,0 +1,229 @@
+#include "file/entity_json.h"
+#include "file/json_text.h"
+#include "file/matter_text.h"
+#include "file/project_file.h"
+
+namespace rook::file {
+
+namespace {
+
+using namespace level;
+
+Json decimalJson(Decimal decimal) {
+    if (decimal.thousandths % 1000 == 0) return decimal.thousandths / 1000;
+    return static_cast<double>(decimal.thousandths) / 1000.0;
+}
+
+Json matterJson(const Matter& matter) {
+    Json json = {{"name", matter.name},
+                 {"title", matter.title},
+                 {"behaviour", nameOf(matter.behaviour)},
+                 {"glyph", matter.glyph},
+                 {"color", matter.color}};
+    if (!matter.sheet.empty()) json["sheet"] = matter.sheet;
+    if (matter.tile != 0) json["tile"] = matter.tile;
+    appendUnknown(json, matter.unknown);
+    return json;
+}
+
+Json sheetJson(const Sheet& sheet) {
+    Json json = {{"name", sheet.name},
+                 {"path", sheet.path},
+                 {"tile", {sheet.tile.width, sheet.tile.height}},
+                 {"columns", sheet.columns}};
+    appendUnknown(json, sheet.unknown);
+    return json;
+}
+
+Json fieldDefinitionJson(const FieldDefinition& field) {
+    const auto typeName = [&] {
+        switch (field.type) {
+            case FieldType::WholeNumber: return "whole-number";
+            case FieldType::Text: return "text";
+            case FieldType::YesNo: return "yes-no";
+        }
+        return "";
+    }();
+    Json json = {{"name", field.name}, {"type", typeName}, {"standard", fieldJson(field.standard)}};
+    appendUnknown(json, field.unknown);
+    return json;
+}
+
+Json kindJson(const Kind& kind) {
+    Json json = {{"id", kind.id.text},
+                 {"title", kind.title},
+                 {"role", nameOf(kind.role)},
+                 {"box", {kind.width, kind.height}},
+                 {"color", kind.color}};
+    if (!kind.sheet.empty()) json["sheet"] = kind.sheet;
+    if (kind.tile != 0) json["tile"] = kind.tile;
+    if (kind.atMost != 0) json["atMost"] = kind.atMost;
+    if (!kind.fields.empty()) {
+        Json fields = Json::array();
+        for (const FieldDefinition& field : kind.fields) fields.push_back(fieldDefinitionJson(field));
+        json["fields"] = std::move(fields);
+    }
+    appendUnknown(json, kind.unknown);
+    return json;
+}
+
+Json profileJson(const MotionProfile& p) {
+    Json abilities = Json::array();
+    for (const Ability ability : p.abilities) abilities.push_back(nameOf(ability));
+    Json json = {{"name", p.name},
+                 {"body", {p.bodyWidth, p.bodyHeight}},
+                 {"run", decimalJson(p.run)},
+                 {"climb", decimalJson(p.climb)},
+                 {"swim", decimalJson(p.swim)},
+                 {"greatestFall", decimalJson(p.greatestFall)},
+                 {"jumpHeight", decimalJson(p.jumpHeight)},
+                 {"timeToTop", decimalJson(p.timeToTop)},
+                 {"fallFactor", decimalJson(p.fallFactor)},
+                 {"coyoteMs", decimalJson(p.coyoteMs)},
+                 {"wallPush", p.wallPush},
+                 {"stepUp", p.stepUp},
+                 {"airJumps", p.airJumps},
+                 {"marginPx", p.marginPx},
+                 {"abilities", std::move(abilities)}};
+    appendUnknown(json, p.unknown);
+    return json;
+}
+
+Json entityJson(const Project& project, const Entity& entity) {
+    Json json = {{"id", entity.id.text}, {"kind", entity.kind.text}, {"x", entity.box.x}, {"y", entity.box.y}};
+    const Kind* kind = project.findKind(entity.kind);
+    if (!kind || kind->width != entity.box.width) json["width"] = entity.box.width;
+    if (!kind || kind->height != entity.box.height) json["height"] = entity.box.height;
+    if (entity.facing != Facing::Right) json["facing"] = nameOf(entity.facing);
+    if (entity.to != ExitTarget{})
+        json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
+    Json fields = Json::object();
+    for (const auto& [name, value] : entity.fields) fields[name] = fieldJson(value);
+    appendUnknown(fields, entity.unknownFields);
+    if (!fields.empty()) json["fields"] = std::move(fields);
+    appendUnknown(json, entity.unknown);
+    return json;
+}
+
+template <typename List, typename ToJson>
+std::vector<std::string> linesOf(const List& list, ToJson&& toJson) {
+    std::vector<std::string> lines;
+    for (const auto& item : list) lines.push_back(compactText(toJson(item)));
+    return lines;
+}
+
+void appendUnknown(JsonLines& lines, const UnknownKeys& unknown) {
+    for (const auto& [key, text] : unknown) lines.raw(key, compactText(Json::parse(text)));
+}
+
+}  // namespace
+
+std::string projectText(const Project& project) {
+    JsonLines lines;
+    lines.member("format", "rookplot-project");
+    lines.member("version", 1);
+    lines.member("name", project.name);
+    lines.list("sheets", linesOf(project.sheets, sheetJson));
+    std::vector<std::string> matters = linesOf(project.matters, matterJson);
+    matters.erase(matters.begin());  // open is built in
+    lines.list("matters", matters);
+    lines.list("kinds", linesOf(project.kinds, kindJson));
+    lines.list("motion", linesOf(project.profiles, profileJson));
+    lines.list("order", linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
+    appendUnknown(lines, project.unknown);
+    return lines.take();
+}
+
+std::string levelText(const Project& project, const Level& level) {
+    JsonLines lines;
+    lines.member("format", "rookplot-board");
+    lines.member("version", 1);
+    lines.member("id", level.id.text);
+    lines.member("title", level.title);
+    lines.member("kind", nameOf(level.kind));
+    lines.member("cell", {{"width", level.cellSize.width}, {"height", level.cellSize.height}});
+    lines.member("size", {{"columns", level.cells.width()}, {"rows", level.cells.height()}});
+    lines.member("edges", edgesJson(level.edges));
+    lines.member("background", {{"color", level.background}});
+    if (!level.profile.empty()) lines.member("motion", level.profile);
+    if (!level.message.empty()) lines.member("message", level.message);
+    const auto legend = legendOf(project, level);
+    std::vector<std::string> rows;
+    if (needsRuns(level, legend)) {
+        rows = runRows(project, level.cells);
+    } else {
+        Json names = Json::object();
+        for (const LegendEntry& entry : legend) names[entry.glyph] = cellName(project, entry.cell);
+        lines.member("legend", names);
+        rows = drawnRows(level.cells, legend);
+    }
+    for (std::string& row : rows) row = jsonString(row);
+    lines.list("matter", rows);
+    lines.list("entities",
+               linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
+    appendUnknown(lines, level.unknown);
+    return lines.take();
+}
+
+Result<void> saveProject(Storage& storage, const Path& folder, const Project& project,
+                         const Project* lastSaved) {
+    if (const auto made = storage.makeFolder(folder / "levels"); !made) return made;
+    for (const auto& level : project.levels) {
+        const auto former = lastSaved ? lastSaved->findLevel(level->id) : nullptr;
+        if (former && (former == level || *former == *level) &&
+            lastSaved->matters == project.matters)
+            continue;
+        const auto written = writeWhole(storage, folder / "levels" / (level->id.text + ".json"),
+                                        levelText(project, *level));
+        if (!written) return written;
+    }
+    return writeWhole(storage, folder / "rookplot.json", projectText(project));
+}
+
+Project newProject(const std::string& name) {
+    const auto matter = [](const char* id, const char* title, Behaviour behaviour,
+                           const char* glyph, const char* color) {
+        Matter m;
+        m.name = id;
+        m.title = title;
+        m.behaviour = behaviour;
+        m.glyph = glyph;
+        m.color = color;
+        return m;
+    };
+    const auto kind = [](const char* id, const char* title, Role role, int width, int height,
+                         const char* color) {
+        Kind k;
+        k.id = {id};
+        k.title = title;
+        k.role = role;
+        k.width = width;
+        k.height = height;
+        k.color = color;
+        k.atMost = role == Role::Spawn ? 1 : 0;
+        return k;
+    };
+    Project project;
+    project.name = name;
+    project.matters.edit([&](auto& list) {
+        list.push_back(matter("stone", "Stone", Behaviour::Solid, "#", "#59646c"));
+        list.push_back(matter("plank", "Plank", Behaviour::OneWay, "=", "#8a6a45"));
+        list.push_back(matter("spikes", "Spikes", Behaviour::Deadly, "^", "#c8402a"));
+        list.push_back(matter("decor", "Decor", Behaviour::Open, "'", "#6f8f6a"));
+    });
+    project.kinds = std::vector<Kind>{
+        kind("player", "Player", Role::Spawn, 12, 22, "#e4e2d8"),
+        kind("exit", "Exit", Role::Exit, 16, 32, "#3fb8a4"),
+        kind("checkpoint", "Checkpoint", Role::Checkpoint, 8, 32, "#98a2a9"),
+        kind("pickup", "Pickup", Role::Pickup, 8, 8, "#e0a63a")};
+    MotionProfile profile;
+    profile.name = "player";
+    project.profiles = std::vector<MotionProfile>{profile};
+    Level level;
+    level.id = {"level-1"};
+    level.title = "Level 1";
+    project.levels.push_back(std::make_shared<const Level>(std::move(level)));
+    return project;
+}
+
+}  // namespace rook::file
