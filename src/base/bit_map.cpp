@@ -29,6 +29,18 @@ void orShiftedDown(BitMap::Word* row, int words, int by) {
     }
 }
 
+/// row |= row << by (towards higher x), over a whole row; may set bits beyond the width.
+void orShiftedUp(BitMap::Word* row, int words, int by) {
+    const int whole = by / BitMap::wordBits;
+    const int rest = by % BitMap::wordBits;
+    for (int i = words - 1; i >= whole; --i) {
+        BitMap::Word value = row[i - whole] << rest;
+        if (rest != 0 && i - whole - 1 >= 0)
+            value |= row[i - whole - 1] >> (BitMap::wordBits - rest);
+        row[i] |= value;
+    }
+}
+
 }  // namespace
 
 void BitMap::setRun(int y, int left, int right) {
@@ -73,6 +85,29 @@ void BitMap::spreadUp(int height) {
         for (int y = 0; y + by < m_height; ++y) {
             Word* target = row(y);
             const Word* source = row(y + by);
+            for (int i = 0; i < m_wordsPerRow; ++i) target[i] |= source[i];
+        }
+        covered += by;
+    }
+}
+
+void BitMap::spreadRight(int width) {
+    for (int covered = 1; covered < width;) {
+        const int by = std::min(covered, width - covered);
+        for (int y = 0; y < m_height; ++y) orShiftedUp(row(y), m_wordsPerRow, by);
+        covered += by;
+    }
+    if (m_wordsPerRow == 0) return;
+    for (int y = 0; y < m_height; ++y)
+        row(y)[m_wordsPerRow - 1] &= maskOf((m_wordsPerRow - 1) * wordBits, 0, m_width);
+}
+
+void BitMap::spreadDown(int height) {
+    for (int covered = 1; covered < height;) {
+        const int by = std::min(covered, height - covered);
+        for (int y = m_height - 1; y >= by; --y) {
+            Word* target = row(y);
+            const Word* source = row(y - by);
             for (int i = 0; i < m_wordsPerRow; ++i) target[i] |= source[i];
         }
         covered += by;

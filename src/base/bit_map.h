@@ -48,6 +48,10 @@ public:
     void spreadLeft(int width);
     /// bit (x, y) becomes the OR of the bits (x, y + j), 0 <= j < height. Beyond the map is zero.
     void spreadUp(int height);
+    /// bit (x, y) becomes the OR of the bits (x - i, y), 0 <= i < width.
+    void spreadRight(int width);
+    /// bit (x, y) becomes the OR of the bits (x, y - j), 0 <= j < height.
+    void spreadDown(int height);
 
 private:
     [[nodiscard]] std::size_t offset(int y) const {

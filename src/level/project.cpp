@@ -32,6 +32,12 @@ bool Project::operator==(const Project& other) const {
                       [](const auto& a, const auto& b) { return a == b || *a == *b; });
 }
 
+bool Project::sharesAllWith(const Project& other) const {
+    return name == other.name && levels == other.levels && matters.isSharedWith(other.matters) &&
+           sheets.isSharedWith(other.sheets) && kinds.isSharedWith(other.kinds) &&
+           profiles.isSharedWith(other.profiles) && unknown == other.unknown;
+}
+
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {
     for (const auto& level : levels)
         if (level->id == id) return level;

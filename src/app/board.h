@@ -1,0 +1,104 @@
+#pragma once
+/// The board: draws the level as the step wants it and carries pointer and keys to the tool in hand.
+
+#include <QElapsedTimer>
+#include <QTimer>
+#include <QWidget>
+
+#include "app/board_images.h"
+#include "app/tool.h"
+#include "app/walk.h"
+
+namespace rook::app {
+
+class Board : public QWidget {
+    Q_OBJECT
+
+public:
+    explicit Board(Session& session, QWidget* parent = nullptr);
+
+    [[nodiscard]] const View& view() const { return m_view; }
+    void setView(const View& view);
+    void fitLevel();
+    /// Moves the view so that the place is seen, in the middle if it was not.
+    void bringIntoView(const PxRect& place);
+    void themeChanged();
+    [[nodiscard]] PxPoint pointerPx() const { return m_pointerPx; }
+    [[nodiscard]] bool hasPointer() const { return m_hasPointer; }
+    /// Frames that stayed unfinished at the last painting are finished in the next ones.
+    [[nodiscard]] bool isComplete() const { return m_isComplete; }
+
+    [[nodiscard]] bool isWalking() const { return m_walk != nullptr; }
+    [[nodiscard]] const Walk* walk() const { return m_walk.get(); }
+    void startWalk(bool atPointer);
+    void stopWalk();
+
+    // Keys that act on the selection, called by the window's actions.
+    void copy();
+    void cut();
+    void paste();
+    void deleteSelection();
+    void duplicate();
+    void nudge(int dx, int dy, bool byPx);
+    void selectAll();
+    /// Escape: the gesture, else the selection.
+    void cancel();
+
+Q_SIGNALS:
+    void viewChanged();
+    void pointerMoved();
+    void walkChanged();
+
+protected:
+    bool event(QEvent* event) override;
+    void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mouseReleaseEvent(QMouseEvent* event) override;
+    void leaveEvent(QEvent* event) override;
+    void wheelEvent(QWheelEvent* event) override;
+    void keyPressEvent(QKeyEvent* event) override;
+    void keyReleaseEvent(QKeyEvent* event) override;
+
+private:
+    void takeTool();
+    void takeLevel();
+    [[nodiscard]] ToolInput inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const;
+    void follow(const ToolOutcome& outcome);
+    [[nodiscard]] bool isPanGesture(const QMouseEvent* event) const;
+    [[nodiscard]] MatterScene scene() const;
+    void paintReach(QPainter& painter);
+    void paintFindings(QPainter& painter);
+    void paintSelection(QPainter& painter);
+    void paintPreview(QPainter& painter);
+    void paintWalk(QPainter& painter);
+    bool takeWalkKey(const QKeyEvent* event, bool isDown);
+    void advanceWalk();
+
+    Session& m_session;
+    std::unique_ptr<Tool> m_tool;
+    View m_view;
+    BoardImages m_images;
+    SheetImages m_sheets;
+    LevelId m_shownLevel;
+    bool m_isComplete = true;
+    QPointF m_pointer;
+    PxPoint m_pointerPx;
+    bool m_hasPointer = false;
+    bool m_isPanKeyDown = false;
+    bool m_isPanning = false;
+    Qt::MouseButton m_gestureButton = Qt::NoButton;
+    std::unique_ptr<Walk> m_walk;
+    std::vector<QPointF> m_lastTrail;
+    View m_viewBeforeWalk;
+    QTimer m_walkTimer;
+    QElapsedTimer m_walkClock;
+    qint64 m_walkedTicks = 0;
+};
+
+/// The wash of reached positions, as wide as the widget: one look-up a widget px.
+[[nodiscard]] QImage reachWash(const ProvenLevel& proven, const BitMap& map, const View& view,
+                               QSize size, const QColor& color);
+
+}  // namespace rook::app

@@ -1,0 +1,184 @@
+#include <QElapsedTimer>
+#include <QPaintEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <QtMath>
+
+#include "app/board.h"
+#include "app/entity_painter.h"
+
+namespace rook::app {
+
+namespace {
+constexpr int paintBudgetMs = 6;  // of the 8 ms that the interface thread may be held
+}
+
+MatterScene Board::scene() const {
+    const BoardLook look = isWalking() ? BoardLook{0.25, 0.75, 0} : lookOf(m_session.step());
+    return {&m_session.project(), m_session.level().get(), &m_sheets, look};
+}
+
+void Board::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    const MatterScene shown = scene();
+    m_isComplete = m_images.paint(painter, shown, m_view, rect(), devicePixelRatioF(), paintBudgetMs);
+    const QRectF board = m_view.toWidget(m_session.level()->boundsPx());
+    painter.setPen(QPen(currentTheme().rule(), 1));
+    painter.drawRect(board.adjusted(-0.5, -0.5, 0.5, 0.5));
+    if (m_session.step() == Step::Prove && !isWalking()) paintReach(painter);
+    EntityLook look = entityLookOf(m_session.step());
+    if (isWalking()) look = {1, false, false, true};
+    paintEntities(painter, shown, m_view, look, m_session.selection(), rect());
+    paintWalk(painter);
+    if (!isWalking()) {
+        if (m_session.step() == Step::Prove) paintFindings(painter);
+        paintSelection(painter);
+        paintPreview(painter);
+    }
+    if (!m_isComplete) QTimer::singleShot(0, this, qOverload<>(&QWidget::update));
+}
+
+QImage reachWash(const ProvenLevel& proven, const BitMap& map, const View& view, QSize size,
+                 const QColor& color) {
+    QImage image(size, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    const QRgb tone = qPremultiply(color.rgba());
+    const int left = proven.answer.reached.left;
+    const int top = proven.answer.reached.top;
+    std::vector<int> columns(static_cast<std::size_t>(size.width()));
+    for (int x = 0; x < size.width(); ++x) {
+        const int px = qFloor((x + 0.5 + view.offset().x()) / view.scale()) + left;
+        columns[static_cast<std::size_t>(x)] = px >= 0 && px < map.width() ? px : -1;
+    }
+    for (int y = 0; y < size.height(); ++y) {
+        const int row = qFloor((y + 0.5 + view.offset().y()) / view.scale()) + top;
+        if (row < 0 || row >= map.height()) continue;
+        const BitMap::Word* words = map.row(row);
+        auto* line = reinterpret_cast<QRgb*>(image.scanLine(y));
+        for (int x = 0; x < size.width(); ++x) {
+            const int px = columns[static_cast<std::size_t>(x)];
+            if (px >= 0 && ((words[px / 64] >> (px % 64)) & 1u)) line[x] = tone;
+        }
+    }
+    return image;
+}
+
+void Board::paintReach(QPainter& painter) {
+    const auto proven = m_session.proven(m_session.level()->id);
+    if (!proven || proven->level->cells.bounds() != m_session.level()->cells.bounds()) return;
+    const Theme& theme = currentTheme();
+    if (m_session.options().showsReach) {
+        QColor wash = theme.accent;
+        wash.setAlphaF(theme.isNight ? 0.14f : 0.12f);
+        painter.drawImage(0, 0, reachWash(*proven, proven->covered, m_view, size(), wash));
+    }
+    if (m_session.options().showsStanding) {
+        QColor line = theme.accent;
+        line.setAlphaF(0.9f);
+        painter.drawImage(0, 0, reachWash(*proven, proven->answer.reached.standing, m_view, size(), line));
+    }
+}
+
+void Board::paintFindings(QPainter& painter) {
+    const auto proven = m_session.proven(m_session.level()->id);
+    if (!proven) return;
+    const Theme& theme = currentTheme();
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setFont(sizedFont(-2, QFont::DemiBold));
+    QList<QPointF> taken;
+    for (std::size_t i = 0; i < proven->findings.size(); ++i) {
+        const check::Finding& finding = proven->findings[i];
+        if (finding.place.isEmpty()) continue;
+        const QRectF box = m_view.toWidget(finding.place);
+        // Two findings of one thing stand side by side.
+        QPointF middle = box.center() - QPointF(0, box.height() / 2 + 14);
+        while (taken.contains(middle)) middle += QPointF(24, 0);
+        taken << middle;
+        const QColor tone = finding.severity == check::Severity::Error ? theme.alarm : theme.caution;
+        painter.setBrush(theme.paper);
+        painter.setPen(QPen(tone, 2));
+        painter.drawEllipse(middle, 10, 10);
+        painter.setPen(tone);
+        painter.drawText(QRectF(middle - QPointF(10, 10), QSizeF(20, 20)), Qt::AlignCenter,
+                         QString::number(i + 1));
+    }
+    painter.restore();
+}
+
+void Board::paintSelection(QPainter& painter) {
+    const auto& cells = m_session.selection().cells;
+    if (!cells) return;
+    const QRectF box = m_view.toWidget(toPx(*cells, m_session.level()->cellSize));
+    QColor wash = currentTheme().accent;
+    wash.setAlphaF(0.10f);
+    painter.fillRect(box, wash);
+    QPen pen(currentTheme().accent, 1.5, Qt::CustomDashLine);
+    pen.setDashPattern({4, 3});
+    painter.setPen(pen);
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(box);
+}
+
+void Board::paintPreview(QPainter& painter) {
+    if (!m_hasPointer && m_gestureButton == Qt::NoButton) return;
+    const ToolPreview& preview = m_tool->preview();
+    const Theme& theme = currentTheme();
+    const CellSize cell = m_session.level()->cellSize;
+    const QColor tone = preview.isErasing ? theme.alarm : theme.accent;
+    QColor wash = tone;
+    wash.setAlphaF(0.22f);
+    QPainterPath path;
+    for (const level::CellRun& run : preview.region.runs()) {
+        const QRectF part = m_view.toWidget(toPx(CellRect{run.x, run.y, run.count, 1}, cell));
+        if (part.intersects(rect())) path.addRect(part);
+    }
+    path.setFillRule(Qt::WindingFill);
+    painter.setPen(Qt::NoPen);
+    painter.fillPath(path, wash);
+    painter.setPen(QPen(tone, 1.5));
+    painter.setBrush(Qt::NoBrush);
+    if (preview.region.runs().size() < 400) painter.drawPath(path.simplified());
+    if (preview.frame) painter.drawRect(m_view.toWidget(toPx(*preview.frame, cell)));
+    for (const PxRect& ghost : preview.ghosts) {
+        painter.fillRect(m_view.toWidget(ghost), wash);
+        painter.drawRect(m_view.toWidget(ghost));
+    }
+    if (preview.label.isEmpty()) return;
+    painter.setFont(sizedFont(-2, QFont::DemiBold));
+    const QRectF text = painter.fontMetrics().boundingRect(preview.label);
+    QRectF flag(m_pointer + QPointF(16, -26), text.size() + QSizeF(10, 4));
+    flag.moveLeft(std::min(flag.left(), width() - flag.width() - 4));
+    flag.moveTop(std::max(flag.top(), 4.0));
+    QColor ground = theme.paper;
+    ground.setAlphaF(0.9f);
+    painter.fillRect(flag, ground);
+    painter.setPen(tone);
+    painter.drawText(flag, Qt::AlignCenter, preview.label);
+}
+
+void Board::paintWalk(QPainter& painter) {
+    const Theme& theme = currentTheme();
+    const std::vector<QPointF>& trail = m_walk ? m_walk->trail() : m_lastTrail;
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    QPolygonF line;
+    for (const QPointF p : trail) line << m_view.toWidget(p);
+    painter.setPen(QPen(theme.plum, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+    painter.drawPolyline(line);
+    if (m_walk) {
+        const runtime::Body& body = m_walk->body();
+        const QRectF box = m_view.toWidget(
+            PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
+        painter.setPen(QPen(theme.ink, 1.5));
+        painter.setBrush(theme.accent);
+        painter.drawRoundedRect(box, 3, 3);
+        const double eye = m_walk->facesLeft() ? 0.25 : 0.75;
+        painter.setBrush(theme.paper);
+        painter.drawEllipse(QPointF(box.left() + box.width() * eye, box.top() + box.height() * 0.25),
+                            box.width() * 0.14, box.width() * 0.14);
+    }
+    painter.restore();
+}
+
+}  // namespace rook::app

@@ -1,0 +1,205 @@
+#include "app/entity_painter.h"
+
+#include <QCoreApplication>
+#include <QPainterPath>
+
+namespace rook::app {
+
+namespace {
+
+using level::Role;
+
+QColor toneOf(Role role, const Theme& theme) {
+    switch (role) {
+        case Role::Exit:
+        case Role::Checkpoint: return theme.accent;
+        case Role::Pickup:
+        case Role::Key: return theme.caution;
+        case Role::Hazard:
+        case Role::Foe: return theme.alarm;
+        case Role::Mover:
+        case Role::Switch:
+        case Role::Trigger: return theme.plum;
+        case Role::Spawn:
+        case Role::Entry:
+        case Role::Door:
+        case Role::Spring:
+        case Role::Formation:
+        case Role::Prop: return theme.ink;
+    }
+    return theme.ink;
+}
+
+void paintFlag(QPainter& painter, const QRectF& r, bool pointsLeft) {
+    const double x = pointsLeft ? r.right() - r.width() * 0.2 : r.left() + r.width() * 0.2;
+    const double reach = (pointsLeft ? -1 : 1) * r.width() * 0.75;
+    painter.drawLine(QPointF(x, r.top()), QPointF(x, r.bottom()));
+    QPainterPath flag(QPointF(x, r.top()));
+    flag.lineTo(x + reach, r.top());
+    flag.lineTo(x + reach * 0.65, r.top() + r.height() * 0.2);
+    flag.lineTo(x + reach, r.top() + r.height() * 0.4);
+    flag.lineTo(x, r.top() + r.height() * 0.4);
+    painter.fillPath(flag, painter.pen().color());
+    // The facing tick at the foot.
+    painter.drawLine(QPointF(x, r.bottom()), QPointF(x + reach * 0.5, r.bottom()));
+}
+
+void paintGate(QPainter& painter, const QRectF& r) {
+    painter.drawLine(r.bottomLeft(), r.topLeft());
+    painter.drawLine(r.topLeft(), r.topRight());
+    painter.drawLine(r.topRight(), r.bottomRight());
+    const double y = r.center().y();
+    const double half = std::min(r.width() * 0.36, 9.0);
+    const QPointF tip(r.center().x() + half, y);
+    painter.drawLine(QPointF(r.center().x() - half, y), tip);
+    painter.drawLine(tip, tip + QPointF(-half * 0.7, -half * 0.7));
+    painter.drawLine(tip, tip + QPointF(-half * 0.7, half * 0.7));
+}
+
+QString flagText(const MatterScene& scene, const level::Entity& entity, const EntityLook& look) {
+    if (scene.project->roleOf(entity) == Role::Exit && (look.showsTargets || look.showsNames)) {
+        if (entity.to.level.isEmpty()) return QCoreApplication::translate("Board", "to the end");
+        const auto target = scene.project->findLevel(entity.to.level);
+        return QCoreApplication::translate("Board", "to %1")
+            .arg(QString::fromStdString(target ? target->title : entity.to.level.text + "?"));
+    }
+    return look.showsNames ? QString::fromStdString(entity.id.text) : QString();
+}
+
+void paintFlagText(QPainter& painter, const QRectF& box, const QString& text, const Theme& theme) {
+    painter.setFont(sizedFont(-2));
+    const QRectF size = painter.fontMetrics().boundingRect(text);
+    QRectF flag(0, 0, size.width() + 8, size.height() + 1);
+    flag.moveCenter({box.center().x(), box.top() - flag.height() / 2 - 4});
+    QColor ground = theme.paper;
+    ground.setAlphaF(0.85f);
+    painter.fillRect(flag, ground);
+    painter.setPen(theme.ink);
+    painter.drawText(flag, Qt::AlignCenter, text);
+}
+
+bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind& kind,
+                 const QRectF& box) {
+    const level::Sheet* sheet = scene.project->findSheet(kind.sheet);
+    if (!sheet || kind.tile == 0 || !scene.sheets) return false;
+    const QImage image = scene.sheets->value(QString::fromStdString(kind.sheet));
+    if (image.isNull()) return false;
+    const int index = kind.tile - 1;
+    painter.drawImage(box, image,
+                      QRectF((index % sheet->columns) * sheet->tile.width,
+                             (index / sheet->columns) * sheet->tile.height, sheet->tile.width,
+                             sheet->tile.height));
+    return true;
+}
+
+}  // namespace
+
+EntityLook entityLookOf(Step step) {
+    switch (step) {
+        case Step::Sketch: return {0.4, false, false, false};
+        case Step::Shape: return {0.55, false, false, false};
+        case Step::Skin: return {1, true, false, false};
+        case Step::Cast: return {1, true, true, true};
+        case Step::Prove: return {1, false, false, true};
+        case Step::Ship: return {1, true, false, true};
+    }
+    return {};
+}
+
+void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing facing) {
+    const QColor color = painter.pen().color();
+    const QPointF middle = r.center();
+    const double size = std::min(r.width(), r.height());
+    switch (role) {
+        case Role::Spawn:
+        case Role::Entry: paintFlag(painter, r, facing == level::Facing::Left); return;
+        case Role::Exit: paintGate(painter, r); return;
+        case Role::Checkpoint: {
+            const double radius = std::clamp(size * 0.45, 3.0, 8.0);
+            painter.drawLine(QPointF(middle.x(), r.bottom()), QPointF(middle.x(), r.top() + 2 * radius));
+            painter.drawEllipse(QPointF(middle.x(), r.top() + radius), radius, radius);
+            return;
+        }
+        case Role::Pickup: {
+            const double half = std::clamp(size * 0.3, 2.5, 8.0);
+            painter.fillRect(QRectF(middle.x() - half, middle.y() - half, 2 * half, 2 * half), color);
+            return;
+        }
+        case Role::Key: painter.drawEllipse(middle, size * 0.4, size * 0.4); return;
+        case Role::Door:
+            painter.drawRect(r);
+            for (const double at : {0.33, 0.67})
+                painter.drawLine(QPointF(r.left() + r.width() * at, r.top()),
+                                 QPointF(r.left() + r.width() * at, r.bottom()));
+            return;
+        case Role::Hazard:
+            painter.drawPolygon(QPolygonF{{middle.x(), r.top()}, {r.right(), middle.y()},
+                                          {middle.x(), r.bottom()}, {r.left(), middle.y()}});
+            return;
+        case Role::Foe:
+            painter.drawPolyline(QPolygonF{r.bottomLeft(), {middle.x(), r.top()}, r.bottomRight()});
+            return;
+        case Role::Mover:
+        case Role::Trigger: {
+            QPen pen = painter.pen();
+            pen.setStyle(role == Role::Mover ? Qt::DashLine : Qt::DotLine);
+            painter.setPen(pen);
+            painter.drawRect(r);
+            return;
+        }
+        case Role::Spring:
+            painter.drawPolyline(QPolygonF{r.bottomLeft(), {r.right(), middle.y() + size * 0.25},
+                                           {r.left(), middle.y()}, {r.right(), middle.y() - size * 0.25},
+                                           r.topLeft()});
+            return;
+        case Role::Switch:
+        case Role::Formation:
+        case Role::Prop: painter.drawRect(r); return;
+    }
+}
+
+void paintEntities(QPainter& painter, const MatterScene& scene, const View& view,
+                   const EntityLook& look, const Selection& selection, const QRect& area) {
+    const Theme& theme = currentTheme();
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (const level::Entity& entity : scene.level->entities) {
+        const QRectF box = view.toWidget(entity.box);
+        if (!box.adjusted(-80, -30, 80, 30).intersects(area)) continue;
+        const level::Kind* kind = scene.project->findKind(entity.kind);
+        const Role role = kind ? kind->role : Role::Prop;
+        painter.setOpacity(look.opacity);
+        const bool hasSprite =
+            look.showsSprites && kind && paintSprite(painter, scene, *kind, box);
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(toneOf(role, theme), 1.6));
+        // Over a sprite the mark is small, at the upper right corner; else it is the entity.
+        if (hasSprite)
+            paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9), entity.facing);
+        else
+            paintRoleMark(painter, role, box, entity.facing);
+        const QString text = flagText(scene, entity, look);
+        if (!text.isEmpty() && view.scale() >= 0.6) paintFlagText(painter, box, text, theme);
+        painter.setOpacity(1);
+        const bool isSelected = std::find(selection.entities.begin(), selection.entities.end(),
+                                          entity.id) != selection.entities.end();
+        if (!isSelected) continue;
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(theme.accent, 2));
+        painter.drawRoundedRect(box.adjusted(-3, -3, 3, 3), 3, 3);
+    }
+    painter.restore();
+}
+
+const level::Entity* entityAt(const level::Level& level, QPointF levelPx, double scale) {
+    const level::Entity* found = nullptr;
+    const double slack = 6 / scale;
+    for (const level::Entity& entity : level.entities) {
+        const QRectF box(entity.box.x, entity.box.y, entity.box.width, entity.box.height);
+        const QRectF handle(box.center() - QPointF(slack, slack), QSizeF(2 * slack, 2 * slack));
+        if (box.united(handle).contains(levelPx)) found = &entity;
+    }
+    return found;
+}
+
+}  // namespace rook::app

@@ -1,0 +1,29 @@
+#pragma once
+/// Draws entities: the mark of their role at the anchor, their sprite where the step shows art, and
+/// name flags. What is drawn here is what `entityAt` finds.
+
+#include <QPainter>
+
+#include "app/matter_painter.h"
+#include "app/view.h"
+
+namespace rook::app {
+
+struct EntityLook {
+    double opacity = 1;
+    bool showsSprites = false;
+    bool showsNames = false;
+    bool showsTargets = false;  ///< where exits lead, as words beside them
+};
+[[nodiscard]] EntityLook entityLookOf(Step step);
+
+void paintEntities(QPainter& painter, const MatterScene& scene, const View& view,
+                   const EntityLook& look, const Selection& selection, const QRect& area);
+
+/// The mark of a role in `rect`, in the painter's pen colour.
+void paintRoleMark(QPainter& painter, level::Role role, const QRectF& rect, level::Facing facing);
+
+/// The topmost entity whose box, or a square of 12 widget px around its middle, holds the point.
+[[nodiscard]] const level::Entity* entityAt(const level::Level& level, QPointF levelPx, double scale);
+
+}  // namespace rook::app

@@ -1,0 +1,102 @@
+#include <QGridLayout>
+#include <QLabel>
+#include <QPainter>
+
+#include "app/main_window.h"
+#include "app/margin_section.h"
+#include "app/theme.h"
+
+namespace rook::app {
+
+namespace {
+
+using Keys = QList<std::pair<QString, QString>>;
+
+Keys keysOf(Step step) {
+    const auto tr = [](const char* text) { return MainWindow::tr(text); };
+    Keys keys;
+    if (step == Step::Shape) {
+        keys = {{QStringLiteral("A S D F G"), tr("brush, line, box, fill, select")},
+                {tr("right button"), tr("erase with the same tool")},
+                {QStringLiteral("Shift"), tr("straight line, square")},
+                {tr("Ctrl + click"), tr("take the matter under the pointer")},
+                {QStringLiteral("[  ]"), tr("brush smaller, larger")},
+                {tr("arrows"), tr("nudge the selection, else pan")}};
+    } else if (step == Step::Cast) {
+        keys = {{QStringLiteral("A S"), tr("place, select")},
+                {tr("right button"), tr("delete what is under the pointer")},
+                {QStringLiteral("Shift"), tr("snap to px; add to the selection")},
+                {tr("Ctrl + click"), tr("take the kind under the pointer")},
+                {tr("arrows"), tr("nudge by a cell, with Shift by a px")}};
+    } else if (step == Step::Prove) {
+        keys = {{QStringLiteral("F3"), tr("next finding, with Shift the previous one")}};
+    }
+    keys << Keys{{QStringLiteral("1 … 6"), tr("the steps")},
+                 {QStringLiteral("Tab"), tr("walk, and back; with Shift from the pointer")},
+                 {tr("wheel, Home"), tr("zoom at the pointer, fit the level")},
+                 {tr("Space or middle + drag"), tr("pan")},
+                 {QStringLiteral("/"), tr("search the cards")},
+                 {QStringLiteral("Ctrl+Z, Ctrl+Shift+Z"), tr("undo, redo")},
+                 {QStringLiteral("Ctrl+C X V D"), tr("copy, cut, paste, duplicate")},
+                 {QStringLiteral("F6"), tr("next part of the window")},
+                 {QStringLiteral("Esc"), tr("leave the gesture, the selection, this sheet")}};
+    return keys;
+}
+
+/// A sheet over the board that goes at the next key or click.
+class KeySheet : public QFrame {
+public:
+    KeySheet(Step step, QWidget* parent) : QFrame(parent) {
+        setObjectName(QStringLiteral("key-sheet"));
+        setFocusPolicy(Qt::StrongFocus);
+        auto* grid = new QGridLayout(this);
+        grid->setContentsMargins(22, 18, 26, 20);
+        grid->setHorizontalSpacing(22);
+        grid->setVerticalSpacing(7);
+        auto* title = new QLabel(MainWindow::tr("Keys in %1").arg(stepName(step)), this);
+        title->setFont(sizedFont(2, QFont::DemiBold));
+        grid->addWidget(title, 0, 0, 1, 2);
+        int row = 1;
+        for (const auto& [key, meaning] : keysOf(step)) {
+            auto* name = new QLabel(key, this);
+            name->setFont(sizedFont(-1, QFont::DemiBold));
+            grid->addWidget(name, row, 0);
+            grid->addWidget(new QLabel(meaning, this), row++, 1);
+        }
+        adjustSize();
+    }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        QPainter painter(this);
+        painter.fillRect(rect(), currentTheme().panel);
+        painter.setPen(QPen(currentTheme().quietInk, 1));
+        painter.drawRect(rect().adjusted(0, 0, -1, -1));
+    }
+    bool event(QEvent* event) override {
+        if (event->type() == QEvent::ShortcutOverride) event->accept();
+        return QFrame::event(event);
+    }
+    void keyPressEvent(QKeyEvent*) override { leave(); }
+    void mousePressEvent(QMouseEvent*) override { leave(); }
+    void focusOutEvent(QFocusEvent*) override { deleteLater(); }
+
+private:
+    void leave() {
+        if (auto* board = window()->findChild<QWidget*>(QStringLiteral("board"))) board->setFocus();
+        deleteLater();
+    }
+};
+
+}  // namespace
+
+void MainWindow::showKeys() {
+    auto* sheet = new KeySheet(m_session.step(), centralWidget());
+    const QRect board(m_board->mapTo(centralWidget(), QPoint(0, 0)), m_board->size());
+    sheet->move(board.center() - QPoint(sheet->width() / 2, sheet->height() / 2));
+    sheet->show();
+    sheet->raise();
+    sheet->setFocus();
+}
+
+}  // namespace rook::app

@@ -1,0 +1,41 @@
+#pragma once
+/// Keeps the reach of every level up to date, on one worker thread with values of its own.
+///
+/// The level on the board goes first. When it changes while it is being solved, that work is
+/// cancelled and the newest value is taken; other levels follow when nothing else is to do.
+
+#include <QFutureWatcher>
+#include <QThreadPool>
+#include <atomic>
+#include <memory>
+
+#include "app/session.h"
+
+namespace rook::app {
+
+class LiveReach : public QObject {
+    Q_OBJECT
+
+public:
+    explicit LiveReach(Session& session);
+    ~LiveReach() override;
+
+    [[nodiscard]] bool isBusy() const { return m_watcher.isRunning(); }
+
+private:
+    void solveNext();
+    void take();
+
+    Session& m_session;
+    QThreadPool m_pool;
+    QFutureWatcher<std::shared_ptr<const ProvenLevel>> m_watcher;
+    std::shared_ptr<const level::Level> m_solving;  ///< null when idle
+    std::shared_ptr<std::atomic<bool>> m_cancel;
+};
+
+/// Solves one level whole: answer, covered px and findings. Any thread.
+[[nodiscard]] std::shared_ptr<const ProvenLevel> proveLevel(
+    const level::Project& project, std::shared_ptr<const level::Level> level,
+    const std::atomic<bool>* cancel);
+
+}  // namespace rook::app

@@ -1,0 +1,355 @@
+#include "app/main_window.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QFileDialog>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QSettings>
+#include <QVBoxLayout>
+
+#include "app/theme.h"
+#include "file/project_file.h"
+
+namespace rook::app {
+
+namespace {
+
+constexpr int maxRecent = 8;
+
+QString recentKey() { return QStringLiteral("recentProjects"); }
+QString nightKey() { return QStringLiteral("night"); }
+
+bool desktopIsDark() {
+    const QPalette palette = QApplication::palette();
+    return palette.color(QPalette::Window).lightness() < 128;
+}
+
+}  // namespace
+
+MainWindow::MainWindow() {
+    setWindowTitle(QStringLiteral("Rook Plot"));
+    setFont(windowFont());
+    buildLayout();
+    buildMenus();
+    buildKeys();
+    connect(m_head, &Head::walkAsked, this, &MainWindow::toggleWalk);
+    connect(m_board, &Board::walkChanged, this, [this] { m_head->setWalking(m_board->isWalking()); });
+    connect(m_margin, &Margin::placeChosen, m_board, &Board::bringIntoView);
+    connect(&m_session, &Session::historyChanged, this, &MainWindow::refreshActions);
+    connect(&m_session, &Session::levelSwitched, this, &MainWindow::refreshActions);
+    takeThemeFromSettings();
+    refreshActions();
+    resize(1280, 800);
+}
+
+void MainWindow::buildLayout() {
+    auto* centre = new QWidget(this);
+    auto* rows = new QVBoxLayout(centre);
+    rows->setContentsMargins(0, 0, 0, 0);
+    rows->setSpacing(0);
+    m_head = new Head(m_session, centre);
+    m_order = new Order(m_session, centre);
+    m_board = new Board(m_session, centre);
+    m_margin = new Margin(m_session, centre);
+    m_tray = new Tray(m_session, centre);
+    m_status = new StatusLine(m_session, *m_board, centre);
+    auto* grid = new QGridLayout;
+    grid->setSpacing(0);
+    auto* corner = new QWidget(centre);
+    corner->setFixedSize(Ruler::thickness, Ruler::thickness);
+    grid->addWidget(m_order, 0, 0, 2, 1);
+    grid->addWidget(corner, 0, 1);
+    grid->addWidget(new Ruler(m_session, *m_board, Qt::Horizontal, centre), 0, 2);
+    grid->addWidget(new Ruler(m_session, *m_board, Qt::Vertical, centre), 1, 1);
+    grid->addWidget(m_board, 1, 2);
+    grid->addWidget(m_margin, 0, 3, 2, 1);
+    grid->setColumnStretch(2, 1);
+    grid->setRowStretch(1, 1);
+    rows->addWidget(m_head);
+    rows->addLayout(grid, 1);
+    rows->addWidget(m_tray);
+    rows->addWidget(m_status);
+    setCentralWidget(centre);
+    m_board->setFocus();
+}
+
+QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys,
+                         const std::function<void()>& act) {
+    auto* action = new QAction(text, this);
+    action->setShortcut(keys);
+    connect(action, &QAction::triggered, this, act);
+    if (menu)
+        menu->addAction(action);
+    else
+        addAction(action);
+    return action;
+}
+
+void MainWindow::buildMenus() {
+    buildProjectMenu();
+    buildEditMenu();
+    buildViewMenu();
+    buildLevelMenu();
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("&Keys of this step"), Qt::Key_F1, [this] { showKeys(); });
+}
+
+void MainWindow::buildProjectMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Project"));
+    add(menu, tr("&New"), QKeySequence::New, [this] { newProject(); });
+    add(menu, tr("&Open …"), QKeySequence::Open, [this] {
+        if (!mayDiscard()) return;
+        const QString folder = QFileDialog::getExistingDirectory(this, tr("Open a project folder"));
+        if (!folder.isEmpty()) openProject(folder);
+    });
+    m_recent = menu->addMenu(tr("Open &recent"));
+    rebuildRecent();
+    menu->addSeparator();
+    add(menu, tr("&Save"), QKeySequence::Save, [this] { save(); });
+    add(menu, tr("Save &as …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { saveAs(); });
+    menu->addSeparator();
+    add(menu, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
+}
+
+void MainWindow::buildEditMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Edit"));
+    m_undo = add(menu, tr("&Undo"), QKeySequence(Qt::CTRL | Qt::Key_Z), [this] { m_session.undo(); });
+    m_redo = add(menu, tr("&Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] { m_session.redo(); });
+    menu->addSeparator();
+    add(menu, tr("Cu&t"), QKeySequence::Cut, [this] { m_board->cut(); });
+    add(menu, tr("&Copy"), QKeySequence::Copy, [this] { m_board->copy(); });
+    add(menu, tr("&Paste"), QKeySequence::Paste, [this] { m_board->paste(); });
+    add(menu, tr("&Duplicate"), QKeySequence(Qt::CTRL | Qt::Key_D), [this] { m_board->duplicate(); });
+    add(menu, tr("D&elete"), QKeySequence::Delete, [this] { m_board->deleteSelection(); });
+    menu->addSeparator();
+    add(menu, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->selectAll(); });
+}
+
+void MainWindow::buildViewMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&View"));
+    for (int i = 0; i < stepCount; ++i) {
+        const auto step = static_cast<Step>(i);
+        add(menu, stepName(step), QKeySequence(Qt::Key_1 + i), [this, step] { m_session.setStep(step); });
+    }
+    menu->addSeparator();
+    const auto zoom = [this](double factor) {
+        View view = m_board->view();
+        view.zoomAt({m_board->width() / 2.0, m_board->height() / 2.0}, factor);
+        m_board->setView(view);
+    };
+    add(menu, tr("&Fit the level"), Qt::Key_Home, [this] { m_board->fitLevel(); });
+    add(menu, tr("Zoom &in"), QKeySequence(Qt::CTRL | Qt::Key_Plus), [zoom] { zoom(1.25); });
+    add(menu, tr("Zoom &out"), QKeySequence(Qt::CTRL | Qt::Key_Minus), [zoom] { zoom(0.8); });
+    menu->addSeparator();
+    m_night = add(menu, tr("&Night board"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), [this] {
+        setNight(m_night->isChecked());
+        QSettings().setValue(nightKey(), m_night->isChecked());
+    });
+    m_night->setCheckable(true);
+    menu->addSeparator();
+    add(menu, tr("Next finding"), Qt::Key_F3, [this] { m_margin->stepFinding(1); });
+    add(menu, tr("Previous finding"), QKeySequence(Qt::SHIFT | Qt::Key_F3), [this] { m_margin->stepFinding(-1); });
+    add(menu, tr("Next part of the window"), Qt::Key_F6, [this] { cycleFocus(1); });
+    add(menu, tr("Previous part of the window"), QKeySequence(Qt::SHIFT | Qt::Key_F6), [this] { cycleFocus(-1); });
+}
+
+void MainWindow::buildLevelMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Level"));
+    m_walkAction = add(menu, tr("&Walk"), Qt::Key_Tab, [this] { toggleWalk(false); });
+    add(menu, tr("Walk from the &pointer"), QKeySequence(Qt::SHIFT | Qt::Key_Tab), [this] { toggleWalk(true); });
+    menu->addSeparator();
+    add(menu, tr("&New level"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { newLevel(); });
+    add(menu, tr("Move &up in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageUp), [this] { moveLevel(-1); });
+    add(menu, tr("Move &down in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageDown), [this] { moveLevel(1); });
+}
+
+void MainWindow::buildKeys() {
+    const Qt::Key home[] = {Qt::Key_A, Qt::Key_S, Qt::Key_D, Qt::Key_F, Qt::Key_G};
+    for (int i = 0; i < 5; ++i)
+        add(nullptr, {}, QKeySequence(home[i]), [this, i] { m_tray->chooseTool(i); });
+    add(nullptr, {}, QKeySequence(Qt::Key_Slash), [this] { m_tray->focusSearch(); });
+    // Shift+Tab arrives under another name on many keyboards.
+    add(nullptr, {}, QKeySequence(Qt::Key_Backtab), [this] { toggleWalk(true); });
+    add(nullptr, {}, QKeySequence(Qt::Key_Escape), [this] {
+        m_board->cancel();
+        m_board->setFocus();
+    });
+    const auto resizeBrush = [this](int by) {
+        ToolOptions options = m_session.options();
+        options.brushSize += by;
+        m_session.setOptions(options);
+    };
+    add(nullptr, {}, QKeySequence(Qt::Key_BracketLeft), [resizeBrush] { resizeBrush(-1); });
+    add(nullptr, {}, QKeySequence(Qt::Key_BracketRight), [resizeBrush] { resizeBrush(1); });
+    const std::tuple<Qt::Key, int, int> arrows[] = {
+        {Qt::Key_Left, -1, 0}, {Qt::Key_Right, 1, 0}, {Qt::Key_Up, 0, -1}, {Qt::Key_Down, 0, 1}};
+    for (const auto& [key, dx, dy] : arrows) {
+        for (const bool byPx : {false, true}) {
+            auto* action = new QAction(m_board);
+            action->setShortcut(byPx ? QKeySequence(Qt::SHIFT | key) : QKeySequence(key));
+            action->setShortcutContext(Qt::WidgetShortcut);
+            connect(action, &QAction::triggered, m_board,
+                    [this, dx = dx, dy = dy, byPx] { m_board->nudge(dx, dy, byPx); });
+            m_board->addAction(action);
+        }
+    }
+}
+
+void MainWindow::refreshActions() {
+    const level::History& history = m_session.history();
+    const auto named = [](const QString& verb, bool can, const auto& name) {
+        return can ? tr("%1: %2").arg(verb, QString::fromStdString(name())) : verb;
+    };
+    m_undo->setText(named(tr("&Undo"), history.canUndo(), [&] { return history.undoName(); }));
+    m_redo->setText(named(tr("&Redo"), history.canRedo(), [&] { return history.redoName(); }));
+    m_undo->setEnabled(history.canUndo());
+    m_redo->setEnabled(history.canRedo());
+    setWindowTitle(tr("%1[*] – Rook Plot").arg(QString::fromStdString(m_session.project().name)));
+    setWindowModified(m_session.isModified());
+}
+
+QStringList MainWindow::recentProjects() { return QSettings().value(recentKey()).toStringList(); }
+
+void MainWindow::rebuildRecent() {
+    m_recent->clear();
+    for (const QString& folder : recentProjects())
+        add(m_recent, folder, {}, [this, folder] {
+            if (mayDiscard()) openProject(folder);
+        });
+    m_recent->setEnabled(!m_recent->isEmpty());
+}
+
+bool MainWindow::openProject(const QString& folder) {
+    const QString path = QDir(folder).absolutePath();
+    const auto outcome = m_session.open(path);
+    if (!outcome) {
+        m_session.say(QString::fromStdString(outcome.error().sentence()));
+        return false;
+    }
+    QStringList recent = recentProjects();
+    recent.removeAll(path);
+    recent.prepend(path);
+    QSettings().setValue(recentKey(), QStringList(recent.mid(0, maxRecent)));
+    rebuildRecent();
+    m_board->fitLevel();
+    return true;
+}
+
+bool MainWindow::save() {
+    if (m_session.folder().isEmpty()) return saveAs();
+    const auto outcome = m_session.save(m_session.folder());
+    m_session.say(outcome ? tr("Saved to %1.").arg(m_session.folder())
+                          : QString::fromStdString(outcome.error().sentence()));
+    return outcome.has_value();
+}
+
+bool MainWindow::saveAs() {
+    const QString folder = QFileDialog::getSaveFileName(this, tr("Save the project in a new folder"));
+    if (folder.isEmpty()) return false;
+    const auto outcome = m_session.save(QDir(folder).absolutePath());
+    m_session.say(outcome ? tr("Saved to %1.").arg(folder)
+                          : QString::fromStdString(outcome.error().sentence()));
+    return outcome.has_value();
+}
+
+bool MainWindow::mayDiscard() {
+    if (!m_session.isModified()) return true;
+    QMessageBox question(QMessageBox::NoIcon, tr("Discard changes?"),
+                         tr("The project has changes that are not saved. Discard them?"),
+                         QMessageBox::NoButton, this);
+    QAbstractButton* keep = question.addButton(tr("Save"), QMessageBox::AcceptRole);
+    QAbstractButton* discard = question.addButton(tr("Discard"), QMessageBox::DestructiveRole);
+    question.addButton(tr("Go back"), QMessageBox::RejectRole);
+    question.exec();
+    if (question.clickedButton() == keep) return save();
+    return question.clickedButton() == discard;
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    m_board->stopWalk();
+    if (mayDiscard())
+        event->accept();
+    else
+        event->ignore();
+}
+
+void MainWindow::newProject() {
+    if (!mayDiscard()) return;
+    m_session.startNew(file::newProject(tr("Untitled").toStdString()));
+    m_board->fitLevel();
+}
+
+void MainWindow::newLevel() {
+    level::Project project = m_session.project();
+    level::Level level;
+    int number = int(project.levels.size()) + 1;
+    while (project.findLevel({"level-" + std::to_string(number)})) ++number;
+    level.id = {"level-" + std::to_string(number)};
+    level.title = tr("Level %1").arg(number).toStdString();
+    level.cellSize = m_session.level()->cellSize;
+    level.cells = Grid<level::Cell>(60, 34);
+    level.background = m_session.level()->background;
+    const LevelId id = level.id;
+    project.levels.push_back(std::make_shared<const level::Level>(std::move(level)));
+    m_session.applyProject(std::move(project), tr("New level"));
+    m_session.chooseLevel(id);
+}
+
+void MainWindow::moveLevel(int by) {
+    level::Project project = m_session.project();
+    for (std::size_t i = 0; i < project.levels.size(); ++i) {
+        if (project.levels[i] != m_session.level()) continue;
+        const auto other = static_cast<std::ptrdiff_t>(i) + by;
+        if (other < 0 || other >= std::ptrdiff_t(project.levels.size())) return;
+        std::swap(project.levels[i], project.levels[std::size_t(other)]);
+        break;
+    }
+    m_session.applyProject(std::move(project), tr("Reorder levels"));
+}
+
+void MainWindow::toggleWalk(bool atPointer) {
+    if (m_board->isWalking())
+        m_board->stopWalk();
+    else
+        m_board->startWalk(atPointer);
+    m_head->setWalking(m_board->isWalking());
+}
+
+void MainWindow::cycleFocus(int by) {
+    QWidget* const parts[] = {m_board, m_tray, m_margin, m_order, m_head};
+    int at = 0;
+    for (int i = 0; i < 5; ++i)
+        if (parts[i] == focusWidget() || (focusWidget() && parts[i]->isAncestorOf(focusWidget()))) at = i;
+    for (int tries = 0; tries < 5; ++tries) {
+        at = (at + by + 5) % 5;
+        QWidget* part = parts[at];
+        if (part == m_board) return part->setFocus(Qt::TabFocusReason);
+        for (QWidget* child : part->findChildren<QWidget*>()) {
+            if (!(child->focusPolicy() & Qt::TabFocus) || !child->isVisible()) continue;
+            return child->setFocus(Qt::TabFocusReason);
+        }
+    }
+}
+
+void MainWindow::setNight(bool isNight) {
+    setCurrentTheme(isNight ? Theme::night() : Theme::day());
+    const Theme& theme = currentTheme();
+    m_night->setChecked(isNight);
+    qApp->setPalette(theme.palette());
+    qApp->setStyleSheet(theme.styleSheet());
+    m_board->themeChanged();
+    m_order->themeChanged();
+    m_tray->themeChanged();
+    m_margin->themeChanged();
+    m_status->refresh();
+    update();
+}
+
+void MainWindow::takeThemeFromSettings() {
+    const QSettings settings;
+    setNight(settings.contains(nightKey()) ? settings.value(nightKey()).toBool() : desktopIsDark());
+}
+
+}  // namespace rook::app

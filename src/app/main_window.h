@@ -1,0 +1,73 @@
+#pragma once
+/// The window: menu, head, running order, board with rulers, margin, tray, status line; and the
+/// actions that menus and keys share.
+
+#include <QCloseEvent>
+#include <QMainWindow>
+
+#include "app/board.h"
+#include "app/head.h"
+#include "app/live_reach.h"
+#include "app/margin.h"
+#include "app/order.h"
+#include "app/rulers.h"
+#include "app/status_line.h"
+#include "app/tray.h"
+
+namespace rook::app {
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+
+public:
+    MainWindow();
+
+    [[nodiscard]] Session& session() { return m_session; }
+    [[nodiscard]] Board& board() { return *m_board; }
+    /// False, with the reason told in the status line, if it cannot be opened.
+    bool openProject(const QString& folder);
+    bool save();
+    void setNight(bool isNight);
+    /// The theme of the settings, else the desktop's.
+    void takeThemeFromSettings();
+
+    [[nodiscard]] static QStringList recentProjects();
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+
+private:
+    void buildLayout();
+    void buildMenus();
+    void buildProjectMenu();
+    void buildEditMenu();
+    void buildViewMenu();
+    void buildLevelMenu();
+    void buildKeys();
+    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys,
+                 const std::function<void()>& act);
+    void refreshActions();
+    void rebuildRecent();
+    bool saveAs();
+    /// True if nothing would be lost, or the designer says so.
+    bool mayDiscard();
+    void newProject();
+    void newLevel();
+    void moveLevel(int by);
+    void toggleWalk(bool atPointer);
+    void showKeys();
+    void cycleFocus(int by);
+
+    Session m_session;
+    LiveReach m_liveReach{m_session};
+    Head* m_head = nullptr;
+    Order* m_order = nullptr;
+    Board* m_board = nullptr;
+    Margin* m_margin = nullptr;
+    Tray* m_tray = nullptr;
+    StatusLine* m_status = nullptr;
+    QMenu* m_recent = nullptr;
+    QAction *m_undo = nullptr, *m_redo = nullptr, *m_night = nullptr, *m_walkAction = nullptr;
+};
+
+}  // namespace rook::app

@@ -1,0 +1,43 @@
+#pragma once
+/// The margin: sections that belong to the step, beside the board.
+
+#include <QScrollArea>
+
+#include "app/session.h"
+
+namespace rook::app {
+
+/// What a step shows in the margin. `refresh` brings it in line with the session.
+class MarginPanel : public QWidget {
+public:
+    using QWidget::QWidget;
+    virtual void refresh() = 0;
+};
+
+class Margin : public QScrollArea {
+    Q_OBJECT
+
+public:
+    explicit Margin(Session& session, QWidget* parent = nullptr);
+    void themeChanged() { rebuild(); }
+    /// Selects the finding at that distance from the one selected, round and round.
+    void stepFinding(int by);
+
+Q_SIGNALS:
+    /// A finding was selected: show its place.
+    void placeChosen(const rook::PxRect& place);
+
+private:
+    void rebuild();
+
+    Session& m_session;
+    MarginPanel* m_panel = nullptr;
+};
+
+[[nodiscard]] MarginPanel* makeShapePanel(Session& session, QWidget* parent);
+[[nodiscard]] MarginPanel* makeCastPanel(Session& session, QWidget* parent);
+[[nodiscard]] MarginPanel* makeShipPanel(Session& session, QWidget* parent);
+/// A step whose tools come later: one sentence that says what belongs there.
+[[nodiscard]] MarginPanel* makeEmptyPanel(Session& session, QWidget* parent);
+
+}  // namespace rook::app

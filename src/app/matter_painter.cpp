@@ -1,0 +1,430 @@
+#include "app/matter_painter.h"
+
+#include <QPainterPath>
+#include <QtMath>
+
+namespace rook::app {
+
+namespace {
+
+using level::Behaviour;
+using level::Cell;
+using level::Form;
+
+constexpr double smallestDrawnCell = 6;  // px: below, lines would only blur
+
+QColor blend(const QColor& a, const QColor& b, double share) {
+    return QColor::fromRgbF(float(a.redF() + (b.redF() - a.redF()) * share),
+                            float(a.greenF() + (b.greenF() - a.greenF()) * share),
+                            float(a.blueF() + (b.blueF() - a.blueF()) * share));
+}
+
+/// Repeating textures of 8 x 8 px (16 x 8 for water), whose origin is the painter's px grid.
+QImage texture(Behaviour behaviour, const Theme& theme) {
+    QImage image(behaviour == Behaviour::Liquid ? 16 : 8, 8, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    QPainter painter(&image);
+    painter.setRenderHint(QPainter::Antialiasing);
+    const QColor line = blend(theme.ink, theme.paper, theme.isNight ? 0.68 : 0.62);
+    switch (behaviour) {
+        case Behaviour::Solid: {
+            image.fill(blend(theme.paper, theme.ink, theme.isNight ? 0.07 : 0.05));
+            painter.setPen(QPen(line, 1));
+            for (const int shift : {-8, 0, 8})
+                painter.drawLine(QPointF(shift, 8), QPointF(shift + 8, 0));
+            break;
+        }
+        case Behaviour::Deadly:
+            painter.setPen(QPen(blend(theme.alarm, theme.paper, 0.35), 1));
+            for (const int shift : {-8, 0, 8}) {
+                painter.drawLine(QPointF(shift, 8), QPointF(shift + 8, 0));
+                painter.drawLine(QPointF(shift, 0), QPointF(shift + 8, 8));
+            }
+            break;
+        case Behaviour::Liquid: {
+            painter.setPen(QPen(line, 1));
+            QPainterPath wave(QPointF(0, 4));
+            wave.cubicTo(4, 1, 4, 1, 8, 4);
+            wave.cubicTo(12, 7, 12, 7, 16, 4);
+            painter.drawPath(wave);
+            break;
+        }
+        case Behaviour::Open:
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(line);
+            painter.drawEllipse(QPointF(4, 4), 1, 1);
+            break;
+        case Behaviour::OneWay:
+        case Behaviour::Ladder: break;
+    }
+    return image;
+}
+
+QColor plainTone(Behaviour behaviour, const Theme& theme) {
+    switch (behaviour) {
+        case Behaviour::Solid: return blend(theme.ink, theme.paper, 0.35);
+        case Behaviour::OneWay: return blend(theme.ink, theme.paper, 0.2);
+        case Behaviour::Ladder: return blend(theme.plum, theme.paper, 0.3);
+        case Behaviour::Liquid: return blend(theme.accent, theme.paper, 0.6);
+        case Behaviour::Deadly: return theme.alarm;
+        case Behaviour::Open: return blend(theme.ink, theme.paper, 0.85);
+    }
+    return theme.paper;
+}
+
+/// Paints one target: knows the cells that it shows and where they are.
+class Painting {
+public:
+    Painting(QPainter& painter, const MatterScene& scene, const QRect& target, QPointF origin,
+             double scale)
+        : m_painter(painter),
+          m_scene(scene),
+          m_theme(currentTheme()),
+          m_target(target),
+          m_origin(origin),
+          m_cellWidth(scene.level->cellSize.width * scale),
+          m_cellHeight(scene.level->cellSize.height * scale),
+          m_scale(scale),
+          m_frame(frameOf(*scene.level)),
+          m_cells(*scene.project, *scene.level) {
+        const auto cellAt = [](double at, double size) { return qFloor(at / size); };
+        const QPointF first = QPointF(target.topLeft()) + origin;
+        const QPointF last = QPointF(target.bottomRight()) + origin;
+        m_shown = CellRect::spanning(
+            {cellAt(first.x(), m_cellWidth) - 1, cellAt(first.y(), m_cellHeight) - 1},
+            {cellAt(last.x(), m_cellWidth) + 1, cellAt(last.y(), m_cellHeight) + 1});
+        m_shown = m_shown.intersected(scene.level->cells.bounds());
+    }
+
+    void paint() {
+        m_painter.fillRect(m_target, m_theme.window);
+        if (m_shown.isEmpty()) return;
+        const QRectF board = rectOf(m_scene.level->cells.bounds()) & QRectF(m_target);
+        m_painter.fillRect(board, paperTone());
+        if (std::min(m_cellWidth, m_cellHeight) < smallestDrawnCell) {
+            paintPlainTones(board.toAlignedRect());
+            return;
+        }
+        if (m_scene.look.art < 1) paintGrid();
+        if (m_scene.look.art > 0) paintArt();
+        if (m_scene.look.hatching > 0) paintSection();
+    }
+
+private:
+    [[nodiscard]] QColor paperTone() const {
+        const QColor sky = QColor(QString::fromStdString(m_scene.level->background));
+        return blend(m_theme.paper, sky, m_scene.look.art >= 1 ? 1.0 : 0.0);
+    }
+    [[nodiscard]] QPointF pointOf(PxPoint p) const {
+        return QPointF(p.x, p.y) * m_scale - m_origin;
+    }
+    [[nodiscard]] QRectF rectOf(const CellRect& cells) const {
+        return {QPointF(cells.x * m_cellWidth, cells.y * m_cellHeight) - m_origin,
+                QSizeF(cells.width * m_cellWidth, cells.height * m_cellHeight)};
+    }
+    [[nodiscard]] Behaviour behaviourAt(int x, int y) const { return m_cells.at(x, y).behaviour; }
+
+    void paintPlainTones(const QRect& board) {
+        QImage image(board.size(), QImage::Format_RGB32);
+        std::vector<QRgb> tones;
+        for (const level::Matter& matter : m_scene.project->matters)
+            tones.push_back(plainTone(matter.behaviour, m_theme).rgb());
+        const QRgb paper = paperTone().rgb();
+        const auto& cells = m_scene.level->cells;
+        std::vector<int> columns(static_cast<std::size_t>(image.width()));
+        for (int x = 0; x < image.width(); ++x) {
+            const int column = qFloor((board.x() + x + 0.5 + m_origin.x()) / m_cellWidth);
+            columns[static_cast<std::size_t>(x)] = std::clamp(column, 0, cells.width() - 1);
+        }
+        for (int y = 0; y < image.height(); ++y) {
+            const int row = std::clamp(qFloor((board.y() + y + 0.5 + m_origin.y()) / m_cellHeight),
+                                       0, cells.height() - 1);
+            auto* line = reinterpret_cast<QRgb*>(image.scanLine(y));
+            for (int x = 0; x < image.width(); ++x) {
+                const Cell cell = cells.at(columns[static_cast<std::size_t>(x)], row);
+                line[x] = cell.isOpen() ? paper : tones[cell.matter().index];
+            }
+        }
+        m_painter.drawImage(board.topLeft(), image);
+    }
+
+    void paintGrid() {
+        const QRectF area = rectOf(m_shown);
+        const double fade = std::clamp((std::min(m_cellWidth, m_cellHeight) - 6) / 6, 0.0, 1.0);
+        const auto drawLines = [&](bool isMajor) {
+            QColor color = isMajor ? m_theme.gridMajor : m_theme.gridMinor;
+            color.setAlphaF(float(m_scene.look.grid * (isMajor ? 0.9 : fade)));
+            m_painter.setPen(QPen(color, 1));
+            for (int x = m_shown.x; x <= m_shown.right(); ++x) {
+                if ((x % 8 == 0) != isMajor) continue;
+                const double at = std::round(x * m_cellWidth - m_origin.x()) + 0.5;
+                m_painter.drawLine(QPointF(at, area.top()), QPointF(at, area.bottom()));
+            }
+            for (int y = m_shown.y; y <= m_shown.bottom(); ++y) {
+                if ((y % 8 == 0) != isMajor) continue;
+                const double at = std::round(y * m_cellHeight - m_origin.y()) + 0.5;
+                m_painter.drawLine(QPointF(area.left(), at), QPointF(area.right(), at));
+            }
+        };
+        drawLines(false);
+        drawLines(true);
+    }
+
+    void paintArt() {
+        m_painter.save();
+        m_painter.setOpacity(m_scene.look.art);
+        m_painter.setRenderHint(QPainter::SmoothPixmapTransform, false);
+        for (int y = m_shown.y; y < m_shown.bottom(); ++y) {
+            for (int x = m_shown.x; x < m_shown.right(); ++x) {
+                const Cell cell = m_scene.level->cells.at(x, y);
+                if (!cell.isOpen()) paintTile(cell, rectOf({x, y, 1, 1}));
+            }
+        }
+        m_painter.restore();
+    }
+
+    void paintTile(Cell cell, const QRectF& rect) {
+        const level::Matter& matter = m_scene.project->matterOf(cell);
+        // Whole px, so that neighbours meet without a seam.
+        const QRect whole(QPoint(qRound(rect.left()), qRound(rect.top())),
+                          QPoint(qRound(rect.right()) - 1, qRound(rect.bottom()) - 1));
+        QPainterPath clip;
+        if (cell.form() != Form::Full) {
+            clip.addPolygon(polygonAt(cell.form(), rect.topLeft()));
+            m_painter.save();
+            m_painter.setClipPath(clip);
+        }
+        const level::Sheet* sheet = m_scene.project->findSheet(matter.sheet);
+        const QImage image =
+            m_scene.sheets ? m_scene.sheets->value(QString::fromStdString(matter.sheet)) : QImage();
+        if (sheet && matter.tile > 0 && !image.isNull()) {
+            const int index = matter.tile - 1;
+            const QRect source((index % sheet->columns) * sheet->tile.width,
+                               (index / sheet->columns) * sheet->tile.height, sheet->tile.width,
+                               sheet->tile.height);
+            m_painter.drawImage(whole, image, source);
+        } else {
+            m_painter.fillRect(whole, QColor(QString::fromStdString(matter.color)));
+        }
+        if (cell.form() != Form::Full) m_painter.restore();
+    }
+
+    [[nodiscard]] QPolygonF polygonAt(Form form, QPointF corner) const {
+        QPolygonF polygon;
+        for (const PxPoint p : collide::polygonOf(form, m_frame.cellWidth, m_frame.cellHeight))
+            polygon << corner + QPointF(p.x, p.y) * m_scale;
+        return polygon;
+    }
+
+    void paintSection() {
+        m_painter.save();
+        m_painter.setOpacity(m_scene.look.hatching);
+        for (const Behaviour behaviour :
+             {Behaviour::Open, Behaviour::Liquid, Behaviour::Deadly, Behaviour::Solid})
+            fillHatching(behaviour);
+        m_painter.setRenderHint(QPainter::Antialiasing);
+        drawBorder(Behaviour::Deadly, QPen(m_theme.alarm, 1.5), false);
+        drawBorder(Behaviour::Solid, QPen(m_theme.ink, 1.5, Qt::SolidLine, Qt::RoundCap), true);
+        for (int y = m_shown.y; y < m_shown.bottom(); ++y) {
+            for (int x = m_shown.x; x < m_shown.right(); ++x) {
+                const auto shape = m_cells.at(x, y);
+                if (shape.behaviour == Behaviour::OneWay) drawOneWay(x, y, shape.form);
+                if (shape.behaviour == Behaviour::Ladder) drawLadder(x, y);
+                if (shape.behaviour == Behaviour::Liquid) drawSurface(x, y);
+                if (shape.behaviour == Behaviour::Solid) drawRise(x, y, shape.form);
+            }
+        }
+        m_painter.restore();
+    }
+
+    void fillHatching(Behaviour behaviour) {
+        QPainterPath path;
+        for (int y = m_shown.y; y < m_shown.bottom(); ++y) {
+            for (int x = m_shown.x; x < m_shown.right(); ++x) {
+                const Cell cell = m_scene.level->cells.at(x, y);
+                if (cell.isOpen() || behaviourAt(x, y) != behaviour) continue;
+                if (cell.form() != Form::Full) {
+                    path.addPolygon(polygonAt(cell.form(), rectOf({x, y, 1, 1}).topLeft()));
+                    continue;
+                }
+                int end = x + 1;
+                while (end < m_shown.right() && behaviourAt(end, y) == behaviour &&
+                       m_scene.level->cells.at(end, y).form() == Form::Full &&
+                       !m_scene.level->cells.at(end, y).isOpen())
+                    ++end;
+                path.addRect(rectOf({x, y, end - x, 1}));
+                x = end - 1;
+            }
+        }
+        if (path.isEmpty()) return;
+        path.setFillRule(Qt::WindingFill);
+        QBrush brush(texture(behaviour, m_theme));
+        m_painter.fillPath(path, brush);
+    }
+
+    void drawBorder(Behaviour behaviour, const QPen& pen, bool goesOn) {
+        m_painter.setPen(pen);
+        QList<QLineF> lines;
+        for (const auto& line : collide::borderLines(m_frame, m_cells, m_shown, {behaviour, goesOn}))
+            lines << QLineF(pointOf(line.from), pointOf(line.to));
+        m_painter.drawLines(lines);
+    }
+
+    /// A double top line with short ticks hanging below it.
+    void drawOneWay(int x, int y, Form form) {
+        const bool isCovered = y > 0 && behaviourAt(x, y - 1) == Behaviour::OneWay &&
+                               form != Form::LowerHalf &&
+                               m_cells.at(x, y - 1).form != Form::UpperHalf;
+        const QRectF rect = rectOf({x, y, 1, 1});
+        const double top = rect.top() + (form == Form::LowerHalf ? rect.height() / 2 : 0);
+        m_painter.setPen(QPen(m_theme.ink, 1.5));
+        if (!isCovered) {
+            m_painter.drawLine(QPointF(rect.left(), top + 1), QPointF(rect.right(), top + 1));
+            m_painter.setPen(QPen(m_theme.ink, 1));
+            m_painter.drawLine(QPointF(rect.left(), top + 4), QPointF(rect.right(), top + 4));
+        }
+        m_painter.setPen(QPen(m_theme.ink, 1));
+        const double length = std::min(rect.height() * 0.3, 7.0);
+        for (const double at : {0.25, 0.75}) {
+            const double px = rect.left() + rect.width() * at;
+            m_painter.drawLine(QPointF(px, top + 4), QPointF(px, top + 4 + length));
+        }
+    }
+
+    void drawLadder(int x, int y) {
+        const QRectF rect = rectOf({x, y, 1, 1});
+        m_painter.setPen(QPen(m_theme.ink, 1.2));
+        const double left = rect.left() + rect.width() * 0.22;
+        const double right = rect.right() - rect.width() * 0.22;
+        m_painter.drawLine(QPointF(left, rect.top()), QPointF(left, rect.bottom()));
+        m_painter.drawLine(QPointF(right, rect.top()), QPointF(right, rect.bottom()));
+        for (const double at : {0.25, 0.75}) {
+            const double py = rect.top() + rect.height() * at;
+            m_painter.drawLine(QPointF(left, py), QPointF(right, py));
+        }
+    }
+
+    void drawSurface(int x, int y) {
+        if (y > 0 && behaviourAt(x, y - 1) == Behaviour::Liquid) return;
+        const QRectF rect = rectOf({x, y, 1, 1});
+        const double swing = std::min(rect.height() * 0.14, 3.0);
+        QPainterPath wave(rect.topLeft());
+        const double half = rect.width() / 2;
+        wave.quadTo(rect.left() + half / 2, rect.top() - swing, rect.left() + half, rect.top());
+        wave.quadTo(rect.left() + 1.5 * half, rect.top() + swing, rect.right(), rect.top());
+        m_painter.setPen(QPen(m_theme.ink, 1.8));
+        m_painter.drawPath(wave);
+    }
+
+    /// The rise of a slope as a fraction, once a slope.
+    void drawRise(int x, int y, Form form) {
+        if (!collide::isSlope(form) || m_cellWidth < 16) return;
+        const bool isHalf = form >= Form::RiseRight1Of2 && form <= Form::RiseLeft2Of2;
+        if (form == Form::RiseRight2Of2 || form == Form::RiseLeft2Of2) return;
+        const QRectF rect = rectOf({x, y, 1, 1});
+        const bool isHanging = form == Form::HangLeft || form == Form::HangRight;
+        m_painter.setPen(m_theme.quietInk);
+        m_painter.setFont(sizedFont(-3));
+        m_painter.drawText(rect.translated(0, isHanging ? rect.height() * 0.6 : -rect.height() * 0.6),
+                           Qt::AlignCenter, isHalf ? QStringLiteral("1/2") : QStringLiteral("1/1"));
+    }
+
+    QPainter& m_painter;
+    const MatterScene& m_scene;
+    const Theme& m_theme;
+    QRect m_target;
+    QPointF m_origin;
+    double m_cellWidth;
+    double m_cellHeight;
+    double m_scale;
+    runtime::Frame m_frame;
+    level::LevelCells m_cells;
+    CellRect m_shown;
+};
+
+}  // namespace
+
+SheetImages loadSheets(const level::Project& project, const QString& folder) {
+    SheetImages images;
+    for (const level::Sheet& sheet : project.sheets) {
+        const auto path = file::pathInside(folder.toStdString(), sheet.path);
+        if (path) images[QString::fromStdString(sheet.name)] = QImage(QString::fromStdString(path->string()));
+    }
+    return images;
+}
+
+BoardLook lookOf(Step step) {
+    switch (step) {
+        case Step::Sketch: return {0, 0.25, 1};
+        case Step::Shape: return {0, 1, 1};
+        case Step::Skin: return {1, 0, 0};
+        case Step::Cast: return {0.55, 0, 0.7};
+        case Step::Prove: return {0.25, 0.75, 0.6};
+        case Step::Ship: return {0.4, 0, 0};
+    }
+    return {};
+}
+
+void paintMatter(QPainter& painter, const MatterScene& scene, const QRect& target, QPointF origin,
+                 double scale) {
+    painter.save();
+    painter.setClipRect(target);
+    Painting(painter, scene, target, origin, scale).paint();
+    painter.restore();
+}
+
+void paintBehaviourSample(QPainter& painter, level::Behaviour behaviour, level::Form form,
+                          const QRect& rect) {
+    level::Project project;
+    level::Matter matter;
+    matter.behaviour = behaviour;
+    project.matters.edit([&](auto& list) { list.push_back(matter); });
+    level::Level level;
+    // The sample is one or two cells; sides that meet the frame are drawn by hand.
+    const bool isStrip = behaviour == Behaviour::OneWay;
+    level.cells = Grid<Cell>(isStrip ? 3 : 1, isStrip ? 3 : 1);
+    level.cellSize = {std::max(8, rect.width() / level.cells.width()),
+                      std::max(8, rect.height() / level.cells.height())};
+    if (isStrip)
+        level.cells.fillRect({0, 1, 3, 1}, Cell({1}, form));
+    else
+        level.cells.set(0, 0, Cell({1}, form));
+    painter.save();
+    painter.setClipRect(rect.adjusted(-1, -1, 1, 1));
+    painter.translate(rect.topLeft());
+    MatterScene scene{&project, &level, nullptr, {0, 1, 0}};
+    paintMatter(painter, scene, QRect(0, 0, rect.width(), rect.height()), {}, 1);
+    painter.restore();
+    const bool isFramed = behaviour == Behaviour::Solid || behaviour == Behaviour::Deadly ||
+                          behaviour == Behaviour::Liquid;
+    if (isFramed) {
+        painter.setPen(QPen(behaviour == Behaviour::Deadly ? currentTheme().alarm
+                                                           : currentTheme().ink, 1.2));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(rect);
+    }
+}
+
+QImage plainPicture(const level::Project& project, const level::Level& level, QSize size,
+                    const Theme& theme) {
+    QImage image(size, QImage::Format_RGB32);
+    image.fill(theme.paper);
+    const auto& cells = level.cells;
+    // The level keeps its proportions; what is left over stays paper.
+    const double cell = std::min(double(size.width()) / cells.width(),
+                                 double(size.height()) / cells.height());
+    const double left = (size.width() - cells.width() * cell) / 2;
+    const double top = (size.height() - cells.height() * cell) / 2;
+    for (int y = 0; y < size.height(); ++y) {
+        const int row = qFloor((y + 0.5 - top) / cell);
+        for (int x = 0; x < size.width(); ++x) {
+            const int column = qFloor((x + 0.5 - left) / cell);
+            const Cell value = cells.at(column, row, Cell());
+            if (!value.isOpen())
+                image.setPixel(x, y, plainTone(project.behaviourOf(value), theme).rgb());
+        }
+    }
+    return image;
+}
+
+}  // namespace rook::app

@@ -1,0 +1,49 @@
+#pragma once
+/// Draws matter as a section drawing or dressed, for any part of a level at any scale.
+
+#include <QHash>
+#include <QImage>
+#include <QPainter>
+#include <memory>
+
+#include "app/session.h"
+#include "app/theme.h"
+#include "collide/shapes.h"
+
+namespace rook::app {
+
+/// The sheets of a project as images, by name.
+using SheetImages = QHash<QString, QImage>;
+[[nodiscard]] SheetImages loadSheets(const level::Project& project, const QString& folder);
+
+/// How much of what a step shows, 0 to 1.
+struct BoardLook {
+    double art = 0;
+    double hatching = 1;
+    double grid = 1;
+    bool operator==(const BoardLook&) const = default;
+};
+/// What each step dims and stresses, as product.md says.
+[[nodiscard]] BoardLook lookOf(Step step);
+
+struct MatterScene {
+    const level::Project* project = nullptr;
+    const level::Level* level = nullptr;
+    const SheetImages* sheets = nullptr;
+    BoardLook look;
+};
+
+/// Paints the part of the level that lies in `target` (px of the painter), where level px (x, y) is at
+/// (x, y) * scale - origin. Below six px a cell, matters are plain tones without hatching.
+void paintMatter(QPainter& painter, const MatterScene& scene, const QRect& target, QPointF origin,
+                 double scale);
+
+/// The hatching of one behaviour, filling `rect` with its border: for cards and legends.
+void paintBehaviourSample(QPainter& painter, level::Behaviour behaviour, level::Form form,
+                          const QRect& rect);
+
+/// A picture of the whole level in plain tones, for thumbnails.
+[[nodiscard]] QImage plainPicture(const level::Project& project, const level::Level& level,
+                                  QSize size, const Theme& theme);
+
+}  // namespace rook::app

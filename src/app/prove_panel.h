@@ -1,0 +1,38 @@
+#pragma once
+/// Prove's margin: the verdict in words, the findings, and how the body moves.
+
+#include <QAbstractButton>
+
+#include "app/margin.h"
+#include "app/margin_section.h"
+
+namespace rook::app {
+
+class ProvePanel : public MarginPanel {
+    Q_OBJECT
+
+public:
+    ProvePanel(Session& session, QWidget* parent);
+    void refresh() override;
+    void stepFinding(int by);
+
+Q_SIGNALS:
+    void placeChosen(const rook::PxRect& place);
+
+private:
+    void showFindings(const std::vector<check::Finding>& findings);
+    void choose(int index);
+
+    Session& m_session;
+    MarginSection* m_verdict;
+    QLabel* m_sentence;
+    QLabel* m_goals;
+    MarginSection* m_findings;
+    QVBoxLayout* m_list;
+    QList<QAbstractButton*> m_notes;
+    std::vector<check::Finding> m_shown;
+    int m_chosen = -1;
+    QList<QLabel*> m_motion;
+};
+
+}  // namespace rook::app

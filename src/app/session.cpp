@@ -1,0 +1,221 @@
+#include "app/session.h"
+
+#include <algorithm>
+
+#include "file/project_file.h"
+
+namespace rook::app {
+
+Session::Session(QObject* parent) : QObject(parent) { startNew(file::newProject("Untitled")); }
+
+bool Session::isModified() const { return !m_project.sharesAllWith(m_saved); }
+
+Result<void> Session::open(const QString& folder) {
+    const file::Path path = folder.toStdString();
+    auto project = file::openProject(file::diskStorage(), path);
+    if (!project) return fail(project.error());
+    if (project->levels.empty()) {
+        return fail(ErrorKind::Missing, "The project has no level", folder.toStdString(),
+                    "Add one to the order in rookplot.json");
+    }
+    startNew(std::move(*project));
+    m_saved = m_project;
+    m_folder = folder;
+    Q_EMIT historyChanged();
+    return {};
+}
+
+void Session::startNew(level::Project project) {
+    ROOK_ASSERT(!project.levels.empty(), "a project has a level");
+    m_history = level::History(project);
+    m_project = std::move(project);
+    m_level = m_project.levels.front();
+    m_saved = m_project;
+    m_folder.clear();
+    m_gesture.reset();
+    m_selection = {};
+    m_proofs.clear();
+    m_lastExport.clear();
+    m_exported.reset();
+    m_options.matter = {static_cast<std::uint16_t>(m_project.matters.size() > 1 ? 1 : 0)};
+    m_options.kind = m_project.kinds.empty() ? KindId{} : m_project.kinds[0].id;
+    Q_EMIT levelSwitched();
+    Q_EMIT historyChanged();
+}
+
+Result<void> Session::save(const QString& folder) {
+    commitGesture();
+    const bool isSamePlace = folder == m_folder;
+    const auto outcome = file::saveProject(file::diskStorage(), folder.toStdString(), m_project,
+                                           isSamePlace ? &m_saved : nullptr);
+    if (!outcome) return outcome;
+    m_saved = m_project;
+    m_folder = folder;
+    Q_EMIT historyChanged();
+    return {};
+}
+
+Result<std::vector<file::WrittenFile>> Session::exportTo(const QString& target) {
+    auto written = file::exportBundle(file::diskStorage(), m_project, m_folder.toStdString(),
+                                      target.toStdString());
+    if (!written) return written;
+    m_lastExport = *written;
+    m_exported = m_project;
+    Q_EMIT historyChanged();
+    return written;
+}
+
+bool Session::isExportCurrent() const {
+    return m_exported && m_exported->sharesAllWith(m_project);
+}
+
+void Session::setProject(level::Project project, const CellRect& touched) {
+    const bool isSameSize = [&] {
+        const auto next = project.findLevel(m_level->id);
+        return next && next->cells.bounds() == m_level->cells.bounds();
+    }();
+    m_project = std::move(project);
+    const auto next = m_project.findLevel(m_level->id);
+    m_level = next ? next : m_project.levels.front();
+    cleanSelection();
+    if (isSameSize)
+        Q_EMIT documentChanged(touched);
+    else
+        Q_EMIT levelSwitched();
+}
+
+void Session::apply(const level::LevelEdit& edit) {
+    commitGesture();
+    level::Project next = m_project.withLevel(edit.level);
+    if (next == m_project) return;
+    m_history.push(next, edit.name, edit.level.id, edit.touched);
+    setProject(std::move(next), edit.touched);
+    Q_EMIT historyChanged();
+}
+
+void Session::applyProject(level::Project project, const QString& name) {
+    commitGesture();
+    if (project == m_project) return;
+    m_history.push(project, name.toStdString(), m_level->id, m_level->cells.bounds());
+    setProject(std::move(project), m_level->cells.bounds());
+    Q_EMIT historyChanged();
+}
+
+void Session::showGesture(const level::LevelEdit& edit) {
+    const CellRect former = m_gesture ? m_gesture->edit.touched : CellRect{};
+    level::Project before = m_gesture ? std::move(m_gesture->before) : m_project;
+    level::Project next = before.withLevel(edit.level);
+    m_gesture = Gesture{edit, std::move(before)};
+    setProject(std::move(next), former.united(edit.touched));
+}
+
+void Session::commitGesture() {
+    if (!m_gesture) return;
+    const Gesture gesture = *std::exchange(m_gesture, std::nullopt);
+    if (m_project == gesture.before) return;
+    m_history.push(m_project, gesture.edit.name, gesture.edit.level.id, gesture.edit.touched);
+    Q_EMIT historyChanged();
+}
+
+void Session::cancelGesture() {
+    if (!m_gesture) return;
+    Gesture gesture = *std::exchange(m_gesture, std::nullopt);
+    setProject(std::move(gesture.before), gesture.edit.touched);
+}
+
+const level::Level& Session::levelBeforeGesture() const {
+    if (!m_gesture) return *m_level;
+    for (const auto& level : m_gesture->before.levels)
+        if (level->id == m_level->id) return *level;
+    return *m_level;
+}
+
+void Session::jumpTo(const level::HistoryStep& step) {
+    level::Project project = m_history.current();
+    if (project.findLevel(step.level) && step.level != m_level->id) {
+        m_project = std::move(project);
+        chooseLevel(step.level);
+    } else {
+        setProject(std::move(project), step.touched);
+    }
+    Q_EMIT historyChanged();
+}
+
+void Session::undo() {
+    if (m_gesture) return cancelGesture();
+    if (m_history.canUndo()) jumpTo(m_history.undo());
+}
+
+void Session::redo() {
+    if (!m_gesture && m_history.canRedo()) jumpTo(m_history.redo());
+}
+
+void Session::chooseLevel(const LevelId& id) {
+    commitGesture();
+    const auto level = m_project.findLevel(id);
+    if (!level) return;
+    m_level = level;
+    m_selection = {};
+    Q_EMIT levelSwitched();
+    Q_EMIT selectionChanged();
+}
+
+void Session::setStep(Step step) {
+    if (step == m_step) return;
+    commitGesture();
+    m_step = step;
+    select({});
+    Q_EMIT stepChanged();
+    Q_EMIT toolChanged();
+}
+
+void Session::setShapeTool(ShapeTool tool) {
+    commitGesture();
+    m_shapeTool = tool;
+    if (tool != ShapeTool::Select) select({});
+    Q_EMIT toolChanged();
+}
+
+void Session::setCastTool(CastTool tool) {
+    m_castTool = tool;
+    Q_EMIT toolChanged();
+}
+
+void Session::setOptions(const ToolOptions& options) {
+    m_options = options;
+    m_options.brushSize = std::clamp(options.brushSize, 1, 64);
+    Q_EMIT toolChanged();
+}
+
+void Session::select(Selection selection) {
+    if (selection == m_selection) return;
+    m_selection = std::move(selection);
+    Q_EMIT selectionChanged();
+}
+
+void Session::cleanSelection() {
+    Selection kept = m_selection;
+    std::erase_if(kept.entities, [&](const EntityId& id) { return !findEntity(*m_level, id); });
+    select(std::move(kept));
+}
+
+std::shared_ptr<const ProvenLevel> Session::proven(const LevelId& id) const {
+    for (const auto& proof : m_proofs)
+        if (proof->level->id == id) return proof;
+    return nullptr;
+}
+
+bool Session::isProofCurrent(const LevelId& id) const {
+    const auto proof = proven(id);
+    return proof && proof->level == m_project.findLevel(id);
+}
+
+void Session::takeProof(std::shared_ptr<const ProvenLevel> proven) {
+    const LevelId id = proven->level->id;
+    if (!m_project.findLevel(id)) return;
+    std::erase_if(m_proofs, [&](const auto& proof) { return proof->level->id == id; });
+    m_proofs.push_back(std::move(proven));
+    Q_EMIT proofChanged(id);
+}
+
+}  // namespace rook::app

@@ -1,0 +1,145 @@
+#pragma once
+/// The one place of change: the project's value, its history, the selection, the step and the tool.
+///
+/// Widgets read values and send edits; none owns a piece of the document, and none talks to another
+/// directly. All on the interface thread; reach is solved elsewhere (`LiveReach`) and handed in.
+
+#include <QObject>
+#include <QString>
+#include <memory>
+#include <optional>
+
+#include "check/finding.h"
+#include "file/bundle.h"
+#include "level/edits.h"
+#include "level/history.h"
+
+namespace rook::app {
+
+enum class Step { Sketch, Shape, Skin, Cast, Prove, Ship };
+inline constexpr int stepCount = 6;
+
+enum class ShapeTool { Brush, Line, Box, Fill, Select };
+enum class CastTool { Place, Select };
+enum class Snap { Cell, HalfCell, Px };
+
+/// The options of the tools in hand.
+struct ToolOptions {
+    level::MatterId matter{1};
+    int brushSize = 1;  ///< cells, 1 to 64
+    bool boxIsFilled = true;
+    KindId kind;
+    level::Facing facing = level::Facing::Right;
+    Snap snap = Snap::Cell;
+    bool showsReach = true;
+    bool showsStanding = false;
+};
+
+struct Selection {
+    std::optional<CellRect> cells;
+    std::vector<EntityId> entities;
+    bool operator==(const Selection&) const = default;
+};
+
+/// An answer with the level value that it is of, and what follows from it.
+struct ProvenLevel {
+    std::shared_ptr<const level::Level> level;
+    reach::Answer answer;
+    BitMap covered;  ///< px of the map's frame that some body at a visited position covers
+    std::vector<check::Finding> findings;
+    std::optional<Error> error;  ///< why there is no answer
+};
+
+class Session : public QObject {
+    Q_OBJECT
+
+public:
+    explicit Session(QObject* parent = nullptr);
+
+    // The document.
+    [[nodiscard]] const level::Project& project() const { return m_project; }
+    [[nodiscard]] const std::shared_ptr<const level::Level>& level() const { return m_level; }
+    [[nodiscard]] const QString& folder() const { return m_folder; }
+    [[nodiscard]] bool isModified() const;
+    /// Errors leave everything as it was.
+    [[nodiscard]] Result<void> open(const QString& folder);
+    void startNew(level::Project project);
+    [[nodiscard]] Result<void> save(const QString& folder);
+    [[nodiscard]] Result<std::vector<file::WrittenFile>> exportTo(const QString& target);
+    [[nodiscard]] const std::vector<file::WrittenFile>& lastExport() const { return m_lastExport; }
+    [[nodiscard]] bool isExportCurrent() const;
+
+    // Change. A gesture replaces its value as it goes and is one step when it is committed.
+    void apply(const level::LevelEdit& edit);
+    void applyProject(level::Project project, const QString& name);
+    void showGesture(const level::LevelEdit& edit);
+    void commitGesture();
+    void cancelGesture();
+    [[nodiscard]] bool isInGesture() const { return m_gesture.has_value(); }
+    /// The level without the gesture that is going on.
+    [[nodiscard]] const level::Level& levelBeforeGesture() const;
+    void undo();
+    void redo();
+    [[nodiscard]] const level::History& history() const { return m_history; }
+
+    // What one works on and with.
+    void chooseLevel(const LevelId& id);
+    [[nodiscard]] Step step() const { return m_step; }
+    void setStep(Step step);
+    [[nodiscard]] ShapeTool shapeTool() const { return m_shapeTool; }
+    [[nodiscard]] CastTool castTool() const { return m_castTool; }
+    void setShapeTool(ShapeTool tool);
+    void setCastTool(CastTool tool);
+    [[nodiscard]] const ToolOptions& options() const { return m_options; }
+    void setOptions(const ToolOptions& options);
+    [[nodiscard]] const Selection& selection() const { return m_selection; }
+    void select(Selection selection);
+    [[nodiscard]] const std::optional<level::CellClip>& clip() const { return m_clip; }
+    void setClip(level::CellClip clip) { m_clip = std::move(clip); }
+
+    // Reach.
+    /// The latest answer for a level; null if there is none yet. May be of a former value.
+    [[nodiscard]] std::shared_ptr<const ProvenLevel> proven(const LevelId& id) const;
+    [[nodiscard]] bool isProofCurrent(const LevelId& id) const;
+    void takeProof(std::shared_ptr<const ProvenLevel> proven);
+
+    /// Something to tell in the status line.
+    void say(const QString& text) { Q_EMIT said(text); }
+
+Q_SIGNALS:
+    void documentChanged(const rook::CellRect& touched);  ///< cells of the current level
+    void levelSwitched();                                 ///< another level, or another project
+    void historyChanged();
+    void selectionChanged();
+    void stepChanged();
+    void toolChanged();
+    void proofChanged(const rook::LevelId& id);
+    void said(const QString& text);
+
+private:
+    struct Gesture {
+        level::LevelEdit edit;
+        level::Project before;
+    };
+    void setProject(level::Project project, const CellRect& touched);
+    void cleanSelection();
+    void jumpTo(const level::HistoryStep& step);
+
+    level::History m_history;
+    level::Project m_project;                     ///< the gesture's value while one goes on
+    std::shared_ptr<const level::Level> m_level;  ///< of m_project; never null
+    std::optional<Gesture> m_gesture;
+    level::Project m_saved;
+    QString m_folder;
+    std::vector<file::WrittenFile> m_lastExport;
+    std::optional<level::Project> m_exported;
+    Step m_step = Step::Shape;
+    ShapeTool m_shapeTool = ShapeTool::Brush;
+    CastTool m_castTool = CastTool::Place;
+    ToolOptions m_options;
+    Selection m_selection;
+    std::optional<level::CellClip> m_clip;
+    std::vector<std::shared_ptr<const ProvenLevel>> m_proofs;
+};
+
+}  // namespace rook::app

@@ -1,0 +1,254 @@
+#include <QCoreApplication>
+
+#include "app/tool.h"
+
+namespace rook::app {
+
+namespace {
+
+using level::Cell;
+using level::CellRegion;
+
+enum class LayState { Resting, Laying };
+
+Cell cellOf(const ToolInput& input) {
+    return input.isErasing ? Cell() : Cell(input.options->matter);
+}
+
+QString sizeText(const CellRect& rect) {
+    return QStringLiteral("%1 × %2").arg(rect.width).arg(rect.height);
+}
+
+QString withMatter(const QString& size, const ToolInput& input) {
+    if (input.isErasing) return QCoreApplication::translate("Tools", "erase %1").arg(size);
+    const auto& matter = input.project->matters[input.options->matter.index];
+    return size + QLatin1Char(' ') + QString::fromStdString(matter.title).toLower();
+}
+
+/// What brush, line, box and fill have in common: a region that grows with the gesture.
+class LayingTool : public Tool {
+public:
+    ToolOutcome press(const ToolInput& input) final {
+        if (input.isPicking) return pick(input);
+        setState(LayState::Laying);
+        m_isErasing = input.isErasing;
+        begin(input);
+        return show(input, false);
+    }
+    ToolOutcome drag(const ToolInput& input) final {
+        if (m_state != LayState::Laying) return {};
+        extend(input);
+        return show(input, false);
+    }
+    ToolOutcome release(const ToolInput& input) final {
+        if (m_state != LayState::Laying) return {};
+        extend(input);
+        ToolOutcome outcome = show(input, true);
+        setState(LayState::Resting);
+        return outcome;
+    }
+    void hover(const ToolInput& input) final {
+        m_isErasing = false;
+        begin(input);
+        describe(input);
+    }
+    void cancel() final { setState(LayState::Resting); }
+    const ToolPreview& preview() const final { return m_preview; }
+
+protected:
+    /// The region of a gesture that begins here; also what a click here would cover.
+    virtual void begin(const ToolInput& input) = 0;
+    virtual void extend(const ToolInput& input) = 0;
+    [[nodiscard]] virtual const char* verb() const { return "Lay"; }
+    [[nodiscard]] virtual QString sizeLabel() const { return sizeText(m_region.bounds()); }
+
+    CellRegion m_region;
+
+private:
+    ToolOutcome pick(const ToolInput& input) {
+        if (!input.level->cells.bounds().contains(input.cell)) return {};
+        ToolOutcome outcome;
+        const auto matter = input.level->cells.at(input.cell).matter();
+        if (matter.index == 0) return {};
+        outcome.options = *input.options;
+        outcome.options->matter = matter;
+        return outcome;
+    }
+    void describe(const ToolInput& input) {
+        m_preview.region = m_region.clipped(input.level->cells.bounds());
+        m_preview.isErasing = m_isErasing;
+        ToolInput named = input;
+        named.isErasing = m_isErasing;
+        m_preview.label = m_preview.region.isEmpty() ? QString() : withMatter(sizeLabel(), named);
+    }
+    ToolOutcome show(const ToolInput& input, bool isDone) {
+        ToolInput own = input;
+        own.isErasing = m_isErasing;
+        describe(own);
+        return {layCells(*input.project, *input.level, m_region, cellOf(own), verb()), {}, {}, {}, isDone};
+    }
+    void setState(LayState state) {
+        m_state = state;
+        if (state == LayState::Resting) m_preview = {};
+    }
+
+    LayState m_state = LayState::Resting;
+    bool m_isErasing = false;
+    ToolPreview m_preview;
+};
+
+class Brush final : public LayingTool {
+    void begin(const ToolInput& input) override {
+        m_region = level::strokeRegion(input.cell, input.cell, input.options->brushSize);
+        m_start = m_last = input.cell;
+    }
+    void extend(const ToolInput& input) override {
+        const CellPoint end = input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
+        const auto part = level::strokeRegion(input.isStraight ? m_start : m_last, end,
+                                              input.options->brushSize);
+        m_region = input.isStraight ? part : m_region.united(part);
+        m_last = end;
+    }
+    CellPoint m_start;
+    CellPoint m_last;
+};
+
+class Line final : public LayingTool {
+    void begin(const ToolInput& input) override {
+        m_start = input.cell;
+        extend(input);
+    }
+    void extend(const ToolInput& input) override {
+        const CellPoint end = input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
+        m_region = level::strokeRegion(m_start, end, input.options->brushSize);
+    }
+    CellPoint m_start;
+};
+
+class Box final : public LayingTool {
+    void begin(const ToolInput& input) override {
+        m_start = input.cell;
+        extend(input);
+    }
+    void extend(const ToolInput& input) override {
+        CellPoint end = input.cell;
+        if (input.isStraight) {
+            const int side = std::max(std::abs(end.x - m_start.x), std::abs(end.y - m_start.y));
+            end = {m_start.x + (end.x < m_start.x ? -side : side),
+                   m_start.y + (end.y < m_start.y ? -side : side)};
+        }
+        const CellRect rect = CellRect::spanning(m_start, end);
+        m_region = input.options->boxIsFilled ? CellRegion(rect) : level::frameRegion(rect);
+    }
+    CellPoint m_start;
+};
+
+class Fill final : public LayingTool {
+    static constexpr std::int64_t previewLimit = 100000;  // cells: more would hold the pointer up
+
+    void begin(const ToolInput& input) override {
+        // Hovering inside what was found already changes nothing.
+        if (m_level && m_level == input.level && m_region.contains(input.cell)) return;
+        m_level = input.level;
+        m_isComplete = true;
+        m_region = {};
+        if (!input.level->cells.bounds().contains(input.cell)) return;
+        const auto found = level::fillRegion(input.level->cells, input.cell, previewLimit);
+        m_region = found.region;
+        m_isComplete = found.isComplete;
+    }
+    void extend(const ToolInput& input) override {
+        if (m_isComplete || !input.level->cells.bounds().contains(input.cell)) return;
+        m_region = level::fillRegion(input.level->cells, input.cell, input.level->cells.bounds().area()).region;
+        m_isComplete = true;
+    }
+    const char* verb() const override { return "Fill"; }
+    QString sizeLabel() const override {
+        return QString::fromStdString(level::cellCountText(m_region.cellCount())) +
+               (m_isComplete ? QString() : QStringLiteral("+"));
+    }
+    const level::Level* m_level = nullptr;  ///< only compared, never read
+    bool m_isComplete = true;
+};
+
+enum class SelectState { Resting, Framing, Moving };
+
+class Select final : public Tool {
+public:
+    ToolOutcome press(const ToolInput& input) override {
+        m_start = input.cell;
+        const auto& cells = input.selection->cells;
+        if (input.isErasing) {
+            setState(SelectState::Resting);
+            return {{}, Selection{}, {}, {}, false};
+        }
+        if (cells && cells->contains(input.cell)) {
+            m_from = *cells;
+            setState(SelectState::Moving);
+            return {};
+        }
+        setState(SelectState::Framing);
+        return drag(input);
+    }
+    ToolOutcome drag(const ToolInput& input) override {
+        switch (m_state) {
+            case SelectState::Resting: return {};
+            case SelectState::Framing:
+                m_preview.frame =
+                    CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
+                m_preview.label = sizeText(*m_preview.frame);
+                return {};
+            case SelectState::Moving: return move(input);
+        }
+        return {};
+    }
+    ToolOutcome release(const ToolInput& input) override {
+        ToolOutcome outcome = drag(input);
+        if (m_state == SelectState::Framing) {
+            Selection selection;
+            if (!m_preview.frame->isEmpty() && !(m_start == input.cell && input.selection->cells))
+                selection.cells = m_preview.frame;
+            outcome.selection = selection;
+        }
+        outcome.isDone = m_state == SelectState::Moving;
+        setState(SelectState::Resting);
+        return outcome;
+    }
+    void hover(const ToolInput&) override {}
+    void cancel() override { setState(SelectState::Resting); }
+    const ToolPreview& preview() const override { return m_preview; }
+
+private:
+    ToolOutcome move(const ToolInput& input) {
+        const int dx = input.cell.x - m_start.x;
+        const int dy = input.cell.y - m_start.y;
+        m_preview.label = QCoreApplication::translate("Tools", "move %1, %2").arg(dx).arg(dy);
+        Selection selection;
+        selection.cells = m_from.moved(dx, dy);
+        return {moveCells(*input.level, m_from, dx, dy), selection, {}, {}, false};
+    }
+    void setState(SelectState state) {
+        m_state = state;
+        if (state == SelectState::Resting) m_preview = {};
+    }
+
+    SelectState m_state = SelectState::Resting;
+    CellPoint m_start;
+    CellRect m_from;
+    ToolPreview m_preview;
+};
+
+}  // namespace
+
+std::unique_ptr<Tool> makeShapeTool(ShapeTool tool) {
+    switch (tool) {
+        case ShapeTool::Brush: return std::make_unique<Brush>();
+        case ShapeTool::Line: return std::make_unique<Line>();
+        case ShapeTool::Box: return std::make_unique<Box>();
+        case ShapeTool::Fill: return std::make_unique<Fill>();
+        case ShapeTool::Select: return std::make_unique<Select>();
+    }
+    return nullptr;
+}
+
+}  // namespace rook::app

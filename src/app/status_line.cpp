@@ -1,0 +1,140 @@
+#include "app/status_line.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+
+#include "app/entity_painter.h"
+#include "app/margin_section.h"
+#include "app/theme.h"
+
+namespace rook::app {
+
+StatusLine::StatusLine(Session& session, const Board& board, QWidget* parent)
+    : QWidget(parent), m_session(session), m_board(board) {
+    setFixedHeight(26);
+    auto* row = new QHBoxLayout(this);
+    row->setContentsMargins(14, 1, 14, 0);
+    row->setSpacing(22);
+    for (QLabel** label : {&m_cell, &m_px, &m_under, &m_verdict, &m_state}) {
+        *label = new QLabel(this);
+        (*label)->setFont(sizedFont(-1));
+        (*label)->setTextFormat(Qt::RichText);
+    }
+    m_verdict->setObjectName(QStringLiteral("status-verdict"));
+    m_cell->setMinimumWidth(74);
+    m_px->setMinimumWidth(86);
+    row->addWidget(m_cell);
+    row->addWidget(m_px);
+    row->addWidget(m_under);
+    row->addWidget(m_verdict, 1);
+    row->addWidget(m_state);
+    m_sayTimer.setSingleShot(true);
+    connect(&m_sayTimer, &QTimer::timeout, this, &StatusLine::refresh);
+    connect(&session, &Session::said, this, &StatusLine::say);
+    connect(&board, &Board::pointerMoved, this, &StatusLine::refresh);
+    connect(&board, &Board::viewChanged, this, &StatusLine::refresh);
+    connect(&board, &Board::walkChanged, this, &StatusLine::refresh);
+    connect(&session, &Session::documentChanged, this, &StatusLine::refresh);
+    connect(&session, &Session::levelSwitched, this, &StatusLine::refresh);
+    connect(&session, &Session::proofChanged, this, &StatusLine::refresh);
+    connect(&session, &Session::historyChanged, this, &StatusLine::refresh);
+    connect(&session, &Session::stepChanged, this, &StatusLine::refresh);
+    refresh();
+}
+
+void StatusLine::say(const QString& text) {
+    m_verdict->setText(text.toHtmlEscaped());
+    setTone(m_verdict, currentTheme().ink);
+    m_sayTimer.start(6000);
+}
+
+QString StatusLine::underPointer(CellPoint cell) const {
+    const level::Level& level = *m_session.level();
+    if (!level.cells.bounds().contains(cell)) return tr("outside the level");
+    const PxPoint px = m_board.pointerPx();
+    const level::Entity* entity = entityAt(level, QPointF(px.x, px.y), m_board.view().scale());
+    const level::Cell value = level.cells.at(cell);
+    QString text = tr("<b>open air</b>");
+    if (!value.isOpen()) {
+        const level::Matter& matter = m_session.project().matterOf(value);
+        const auto word = level::nameOf(matter.behaviour);
+        text = tr("<b>%1</b> %2").arg(QString::fromStdString(matter.title).toLower().toHtmlEscaped(),
+                                      QString::fromUtf8(word.data(), qsizetype(word.size())));
+        if (value.form() != level::Form::Full) {
+            const auto form = level::nameOf(value.form());
+            text += QStringLiteral(", ") + QString::fromUtf8(form.data(), qsizetype(form.size()));
+        }
+    }
+    if (entity) text = tr("<b>%1</b> in %2").arg(QString::fromStdString(entity->id.text), text);
+    return text;
+}
+
+void StatusLine::refreshVerdict(PxPoint px) {
+    const Theme& theme = currentTheme();
+    QString text;
+    QColor tone = theme.quietInk;
+    if (const Walk* walk = m_board.walk()) {
+        text = tr("walking: %1 deaths, %2 exits — Esc ends").arg(walk->deaths()).arg(walk->finished());
+        if (!walk->lastExit().empty())
+            text += tr(", last exit %1").arg(QString::fromStdString(walk->lastExit()));
+        tone = theme.plum;
+    } else if (m_board.hasPointer()) {
+        text = reachWords(m_session, px);
+        tone = theme.accent;
+    } else {
+        const auto proven = m_session.proven(m_session.level()->id);
+        text = proven && !proven->error ? QString::fromStdString(proven->answer.verdict.sentence())
+                                        : tr("Point at the board to see what is there.");
+    }
+    m_verdict->setText(text.toHtmlEscaped());
+    setTone(m_verdict, tone);
+}
+
+void StatusLine::refresh() {
+    const PxPoint px = m_board.pointerPx();
+    const level::Level& level = *m_session.level();
+    const CellPoint cell = toCell(px, level.cellSize);
+    if (m_board.hasPointer()) {
+        m_cell->setText(tr("cell <b>%1, %2</b>").arg(cell.x).arg(cell.y));
+        m_px->setText(tr("px <b>%1, %2</b>").arg(px.x).arg(px.y));
+        m_under->setText(underPointer(cell));
+    } else {
+        m_cell->setText(tr("cell <b>–</b>"));
+        m_px->setText(tr("px <b>–</b>"));
+        m_under->setText(tr("pointer off the board"));
+    }
+    if (!m_sayTimer.isActive() || m_board.isWalking()) refreshVerdict(px);
+    m_state->setText(tr("%1 · %2 × %3 cells of %4 px · %5×")
+                         .arg(m_session.isModified() ? tr("not saved") : tr("saved"))
+                         .arg(level.cells.width())
+                         .arg(level.cells.height())
+                         .arg(level.cellSize.width)
+                         .arg(m_board.view().scale(), 0, 'g', 3));
+}
+
+void StatusLine::paintEvent(QPaintEvent*) {
+    const Theme& theme = currentTheme();
+    QPainter painter(this);
+    painter.fillRect(rect(), theme.window);
+    painter.setPen(theme.rule());
+    painter.drawLine(0, 0, width(), 0);
+}
+
+QString reachWords(const Session& session, PxPoint px) {
+    const LevelId id = session.level()->id;
+    const auto proven = session.proven(id);
+    if (!proven) return StatusLine::tr("being proven …");
+    if (!session.isProofCurrent(id)) return StatusLine::tr("being solved …");
+    if (proven->error || proven->answer.verdict.kind == reach::VerdictKind::NotDecided)
+        return StatusLine::tr("not decided here");
+    const reach::Reached& reached = proven->answer.reached;
+    if (!proven->covered.test(px.x + reached.left, px.y + reached.top))
+        return StatusLine::tr("no body can be here");
+    // A body stands here if a standing position puts its box around this px.
+    const bool isStood = reached.standing.anyIn(px.x + reached.left - proven->answer.tables.bodyWidth + 1,
+                                                px.y + reached.top - proven->answer.tables.bodyHeight + 1,
+                                                px.x + reached.left + 1, px.y + reached.top + 1);
+    return isStood ? StatusLine::tr("reached, standing") : StatusLine::tr("reached, in the air");
+}
+
+}  // namespace rook::app

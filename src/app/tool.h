@@ -1,0 +1,68 @@
+#pragma once
+/// Tools: events and a value in, a preview and an edit out. A tool knows no widget and no session, so
+/// it is tested without a window; the board carries its edits to the session.
+
+#include <QString>
+#include <memory>
+#include <optional>
+
+#include "app/session.h"
+
+namespace rook::app {
+
+/// One pointer event, in level coordinates. `level` is the value before the gesture.
+struct ToolInput {
+    const level::Project* project = nullptr;
+    const level::Level* level = nullptr;
+    const ToolOptions* options = nullptr;
+    const Selection* selection = nullptr;
+    PxPoint px;
+    CellPoint cell;
+    bool isErasing = false;   ///< the right button
+    bool isStraight = false;  ///< Shift: straight line, square, or finest snap
+    bool isPicking = false;   ///< Ctrl: take what is under the pointer
+    double scale = 1;         ///< widget px a level px, for handles
+};
+
+/// What the board draws over the level while a tool is in hand.
+struct ToolPreview {
+    level::CellRegion region;          ///< cells that the gesture would cover
+    std::vector<PxRect> ghosts;        ///< boxes of entities to come
+    std::optional<CellRect> frame;     ///< a rectangle being drawn to select
+    bool isErasing = false;
+    QString label;                     ///< size or count, beside the pointer
+};
+
+/// What an event leads to. `edit` replaces the gesture's value; `isDone` commits it.
+struct ToolOutcome {
+    std::optional<level::LevelEdit> edit;
+    std::optional<Selection> selection;
+    std::optional<ToolOptions> options;
+    std::optional<Error> error;
+    bool isDone = false;
+};
+
+class Tool {
+public:
+    virtual ~Tool() = default;
+    virtual ToolOutcome press(const ToolInput& input) = 0;
+    /// The pointer moves with a button down.
+    virtual ToolOutcome drag(const ToolInput& input) = 0;
+    virtual ToolOutcome release(const ToolInput& input) = 0;
+    /// The pointer moves with no button down: only the preview changes.
+    virtual void hover(const ToolInput& input) = 0;
+    /// Escape, or the tool is put away: back to rest, with nothing done.
+    virtual void cancel() = 0;
+    [[nodiscard]] virtual const ToolPreview& preview() const = 0;
+};
+
+[[nodiscard]] std::unique_ptr<Tool> makeShapeTool(ShapeTool tool);
+[[nodiscard]] std::unique_ptr<Tool> makeCastTool(CastTool tool);
+/// Prove's tool: the verdict is told in the status line, nothing is changed.
+[[nodiscard]] std::unique_ptr<Tool> makeProbe();
+
+/// A corner snapped so that a box of that size stands in the middle of a cell, on its lower border,
+/// or at half cells or px.
+[[nodiscard]] PxPoint snapped(PxPoint pointer, const level::Kind& kind, CellSize cell, Snap snap);
+
+}  // namespace rook::app

@@ -1,0 +1,337 @@
+#include "app/tray.h"
+
+#include <QButtonGroup>
+#include <QGridLayout>
+#include <QLabel>
+#include <QPainter>
+#include <QScrollArea>
+#include <QSpinBox>
+#include <QVBoxLayout>
+
+#include "app/entity_painter.h"
+#include "app/matter_painter.h"
+#include "app/tray_buttons.h"
+
+namespace rook::app {
+
+namespace {
+
+const QStringList homeRow{QStringLiteral("A"), QStringLiteral("S"), QStringLiteral("D"),
+                          QStringLiteral("F"), QStringLiteral("G")};
+
+struct ToolEntry {
+    QString icon;
+    QString name;
+};
+
+QList<ToolEntry> toolsOf(Step step) {
+    switch (step) {
+        case Step::Shape:
+            return {{QStringLiteral("brush"), Tray::tr("Brush")},
+                    {QStringLiteral("line"), Tray::tr("Line")},
+                    {QStringLiteral("box"), Tray::tr("Box")},
+                    {QStringLiteral("fill"), Tray::tr("Fill")},
+                    {QStringLiteral("select"), Tray::tr("Select")}};
+        case Step::Cast:
+            return {{QStringLiteral("place"), Tray::tr("Place")},
+                    {QStringLiteral("select"), Tray::tr("Select")}};
+        case Step::Prove: return {{QStringLiteral("probe"), Tray::tr("Probe")}};
+        case Step::Sketch:
+        case Step::Skin:
+        case Step::Ship: return {};
+    }
+    return {};
+}
+
+QString emptyWords(Step step) {
+    switch (step) {
+        case Step::Sketch:
+            return Tray::tr("Pencils, the route and its obstacles belong here. This version has no "
+                            "sketching tools yet.");
+        case Step::Skin:
+            return Tray::tr("Swatches that dress the masses by example belong here. In this version "
+                            "each matter wears its plain tile.");
+        case Step::Ship:
+            return Tray::tr("Exporting needs no tools: choose the folder in the margin and export.");
+        case Step::Shape:
+        case Step::Cast:
+        case Step::Prove: return {};
+    }
+    return {};
+}
+
+QLabel* quietLabel(const QString& text, QWidget* parent) {
+    auto* label = new QLabel(text, parent);
+    label->setFont(sizedFont(-2));
+    label->setForegroundRole(QPalette::PlaceholderText);
+    return label;
+}
+
+}  // namespace
+
+Tray::Tray(Session& session, QWidget* parent)
+    : QWidget(parent), m_session(session), m_layout(new QHBoxLayout(this)) {
+    setFixedHeight(132);
+    m_layout->setContentsMargins(0, 1, 0, 0);
+    m_layout->setSpacing(0);
+    connect(&session, &Session::stepChanged, this, &Tray::rebuild);
+    connect(&session, &Session::levelSwitched, this, &Tray::rebuild);
+    connect(&session, &Session::toolChanged, this, &Tray::refresh);
+    rebuild();
+}
+
+bool Tray::chooseTool(int place) {
+    if (place >= m_toolButtons.size()) return false;
+    m_toolButtons[place]->click();
+    return true;
+}
+
+void Tray::focusSearch() {
+    if (m_search) m_search->setFocus(Qt::ShortcutFocusReason);
+}
+
+void Tray::rebuild() {
+    for (QWidget* part : {m_tools, m_cards, m_options}) {
+        if (!part) continue;
+        m_layout->removeWidget(part);
+        part->hide();
+        part->deleteLater();
+    }
+    m_search = nullptr;
+    m_toolButtons.clear();
+    m_cardButtons.clear();
+    m_refreshers.clear();
+    m_tools = new QWidget(this);
+    m_cards = new QWidget(this);
+    m_options = new QWidget(this);
+    addTools();
+    addCards();
+    addOptions();
+    m_layout->addWidget(m_tools);
+    m_layout->addWidget(m_cards, 1);
+    m_layout->addWidget(m_options);
+    refresh();
+    update();
+}
+
+void Tray::refresh() {
+    for (const auto& refresher : m_refreshers) refresher();
+}
+
+void Tray::addTools() {
+    const QList<ToolEntry> tools = toolsOf(m_session.step());
+    m_tools->setFixedWidth(tools.isEmpty() ? 0 : 330);
+    auto* row = new QHBoxLayout(m_tools);
+    row->setContentsMargins(14, 14, 14, 24);
+    row->setSpacing(4);
+    for (int i = 0; i < tools.size(); ++i) {
+        auto* button = new ToolButton(tools[i].icon, tools[i].name, homeRow[i], m_tools);
+        button->setObjectName(QStringLiteral("tool-%1").arg(homeRow[i]));
+        connect(button, &QAbstractButton::clicked, this, [this, i] {
+            if (m_session.step() == Step::Shape) m_session.setShapeTool(static_cast<ShapeTool>(i));
+            if (m_session.step() == Step::Cast) m_session.setCastTool(static_cast<CastTool>(i));
+        });
+        m_refreshers << [this, button, i] {
+            const int chosen = m_session.step() == Step::Shape  ? int(m_session.shapeTool())
+                               : m_session.step() == Step::Cast ? int(m_session.castTool())
+                                                                : 0;
+            button->setChecked(chosen == i);
+        };
+        row->addWidget(button);
+        m_toolButtons << button;
+    }
+    row->addStretch();
+}
+
+void Tray::addCards() {
+    auto* column = new QVBoxLayout(m_cards);
+    column->setContentsMargins(12, 10, 12, 8);
+    column->setSpacing(4);
+    if (const QString words = emptyWords(m_session.step()); !words.isEmpty()) {
+        auto* label = new QLabel(words, m_cards);
+        label->setForegroundRole(QPalette::PlaceholderText);
+        label->setWordWrap(true);
+        column->addWidget(label, 0, Qt::AlignVCenter);
+        return;
+    }
+    if (m_session.step() == Step::Prove) {
+        column->addWidget(quietLabel(tr("Show"), m_cards));
+        auto* row = new QHBoxLayout;
+        row->setSpacing(8);
+        const std::pair<QString, bool ToolOptions::*> chips[] = {
+            {tr("reach"), &ToolOptions::showsReach}, {tr("standing room"), &ToolOptions::showsStanding}};
+        for (const auto& [text, member] : chips) {
+            auto* chip = new Chip(text, m_cards);
+            const auto field = member;
+            connect(chip, &QAbstractButton::clicked, this, [this, field](bool isOn) {
+                ToolOptions options = m_session.options();
+                options.*field = isOn;
+                m_session.setOptions(options);
+            });
+            m_refreshers << [this, chip, field] { chip->setChecked(m_session.options().*field); };
+            row->addWidget(chip);
+        }
+        row->addStretch();
+        column->addLayout(row);
+        column->addStretch();
+        return;
+    }
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    const auto add = [&](CardButton* card, const auto& isChosen, const auto& choose) {
+        connect(card, &QAbstractButton::clicked, this, choose);
+        m_refreshers << [card, isChosen] { card->setChecked(isChosen()); };
+        row->addWidget(card);
+        m_cardButtons << card;
+    };
+    const level::Project& project = m_session.project();
+    if (m_session.step() == Step::Shape) {
+        for (std::size_t i = 1; i < project.matters.size(); ++i) {
+            const level::Matter& matter = project.matters[i];
+            const level::MatterId id{static_cast<std::uint16_t>(i)};
+            const auto word = level::nameOf(matter.behaviour);
+            auto* card = new CardButton(
+                QString::fromStdString(matter.title), QString::fromUtf8(word.data(), qsizetype(word.size())),
+                [behaviour = matter.behaviour](QPainter& painter, const QRect& rect) {
+                    paintBehaviourSample(painter, behaviour, level::Form::Full, rect);
+                }, m_cards);
+            card->setObjectName(QStringLiteral("matter-") + QString::fromStdString(matter.name));
+            add(card, [this, id] { return m_session.options().matter == id; }, [this, id] {
+                ToolOptions options = m_session.options();
+                options.matter = id;
+                m_session.setOptions(options);
+            });
+        }
+    } else {
+        for (const level::Kind& kind : project.kinds) {
+            const auto word = level::nameOf(kind.role);
+            auto* card = new CardButton(
+                QString::fromStdString(kind.title), QString::fromUtf8(word.data(), qsizetype(word.size())),
+                [role = kind.role](QPainter& painter, const QRect& rect) {
+                    painter.setPen(QPen(currentTheme().ink, 1.6));
+                    QRectF mark(0, 0, 22, 30);
+                    mark.moveCenter(QRectF(rect).center());
+                    paintRoleMark(painter, role, mark, level::Facing::Right);
+                }, m_cards);
+            card->setObjectName(QStringLiteral("kind-") + QString::fromStdString(kind.id.text));
+            add(card, [this, id = kind.id] { return m_session.options().kind == id; }, [this, id = kind.id] {
+                ToolOptions options = m_session.options();
+                options.kind = id;
+                m_session.setOptions(options);
+                m_session.setCastTool(CastTool::Place);
+            });
+        }
+    }
+    row->addStretch();
+    auto* holder = new QWidget(m_cards);
+    holder->setLayout(row);
+    row->setContentsMargins(0, 0, 0, 0);
+    auto* scroll = new QScrollArea(m_cards);
+    scroll->setWidget(holder);
+    scroll->setWidgetResizable(true);
+    scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    scroll->setFocusPolicy(Qt::NoFocus);
+    column->addWidget(scroll);
+}
+
+void Tray::filterCards(const QString& text) {
+    for (QAbstractButton* card : m_cardButtons)
+        card->setVisible(card->text().contains(text, Qt::CaseInsensitive) ||
+                         card->accessibleName().contains(text, Qt::CaseInsensitive));
+}
+
+void Tray::addOptions() {
+    const bool hasCards = !m_cardButtons.isEmpty();
+    m_options->setFixedWidth(hasCards ? 190 : 0);
+    if (!hasCards) return;
+    auto* grid = new QGridLayout(m_options);
+    grid->setContentsMargins(12, 10, 14, 8);
+    grid->setVerticalSpacing(5);
+    grid->setColumnStretch(0, 1);
+    m_search = new QLineEdit(m_options);
+    m_search->setObjectName(QStringLiteral("search"));
+    m_search->setPlaceholderText(tr("Search cards  /"));
+    m_search->setAccessibleName(tr("Search the cards"));
+    m_search->setClearButtonEnabled(true);
+    connect(m_search, &QLineEdit::textChanged, this, &Tray::filterCards);
+    connect(m_search, &QLineEdit::returnPressed, this, [this] {
+        for (QAbstractButton* card : m_cardButtons)
+            if (card->isVisible()) {
+                card->click();
+                break;
+            }
+        m_search->clear();
+        window()->findChild<QWidget*>(QStringLiteral("board"))->setFocus();
+    });
+    grid->addWidget(m_search, 0, 0, 1, 2);
+    const auto addRow = [&](int row, const QString& name, QWidget* control) {
+        auto* label = new QLabel(name, m_options);
+        label->setFont(sizedFont(-1));
+        label->setBuddy(control);
+        control->setAccessibleName(name);
+        grid->addWidget(label, row, 0);
+        grid->addWidget(control, row, 1);
+    };
+    if (m_session.step() == Step::Shape) {
+        auto* size = new QSpinBox(m_options);
+        size->setObjectName(QStringLiteral("brush-size"));
+        size->setRange(1, 64);
+        size->setFixedWidth(72);
+        size->setSuffix(tr(" cells"));
+        connect(size, &QSpinBox::valueChanged, this, [this](int value) {
+            ToolOptions options = m_session.options();
+            options.brushSize = value;
+            m_session.setOptions(options);
+        });
+        m_refreshers << [this, size] {
+            const QSignalBlocker blocker(size);
+            size->setValue(m_session.options().brushSize);
+        };
+        addRow(1, tr("Size  [ ]"), size);
+        auto* filled = new Chip(tr("filled"), m_options);
+        filled->setObjectName(QStringLiteral("box-filled"));
+        connect(filled, &QAbstractButton::clicked, this, [this](bool isOn) {
+            ToolOptions options = m_session.options();
+            options.boxIsFilled = isOn;
+            m_session.setOptions(options);
+        });
+        m_refreshers << [this, filled] { filled->setChecked(m_session.options().boxIsFilled); };
+        addRow(2, tr("Boxes"), filled);
+    } else {
+        auto* snaps = new QHBoxLayout;
+        snaps->setSpacing(4);
+        auto* group = new QButtonGroup(m_options);
+        const std::pair<QString, Snap> choices[] = {
+            {tr("cell"), Snap::Cell}, {tr("half"), Snap::HalfCell}, {tr("px"), Snap::Px}};
+        for (const auto& [text, snap] : choices) {
+            auto* chip = new Chip(text, m_options);
+            chip->setAccessibleName(tr("Snap to %1").arg(text));
+            chip->setObjectName(QStringLiteral("snap-") + QString::number(int(snap)));
+            group->addButton(chip);
+            connect(chip, &QAbstractButton::clicked, this, [this, snap = snap] {
+                ToolOptions options = m_session.options();
+                options.snap = snap;
+                m_session.setOptions(options);
+            });
+            m_refreshers << [this, chip, snap = snap] { chip->setChecked(m_session.options().snap == snap); };
+            snaps->addWidget(chip);
+        }
+        auto* label = new QLabel(tr("Snap"), m_options);
+        label->setFont(sizedFont(-1));
+        grid->addWidget(label, 1, 0);
+        grid->addLayout(snaps, 1, 1);
+    }
+    grid->setRowStretch(3, 1);
+}
+
+void Tray::paintEvent(QPaintEvent*) {
+    const Theme& theme = currentTheme();
+    QPainter painter(this);
+    painter.fillRect(rect(), theme.panel);
+    painter.setPen(theme.rule());
+    painter.drawLine(0, 0, width(), 0);
+    if (m_tools->width() > 0) painter.drawLine(m_tools->width(), 0, m_tools->width(), height());
+    if (m_options->width() > 0) painter.drawLine(m_options->x(), 0, m_options->x(), height());
+}
+
+}  // namespace rook::app
