@@ -92,7 +92,10 @@ void Board::paintFindings(QPainter& painter) {
         if (finding.place.isEmpty()) continue;
         const QRectF box = m_view.toWidget(finding.place);
         // Two findings of one thing stand side by side.
-        QPointF middle = box.center() - QPointF(0, box.height() / 2 + 14);
+        // Above the box, and above the words that an exit wears there.
+        const level::Entity* entity = findEntity(*m_session.level(), finding.entity);
+        const bool isExit = entity && m_session.project().roleOf(*entity) == level::Role::Exit;
+        QPointF middle = box.center() - QPointF(0, box.height() / 2 + (isExit ? 36 : 14));
         while (taken.contains(middle)) middle += QPointF(24, 0);
         taken << middle;
         const QColor tone = finding.severity == check::Severity::Error ? theme.alarm : theme.caution;

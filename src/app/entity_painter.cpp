@@ -179,7 +179,8 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
         else
             paintRoleMark(painter, role, box, entity.facing);
         const QString text = flagText(scene, entity, look);
-        if (!text.isEmpty() && view.scale() >= 0.6) paintFlagText(painter, box, text, theme);
+        const double leastScale = role == Role::Exit ? 0.25 : 0.6;  // names of all would crowd
+        if (!text.isEmpty() && view.scale() >= leastScale) paintFlagText(painter, box, text, theme);
         painter.setOpacity(1);
         const bool isSelected = std::find(selection.entities.begin(), selection.entities.end(),
                                           entity.id) != selection.entities.end();

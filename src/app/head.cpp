@@ -211,7 +211,7 @@ void Head::refresh() {
         m_stations[i]->setChecked(m_session.step() == step);
         m_stations[i]->setAccessibleName(
             state.fill == StationState::Fill::Count
-                ? tr("%1, %n finding(s)", nullptr, state.count).arg(stepName(step))
+                ? tr("%1, %2").arg(stepName(step), counted(state.count, tr("finding"), tr("findings")))
                 : stepName(step));
         m_stations[i]->update();
     }

@@ -30,7 +30,7 @@ bool desktopIsDark() {
 
 MainWindow::MainWindow() {
     setWindowTitle(QStringLiteral("Rook Plot"));
-    setFont(windowFont());
+    QApplication::setFont(windowFont());
     buildLayout();
     buildMenus();
     buildKeys();

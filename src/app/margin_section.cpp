@@ -59,6 +59,8 @@ QLabel* makeWords(const QString& text, QWidget* parent) {
 }
 
 void setTone(QLabel* label, const QColor& color) {
+    // Without a role of its own a label takes the one that goes with its parent's background.
+    label->setForegroundRole(QPalette::WindowText);
     QPalette palette = label->palette();
     palette.setColor(QPalette::WindowText, color);
     label->setPalette(palette);

@@ -265,7 +265,8 @@ private:
     void drawBorder(Behaviour behaviour, const QPen& pen, bool goesOn) {
         m_painter.setPen(pen);
         QList<QLineF> lines;
-        for (const auto& line : collide::borderLines(m_frame, m_cells, m_shown, {behaviour, goesOn}))
+        for (const auto& line : collide::joinedLines(
+                 collide::borderLines(m_frame, m_cells, m_shown, {behaviour, goesOn})))
             lines << QLineF(pointOf(line.from), pointOf(line.to));
         m_painter.drawLines(lines);
     }
@@ -277,10 +278,11 @@ private:
                                m_cells.at(x, y - 1).form != Form::UpperHalf;
         const QRectF rect = rectOf({x, y, 1, 1});
         const double top = rect.top() + (form == Form::LowerHalf ? rect.height() / 2 : 0);
-        m_painter.setPen(QPen(m_theme.ink, 1.5));
+        // Flat ends, so that the lines of neighbours meet without a dot.
+        m_painter.setPen(QPen(m_theme.ink, 1.5, Qt::SolidLine, Qt::FlatCap));
         if (!isCovered) {
             m_painter.drawLine(QPointF(rect.left(), top + 1), QPointF(rect.right(), top + 1));
-            m_painter.setPen(QPen(m_theme.ink, 1));
+            m_painter.setPen(QPen(m_theme.ink, 1, Qt::SolidLine, Qt::FlatCap));
             m_painter.drawLine(QPointF(rect.left(), top + 4), QPointF(rect.right(), top + 4));
         }
         m_painter.setPen(QPen(m_theme.ink, 1));
@@ -382,11 +384,14 @@ void paintBehaviourSample(QPainter& painter, level::Behaviour behaviour, level::
     level::Level level;
     // The sample is one or two cells; sides that meet the frame are drawn by hand.
     const bool isStrip = behaviour == Behaviour::OneWay;
-    level.cells = Grid<Cell>(isStrip ? 3 : 1, isStrip ? 3 : 1);
+    const bool isPool = behaviour == Behaviour::Liquid;
+    level.cells = Grid<Cell>(isStrip ? 3 : isPool ? 2 : 1, isStrip ? 3 : isPool ? 4 : 1);
     level.cellSize = {std::max(8, rect.width() / level.cells.width()),
                       std::max(8, rect.height() / level.cells.height())};
     if (isStrip)
         level.cells.fillRect({0, 1, 3, 1}, Cell({1}, form));
+    else if (isPool)
+        level.cells.fillRect({0, 1, 2, 3}, Cell({1}, form));
     else
         level.cells.set(0, 0, Cell({1}, form));
     painter.save();
@@ -395,8 +400,7 @@ void paintBehaviourSample(QPainter& painter, level::Behaviour behaviour, level::
     MatterScene scene{&project, &level, nullptr, {0, 1, 0}};
     paintMatter(painter, scene, QRect(0, 0, rect.width(), rect.height()), {}, 1);
     painter.restore();
-    const bool isFramed = behaviour == Behaviour::Solid || behaviour == Behaviour::Deadly ||
-                          behaviour == Behaviour::Liquid;
+    const bool isFramed = behaviour == Behaviour::Solid || behaviour == Behaviour::Deadly;
     if (isFramed) {
         painter.setPen(QPen(behaviour == Behaviour::Deadly ? currentTheme().alarm
                                                            : currentTheme().ink, 1.2));

@@ -45,7 +45,7 @@ public:
         painter->drawRect(picture.adjusted(0, 0, -1, -1));
         painter->setPen(card.markColor);
         painter->setFont(sizedFont(-1, QFont::DemiBold));
-        const QRect line(picture.left(), picture.bottom() + 4, picture.width(), 18);
+        const QRect line(picture.left(), picture.bottom() + 4, r.right() - 8 - picture.left(), 18);
         painter->drawText(line, Qt::AlignRight | Qt::AlignVCenter, card.mark);
         const int markWidth = painter->fontMetrics().horizontalAdvance(card.mark) + 6;
         painter->setPen(theme.ink);
@@ -128,7 +128,7 @@ Order::Card Order::card(int row) const {
         card.markColor = theme.accent;
     } else {
         card.mark = QStringLiteral("● %1").arg(proven->findings.size());
-        card.spoken = tr("%n finding(s)", nullptr, int(proven->findings.size()));
+        card.spoken = counted(qsizetype(proven->findings.size()), tr("finding"), tr("findings"));
         card.markColor = theme.caution;
     }
     return card;

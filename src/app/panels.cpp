@@ -303,7 +303,7 @@ private:
     }
 
     void addSeveral(int count) {
-        auto* section = new MarginSection(tr("Selection"), tr("%n entities", nullptr, count), this);
+        auto* section = new MarginSection(tr("Selection"), counted(count, tr("entity"), tr("entities")), this);
         section->addWide(makeWords(tr("Drag or nudge them together; Delete removes them."), section));
         m_column->addWidget(section);
     }
@@ -346,6 +346,7 @@ public:
         write->setObjectName(QStringLiteral("export"));
         connect(write, &QPushButton::clicked, this, [this] { write_(); });
         auto* buttons = new QHBoxLayout;
+        buttons->setSpacing(8);
         buttons->addWidget(choose);
         buttons->addWidget(write);
         buttons->addStretch();
@@ -381,7 +382,7 @@ public:
             if (const auto proven = m_session.proven(level->id)) open += proven->findings.size();
         }
         m_levels->setText(levels.join(QLatin1Char('\n')));
-        m_order->setNote(open == 0 ? tr("no findings") : tr("%n finding(s) open", nullptr, int(open)));
+        m_order->setNote(open == 0 ? tr("no findings") : tr("%1 open").arg(counted(qsizetype(open), tr("finding"), tr("findings"))));
     }
 
 private:
@@ -395,7 +396,7 @@ private:
             return;
         }
         const auto written = m_session.exportTo(m_target->text().trimmed());
-        m_outcome->setText(written ? tr("Wrote %n file(s).", nullptr, int(written->size()))
+        m_outcome->setText(written ? tr("Wrote %1.").arg(counted(qsizetype(written->size()), tr("file"), tr("files")))
                                    : QString::fromStdString(written.error().sentence()));
         setTone(m_outcome, written ? currentTheme().accent : currentTheme().alarm);
         refresh();

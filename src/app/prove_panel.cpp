@@ -140,7 +140,7 @@ void ProvePanel::refresh() {
 }
 
 void ProvePanel::showFindings(const std::vector<check::Finding>& findings) {
-    m_findings->setNote(findings.empty() ? tr("none open") : tr("%n open", nullptr, int(findings.size())));
+    m_findings->setNote(findings.empty() ? tr("none open") : tr("%1 open").arg(findings.size()));
     if (findings == m_shown) return;
     m_shown = findings;
     m_chosen = -1;

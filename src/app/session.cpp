@@ -18,20 +18,17 @@ Result<void> Session::open(const QString& folder) {
         return fail(ErrorKind::Missing, "The project has no level", folder.toStdString(),
                     "Add one to the order in rookplot.json");
     }
-    startNew(std::move(*project));
-    m_saved = m_project;
-    m_folder = folder;
-    Q_EMIT historyChanged();
+    startNew(std::move(*project), folder);
     return {};
 }
 
-void Session::startNew(level::Project project) {
+void Session::startNew(level::Project project, const QString& folder) {
     ROOK_ASSERT(!project.levels.empty(), "a project has a level");
     m_history = level::History(project);
     m_project = std::move(project);
     m_level = m_project.levels.front();
     m_saved = m_project;
-    m_folder.clear();
+    m_folder = folder;
     m_gesture.reset();
     m_selection = {};
     m_proofs.clear();

@@ -63,7 +63,8 @@ public:
     [[nodiscard]] bool isModified() const;
     /// Errors leave everything as it was.
     [[nodiscard]] Result<void> open(const QString& folder);
-    void startNew(level::Project project);
+    /// `folder` is where it was read from; empty for a project that was never saved.
+    void startNew(level::Project project, const QString& folder = {});
     [[nodiscard]] Result<void> save(const QString& folder);
     [[nodiscard]] Result<std::vector<file::WrittenFile>> exportTo(const QString& target);
     [[nodiscard]] const std::vector<file::WrittenFile>& lastExport() const { return m_lastExport; }

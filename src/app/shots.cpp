@@ -3,7 +3,10 @@
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QLineEdit>
 #include <QMouseEvent>
+#include <QPushButton>
+#include <QTemporaryDir>
 #include <cstdio>
 
 namespace rook::app {
@@ -75,7 +78,7 @@ bool writeShots(MainWindow& window, const QString& folder) {
 
     session.setStep(Step::Cast);
     Selection selection;
-    selection.entities = {EntityId{"lantern-2"}};
+    selection.entities = {EntityId{"lantern-1"}};
     session.select(selection);
     isFine = isFine && shoot(window, folder, QStringLiteral("cast-day"));
 
@@ -96,6 +99,10 @@ bool writeShots(MainWindow& window, const QString& folder) {
     isFine = isFine && shoot(window, folder, QStringLiteral("skin-day"));
     session.setStep(Step::Ship);
     board.fitLevel();
+    const QTemporaryDir bundle(QStringLiteral("/tmp/rookplot-XXXXXX"));
+    if (auto* target = window.findChild<QLineEdit*>(QStringLiteral("export-folder")))
+        target->setText(bundle.filePath(QStringLiteral("lantern-weir")));
+    if (auto* write = window.findChild<QPushButton*>(QStringLiteral("export"))) write->click();
     isFine = isFine && shoot(window, folder, QStringLiteral("ship-day"));
 
     // Walk, a second and a half to the right with one jump.

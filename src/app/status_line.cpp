@@ -80,7 +80,7 @@ void StatusLine::refreshVerdict(PxPoint px) {
         tone = theme.plum;
     } else if (m_board.hasPointer()) {
         text = reachWords(m_session, px);
-        tone = theme.accent;
+        if (text.startsWith(tr("reached"))) tone = theme.accent;
     } else {
         const auto proven = m_session.proven(m_session.level()->id);
         text = proven && !proven->error ? QString::fromStdString(proven->answer.verdict.sentence())

@@ -6,6 +6,10 @@
 #include <QPainter>
 #include <QSvgRenderer>
 
+/// The icons stand in a static library, which does not register them by itself. The macro wants to
+/// be outside all namespaces.
+static void initIcons() { Q_INIT_RESOURCE(app); }
+
 namespace rook::app {
 
 using namespace Qt::StringLiterals;
@@ -86,6 +90,7 @@ QString Theme::styleSheet() const {
 }
 
 QIcon lineIcon(const QString& name, const QColor& color) {
+    initIcons();
     QFile file(u":/icons/"_s + name + u".svg"_s);
     if (!file.open(QIODevice::ReadOnly)) return {};
     QByteArray svg = file.readAll();
@@ -101,6 +106,10 @@ QIcon lineIcon(const QString& name, const QColor& color) {
         icon.addPixmap(pixmap);
     }
     return icon;
+}
+
+QString counted(qsizetype count, const QString& one, const QString& many) {
+    return QStringLiteral("%1 %2").arg(count).arg(count == 1 ? one : many);
 }
 
 QFont windowFont() {

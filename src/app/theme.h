@@ -34,6 +34,9 @@ struct Theme {
 /// The same with figures of one width, and a size relative to the window's, px.
 [[nodiscard]] QFont sizedFont(int differencePx, int weight = QFont::Normal);
 
+/// "1 finding", "3 findings".
+[[nodiscard]] QString counted(qsizetype count, const QString& one, const QString& many);
+
 /// The theme in force, kept by the main window; widgets read it when they paint.
 [[nodiscard]] const Theme& currentTheme();
 void setCurrentTheme(const Theme& theme);

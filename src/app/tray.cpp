@@ -120,7 +120,7 @@ void Tray::refresh() {
 
 void Tray::addTools() {
     const QList<ToolEntry> tools = toolsOf(m_session.step());
-    m_tools->setFixedWidth(tools.isEmpty() ? 0 : 330);
+    m_tools->setFixedWidth(tools.isEmpty() ? 0 : 28 + 62 * int(std::max<qsizetype>(tools.size(), 3)));
     auto* row = new QHBoxLayout(m_tools);
     row->setContentsMargins(14, 14, 14, 24);
     row->setSpacing(4);
@@ -224,6 +224,8 @@ void Tray::addCards() {
     }
     row->addStretch();
     auto* holder = new QWidget(m_cards);
+    holder->setAutoFillBackground(true);
+    holder->setBackgroundRole(QPalette::Button);
     holder->setLayout(row);
     row->setContentsMargins(0, 0, 0, 0);
     auto* scroll = new QScrollArea(m_cards);
@@ -277,7 +279,6 @@ void Tray::addOptions() {
         size->setObjectName(QStringLiteral("brush-size"));
         size->setRange(1, 64);
         size->setFixedWidth(72);
-        size->setSuffix(tr(" cells"));
         connect(size, &QSpinBox::valueChanged, this, [this](int value) {
             ToolOptions options = m_session.options();
             options.brushSize = value;
@@ -287,7 +288,7 @@ void Tray::addOptions() {
             const QSignalBlocker blocker(size);
             size->setValue(m_session.options().brushSize);
         };
-        addRow(1, tr("Size  [ ]"), size);
+        addRow(1, tr("Brush, cells"), size);
         auto* filled = new Chip(tr("filled"), m_options);
         filled->setObjectName(QStringLiteral("box-filled"));
         connect(filled, &QAbstractButton::clicked, this, [this](bool isOn) {

@@ -297,6 +297,31 @@ std::vector<BorderLine> borderLines(const runtime::Frame& frame, const runtime::
     return lines;
 }
 
+std::vector<BorderLine> joinedLines(std::vector<BorderLine> lines) {
+    // By direction, then by the line that they lie on, then along it.
+    const auto key = [](const BorderLine& line) {
+        const int dx = line.to.x - line.from.x;
+        const int dy = line.to.y - line.from.y;
+        const int direction = dy == 0 ? (dx > 0 ? 0 : 1) : dx == 0 ? (dy > 0 ? 2 : 3) : 4;
+        const bool isLevel = direction <= 1;
+        return std::tuple(direction, isLevel ? line.from.y : line.from.x,
+                          (isLevel ? line.from.x : line.from.y) * (direction % 2 == 1 ? -1 : 1));
+    };
+    std::sort(lines.begin(), lines.end(),
+              [&](const BorderLine& a, const BorderLine& b) { return key(a) < key(b); });
+    std::vector<BorderLine> joined;
+    for (const BorderLine& line : lines) {
+        const bool continues = !joined.empty() && joined.back().to == line.from &&
+                               std::get<0>(key(line)) != 4 &&
+                               std::get<0>(key(joined.back())) == std::get<0>(key(line));
+        if (continues)
+            joined.back().to = line.to;
+        else
+            joined.push_back(line);
+    }
+    return joined;
+}
+
 CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSource& cells) {
     const int w = frame.cellWidth;
     const int h = frame.cellHeight;

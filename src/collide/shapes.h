@@ -62,4 +62,7 @@ struct BorderOptions {
                                                   const runtime::CellSource& cells,
                                                   const CellRect& area, BorderOptions options);
 
+/// The same lines with level and upright ones that continue each other made one, for drawing.
+[[nodiscard]] std::vector<BorderLine> joinedLines(std::vector<BorderLine> lines);
+
 }  // namespace rook::collide

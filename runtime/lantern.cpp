@@ -1,0 +1,343 @@
+/// lantern: the stand-in game. It knows nothing but an exported bundle: it draws a level, lets one
+/// play it, follows its exits, and loads the bundle again when it is exported again.
+
+#include <SDL.h>
+
+#include <CLI/CLI.hpp>
+#include <cstdio>
+#include <filesystem>
+#include <map>
+#include <memory>
+#include <optional>
+
+#include "lantern_png.hpp"
+#include "rook_runtime.hpp"
+
+namespace {
+
+using namespace rook::runtime;
+
+constexpr int viewWidth = 640;
+constexpr int viewHeight = 360;
+constexpr int tickMs = 1000 / 60;
+
+struct Color {
+    Uint8 r = 0, g = 0, b = 0;
+};
+
+Color colorOf(const std::string& text, Color standard) {
+    unsigned value = 0;
+    if (text.size() != 7 || std::sscanf(text.c_str(), "#%06x", &value) != 1) return standard;
+    return {Uint8(value >> 16), Uint8((value >> 8) & 0xff), Uint8(value & 0xff)};
+}
+
+/// One level in play.
+struct Stage {
+    std::unique_ptr<Level> level;
+    std::unique_ptr<World> world;
+    Body body;
+    std::string entry;
+    std::vector<bool> isTaken;  ///< pickups, by place among the entities
+    int deaths = 0;
+};
+
+class Game {
+public:
+    Game(std::string folder, SDL_Renderer* renderer)
+        : m_folder(std::move(folder)), m_renderer(renderer) {
+        m_campaign = loadCampaign(m_folder);
+        if (m_campaign.levels.empty()) throw LoadError("The bundle has no level (campaign.json). Export again.");
+        enter(m_campaign.levels[0].id, "");
+        m_stamp = stamp();
+    }
+
+    /// Moves the world by one tick; returns false when the campaign is over.
+    bool tick(Input input) {
+        step(*m_stage.world, m_stage.level->motion, m_stage.body, input);
+        if (m_stage.body.stance == Stance::Ended) {
+            ++m_stage.deaths;
+            m_stage.body = m_stage.level->start(*m_stage.world, m_stage.entry);
+            return m_stage.body.stance != Stance::Ended;
+        }
+        return meetEntities();
+    }
+
+    /// Loads the bundle again if it was exported again; the level in play goes on from its start.
+    void reloadIfChanged() {
+        const auto now = stamp();
+        if (now == m_stamp) return;
+        const std::string id = m_stage.level->id;
+        const std::string entry = m_stage.entry;
+        Campaign campaign = loadCampaign(m_folder);
+        m_campaign = std::move(campaign);
+        m_sheets.clear();
+        enter(m_campaign.find(id) ? id : m_campaign.levels.at(0).id, entry);
+        m_stamp = now;
+    }
+
+    void draw() {
+        const Level& level = *m_stage.level;
+        const Color sky = colorOf(level.backgroundColor, {27, 39, 51});
+        SDL_SetRenderDrawColor(m_renderer, sky.r, sky.g, sky.b, 255);
+        SDL_RenderClear(m_renderer);
+        const int left = cameraAt(m_stage.body.x, viewWidth, level.frame.widthPx());
+        const int top = cameraAt(m_stage.body.y, viewHeight, level.frame.heightPx());
+        if (level.layers.empty()) drawShapes(left, top);
+        for (const Layer& layer : level.layers) drawLayer(layer, left, top);
+        drawEntities(left, top);
+        const SDL_Rect body{m_stage.body.x - left, m_stage.body.y - top, level.motion.bodyWidth,
+                            level.motion.bodyHeight};
+        SDL_SetRenderDrawColor(m_renderer, 240, 236, 220, 255);
+        SDL_RenderFillRect(m_renderer, &body);
+        SDL_SetRenderDrawColor(m_renderer, 30, 127, 113, 255);
+        SDL_RenderDrawRect(m_renderer, &body);
+    }
+
+    [[nodiscard]] const Stage& stage() const { return m_stage; }
+    [[nodiscard]] int lights() const { return m_lights; }
+
+private:
+    [[nodiscard]] std::filesystem::file_time_type stamp() const {
+        std::error_code problem;
+        return std::filesystem::last_write_time(m_folder + "/manifest.json", problem);
+    }
+
+    void enter(const std::string& id, const std::string& entry) {
+        const CampaignLevel* entryOf = m_campaign.find(id);
+        if (!entryOf) throw LoadError("There is no level " + id + " (campaign.json). Export again.");
+        Stage stage;
+        stage.level = std::make_unique<Level>(loadLevel(m_folder, entryOf->file));
+        stage.world = std::make_unique<World>(stage.level->world());
+        stage.entry = entry;
+        stage.body = stage.level->start(*stage.world, entry);
+        if (stage.body.stance == Stance::Ended)
+            throw LoadError("The level " + id + " has no start with room for the body. Mend it and export again.");
+        stage.isTaken.assign(stage.level->entities.size(), false);
+        m_stage = std::move(stage);
+        std::printf("lantern: %s\n", m_stage.level->title.c_str());
+    }
+
+    bool meetEntities() {
+        const Box body{m_stage.body.x, m_stage.body.y, m_stage.level->motion.bodyWidth,
+                       m_stage.level->motion.bodyHeight};
+        for (std::size_t i = 0; i < m_stage.level->entities.size(); ++i) {
+            const Entity& entity = m_stage.level->entities[i];
+            if (!overlaps(body, entity.box)) continue;
+            if (entity.role == "pickup" && !m_stage.isTaken[i]) {
+                m_stage.isTaken[i] = true;
+                ++m_lights;
+            }
+            if (entity.role == "exit") return leaveBy(entity.id);
+        }
+        return true;
+    }
+
+    /// Follows an exit by what the campaign resolved it to.
+    bool leaveBy(const std::string& exit) {
+        const CampaignLevel* here = m_campaign.find(m_stage.level->id);
+        for (const auto& [id, target] : here->exits) {
+            if (id != exit) continue;
+            if (target.level.empty()) return false;
+            enter(target.level, target.entry);
+            return true;
+        }
+        return false;
+    }
+
+    static int cameraAt(int body, int view, int whole) {
+        return std::max(0, std::min(body - view / 2, whole - view));
+    }
+
+    SDL_Texture* sheet(const std::string& path) {
+        auto [slot, isNew] = m_sheets.try_emplace(path);
+        if (isNew) slot->second = lantern::loadTexture(m_renderer, m_folder + "/" + path);
+        return slot->second.get();
+    }
+
+    void drawLayer(const Layer& layer, int left, int top) {
+        SDL_Texture* texture = sheet(layer.sheet);
+        const Frame& frame = m_stage.level->frame;
+        for (int row = 0; row < frame.rows; ++row) {
+            for (int column = 0; column < frame.columns; ++column) {
+                const int tile = layer.tiles[std::size_t(row)][std::size_t(column)];
+                if (tile == 0) continue;
+                const SDL_Rect source{((tile - 1) % layer.columns) * layer.tileWidth,
+                                      ((tile - 1) / layer.columns) * layer.tileHeight,
+                                      layer.tileWidth, layer.tileHeight};
+                drawCell(texture, source, column, row, left, top);
+            }
+        }
+    }
+
+    /// A tile, cut to the form of its cell.
+    void drawCell(SDL_Texture* texture, const SDL_Rect& source, int column, int row, int left, int top) {
+        const Frame& frame = m_stage.level->frame;
+        const CellShape shape = m_stage.level->at(column, row);
+        const int x = column * frame.cellWidth - left;
+        const int y = row * frame.cellHeight - top;
+        if (shape.form == Form::Full) {
+            const SDL_Rect target{x, y, frame.cellWidth, frame.cellHeight};
+            SDL_RenderCopy(m_renderer, texture, &source, &target);
+            return;
+        }
+        for (int j = 0; j < frame.cellHeight; ++j) {
+            int from = 0;
+            while (from < frame.cellWidth && !formFills(shape.form, from, j, frame.cellWidth, frame.cellHeight)) ++from;
+            int to = from;
+            while (to < frame.cellWidth && formFills(shape.form, to, j, frame.cellWidth, frame.cellHeight)) ++to;
+            if (from == to) continue;
+            const SDL_Rect part{source.x + from * source.w / frame.cellWidth,
+                                source.y + j * source.h / frame.cellHeight,
+                                std::max(1, (to - from) * source.w / frame.cellWidth), 1};
+            const SDL_Rect target{x + from, y + j, to - from, 1};
+            SDL_RenderCopy(m_renderer, texture, &part, &target);
+        }
+    }
+
+    /// A level without art: each behaviour in a plain tone.
+    void drawShapes(int left, int top) {
+        const Frame& frame = m_stage.level->frame;
+        const std::map<Behaviour, Color> tones{{Behaviour::Solid, {89, 100, 108}},
+                                               {Behaviour::OneWay, {138, 106, 69}},
+                                               {Behaviour::Ladder, {94, 71, 45}},
+                                               {Behaviour::Liquid, {44, 95, 110}},
+                                               {Behaviour::Deadly, {200, 64, 42}}};
+        for (int row = 0; row < frame.rows; ++row) {
+            for (int column = 0; column < frame.columns; ++column) {
+                const auto tone = tones.find(m_stage.level->at(column, row).behaviour);
+                if (tone == tones.end()) continue;
+                SDL_SetRenderDrawColor(m_renderer, tone->second.r, tone->second.g, tone->second.b, 255);
+                const SDL_Rect target{column * frame.cellWidth - left, row * frame.cellHeight - top,
+                                      frame.cellWidth, frame.cellHeight};
+                SDL_RenderFillRect(m_renderer, &target);
+            }
+        }
+    }
+
+    void drawEntities(int left, int top) {
+        const std::map<std::string, Color> tones{{"exit", {63, 184, 164}},
+                                                 {"checkpoint", {216, 212, 196}},
+                                                 {"pickup", {224, 166, 58}},
+                                                 {"hazard", {240, 112, 90}}};
+        for (std::size_t i = 0; i < m_stage.level->entities.size(); ++i) {
+            const Entity& entity = m_stage.level->entities[i];
+            const auto tone = tones.find(entity.role);
+            if (tone == tones.end() || m_stage.isTaken[i]) continue;
+            SDL_SetRenderDrawColor(m_renderer, tone->second.r, tone->second.g, tone->second.b, 255);
+            const SDL_Rect box{entity.box.x - left, entity.box.y - top, entity.box.width,
+                               entity.box.height};
+            if (entity.role == "pickup")
+                SDL_RenderFillRect(m_renderer, &box);
+            else
+                SDL_RenderDrawRect(m_renderer, &box);
+        }
+    }
+
+    std::string m_folder;
+    SDL_Renderer* m_renderer;
+    Campaign m_campaign;
+    Stage m_stage;
+    std::map<std::string, lantern::Texture> m_sheets;
+    std::filesystem::file_time_type m_stamp;
+    int m_lights = 0;
+};
+
+/// Turns what is held on the keyboard into the input of one tick.
+class Keys {
+public:
+    void take(const SDL_Event& event) {
+        if (event.type == SDL_KEYDOWN && !event.key.repeat && isJump(event.key.keysym.sym)) m_pressed = 6;
+    }
+    Input input(const Body& body) {
+        const Uint8* held = SDL_GetKeyboardState(nullptr);
+        const auto down = [&](SDL_Scancode a, SDL_Scancode b) { return held[a] || held[b]; };
+        Input input;
+        input.dx = (down(SDL_SCANCODE_RIGHT, SDL_SCANCODE_D) ? 512 : 0) -
+                   (down(SDL_SCANCODE_LEFT, SDL_SCANCODE_A) ? 512 : 0);
+        const bool isStanding = body.stance == Stance::Standing;
+        if (m_pressed > 0 && isStanding) input.buttons |= jumpButton;
+        m_pressed = (input.buttons & jumpButton) ? 0 : std::max(0, m_pressed - 1);
+        if (isStanding && down(SDL_SCANCODE_DOWN, SDL_SCANCODE_S)) input.buttons |= dropButton;
+        if (!isStanding && !down(SDL_SCANCODE_SPACE, SDL_SCANCODE_UP)) input.buttons |= letGoButton;
+        return input;
+    }
+
+private:
+    static bool isJump(SDL_Keycode key) { return key == SDLK_SPACE || key == SDLK_UP || key == SDLK_w; }
+    int m_pressed = 0;
+};
+
+struct Options {
+    std::string bundle;
+    int frames = 0;  ///< 0 = until the window is closed
+    std::string png;
+};
+
+int play(const Options& options) {
+    const bool isHeadless = !options.png.empty() || options.frames > 0;
+    if (isHeadless) SDL_SetHint(SDL_HINT_VIDEODRIVER, "dummy");
+    if (SDL_Init(SDL_INIT_VIDEO) != 0) throw LoadError(std::string("No display: ") + SDL_GetError() + ". Use --frames and --png.");
+    SDL_Window* window = SDL_CreateWindow("lantern", SDL_WINDOWPOS_CENTERED, SDL_WINDOWPOS_CENTERED,
+                                          2 * viewWidth, 2 * viewHeight, isHeadless ? SDL_WINDOW_HIDDEN : 0);
+    SDL_Renderer* renderer = window ? SDL_CreateRenderer(window, -1, SDL_RENDERER_SOFTWARE) : nullptr;
+    if (!renderer) throw LoadError(std::string("No picture can be drawn: ") + SDL_GetError() + ".");
+    SDL_RenderSetLogicalSize(renderer, viewWidth, viewHeight);
+    int exitCode = 0;
+    {
+        Game game(options.bundle, renderer);
+        Keys keys;
+        bool isOver = false;
+        for (int frame = 0; !isOver && (options.frames == 0 || frame < options.frames); ++frame) {
+            SDL_Event event;
+            while (SDL_PollEvent(&event)) {
+                keys.take(event);
+                isOver |= event.type == SDL_QUIT ||
+                          (event.type == SDL_KEYDOWN && event.key.keysym.sym == SDLK_ESCAPE);
+            }
+            if (!game.tick(keys.input(game.stage().body))) break;
+            if (frame % 30 == 29) {
+                // A bundle that cannot be read leaves the game as it is.
+                try {
+                    game.reloadIfChanged();
+                } catch (const LoadError& problem) {
+                    std::fprintf(stderr, "lantern: %s\n", problem.what());
+                }
+            }
+            if (isHeadless) continue;
+            game.draw();
+            SDL_RenderPresent(renderer);
+            SDL_Delay(tickMs);
+        }
+        game.draw();
+        if (!options.png.empty() && !lantern::savePicture(renderer, options.png)) {
+            std::fprintf(stderr, "lantern: The picture cannot be written (%s). Choose another place.\n",
+                         options.png.c_str());
+            exitCode = 2;
+        }
+        std::printf("lantern: %d lights, %d deaths\n", game.lights(), game.stage().deaths);
+    }
+    SDL_DestroyRenderer(renderer);
+    SDL_DestroyWindow(window);
+    SDL_Quit();
+    return exitCode;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    CLI::App app("lantern, the stand-in game: plays a bundle that Rook Plot exported.\n"
+                 "Arrows or A and D run, Space jumps, Down drops through, Escape ends.", "lantern");
+    Options options;
+    app.add_option("BUNDLE", options.bundle, "The exported folder")->required();
+    app.add_option("--frames", options.frames, "Run that many ticks without a window, then end")
+        ->check(CLI::Range(0, 1000000));
+    app.add_option("--png", options.png, "Write the last picture to this file");
+    CLI11_PARSE(app, argc, argv);
+    if (!options.png.empty() && options.frames == 0) options.frames = 1;
+    try {
+        return play(options);
+    } catch (const std::exception& problem) {
+        std::fprintf(stderr, "lantern: %s\n", problem.what());
+        return 2;
+    }
+}
