@@ -46,7 +46,8 @@ public:
     Game(std::string folder, SDL_Renderer* renderer)
         : m_folder(std::move(folder)), m_renderer(renderer) {
         m_campaign = loadCampaign(m_folder);
-        if (m_campaign.levels.empty()) throw LoadError("The bundle has no level (campaign.json). Export again.");
+        if (m_campaign.levels.empty())
+            throw LoadError("The bundle has no level (campaign.json). Export again.");
         enter(m_campaign.levels[0].id, "");
         m_stamp = stamp();
     }
@@ -83,7 +84,8 @@ public:
         const int left = cameraAt(m_stage.body.x, viewWidth, level.frame.widthPx());
         const int top = cameraAt(m_stage.body.y, viewHeight, level.frame.heightPx());
         if (level.layers.empty()) drawShapes(left, top);
-        for (const Layer& layer : level.layers) drawLayer(layer, left, top);
+        for (const Layer& layer : level.layers)
+            drawLayer(layer, left, top);
         drawEntities(left, top);
         const SDL_Rect body{m_stage.body.x - left, m_stage.body.y - top, level.motion.bodyWidth,
                             level.motion.bodyHeight};
@@ -104,14 +106,16 @@ private:
 
     void enter(const std::string& id, const std::string& entry) {
         const CampaignLevel* entryOf = m_campaign.find(id);
-        if (!entryOf) throw LoadError("There is no level " + id + " (campaign.json). Export again.");
+        if (!entryOf)
+            throw LoadError("There is no level " + id + " (campaign.json). Export again.");
         Stage stage;
         stage.level = std::make_unique<Level>(loadLevel(m_folder, entryOf->file));
         stage.world = std::make_unique<World>(stage.level->world());
         stage.entry = entry;
         stage.body = stage.level->start(*stage.world, entry);
         if (stage.body.stance == Stance::Ended)
-            throw LoadError("The level " + id + " has no start with room for the body. Mend it and export again.");
+            throw LoadError("The level " + id +
+                            " has no start with room for the body. Mend it and export again.");
         stage.isTaken.assign(stage.level->entities.size(), false);
         m_stage = std::move(stage);
         std::printf("lantern: %s\n", m_stage.level->title.c_str());
@@ -170,7 +174,8 @@ private:
     }
 
     /// A tile, cut to the form of its cell.
-    void drawCell(SDL_Texture* texture, const SDL_Rect& source, int column, int row, int left, int top) {
+    void drawCell(SDL_Texture* texture, const SDL_Rect& source, int column, int row, int left,
+                  int top) {
         const Frame& frame = m_stage.level->frame;
         const CellShape shape = m_stage.level->at(column, row);
         const int x = column * frame.cellWidth - left;
@@ -182,9 +187,13 @@ private:
         }
         for (int j = 0; j < frame.cellHeight; ++j) {
             int from = 0;
-            while (from < frame.cellWidth && !formFills(shape.form, from, j, frame.cellWidth, frame.cellHeight)) ++from;
+            while (from < frame.cellWidth &&
+                   !formFills(shape.form, from, j, frame.cellWidth, frame.cellHeight))
+                ++from;
             int to = from;
-            while (to < frame.cellWidth && formFills(shape.form, to, j, frame.cellWidth, frame.cellHeight)) ++to;
+            while (to < frame.cellWidth &&
+                   formFills(shape.form, to, j, frame.cellWidth, frame.cellHeight))
+                ++to;
             if (from == to) continue;
             const SDL_Rect part{source.x + from * source.w / frame.cellWidth,
                                 source.y + j * source.h / frame.cellHeight,
@@ -206,7 +215,8 @@ private:
             for (int column = 0; column < frame.columns; ++column) {
                 const auto tone = tones.find(m_stage.level->at(column, row).behaviour);
                 if (tone == tones.end()) continue;
-                SDL_SetRenderDrawColor(m_renderer, tone->second.r, tone->second.g, tone->second.b, 255);
+                SDL_SetRenderDrawColor(m_renderer, tone->second.r, tone->second.g, tone->second.b,
+                                       255);
                 const SDL_Rect target{column * frame.cellWidth - left, row * frame.cellHeight - top,
                                       frame.cellWidth, frame.cellHeight};
                 SDL_RenderFillRect(m_renderer, &target);
@@ -246,7 +256,8 @@ private:
 class Keys {
 public:
     void take(const SDL_Event& event) {
-        if (event.type == SDL_KEYDOWN && !event.key.repeat && isJump(event.key.keysym.sym)) m_pressed = 6;
+        if (event.type == SDL_KEYDOWN && !event.key.repeat && isJump(event.key.keysym.sym))
+            m_pressed = 6;
     }
     Input input(const Body& body) {
         const Uint8* held = SDL_GetKeyboardState(nullptr);
@@ -263,7 +274,9 @@ public:
     }
 
 private:
-    static bool isJump(SDL_Keycode key) { return key == SDLK_SPACE || key == SDLK_UP || key == SDLK_w; }
+    static bool isJump(SDL_Keycode key) {
+        return key == SDLK_SPACE || key == SDLK_UP || key == SDLK_w;
+    }
     int m_pressed = 0;
 };
 
@@ -276,10 +289,13 @@ struct Options {
 int play(const Options& options) {
     const bool isHeadless = !options.png.empty() || options.frames > 0;
     if (isHeadless) SDL_SetHint(SDL_HINT_VIDEODRIVER, "dummy");
-    if (SDL_Init(SDL_INIT_VIDEO) != 0) throw LoadError(std::string("No display: ") + SDL_GetError() + ". Use --frames and --png.");
-    SDL_Window* window = SDL_CreateWindow("lantern", SDL_WINDOWPOS_CENTERED, SDL_WINDOWPOS_CENTERED,
-                                          2 * viewWidth, 2 * viewHeight, isHeadless ? SDL_WINDOW_HIDDEN : 0);
-    SDL_Renderer* renderer = window ? SDL_CreateRenderer(window, -1, SDL_RENDERER_SOFTWARE) : nullptr;
+    if (SDL_Init(SDL_INIT_VIDEO) != 0)
+        throw LoadError(std::string("No display: ") + SDL_GetError() + ". Use --frames and --png.");
+    SDL_Window* window =
+        SDL_CreateWindow("lantern", SDL_WINDOWPOS_CENTERED, SDL_WINDOWPOS_CENTERED, 2 * viewWidth,
+                         2 * viewHeight, isHeadless ? SDL_WINDOW_HIDDEN : 0);
+    SDL_Renderer* renderer =
+        window ? SDL_CreateRenderer(window, -1, SDL_RENDERER_SOFTWARE) : nullptr;
     if (!renderer) throw LoadError(std::string("No picture can be drawn: ") + SDL_GetError() + ".");
     SDL_RenderSetLogicalSize(renderer, viewWidth, viewHeight);
     int exitCode = 0;
@@ -310,7 +326,8 @@ int play(const Options& options) {
         }
         game.draw();
         if (!options.png.empty() && !lantern::savePicture(renderer, options.png)) {
-            std::fprintf(stderr, "lantern: The picture cannot be written (%s). Choose another place.\n",
+            std::fprintf(stderr,
+                         "lantern: The picture cannot be written (%s). Choose another place.\n",
                          options.png.c_str());
             exitCode = 2;
         }
@@ -325,8 +342,10 @@ int play(const Options& options) {
 }  // namespace
 
 int main(int argc, char** argv) {
-    CLI::App app("lantern, the stand-in game: plays a bundle that Rook Plot exported.\n"
-                 "Arrows or A and D run, Space jumps, Down drops through, Escape ends.", "lantern");
+    CLI::App app(
+        "lantern, the stand-in game: plays a bundle that Rook Plot exported.\n"
+        "Arrows or A and D run, Space jumps, Down drops through, Escape ends.",
+        "lantern");
     Options options;
     app.add_option("BUNDLE", options.bundle, "The exported folder")->required();
     app.add_option("--frames", options.frames, "Run that many ticks without a window, then end")

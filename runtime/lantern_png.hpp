@@ -30,14 +30,17 @@ inline Texture loadTexture(SDL_Renderer* renderer, const std::string& path) {
     spng_ihdr header{};
     std::size_t size = 0;
     if (!file || spng_set_png_buffer(context.get(), bytes.data(), bytes.size()) != 0 ||
-        spng_get_ihdr(context.get(), &header) != 0 || header.width > 16384 || header.height > 16384 ||
-        spng_decoded_image_size(context.get(), SPNG_FMT_RGBA8, &size) != 0)
-        throw rook::runtime::LoadError("The sheet cannot be read (" + path + "). Export the bundle again.");
+        spng_get_ihdr(context.get(), &header) != 0 || header.width > 16384 ||
+        header.height > 16384 || spng_decoded_image_size(context.get(), SPNG_FMT_RGBA8, &size) != 0)
+        throw rook::runtime::LoadError("The sheet cannot be read (" + path +
+                                       "). Export the bundle again.");
     std::vector<unsigned char> px(size);
     if (spng_decode_image(context.get(), px.data(), size, SPNG_FMT_RGBA8, SPNG_DECODE_TRNS) != 0)
-        throw rook::runtime::LoadError("The sheet is damaged (" + path + "). Export the bundle again.");
-    SDL_Surface* surface = SDL_CreateRGBSurfaceWithFormatFrom(
-        px.data(), int(header.width), int(header.height), 32, int(header.width) * 4, SDL_PIXELFORMAT_RGBA32);
+        throw rook::runtime::LoadError("The sheet is damaged (" + path +
+                                       "). Export the bundle again.");
+    SDL_Surface* surface =
+        SDL_CreateRGBSurfaceWithFormatFrom(px.data(), int(header.width), int(header.height), 32,
+                                           int(header.width) * 4, SDL_PIXELFORMAT_RGBA32);
     Texture texture(SDL_CreateTextureFromSurface(renderer, surface));
     SDL_FreeSurface(surface);
     SDL_SetTextureBlendMode(texture.get(), SDL_BLENDMODE_BLEND);
@@ -50,8 +53,10 @@ inline bool savePicture(SDL_Renderer* renderer, const std::string& path) {
     int height = 0;
     SDL_GetRendererOutputSize(renderer, &width, &height);
     std::vector<unsigned char> px(std::size_t(width) * std::size_t(height) * 4);
-    if (SDL_RenderReadPixels(renderer, nullptr, SDL_PIXELFORMAT_RGBA32, px.data(), width * 4) != 0) return false;
-    for (std::size_t i = 3; i < px.size(); i += 4) px[i] = 255;
+    if (SDL_RenderReadPixels(renderer, nullptr, SDL_PIXELFORMAT_RGBA32, px.data(), width * 4) != 0)
+        return false;
+    for (std::size_t i = 3; i < px.size(); i += 4)
+        px[i] = 255;
     const Context context(spng_ctx_new(SPNG_CTX_ENCODER), &spng_ctx_free);
     spng_set_option(context.get(), SPNG_ENCODE_TO_BUFFER, 1);
     spng_ihdr header{};
@@ -60,7 +65,9 @@ inline bool savePicture(SDL_Renderer* renderer, const std::string& path) {
     header.color_type = SPNG_COLOR_TYPE_TRUECOLOR_ALPHA;
     header.bit_depth = 8;
     spng_set_ihdr(context.get(), &header);
-    if (spng_encode_image(context.get(), px.data(), px.size(), SPNG_FMT_PNG, SPNG_ENCODE_FINALIZE) != 0) return false;
+    if (spng_encode_image(context.get(), px.data(), px.size(), SPNG_FMT_PNG,
+                          SPNG_ENCODE_FINALIZE) != 0)
+        return false;
     std::size_t size = 0;
     int problem = 0;
     void* bytes = spng_get_png_buffer(context.get(), &size, &problem);

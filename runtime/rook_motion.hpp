@@ -1,9 +1,10 @@
 #pragma once
-/// The movement of Rook Plot levels: one tick of one body, in whole px and whole ticks (60 a second).
+/// The movement of Rook Plot levels: one tick of one body, in whole px and whole ticks (60 a
+/// second).
 ///
-/// The editor's playtest, the tests of the reach solver and games all run this very header. It needs
-/// C++17 and nothing else. Units: px and ticks; y grows downwards; a body's place is the upper left
-/// corner of its box. The model is described in docs/motion.md.
+/// The editor's playtest, the tests of the reach solver and games all run this very header. It
+/// needs C++17 and nothing else. Units: px and ticks; y grows downwards; a body's place is the
+/// upper left corner of its box. The model is described in docs/motion.md.
 ///
 /// This version moves bodies by running, jumping, short hops, slopes and step up, one-way platforms
 /// with drop-through, deadly px and level edges.
@@ -40,26 +41,39 @@ enum class Form : unsigned char {
 inline constexpr int formCount = 13;
 
 /// True if the form fills px (i, j) of a cell of `width` x `height` px, j down: a px is filled when
-/// its centre lies in the shape, border included. Exact, in whole numbers: with u = (i + 1/2) / width
-/// and t = 1 - (j + 1/2) / height, `a` is u and `b` is t, both times 2 x width x height.
+/// its centre lies in the shape, border included. Exact, in whole numbers: with u = (i + 1/2) /
+/// width and t = 1 - (j + 1/2) / height, `a` is u and `b` is t, both times 2 x width x height.
 inline bool formFills(Form form, int i, int j, int width, int height) {
     const long long a = (2LL * i + 1) * height;
     const long long b = (2LL * height - 2LL * j - 1) * width;
     const long long one = 2LL * width * height;
     switch (form) {
-        case Form::Full: return true;
-        case Form::LowerHalf: return 2 * b <= one;
-        case Form::UpperHalf: return 2 * b >= one;
-        case Form::LeftHalf: return 2 * a <= one;
-        case Form::RightHalf: return 2 * a >= one;
-        case Form::RiseRight: return b <= a;
-        case Form::RiseLeft: return b <= one - a;
-        case Form::RiseRight1Of2: return 2 * b <= a;
-        case Form::RiseRight2Of2: return 2 * b <= one + a;
-        case Form::RiseLeft1Of2: return 2 * b <= one - a;
-        case Form::RiseLeft2Of2: return 2 * b <= 2 * one - a;
-        case Form::HangRight: return b >= one - a;
-        case Form::HangLeft: return b >= a;
+        case Form::Full:
+            return true;
+        case Form::LowerHalf:
+            return 2 * b <= one;
+        case Form::UpperHalf:
+            return 2 * b >= one;
+        case Form::LeftHalf:
+            return 2 * a <= one;
+        case Form::RightHalf:
+            return 2 * a >= one;
+        case Form::RiseRight:
+            return b <= a;
+        case Form::RiseLeft:
+            return b <= one - a;
+        case Form::RiseRight1Of2:
+            return 2 * b <= a;
+        case Form::RiseRight2Of2:
+            return 2 * b <= one + a;
+        case Form::RiseLeft1Of2:
+            return 2 * b <= one - a;
+        case Form::RiseLeft2Of2:
+            return 2 * b <= 2 * one - a;
+        case Form::HangRight:
+            return b >= one - a;
+        case Form::HangLeft:
+            return b >= a;
     }
     return false;
 }
@@ -111,7 +125,7 @@ struct MotionTables {
     std::vector<int> dx;  ///< px sideways at most, by phase; never negative
     std::vector<int> dy;  ///< px downwards, by phase; as many as dx
     int loopFrom = 0;     ///< the phase that follows the last one
-    int topPhase = 0;     ///< the phase of a body that walks off an edge, bumps its head or is dropped
+    int topPhase = 0;  ///< the phase of a body that walks off an edge, bumps its head or is dropped
     std::array<int, 16> walk{};  ///< px that can be walked in tick t, by t mod 16
     int stepUp = 1;              ///< px
 
@@ -189,9 +203,7 @@ public:
 
 private:
     bool insideRow(int py) const { return py >= 0 && py < m_frame.heightPx(); }
-    bool inside(int px, int py) const {
-        return insideRow(py) && px >= 0 && px < m_frame.widthPx();
-    }
+    bool inside(int px, int py) const { return insideRow(py) && px >= 0 && px < m_frame.widthPx(); }
     bool cellPx(int px, int py, Behaviour behaviour) const {
         const CellShape shape = m_cells->at(px / m_frame.cellWidth, py / m_frame.cellHeight);
         return shape.behaviour == behaviour &&
@@ -281,8 +293,8 @@ struct Input {
     unsigned buttons = 0;
 };
 
-/// A body at the start of a run: bottom centre on the bottom centre of `start`, standing if there is
-/// floor, else in the air at the top phase; ended if that place is not live.
+/// A body at the start of a run: bottom centre on the bottom centre of `start`, standing if there
+/// is floor, else in the air at the top phase; ended if that place is not live.
 inline Body bodyAt(const Box& start, const World& world, const MotionTables& tables) {
     const int slack = start.width - tables.bodyWidth;
     Body body;
@@ -346,7 +358,8 @@ private:
         if (!moveTo(next, y) || m_world.hasFloor(next, y)) return true;
         for (int k = 1; k <= m_tables.stepUp && m_world.isLive(next, y + k); ++k) {
             if (!m_world.hasFloor(next, y + k)) continue;
-            for (int passed = 1; passed <= k; ++passed) moveTo(next, y + passed);
+            for (int passed = 1; passed <= k; ++passed)
+                moveTo(next, y + passed);
             return true;
         }
         beAirborne(m_tables.topPhase);
@@ -358,7 +371,8 @@ private:
         const int y = m_body.y;
         for (int k = 1; k <= m_tables.stepUp && m_world.isLive(x, y - k); ++k) {
             if (!m_world.isLive(next, y - k) || !m_world.hasFloor(next, y - k)) continue;
-            for (int passed = 1; passed <= k; ++passed) moveTo(x, y - passed);
+            for (int passed = 1; passed <= k; ++passed)
+                moveTo(x, y - passed);
             moveTo(next, y - k);
             return true;
         }
@@ -414,8 +428,8 @@ private:
 
 }  // namespace detail
 
-/// Moves the body by one tick; `pass(int x, int y)` is told each live position on the way, in order.
-/// A body that meets something deadly or leaves the level comes back as `Stance::Ended`.
+/// Moves the body by one tick; `pass(int x, int y)` is told each live position on the way, in
+/// order. A body that meets something deadly or leaves the level comes back as `Stance::Ended`.
 template <typename Pass>
 void step(const World& world, const MotionTables& tables, Body& body, const Input& input,
           Pass&& pass) {

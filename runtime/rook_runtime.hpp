@@ -1,6 +1,6 @@
 #pragma once
-/// Loads what Rook Plot exports: campaign.json and levels/<id>.level.json. C++17, nlohmann-json, and
-/// rook_motion.hpp beside this file; nothing else.
+/// Loads what Rook Plot exports: campaign.json and levels/<id>.level.json. C++17, nlohmann-json,
+/// and rook_motion.hpp beside this file; nothing else.
 ///
 ///     auto campaign = rook::runtime::loadCampaign("bundle");
 ///     auto level = rook::runtime::loadLevel("bundle", campaign.levels[0].file);
@@ -8,8 +8,8 @@
 ///     rook::runtime::Body body = level.start(world, "");
 ///     rook::runtime::step(world, level.motion, body, {1, 0, rook::runtime::jumpButton});
 ///
-/// All functions throw `LoadError` with one sentence that says what, where and what to do. Files are
-/// not trusted: sizes, ranges and references are checked before memory is taken.
+/// All functions throw `LoadError` with one sentence that says what, where and what to do. Files
+/// are not trusted: sizes, ranges and references are checked before memory is taken.
 
 #include <cstdint>
 #include <fstream>
@@ -34,8 +34,8 @@ struct Layer {
     std::string sheet;  ///< relative to the bundle
     int tileWidth = 16;
     int tileHeight = 16;
-    int columns = 1;                        ///< tiles in one row of the sheet
-    std::vector<std::vector<int>> tiles;    ///< rows; 0 = empty, n = tile n - 1 of the sheet
+    int columns = 1;                      ///< tiles in one row of the sheet
+    std::vector<std::vector<int>> tiles;  ///< rows; 0 = empty, n = tile n - 1 of the sheet
 };
 
 struct Target {
@@ -72,8 +72,9 @@ struct Level : CellSource {
     bool hasMovers = false;
 
     CellShape at(int column, int row) const override {
-        const std::size_t i = static_cast<std::size_t>(row) * static_cast<std::size_t>(frame.columns) +
-                              static_cast<std::size_t>(column);
+        const std::size_t i =
+            static_cast<std::size_t>(row) * static_cast<std::size_t>(frame.columns) +
+            static_cast<std::size_t>(column);
         return {behaviours[cells[i]], forms[i]};
     }
     /// The world of this level; it refers to the level, which must outlive it and stay in place.
@@ -87,7 +88,8 @@ struct Level : CellSource {
     /// The spawn or entry of that id, else the first spawn; null if there is none.
     const Entity* startEntity(const std::string& name) const {
         for (const Entity& entity : entities)
-            if (!name.empty() && entity.id == name && (entity.role == "spawn" || entity.role == "entry"))
+            if (!name.empty() && entity.id == name &&
+                (entity.role == "spawn" || entity.role == "entry"))
                 return &entity;
         for (const Entity& entity : entities)
             if (entity.role == "spawn") return &entity;
@@ -149,8 +151,8 @@ inline int whole(const json& value, int low, int high, const std::string& where)
     const bool isHuge = value.is_number_unsigned() && value.get<std::uint64_t>() > 0x7fffffffu;
     const std::int64_t number = isHuge ? 0x80000000LL : value.get<std::int64_t>();
     if (number < low || number > high) {
-        fail("The number " + value.dump() + " is out of its range, " + std::to_string(low) + " to " +
-                 std::to_string(high),
+        fail("The number " + value.dump() + " is out of its range, " + std::to_string(low) +
+                 " to " + std::to_string(high),
              where);
     }
     return static_cast<int>(number);
@@ -202,8 +204,7 @@ inline Form form(const std::string& name, const std::string& where) {
 
 inline EdgeRule edge(const json& edges, const char* key, const std::string& where) {
     return named<EdgeRule>(text(edges, key, where),
-                           std::array<const char*, 3>{"wall", "open", "deadly"},
-                           where + "." + key);
+                           std::array<const char*, 3>{"wall", "open", "deadly"}, where + "." + key);
 }
 
 /// Calls `take(x, y, number)` for each number of a list of rows.
@@ -252,7 +253,8 @@ inline void readMatter(const json& file, Level& level, const std::string& name) 
     rows(matter, "forms", columns, rowCount, static_cast<int>(forms.size()) - 1, where,
          [&](int, int, int n) { level.forms.push_back(forms[static_cast<std::size_t>(n)]); });
     for (std::size_t i = 0; i < level.cells.size(); ++i) {
-        if (level.behaviours[level.cells[i]] == Behaviour::OneWay && level.forms[i] > Form::UpperHalf) {
+        if (level.behaviours[level.cells[i]] == Behaviour::OneWay &&
+            level.forms[i] > Form::UpperHalf) {
             fail("One-way matter takes the forms full, lower-half and upper-half only",
                  item(where, "forms", i / static_cast<std::size_t>(columns)));
         }
@@ -265,7 +267,8 @@ inline std::vector<int> numbers(const json& object, const char* key, int low, in
     if (all.size() > most)
         fail("The list has more than " + std::to_string(most) + " numbers", where + "." + key);
     std::vector<int> out;
-    for (const json& value : all) out.push_back(whole(value, low, high, where + "." + key));
+    for (const json& value : all)
+        out.push_back(whole(value, low, high, where + "." + key));
     return out;
 }
 

@@ -47,21 +47,22 @@ inline level::Project smallProject() {
         k.height = height;
         return k;
     };
-    project.kinds = std::vector<level::Kind>{kind("keeper", level::Role::Spawn, 12, 22),
-                                             kind("gate", level::Role::Exit, 16, 32),
-                                             kind("lantern", level::Role::Pickup, 8, 8),
-                                             kind("gauge", level::Role::Checkpoint, 8, 32)};
+    project.kinds = std::vector<level::Kind>{
+        kind("keeper", level::Role::Spawn, 12, 22), kind("gate", level::Role::Exit, 16, 32),
+        kind("lantern", level::Role::Pickup, 8, 8), kind("gauge", level::Role::Checkpoint, 8, 32)};
     project.profiles = std::vector<level::MotionProfile>{level::MotionProfile{}};
     return project;
 }
 
 /// A level drawn in the characters of `smallProject`; S and X place a keeper and a gate whose boxes
 /// stand on the lower border of that cell, o a lantern at its corner.
-inline level::Level drawnLevel(const level::Project& project, const std::vector<std::string>& rows) {
+inline level::Level drawnLevel(const level::Project& project,
+                               const std::vector<std::string>& rows) {
     level::Level level;
     level.id = {"drawn"};
     level.title = "Drawn";
-    level.cells = Grid<level::Cell>(static_cast<int>(rows[0].size()), static_cast<int>(rows.size()));
+    level.cells =
+        Grid<level::Cell>(static_cast<int>(rows[0].size()), static_cast<int>(rows.size()));
     const auto place = [&](const char* kindId, int x, int y) {
         const level::Kind& kind = *project.findKind({kindId});
         level::Entity entity;

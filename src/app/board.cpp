@@ -56,12 +56,18 @@ void Board::takeLevel() {
 void Board::takeTool() {
     if (m_gestureButton != Qt::NoButton) cancel();
     switch (m_session.step()) {
-        case Step::Shape: m_tool = makeShapeTool(m_session.shapeTool()); break;
-        case Step::Cast: m_tool = makeCastTool(m_session.castTool()); break;
+        case Step::Shape:
+            m_tool = makeShapeTool(m_session.shapeTool());
+            break;
+        case Step::Cast:
+            m_tool = makeCastTool(m_session.castTool());
+            break;
         case Step::Sketch:
         case Step::Skin:
         case Step::Prove:
-        case Step::Ship: m_tool = makeProbe(); break;
+        case Step::Ship:
+            m_tool = makeProbe();
+            break;
     }
     if (m_hasPointer) m_tool->hover(inputAt(m_pointer, QGuiApplication::keyboardModifiers()));
     const bool isDrawing = m_session.step() == Step::Shape || m_session.step() == Step::Cast ||
@@ -78,6 +84,10 @@ void Board::themeChanged() {
 void Board::setView(const View& view) {
     if (view == m_view) return;
     m_view = view;
+    if (m_hasPointer && m_tool && m_gestureButton == Qt::NoButton && !isWalking()) {
+        m_pointerPx = m_view.toLevelPx(m_pointer);
+        m_tool->hover(inputAt(m_pointer, QGuiApplication::keyboardModifiers()));
+    }
     update();
     Q_EMIT viewChanged();
 }
@@ -268,7 +278,8 @@ void Board::cut() {
 }
 
 void Board::paste() {
-    if (!m_session.clip()) return m_session.say(tr("There is nothing to paste yet: copy some cells first."));
+    if (!m_session.clip())
+        return m_session.say(tr("There is nothing to paste yet: copy some cells first."));
     const level::CellClip clip = *m_session.clip();
     const CellRect bounds = m_session.level()->cells.bounds();
     // At the pointer, else in the middle of what is seen; never outside the level.
@@ -279,7 +290,8 @@ void Board::paste() {
     m_session.apply(pasteCells(*m_session.level(), clip, at));
     m_session.setShapeTool(ShapeTool::Select);
     Selection selection;
-    selection.cells = CellRect{at.x, at.y, clip.cells.width(), clip.cells.height()}.intersected(bounds);
+    selection.cells =
+        CellRect{at.x, at.y, clip.cells.width(), clip.cells.height()}.intersected(bounds);
     m_session.select(selection);
 }
 
@@ -319,8 +331,10 @@ void Board::duplicate() {
         copies.entities.push_back(copy.id);
     }
     if (copies.entities.empty()) return;
-    m_session.apply({level, "Duplicate " + std::to_string(copies.entities.size()) +
-                                (copies.entities.size() == 1 ? " entity" : " entities"), touched});
+    m_session.apply({level,
+                     "Duplicate " + std::to_string(copies.entities.size()) +
+                         (copies.entities.size() == 1 ? " entity" : " entities"),
+                     touched});
     m_session.select(copies);
 }
 
@@ -399,11 +413,17 @@ bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
     WalkKeys& keys = m_walk->keys();
     switch (event->key()) {
         case Qt::Key_Left:
-        case Qt::Key_A: keys.left = isDown || event->isAutoRepeat(); return true;
+        case Qt::Key_A:
+            keys.left = isDown || event->isAutoRepeat();
+            return true;
         case Qt::Key_Right:
-        case Qt::Key_D: keys.right = isDown || event->isAutoRepeat(); return true;
+        case Qt::Key_D:
+            keys.right = isDown || event->isAutoRepeat();
+            return true;
         case Qt::Key_Down:
-        case Qt::Key_S: keys.down = isDown || event->isAutoRepeat(); return true;
+        case Qt::Key_S:
+            keys.down = isDown || event->isAutoRepeat();
+            return true;
         case Qt::Key_Space:
         case Qt::Key_Up:
         case Qt::Key_W:
@@ -415,7 +435,8 @@ bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
         case Qt::Key_Tab:
             if (isDown && !event->isAutoRepeat()) stopWalk();
             return true;
-        default: return false;
+        default:
+            return false;
     }
 }
 
@@ -425,14 +446,17 @@ void Board::advanceWalk() {
     m_walkedTicks = std::max(m_walkedTicks, due - 6);
     const int deaths = m_walk->deaths();
     const int finished = m_walk->finished();
-    for (; m_walkedTicks < due; ++m_walkedTicks) m_walk->tick();
+    for (; m_walkedTicks < due; ++m_walkedTicks)
+        m_walk->tick();
     const runtime::Body& body = m_walk->body();
     const QPointF at = m_view.toWidget(PxPoint{body.x, body.y});
-    const QRectF calm = QRectF(rect()).adjusted(width() * 0.3, height() * 0.25, -width() * 0.3, -height() * 0.25);
+    const QRectF calm =
+        QRectF(rect()).adjusted(width() * 0.3, height() * 0.25, -width() * 0.3, -height() * 0.25);
     if (!calm.contains(at)) {
         View view = m_view;
         view.pan(QPointF(std::clamp(at.x(), calm.left(), calm.right()),
-                         std::clamp(at.y(), calm.top(), calm.bottom())) - at);
+                         std::clamp(at.y(), calm.top(), calm.bottom())) -
+                 at);
         setView(view);
     }
     if (deaths != m_walk->deaths() || finished != m_walk->finished()) Q_EMIT walkChanged();

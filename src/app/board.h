@@ -1,5 +1,6 @@
 #pragma once
-/// The board: draws the level as the step wants it and carries pointer and keys to the tool in hand.
+/// The board: draws the level as the step wants it and carries pointer and keys to the tool in
+/// hand.
 
 #include <QElapsedTimer>
 #include <QTimer>

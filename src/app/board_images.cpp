@@ -5,7 +5,9 @@
 
 namespace rook::app {
 
-BoardImages::BoardImages() { m_images.setMaxCost(cacheBytes); }
+BoardImages::BoardImages() {
+    m_images.setMaxCost(cacheBytes);
+}
 
 void BoardImages::invalidate(const CellRect& cells, CellSize size) {
     if (cells.isEmpty()) return;

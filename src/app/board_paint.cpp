@@ -21,7 +21,8 @@ MatterScene Board::scene() const {
 void Board::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const MatterScene shown = scene();
-    m_isComplete = m_images.paint(painter, shown, m_view, rect(), devicePixelRatioF(), paintBudgetMs);
+    m_isComplete =
+        m_images.paint(painter, shown, m_view, rect(), devicePixelRatioF(), paintBudgetMs);
     const QRectF board = m_view.toWidget(m_session.level()->boundsPx());
     painter.setPen(QPen(currentTheme().rule(), 1));
     painter.drawRect(board.adjusted(-0.5, -0.5, 0.5, 0.5));
@@ -75,7 +76,8 @@ void Board::paintReach(QPainter& painter) {
     if (m_session.options().showsStanding) {
         QColor line = theme.accent;
         line.setAlphaF(0.9f);
-        painter.drawImage(0, 0, reachWash(*proven, proven->answer.reached.standing, m_view, size(), line));
+        painter.drawImage(
+            0, 0, reachWash(*proven, proven->answer.reached.standing, m_view, size(), line));
     }
 }
 
@@ -96,9 +98,11 @@ void Board::paintFindings(QPainter& painter) {
         const level::Entity* entity = findEntity(*m_session.level(), finding.entity);
         const bool isExit = entity && m_session.project().roleOf(*entity) == level::Role::Exit;
         QPointF middle = box.center() - QPointF(0, box.height() / 2 + (isExit ? 36 : 14));
-        while (taken.contains(middle)) middle += QPointF(24, 0);
+        while (taken.contains(middle))
+            middle += QPointF(24, 0);
         taken << middle;
-        const QColor tone = finding.severity == check::Severity::Error ? theme.alarm : theme.caution;
+        const QColor tone =
+            finding.severity == check::Severity::Error ? theme.alarm : theme.caution;
         painter.setBrush(theme.paper);
         painter.setPen(QPen(tone, 2));
         painter.drawEllipse(middle, 10, 10);
@@ -166,7 +170,8 @@ void Board::paintWalk(QPainter& painter) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     QPolygonF line;
-    for (const QPointF p : trail) line << m_view.toWidget(p);
+    for (const QPointF p : trail)
+        line << m_view.toWidget(p);
     painter.setPen(QPen(theme.plum, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
     painter.drawPolyline(line);
     if (m_walk) {
@@ -178,8 +183,9 @@ void Board::paintWalk(QPainter& painter) {
         painter.drawRoundedRect(box, 3, 3);
         const double eye = m_walk->facesLeft() ? 0.25 : 0.75;
         painter.setBrush(theme.paper);
-        painter.drawEllipse(QPointF(box.left() + box.width() * eye, box.top() + box.height() * 0.25),
-                            box.width() * 0.14, box.width() * 0.14);
+        painter.drawEllipse(
+            QPointF(box.left() + box.width() * eye, box.top() + box.height() * 0.25),
+            box.width() * 0.14, box.width() * 0.14);
     }
     painter.restore();
 }

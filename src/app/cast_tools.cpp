@@ -18,7 +18,8 @@ public:
             entityAt(*input.level, QPointF(input.px.x, input.px.y), input.scale);
         if (!found) return false;
         Selection selection = *input.selection;
-        const auto there = std::find(selection.entities.begin(), selection.entities.end(), found->id);
+        const auto there =
+            std::find(selection.entities.begin(), selection.entities.end(), found->id);
         if (input.isStraight && there != selection.entities.end())
             selection.entities.erase(there);
         else if (input.isStraight)
@@ -35,7 +36,9 @@ public:
         const CellSize cell = input.level->cellSize;
         const auto step = [&](int distance, int size) {
             const bool isFine = input.isStraight || input.options->snap == Snap::Px;
-            const int unit = isFine ? 1 : input.options->snap == Snap::HalfCell ? std::max(1, size / 2) : size;
+            const int unit = isFine                                  ? 1
+                             : input.options->snap == Snap::HalfCell ? std::max(1, size / 2)
+                                                                     : size;
             return static_cast<int>(std::lround(double(distance) / unit)) * unit;
         };
         const int dx = step(input.px.x - m_start.x, cell.width);
@@ -156,6 +159,8 @@ std::unique_ptr<Tool> makeCastTool(CastTool tool) {
     return std::make_unique<CastingTool>(tool == CastTool::Place);
 }
 
-std::unique_ptr<Tool> makeProbe() { return std::make_unique<Probe>(); }
+std::unique_ptr<Tool> makeProbe() {
+    return std::make_unique<Probe>();
+}
 
 }  // namespace rook::app

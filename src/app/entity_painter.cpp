@@ -12,20 +12,25 @@ using level::Role;
 QColor toneOf(Role role, const Theme& theme) {
     switch (role) {
         case Role::Exit:
-        case Role::Checkpoint: return theme.accent;
+        case Role::Checkpoint:
+            return theme.accent;
         case Role::Pickup:
-        case Role::Key: return theme.caution;
+        case Role::Key:
+            return theme.caution;
         case Role::Hazard:
-        case Role::Foe: return theme.alarm;
+        case Role::Foe:
+            return theme.alarm;
         case Role::Mover:
         case Role::Switch:
-        case Role::Trigger: return theme.plum;
+        case Role::Trigger:
+            return theme.plum;
         case Role::Spawn:
         case Role::Entry:
         case Role::Door:
         case Role::Spring:
         case Role::Formation:
-        case Role::Prop: return theme.ink;
+        case Role::Prop:
+            return theme.ink;
     }
     return theme.ink;
 }
@@ -66,11 +71,15 @@ QString flagText(const MatterScene& scene, const level::Entity& entity, const En
     return look.showsNames ? QString::fromStdString(entity.id.text) : QString();
 }
 
-void paintFlagText(QPainter& painter, const QRectF& box, const QString& text, const Theme& theme) {
+void paintFlagText(QPainter& painter, const QRectF& box, const QString& text, const QRect& area,
+                   const Theme& theme) {
     painter.setFont(sizedFont(-2));
     const QRectF size = painter.fontMetrics().boundingRect(text);
     QRectF flag(0, 0, size.width() + 8, size.height() + 1);
     flag.moveCenter({box.center().x(), box.top() - flag.height() / 2 - 4});
+    // An entity that is seen keeps its words on the board.
+    if (box.intersects(area))
+        flag.moveLeft(std::clamp(flag.left(), 2.0, std::max(2.0, area.right() - flag.width() - 2)));
     QColor ground = theme.paper;
     ground.setAlphaF(0.85f);
     painter.fillRect(flag, ground);
@@ -96,12 +105,18 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
 
 EntityLook entityLookOf(Step step) {
     switch (step) {
-        case Step::Sketch: return {0.4, false, false, false};
-        case Step::Shape: return {0.55, false, false, false};
-        case Step::Skin: return {1, true, false, false};
-        case Step::Cast: return {1, true, true, true};
-        case Step::Prove: return {1, false, false, true};
-        case Step::Ship: return {1, true, false, true};
+        case Step::Sketch:
+            return {0.4, false, false, false};
+        case Step::Shape:
+            return {0.55, false, false, false};
+        case Step::Skin:
+            return {1, true, false, false};
+        case Step::Cast:
+            return {1, true, true, true};
+        case Step::Prove:
+            return {1, false, false, true};
+        case Step::Ship:
+            return {1, true, false, true};
     }
     return {};
 }
@@ -112,20 +127,28 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
     const double size = std::min(r.width(), r.height());
     switch (role) {
         case Role::Spawn:
-        case Role::Entry: paintFlag(painter, r, facing == level::Facing::Left); return;
-        case Role::Exit: paintGate(painter, r); return;
+        case Role::Entry:
+            paintFlag(painter, r, facing == level::Facing::Left);
+            return;
+        case Role::Exit:
+            paintGate(painter, r);
+            return;
         case Role::Checkpoint: {
             const double radius = std::clamp(size * 0.45, 3.0, 8.0);
-            painter.drawLine(QPointF(middle.x(), r.bottom()), QPointF(middle.x(), r.top() + 2 * radius));
+            painter.drawLine(QPointF(middle.x(), r.bottom()),
+                             QPointF(middle.x(), r.top() + 2 * radius));
             painter.drawEllipse(QPointF(middle.x(), r.top() + radius), radius, radius);
             return;
         }
         case Role::Pickup: {
             const double half = std::clamp(size * 0.3, 2.5, 8.0);
-            painter.fillRect(QRectF(middle.x() - half, middle.y() - half, 2 * half, 2 * half), color);
+            painter.fillRect(QRectF(middle.x() - half, middle.y() - half, 2 * half, 2 * half),
+                             color);
             return;
         }
-        case Role::Key: painter.drawEllipse(middle, size * 0.4, size * 0.4); return;
+        case Role::Key:
+            painter.drawEllipse(middle, size * 0.4, size * 0.4);
+            return;
         case Role::Door:
             painter.drawRect(r);
             for (const double at : {0.33, 0.67})
@@ -133,8 +156,10 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
                                  QPointF(r.left() + r.width() * at, r.bottom()));
             return;
         case Role::Hazard:
-            painter.drawPolygon(QPolygonF{{middle.x(), r.top()}, {r.right(), middle.y()},
-                                          {middle.x(), r.bottom()}, {r.left(), middle.y()}});
+            painter.drawPolygon(QPolygonF{{middle.x(), r.top()},
+                                          {r.right(), middle.y()},
+                                          {middle.x(), r.bottom()},
+                                          {r.left(), middle.y()}});
             return;
         case Role::Foe:
             painter.drawPolyline(QPolygonF{r.bottomLeft(), {middle.x(), r.top()}, r.bottomRight()});
@@ -148,13 +173,17 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
             return;
         }
         case Role::Spring:
-            painter.drawPolyline(QPolygonF{r.bottomLeft(), {r.right(), middle.y() + size * 0.25},
-                                           {r.left(), middle.y()}, {r.right(), middle.y() - size * 0.25},
+            painter.drawPolyline(QPolygonF{r.bottomLeft(),
+                                           {r.right(), middle.y() + size * 0.25},
+                                           {r.left(), middle.y()},
+                                           {r.right(), middle.y() - size * 0.25},
                                            r.topLeft()});
             return;
         case Role::Switch:
         case Role::Formation:
-        case Role::Prop: painter.drawRect(r); return;
+        case Role::Prop:
+            painter.drawRect(r);
+            return;
     }
 }
 
@@ -169,18 +198,20 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
         const level::Kind* kind = scene.project->findKind(entity.kind);
         const Role role = kind ? kind->role : Role::Prop;
         painter.setOpacity(look.opacity);
-        const bool hasSprite =
-            look.showsSprites && kind && paintSprite(painter, scene, *kind, box);
+        const bool hasSprite = look.showsSprites && kind && box.width() >= 10 &&
+                               paintSprite(painter, scene, *kind, box);
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(toneOf(role, theme), 1.6));
         // Over a sprite the mark is small, at the upper right corner; else it is the entity.
         if (hasSprite)
-            paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9), entity.facing);
+            paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9),
+                          entity.facing);
         else
             paintRoleMark(painter, role, box, entity.facing);
         const QString text = flagText(scene, entity, look);
         const double leastScale = role == Role::Exit ? 0.25 : 0.6;  // names of all would crowd
-        if (!text.isEmpty() && view.scale() >= leastScale) paintFlagText(painter, box, text, theme);
+        if (!text.isEmpty() && view.scale() >= leastScale)
+            paintFlagText(painter, box, text, area, theme);
         painter.setOpacity(1);
         const bool isSelected = std::find(selection.entities.begin(), selection.entities.end(),
                                           entity.id) != selection.entities.end();

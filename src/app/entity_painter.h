@@ -24,6 +24,7 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
 void paintRoleMark(QPainter& painter, level::Role role, const QRectF& rect, level::Facing facing);
 
 /// The topmost entity whose box, or a square of 12 widget px around its middle, holds the point.
-[[nodiscard]] const level::Entity* entityAt(const level::Level& level, QPointF levelPx, double scale);
+[[nodiscard]] const level::Entity* entityAt(const level::Level& level, QPointF levelPx,
+                                            double scale);
 
 }  // namespace rook::app

@@ -45,7 +45,8 @@ protected:
         painter.setPen(isHere || underMouse() ? theme.ink : theme.quietInk);
         const QFont font = sizedFont(0, isHere ? QFont::DemiBold : QFont::Normal);
         painter.setFont(font);
-        painter.drawText(QRectF(24, 0, width(), height()), Qt::AlignVCenter | Qt::AlignLeft, text_());
+        painter.drawText(QRectF(24, 0, width(), height()), Qt::AlignVCenter | Qt::AlignLeft,
+                         text_());
         paintKey(painter, {24.0 + QFontMetrics(font).horizontalAdvance(text_()) + 6, middle.y()},
                  QString::number(int(m_step) + 1), theme);
         if (isHere) painter.fillRect(QRectF(2, height() - 3, width() - 4, 2.5), theme.accent);
@@ -112,12 +113,18 @@ protected:
 
 QString stepName(Step step) {
     switch (step) {
-        case Step::Sketch: return Head::tr("Sketch");
-        case Step::Shape: return Head::tr("Shape");
-        case Step::Skin: return Head::tr("Skin");
-        case Step::Cast: return Head::tr("Cast");
-        case Step::Prove: return Head::tr("Prove");
-        case Step::Ship: return Head::tr("Ship");
+        case Step::Sketch:
+            return Head::tr("Sketch");
+        case Step::Shape:
+            return Head::tr("Shape");
+        case Step::Skin:
+            return Head::tr("Skin");
+        case Step::Cast:
+            return Head::tr("Cast");
+        case Step::Prove:
+            return Head::tr("Prove");
+        case Step::Ship:
+            return Head::tr("Ship");
     }
     return {};
 }
@@ -127,11 +134,13 @@ StationState stationState(const Session& session, Step step) {
     const level::Level& level = *session.level();
     switch (step) {
         case Step::Sketch:
-        case Step::Skin: return {};
+        case Step::Skin:
+            return {};
         case Step::Shape:
             return {level.cells == Grid<level::Cell>(level.cells.width(), level.cells.height())
                         ? Fill::Hollow
-                        : Fill::Full, 0, false};
+                        : Fill::Full,
+                    0, false};
         case Step::Cast: {
             bool hasSpawn = false;
             bool hasExit = false;
@@ -185,9 +194,8 @@ Head::Head(Session& session, QWidget* parent)
     m_walk->setCheckable(true);
     m_walk->setAccessibleName(tr("Walk: play the level here"));
     m_walk->setToolTip(tr("Play from the spawn. With Shift: from the pointer."));
-    connect(m_walk, &QAbstractButton::clicked, this, [this] {
-        Q_EMIT walkAsked(QGuiApplication::keyboardModifiers() & Qt::ShiftModifier);
-    });
+    connect(m_walk, &QAbstractButton::clicked, this,
+            [this] { Q_EMIT walkAsked(QGuiApplication::keyboardModifiers() & Qt::ShiftModifier); });
     layout->addWidget(m_walk);
     connect(&session, &Session::documentChanged, this, &Head::refresh);
     connect(&session, &Session::levelSwitched, this, &Head::refresh);
@@ -211,7 +219,8 @@ void Head::refresh() {
         m_stations[i]->setChecked(m_session.step() == step);
         m_stations[i]->setAccessibleName(
             state.fill == StationState::Fill::Count
-                ? tr("%1, %2").arg(stepName(step), counted(state.count, tr("finding"), tr("findings")))
+                ? tr("%1, %2").arg(stepName(step),
+                                   counted(state.count, tr("finding"), tr("findings")))
                 : stepName(step));
         m_stations[i]->update();
     }

@@ -50,8 +50,8 @@ void LiveReach::solveNext() {
     m_solving = next;
     if (!next) return;
     m_cancel = std::make_shared<std::atomic<bool>>(false);
-    m_watcher.setFuture(QtConcurrent::run(
-        &m_pool, [project = m_session.project(), next, cancel = m_cancel] {
+    m_watcher.setFuture(
+        QtConcurrent::run(&m_pool, [project = m_session.project(), next, cancel = m_cancel] {
             return proveLevel(project, next, cancel.get());
         }));
 }

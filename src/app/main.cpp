@@ -17,15 +17,17 @@ int main(int argc, char** argv) {
     QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
 
     QCommandLineParser parser;
-    parser.setApplicationDescription(
-        QCoreApplication::translate("main", "Rook Plot: build levels and prove that they can be played through."));
+    parser.setApplicationDescription(QCoreApplication::translate(
+        "main", "Rook Plot: build levels and prove that they can be played through."));
     parser.addHelpOption();
     parser.addVersionOption();
-    parser.addPositionalArgument(QStringLiteral("PROJECT"),
-                                 QCoreApplication::translate("main", "The project folder to open."));
+    parser.addPositionalArgument(
+        QStringLiteral("PROJECT"),
+        QCoreApplication::translate("main", "The project folder to open."));
     const QCommandLineOption shots(
         QStringLiteral("shots"),
-        QCoreApplication::translate("main", "Write one picture of each main view to this folder and end."),
+        QCoreApplication::translate("main",
+                                    "Write one picture of each main view to this folder and end."),
         QStringLiteral("DIR"));
     parser.addOption(shots);
     parser.process(application);
@@ -35,7 +37,8 @@ int main(int argc, char** argv) {
     if (parser.isSet(shots)) {
         window.show();
         if (arguments.isEmpty() || !window.openProject(arguments[0])) {
-            std::fprintf(stderr, "rookplot-desk: The project cannot be opened. Name the demo's folder.\n");
+            std::fprintf(stderr,
+                         "rookplot-desk: The project cannot be opened. Name the demo's folder.\n");
             return 2;
         }
         return rook::app::writeShots(window, parser.value(shots)) ? 0 : 2;

@@ -18,8 +18,12 @@ namespace {
 
 constexpr int maxRecent = 8;
 
-QString recentKey() { return QStringLiteral("recentProjects"); }
-QString nightKey() { return QStringLiteral("night"); }
+QString recentKey() {
+    return QStringLiteral("recentProjects");
+}
+QString nightKey() {
+    return QStringLiteral("night");
+}
 
 bool desktopIsDark() {
     const QPalette palette = QApplication::palette();
@@ -35,7 +39,8 @@ MainWindow::MainWindow() {
     buildMenus();
     buildKeys();
     connect(m_head, &Head::walkAsked, this, &MainWindow::toggleWalk);
-    connect(m_board, &Board::walkChanged, this, [this] { m_head->setWalking(m_board->isWalking()); });
+    connect(m_board, &Board::walkChanged, this,
+            [this] { m_head->setWalking(m_board->isWalking()); });
     connect(m_margin, &Margin::placeChosen, m_board, &Board::bringIntoView);
     connect(&m_session, &Session::historyChanged, this, &MainWindow::refreshActions);
     connect(&m_session, &Session::levelSwitched, this, &MainWindow::refreshActions);
@@ -108,20 +113,24 @@ void MainWindow::buildProjectMenu() {
     rebuildRecent();
     menu->addSeparator();
     add(menu, tr("&Save"), QKeySequence::Save, [this] { save(); });
-    add(menu, tr("Save &as …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S), [this] { saveAs(); });
+    add(menu, tr("Save &as …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S),
+        [this] { saveAs(); });
     menu->addSeparator();
     add(menu, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 }
 
 void MainWindow::buildEditMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&Edit"));
-    m_undo = add(menu, tr("&Undo"), QKeySequence(Qt::CTRL | Qt::Key_Z), [this] { m_session.undo(); });
-    m_redo = add(menu, tr("&Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), [this] { m_session.redo(); });
+    m_undo =
+        add(menu, tr("&Undo"), QKeySequence(Qt::CTRL | Qt::Key_Z), [this] { m_session.undo(); });
+    m_redo = add(menu, tr("&Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z),
+                 [this] { m_session.redo(); });
     menu->addSeparator();
     add(menu, tr("Cu&t"), QKeySequence::Cut, [this] { m_board->cut(); });
     add(menu, tr("&Copy"), QKeySequence::Copy, [this] { m_board->copy(); });
     add(menu, tr("&Paste"), QKeySequence::Paste, [this] { m_board->paste(); });
-    add(menu, tr("&Duplicate"), QKeySequence(Qt::CTRL | Qt::Key_D), [this] { m_board->duplicate(); });
+    add(menu, tr("&Duplicate"), QKeySequence(Qt::CTRL | Qt::Key_D),
+        [this] { m_board->duplicate(); });
     add(menu, tr("D&elete"), QKeySequence::Delete, [this] { m_board->deleteSelection(); });
     menu->addSeparator();
     add(menu, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->selectAll(); });
@@ -131,7 +140,8 @@ void MainWindow::buildViewMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&View"));
     for (int i = 0; i < stepCount; ++i) {
         const auto step = static_cast<Step>(i);
-        add(menu, stepName(step), QKeySequence(Qt::Key_1 + i), [this, step] { m_session.setStep(step); });
+        add(menu, stepName(step), QKeySequence(Qt::Key_1 + i),
+            [this, step] { m_session.setStep(step); });
     }
     menu->addSeparator();
     const auto zoom = [this](double factor) {
@@ -150,19 +160,24 @@ void MainWindow::buildViewMenu() {
     m_night->setCheckable(true);
     menu->addSeparator();
     add(menu, tr("Next finding"), Qt::Key_F3, [this] { m_margin->stepFinding(1); });
-    add(menu, tr("Previous finding"), QKeySequence(Qt::SHIFT | Qt::Key_F3), [this] { m_margin->stepFinding(-1); });
+    add(menu, tr("Previous finding"), QKeySequence(Qt::SHIFT | Qt::Key_F3),
+        [this] { m_margin->stepFinding(-1); });
     add(menu, tr("Next part of the window"), Qt::Key_F6, [this] { cycleFocus(1); });
-    add(menu, tr("Previous part of the window"), QKeySequence(Qt::SHIFT | Qt::Key_F6), [this] { cycleFocus(-1); });
+    add(menu, tr("Previous part of the window"), QKeySequence(Qt::SHIFT | Qt::Key_F6),
+        [this] { cycleFocus(-1); });
 }
 
 void MainWindow::buildLevelMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&Level"));
     m_walkAction = add(menu, tr("&Walk"), Qt::Key_Tab, [this] { toggleWalk(false); });
-    add(menu, tr("Walk from the &pointer"), QKeySequence(Qt::SHIFT | Qt::Key_Tab), [this] { toggleWalk(true); });
+    add(menu, tr("Walk from the &pointer"), QKeySequence(Qt::SHIFT | Qt::Key_Tab),
+        [this] { toggleWalk(true); });
     menu->addSeparator();
     add(menu, tr("&New level"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { newLevel(); });
-    add(menu, tr("Move &up in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageUp), [this] { moveLevel(-1); });
-    add(menu, tr("Move &down in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageDown), [this] { moveLevel(1); });
+    add(menu, tr("Move &up in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageUp),
+        [this] { moveLevel(-1); });
+    add(menu, tr("Move &down in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageDown),
+        [this] { moveLevel(1); });
 }
 
 void MainWindow::buildKeys() {
@@ -210,7 +225,9 @@ void MainWindow::refreshActions() {
     setWindowModified(m_session.isModified());
 }
 
-QStringList MainWindow::recentProjects() { return QSettings().value(recentKey()).toStringList(); }
+QStringList MainWindow::recentProjects() {
+    return QSettings().value(recentKey()).toStringList();
+}
 
 void MainWindow::rebuildRecent() {
     m_recent->clear();
@@ -246,7 +263,8 @@ bool MainWindow::save() {
 }
 
 bool MainWindow::saveAs() {
-    const QString folder = QFileDialog::getSaveFileName(this, tr("Save the project in a new folder"));
+    const QString folder =
+        QFileDialog::getSaveFileName(this, tr("Save the project in a new folder"));
     if (folder.isEmpty()) return false;
     const auto outcome = m_session.save(QDir(folder).absolutePath());
     m_session.say(outcome ? tr("Saved to %1.").arg(folder)
@@ -285,7 +303,8 @@ void MainWindow::newLevel() {
     level::Project project = m_session.project();
     level::Level level;
     int number = int(project.levels.size()) + 1;
-    while (project.findLevel({"level-" + std::to_string(number)})) ++number;
+    while (project.findLevel({"level-" + std::to_string(number)}))
+        ++number;
     level.id = {"level-" + std::to_string(number)};
     level.title = tr("Level %1").arg(number).toStdString();
     level.cellSize = m_session.level()->cellSize;
@@ -321,7 +340,8 @@ void MainWindow::cycleFocus(int by) {
     QWidget* const parts[] = {m_board, m_tray, m_margin, m_order, m_head};
     int at = 0;
     for (int i = 0; i < 5; ++i)
-        if (parts[i] == focusWidget() || (focusWidget() && parts[i]->isAncestorOf(focusWidget()))) at = i;
+        if (parts[i] == focusWidget() || (focusWidget() && parts[i]->isAncestorOf(focusWidget())))
+            at = i;
     for (int tries = 0; tries < 5; ++tries) {
         at = (at + by + 5) % 5;
         QWidget* part = parts[at];

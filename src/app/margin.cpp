@@ -35,17 +35,25 @@ void Margin::rebuild() {
         m_panel->deleteLater();
     }
     switch (m_session.step()) {
-        case Step::Shape: m_panel = makeShapePanel(m_session, this); break;
-        case Step::Cast: m_panel = makeCastPanel(m_session, this); break;
+        case Step::Shape:
+            m_panel = makeShapePanel(m_session, this);
+            break;
+        case Step::Cast:
+            m_panel = makeCastPanel(m_session, this);
+            break;
         case Step::Prove: {
             auto* prove = new ProvePanel(m_session, this);
             connect(prove, &ProvePanel::placeChosen, this, &Margin::placeChosen);
             m_panel = prove;
             break;
         }
-        case Step::Ship: m_panel = makeShipPanel(m_session, this); break;
+        case Step::Ship:
+            m_panel = makeShipPanel(m_session, this);
+            break;
         case Step::Sketch:
-        case Step::Skin: m_panel = makeEmptyPanel(m_session, this); break;
+        case Step::Skin:
+            m_panel = makeEmptyPanel(m_session, this);
+            break;
     }
     m_panel->setAutoFillBackground(true);
     m_panel->setBackgroundRole(QPalette::Button);

@@ -41,8 +41,12 @@ void MarginSection::addControl(const QString& name, QWidget* control) {
     m_rows->addWidget(control, row, 1, Qt::AlignVCenter);
 }
 
-void MarginSection::addWide(QWidget* widget) { m_rows->addWidget(widget, m_rows->rowCount(), 0, 1, 2); }
-void MarginSection::addWide(QLayout* layout) { m_rows->addLayout(layout, m_rows->rowCount(), 0, 1, 2); }
+void MarginSection::addWide(QWidget* widget) {
+    m_rows->addWidget(widget, m_rows->rowCount(), 0, 1, 2);
+}
+void MarginSection::addWide(QLayout* layout) {
+    m_rows->addLayout(layout, m_rows->rowCount(), 0, 1, 2);
+}
 
 void MarginSection::paintEvent(QPaintEvent*) {
     QPainter painter(this);

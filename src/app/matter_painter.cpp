@@ -55,19 +55,26 @@ QImage texture(Behaviour behaviour, const Theme& theme) {
             painter.drawEllipse(QPointF(4, 4), 1, 1);
             break;
         case Behaviour::OneWay:
-        case Behaviour::Ladder: break;
+        case Behaviour::Ladder:
+            break;
     }
     return image;
 }
 
 QColor plainTone(Behaviour behaviour, const Theme& theme) {
     switch (behaviour) {
-        case Behaviour::Solid: return blend(theme.ink, theme.paper, 0.35);
-        case Behaviour::OneWay: return blend(theme.ink, theme.paper, 0.2);
-        case Behaviour::Ladder: return blend(theme.plum, theme.paper, 0.3);
-        case Behaviour::Liquid: return blend(theme.accent, theme.paper, 0.6);
-        case Behaviour::Deadly: return theme.alarm;
-        case Behaviour::Open: return blend(theme.ink, theme.paper, 0.85);
+        case Behaviour::Solid:
+            return blend(theme.ink, theme.paper, 0.35);
+        case Behaviour::OneWay:
+            return blend(theme.ink, theme.paper, 0.2);
+        case Behaviour::Ladder:
+            return blend(theme.plum, theme.paper, 0.3);
+        case Behaviour::Liquid:
+            return blend(theme.accent, theme.paper, 0.6);
+        case Behaviour::Deadly:
+            return theme.alarm;
+        case Behaviour::Open:
+            return blend(theme.ink, theme.paper, 0.85);
     }
     return theme.paper;
 }
@@ -327,8 +334,9 @@ private:
         const bool isHanging = form == Form::HangLeft || form == Form::HangRight;
         m_painter.setPen(m_theme.quietInk);
         m_painter.setFont(sizedFont(-3));
-        m_painter.drawText(rect.translated(0, isHanging ? rect.height() * 0.6 : -rect.height() * 0.6),
-                           Qt::AlignCenter, isHalf ? QStringLiteral("1/2") : QStringLiteral("1/1"));
+        m_painter.drawText(
+            rect.translated(0, isHanging ? rect.height() * 0.6 : -rect.height() * 0.6),
+            Qt::AlignCenter, isHalf ? QStringLiteral("1/2") : QStringLiteral("1/1"));
     }
 
     QPainter& m_painter;
@@ -350,19 +358,27 @@ SheetImages loadSheets(const level::Project& project, const QString& folder) {
     SheetImages images;
     for (const level::Sheet& sheet : project.sheets) {
         const auto path = file::pathInside(folder.toStdString(), sheet.path);
-        if (path) images[QString::fromStdString(sheet.name)] = QImage(QString::fromStdString(path->string()));
+        if (path)
+            images[QString::fromStdString(sheet.name)] =
+                QImage(QString::fromStdString(path->string()));
     }
     return images;
 }
 
 BoardLook lookOf(Step step) {
     switch (step) {
-        case Step::Sketch: return {0, 0.25, 1};
-        case Step::Shape: return {0, 1, 1};
-        case Step::Skin: return {1, 0, 0};
-        case Step::Cast: return {0.55, 0, 0.7};
-        case Step::Prove: return {0.25, 0.75, 0.6};
-        case Step::Ship: return {0.4, 0, 0};
+        case Step::Sketch:
+            return {0, 0.25, 1};
+        case Step::Shape:
+            return {0, 1, 1};
+        case Step::Skin:
+            return {1, 0, 0};
+        case Step::Cast:
+            return {0.55, 0, 0.7};
+        case Step::Prove:
+            return {0.25, 0.75, 0.6};
+        case Step::Ship:
+            return {0.4, 0, 0};
     }
     return {};
 }
@@ -402,8 +418,8 @@ void paintBehaviourSample(QPainter& painter, level::Behaviour behaviour, level::
     painter.restore();
     const bool isFramed = behaviour == Behaviour::Solid || behaviour == Behaviour::Deadly;
     if (isFramed) {
-        painter.setPen(QPen(behaviour == Behaviour::Deadly ? currentTheme().alarm
-                                                           : currentTheme().ink, 1.2));
+        painter.setPen(
+            QPen(behaviour == Behaviour::Deadly ? currentTheme().alarm : currentTheme().ink, 1.2));
         painter.setBrush(Qt::NoBrush);
         painter.drawRect(rect);
     }
@@ -415,8 +431,8 @@ QImage plainPicture(const level::Project& project, const level::Level& level, QS
     image.fill(theme.paper);
     const auto& cells = level.cells;
     // The level keeps its proportions; what is left over stays paper.
-    const double cell = std::min(double(size.width()) / cells.width(),
-                                 double(size.height()) / cells.height());
+    const double cell =
+        std::min(double(size.width()) / cells.width(), double(size.height()) / cells.height());
     const double left = (size.width() - cells.width() * cell) / 2;
     const double top = (size.height() - cells.height() * cell) / 2;
     for (int y = 0; y < size.height(); ++y) {

@@ -33,8 +33,8 @@ struct MatterScene {
     BoardLook look;
 };
 
-/// Paints the part of the level that lies in `target` (px of the painter), where level px (x, y) is at
-/// (x, y) * scale - origin. Below six px a cell, matters are plain tones without hatching.
+/// Paints the part of the level that lies in `target` (px of the painter), where level px (x, y) is
+/// at (x, y) * scale - origin. Below six px a cell, matters are plain tones without hatching.
 void paintMatter(QPainter& painter, const MatterScene& scene, const QRect& target, QPointF origin,
                  double scale);
 

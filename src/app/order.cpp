@@ -31,7 +31,8 @@ public:
             painter->fillRect(r, theme.paper);
             painter->fillRect(QRect(r.left(), r.top(), 3, r.height()), theme.accent);
         }
-        if (option.state & QStyle::State_HasFocus && option.state & QStyle::State_KeyboardFocusChange) {
+        if (option.state & QStyle::State_HasFocus &&
+            option.state & QStyle::State_KeyboardFocusChange) {
             painter->setPen(QPen(theme.accent, 1));
             painter->drawRect(r.adjusted(0, 0, -1, -1));
         }
@@ -39,7 +40,8 @@ public:
         painter->setFont(sizedFont(0, QFont::DemiBold));
         painter->drawText(QRect(r.left() + 8, r.top() + 6, 16, 18), Qt::AlignLeft,
                           QString::number(index.row() + 1));
-        const QRect picture(r.left() + 26, r.top() + 7, thumbnailSize.width(), thumbnailSize.height());
+        const QRect picture(r.left() + 26, r.top() + 7, thumbnailSize.width(),
+                            thumbnailSize.height());
         painter->drawImage(picture, card.thumbnail);
         painter->setPen(QPen(theme.rule(), 1));
         painter->drawRect(picture.adjusted(0, 0, -1, -1));
@@ -50,10 +52,10 @@ public:
         const int markWidth = painter->fontMetrics().horizontalAdvance(card.mark) + 6;
         painter->setPen(theme.ink);
         painter->setFont(sizedFont(-1));
-        painter->drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
-                          painter->fontMetrics().elidedText(
-                              QString::fromStdString(card.level->title), Qt::ElideRight,
-                              line.width() - markWidth));
+        painter->drawText(
+            line, Qt::AlignLeft | Qt::AlignVCenter,
+            painter->fontMetrics().elidedText(QString::fromStdString(card.level->title),
+                                              Qt::ElideRight, line.width() - markWidth));
         painter->restore();
     }
 
@@ -64,7 +66,10 @@ private:
 }  // namespace
 
 Order::Order(Session& session, QWidget* parent)
-    : QWidget(parent), m_session(session), m_count(new QLabel(this)), m_list(new QListWidget(this)) {
+    : QWidget(parent),
+      m_session(session),
+      m_count(new QLabel(this)),
+      m_list(new QListWidget(this)) {
     setFixedWidth(168);
     auto* title = new QLabel(tr("Running order"), this);
     for (QLabel* label : {title, m_count}) {
@@ -139,15 +144,19 @@ void Order::refresh() {
     const auto& levels = m_session.project().levels;
     // Thumbnails of values that are gone are dropped with them.
     for (const level::Level* key : m_thumbnails.keys())
-        if (std::none_of(levels.begin(), levels.end(), [&](const auto& l) { return l.get() == key; }))
+        if (std::none_of(levels.begin(), levels.end(),
+                         [&](const auto& l) { return l.get() == key; }))
             m_thumbnails.remove(key);
-    while (m_list->count() > int(levels.size())) delete m_list->takeItem(m_list->count() - 1);
-    while (m_list->count() < int(levels.size())) m_list->addItem(QString());
+    while (m_list->count() > int(levels.size()))
+        delete m_list->takeItem(m_list->count() - 1);
+    while (m_list->count() < int(levels.size()))
+        m_list->addItem(QString());
     m_count->setText(QString::number(levels.size()));
     for (int row = 0; row < m_list->count(); ++row) {
         const Card c = card(row);
-        m_list->item(row)->setData(Qt::AccessibleTextRole,
-                                   tr("%1, %2").arg(QString::fromStdString(c.level->title), c.spoken));
+        m_list->item(row)->setData(
+            Qt::AccessibleTextRole,
+            tr("%1, %2").arg(QString::fromStdString(c.level->title), c.spoken));
         m_list->item(row)->setData(Qt::UserRole, QString::fromStdString(c.level->id.text));
         if (c.level->id == m_session.level()->id) m_list->setCurrentRow(row);
     }

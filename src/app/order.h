@@ -1,5 +1,6 @@
 #pragma once
-/// The running order: one card a level with number, thumbnail, title and verdict mark. Drag to reorder.
+/// The running order: one card a level with number, thumbnail, title and verdict mark. Drag to
+/// reorder.
 
 #include <QHash>
 #include <QImage>
@@ -21,8 +22,8 @@ public:
     struct Card {
         std::shared_ptr<const level::Level> level;
         QImage thumbnail;
-        QString mark;      ///< "✓", a count, "…" while stale, "–" if not known yet
-        QString spoken;    ///< the mark in words
+        QString mark;    ///< "✓", a count, "…" while stale, "–" if not known yet
+        QString spoken;  ///< the mark in words
         QColor markColor;
     };
     [[nodiscard]] Card card(int row) const;

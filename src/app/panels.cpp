@@ -14,7 +14,9 @@ namespace rook::app {
 
 namespace {
 
-QString textOf(std::string_view text) { return QString::fromUtf8(text.data(), qsizetype(text.size())); }
+QString textOf(std::string_view text) {
+    return QString::fromUtf8(text.data(), qsizetype(text.size()));
+}
 
 QVBoxLayout* makeColumn(QWidget* panel) {
     auto* column = new QVBoxLayout(panel);
@@ -85,7 +87,8 @@ private:
         std::int64_t count = 0;
         for (int y = 0; y < level.cells.height(); ++y)
             level.cells.forEachRunOfRow(y, [&](int, int length, const level::Cell* values) {
-                for (int i = 0; i < length; ++i) count += values[i].matter() == wanted ? 1 : 0;
+                for (int i = 0; i < length; ++i)
+                    count += values[i].matter() == wanted ? 1 : 0;
             });
         return QString::fromStdString(level::cellCountText(count));
     }
@@ -103,21 +106,39 @@ private:
         QString word;
         QColor tone = theme.alarm;
         switch (verdict.kind) {
-            case reach::VerdictKind::Reached: word = tr("✓ reached"); tone = theme.accent; break;
-            case reach::VerdictKind::NotReached: word = tr("✕ not reached"); break;
-            case reach::VerdictKind::NotDecided: word = tr("not decided"); tone = theme.caution; break;
-            case reach::VerdictKind::NoStart: word = tr("no start yet"); tone = theme.caution; break;
-            case reach::VerdictKind::StartBlocked: word = tr("start is blocked"); break;
-            case reach::VerdictKind::NoExit: word = tr("no exit yet"); tone = theme.caution; break;
+            case reach::VerdictKind::Reached:
+                word = tr("✓ reached");
+                tone = theme.accent;
+                break;
+            case reach::VerdictKind::NotReached:
+                word = tr("✕ not reached");
+                break;
+            case reach::VerdictKind::NotDecided:
+                word = tr("not decided");
+                tone = theme.caution;
+                break;
+            case reach::VerdictKind::NoStart:
+                word = tr("no start yet");
+                tone = theme.caution;
+                break;
+            case reach::VerdictKind::StartBlocked:
+                word = tr("start is blocked");
+                break;
+            case reach::VerdictKind::NoExit:
+                word = tr("no exit yet");
+                tone = theme.caution;
+                break;
         }
         m_exit->setText(word);
         setTone(m_exit, isCurrent ? tone : theme.quietInk);
-        m_reach->setNote(isCurrent ? tr("%1 ms").arg(proven->answer.milliseconds, 0, 'f', 1) : tr("…"));
+        m_reach->setNote(isCurrent ? tr("%1 ms").arg(proven->answer.milliseconds, 0, 'f', 1)
+                                   : tr("…"));
         const auto reached = std::count_if(verdict.goals.begin(), verdict.goals.end(),
                                            [](const reach::Goal& goal) { return goal.isReached; });
         m_things->setText(tr("%1 of %2").arg(reached).arg(verdict.goals.size()));
-        m_findings->setText(proven->findings.empty() ? tr("none")
-                                                     : tr("%1, in Prove").arg(proven->findings.size()));
+        m_findings->setText(proven->findings.empty()
+                                ? tr("none")
+                                : tr("%1, in Prove").arg(proven->findings.size()));
     }
 
     void rename() {
@@ -152,7 +173,8 @@ public:
     }
 
     void refresh() override {
-        for (const auto& refresher : m_refreshers) refresher();
+        for (const auto& refresher : m_refreshers)
+            refresher();
     }
 
 private:
@@ -168,8 +190,9 @@ private:
         level::Entity next = *former;
         make(next);
         if (next == *former) return;
-        const auto edit = changeEntity(*m_session.level(), next,
-                                       tr("Change %1 of %2").arg(what, QString::fromStdString(m_id.text)).toStdString());
+        const auto edit = changeEntity(
+            *m_session.level(), next,
+            tr("Change %1 of %2").arg(what, QString::fromStdString(m_id.text)).toStdString());
         if (!edit) {
             m_session.say(QString::fromStdString(edit.error().sentence()));
             refresh();
@@ -204,7 +227,8 @@ private:
         auto* box = new QComboBox(section);
         box->setFixedWidth(150);
         box->setObjectName(QStringLiteral("field-") + name);
-        for (const auto& [text, value] : choices) box->addItem(text, value);
+        for (const auto& [text, value] : choices)
+            box->addItem(text, value);
         connect(box, &QComboBox::activated, this, [this, box, name, set](int index) {
             const QString value = box->itemData(index).toString();
             change(name, [&](level::Entity& e) { set(e, value); });
@@ -230,34 +254,40 @@ private:
                                           QString::fromStdString(id.text), this);
         m_column->addWidget(section);
         const PxRect level = m_session.level()->boundsPx();
-        addNumber(section, tr("x, px"), 0, level.width - e->box.width,
-                  [](const auto& entity) { return entity.box.x; },
-                  [](auto& entity, int value) { entity.box.x = value; });
-        addNumber(section, tr("y, px"), 0, level.height - e->box.height,
-                  [](const auto& entity) { return entity.box.y; },
-                  [](auto& entity, int value) { entity.box.y = value; });
+        addNumber(
+            section, tr("x, px"), 0, level.width - e->box.width,
+            [](const auto& entity) { return entity.box.x; },
+            [](auto& entity, int value) { entity.box.x = value; });
+        addNumber(
+            section, tr("y, px"), 0, level.height - e->box.height,
+            [](const auto& entity) { return entity.box.y; },
+            [](auto& entity, int value) { entity.box.y = value; });
         if (kind->role == level::Role::Spawn) {
-            addChoice(section, tr("Facing"),
-                      {{tr("left"), QStringLiteral("left")}, {tr("right"), QStringLiteral("right")}},
-                      [](const auto& entity) { return textOf(level::nameOf(entity.facing)); },
-                      [](auto& entity, const QString& value) {
-                          entity.facing = *level::fromName<level::Facing>(value.toStdString());
-                      });
+            addChoice(
+                section, tr("Facing"),
+                {{tr("left"), QStringLiteral("left")}, {tr("right"), QStringLiteral("right")}},
+                [](const auto& entity) { return textOf(level::nameOf(entity.facing)); },
+                [](auto& entity, const QString& value) {
+                    entity.facing = *level::fromName<level::Facing>(value.toStdString());
+                });
         }
         if (kind->role == level::Role::Exit) addTarget(section);
-        for (const level::FieldDefinition& field : kind->fields) addField(section, field);
+        for (const level::FieldDefinition& field : kind->fields)
+            addField(section, field);
         section->addWide(makeWords(tr("Arrows nudge by a cell, with Shift by a px."), section));
     }
 
     void addTarget(MarginSection* section) {
         QList<std::pair<QString, QString>> levels{{tr("the end"), QString()}};
         for (const auto& level : m_session.project().levels)
-            levels << std::pair(QString::fromStdString(level->title), QString::fromStdString(level->id.text));
-        addChoice(section, tr("Leads to"), levels,
-                  [](const auto& entity) { return QString::fromStdString(entity.to.level.text); },
-                  [](auto& entity, const QString& value) {
-                      entity.to = {{value.toStdString()}, {}};
-                  });
+            levels << std::pair(QString::fromStdString(level->title),
+                                QString::fromStdString(level->id.text));
+        addChoice(
+            section, tr("Leads to"), levels,
+            [](const auto& entity) { return QString::fromStdString(entity.to.level.text); },
+            [](auto& entity, const QString& value) {
+                entity.to = {{value.toStdString()}, {}};
+            });
     }
 
     static void setField(level::Entity& entity, const std::string& name, level::FieldValue value) {
@@ -273,28 +303,39 @@ private:
         const QString name = QString::fromStdString(field.name);
         switch (field.type) {
             case level::FieldType::WholeNumber:
-                addNumber(section, name, -1000000, 1000000,
-                          [field](const auto& entity) { return int(std::get<std::int64_t>(fieldOf(entity, field))); },
-                          [field](auto& entity, int value) { setField(entity, field.name, std::int64_t{value}); });
+                addNumber(
+                    section, name, -1000000, 1000000,
+                    [field](const auto& entity) {
+                        return int(std::get<std::int64_t>(fieldOf(entity, field)));
+                    },
+                    [field](auto& entity, int value) {
+                        setField(entity, field.name, std::int64_t{value});
+                    });
                 return;
             case level::FieldType::YesNo:
-                addChoice(section, name, {{tr("no"), QStringLiteral("no")}, {tr("yes"), QStringLiteral("yes")}},
-                          [field](const auto& entity) {
-                              return std::get<bool>(fieldOf(entity, field)) ? QStringLiteral("yes") : QStringLiteral("no");
-                          },
-                          [field](auto& entity, const QString& value) {
-                              setField(entity, field.name, value == QLatin1String("yes"));
-                          });
+                addChoice(
+                    section, name,
+                    {{tr("no"), QStringLiteral("no")}, {tr("yes"), QStringLiteral("yes")}},
+                    [field](const auto& entity) {
+                        return std::get<bool>(fieldOf(entity, field)) ? QStringLiteral("yes")
+                                                                      : QStringLiteral("no");
+                    },
+                    [field](auto& entity, const QString& value) {
+                        setField(entity, field.name, value == QLatin1String("yes"));
+                    });
                 return;
             case level::FieldType::Text: {
                 auto* line = new QLineEdit(section);
                 line->setFixedWidth(150);
                 connect(line, &QLineEdit::editingFinished, this, [this, line, field, name] {
-                    change(name, [&](level::Entity& e) { setField(e, field.name, line->text().toStdString()); });
+                    change(name, [&](level::Entity& e) {
+                        setField(e, field.name, line->text().toStdString());
+                    });
                 });
                 m_refreshers << [this, line, field] {
                     if (const level::Entity* e = entity(); e && !line->hasFocus())
-                        line->setText(QString::fromStdString(std::get<std::string>(fieldOf(*e, field))));
+                        line->setText(
+                            QString::fromStdString(std::get<std::string>(fieldOf(*e, field))));
                 };
                 section->addControl(name, line);
                 return;
@@ -303,8 +344,10 @@ private:
     }
 
     void addSeveral(int count) {
-        auto* section = new MarginSection(tr("Selection"), counted(count, tr("entity"), tr("entities")), this);
-        section->addWide(makeWords(tr("Drag or nudge them together; Delete removes them."), section));
+        auto* section =
+            new MarginSection(tr("Selection"), counted(count, tr("entity"), tr("entities")), this);
+        section->addWide(
+            makeWords(tr("Drag or nudge them together; Delete removes them."), section));
         m_column->addWidget(section);
     }
 
@@ -336,10 +379,12 @@ public:
         m_target->setObjectName(QStringLiteral("export-folder"));
         m_target->setAccessibleName(tr("Folder to export to"));
         m_target->setPlaceholderText(tr("Folder of the bundle"));
-        if (!session.folder().isEmpty()) m_target->setText(session.folder() + QStringLiteral("-bundle"));
+        if (!session.folder().isEmpty())
+            m_target->setText(session.folder() + QStringLiteral("-bundle"));
         auto* choose = new QPushButton(tr("Choose …"), section);
         connect(choose, &QPushButton::clicked, this, [this] {
-            const QString folder = QFileDialog::getExistingDirectory(this, tr("Folder of the bundle"), m_target->text());
+            const QString folder = QFileDialog::getExistingDirectory(
+                this, tr("Folder of the bundle"), m_target->text());
             if (!folder.isEmpty()) m_target->setText(folder);
         });
         auto* write = new QPushButton(tr("Export"), section);
@@ -370,7 +415,8 @@ public:
     void refresh() override {
         const auto& written = m_session.lastExport();
         m_written->setVisible(!written.empty());
-        m_written->setNote(m_session.isExportCurrent() ? tr("up to date") : tr("older than the project"));
+        m_written->setNote(m_session.isExportCurrent() ? tr("up to date")
+                                                       : tr("older than the project"));
         QStringList lines;
         for (const auto& one : written)
             lines << tr("%1  ·  %2 bytes").arg(QString::fromStdString(one.path)).arg(one.bytes);
@@ -382,7 +428,9 @@ public:
             if (const auto proven = m_session.proven(level->id)) open += proven->findings.size();
         }
         m_levels->setText(levels.join(QLatin1Char('\n')));
-        m_order->setNote(open == 0 ? tr("no findings") : tr("%1 open").arg(counted(qsizetype(open), tr("finding"), tr("findings"))));
+        m_order->setNote(
+            open == 0 ? tr("no findings")
+                      : tr("%1 open").arg(counted(qsizetype(open), tr("finding"), tr("findings"))));
     }
 
 private:
@@ -392,12 +440,15 @@ private:
             return;
         }
         if (m_session.folder().isEmpty()) {
-            m_outcome->setText(tr("Save the project first: its sheets are copied from its folder."));
+            m_outcome->setText(
+                tr("Save the project first: its sheets are copied from its folder."));
             return;
         }
         const auto written = m_session.exportTo(m_target->text().trimmed());
-        m_outcome->setText(written ? tr("Wrote %1.").arg(counted(qsizetype(written->size()), tr("file"), tr("files")))
-                                   : QString::fromStdString(written.error().sentence()));
+        m_outcome->setText(
+            written
+                ? tr("Wrote %1.").arg(counted(qsizetype(written->size()), tr("file"), tr("files")))
+                : QString::fromStdString(written.error().sentence()));
         setTone(m_outcome, written ? currentTheme().accent : currentTheme().alarm);
         refresh();
     }
@@ -416,12 +467,14 @@ public:
     EmptyPanel(Session& session, QWidget* parent) : MarginPanel(parent) {
         const bool isSketch = session.step() == Step::Sketch;
         auto* column = makeColumn(this);
-        auto* section = new MarginSection(isSketch ? tr("Sketch") : tr("Skin"), tr("not in this version"), this);
+        auto* section = new MarginSection(isSketch ? tr("Sketch") : tr("Skin"),
+                                          tr("not in this version"), this);
         section->addWide(makeWords(
-            isSketch ? tr("The plan of the level belongs here: its border, the route through it and "
-                          "what stands in the way.")
-                     : tr("The dressing of the masses belongs here, learned from a swatch. What you see "
-                          "is each matter's plain tile, as it is exported today."),
+            isSketch
+                ? tr("The plan of the level belongs here: its border, the route through it and "
+                     "what stands in the way.")
+                : tr("The dressing of the masses belongs here, learned from a swatch. What you see "
+                     "is each matter's plain tile, as it is exported today."),
             section));
         column->addWidget(section);
         column->addStretch();
@@ -431,9 +484,17 @@ public:
 
 }  // namespace
 
-MarginPanel* makeShapePanel(Session& session, QWidget* parent) { return new ShapePanel(session, parent); }
-MarginPanel* makeCastPanel(Session& session, QWidget* parent) { return new CastPanel(session, parent); }
-MarginPanel* makeShipPanel(Session& session, QWidget* parent) { return new ShipPanel(session, parent); }
-MarginPanel* makeEmptyPanel(Session& session, QWidget* parent) { return new EmptyPanel(session, parent); }
+MarginPanel* makeShapePanel(Session& session, QWidget* parent) {
+    return new ShapePanel(session, parent);
+}
+MarginPanel* makeCastPanel(Session& session, QWidget* parent) {
+    return new CastPanel(session, parent);
+}
+MarginPanel* makeShipPanel(Session& session, QWidget* parent) {
+    return new ShipPanel(session, parent);
+}
+MarginPanel* makeEmptyPanel(Session& session, QWidget* parent) {
+    return new EmptyPanel(session, parent);
+}
 
 }  // namespace rook::app

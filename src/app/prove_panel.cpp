@@ -12,7 +12,9 @@ namespace {
 class FindingNote : public QAbstractButton {
 public:
     FindingNote(int number, const check::Finding& finding, CellSize cell, QWidget* parent)
-        : QAbstractButton(parent), m_number(number), m_isError(finding.severity == check::Severity::Error) {
+        : QAbstractButton(parent),
+          m_number(number),
+          m_isError(finding.severity == check::Severity::Error) {
         setText(QString::fromStdString(finding.sentence));
         setCheckable(true);
         setAutoExclusive(true);
@@ -114,8 +116,8 @@ void ProvePanel::refresh() {
     using reach::VerdictKind;
     const bool isGood = !proven->error && verdict.kind == VerdictKind::Reached;
     const bool isDoubt = proven->error || verdict.kind == VerdictKind::NotDecided;
-    m_sentence->setText(QString::fromStdString(proven->error ? proven->error->sentence()
-                                                             : verdict.sentence()));
+    m_sentence->setText(
+        QString::fromStdString(proven->error ? proven->error->sentence() : verdict.sentence()));
     setTone(m_sentence, !isCurrent ? theme.quietInk
                         : isGood   ? theme.accent
                         : isDoubt  ? theme.caution
@@ -134,8 +136,10 @@ void ProvePanel::refresh() {
         }
         m_motion[0]->setText(QString::fromStdString(p->name));
         m_motion[1]->setText(tr("%1 cells/s").arg(decimalText(p->run)));
-        m_motion[2]->setText(tr("%1 cells in %2 s").arg(decimalText(p->jumpHeight), decimalText(p->timeToTop)));
-        m_motion[3]->setText(abilities.isEmpty() ? tr("none") : abilities.join(QStringLiteral(",\n")));
+        m_motion[2]->setText(
+            tr("%1 cells in %2 s").arg(decimalText(p->jumpHeight), decimalText(p->timeToTop)));
+        m_motion[3]->setText(abilities.isEmpty() ? tr("none")
+                                                 : abilities.join(QStringLiteral(",\n")));
     }
 }
 

@@ -23,8 +23,7 @@ void Ruler::paintEvent(QPaintEvent*) {
     const bool isAcross = m_orientation == Qt::Horizontal;
     const View& view = m_board.view();
     const level::Level& level = *m_session.level();
-    const double cell =
-        (isAcross ? level.cellSize.width : level.cellSize.height) * view.scale();
+    const double cell = (isAcross ? level.cellSize.width : level.cellSize.height) * view.scale();
     const double offset = isAcross ? view.offset().x() : view.offset().y();
     const int length = isAcross ? width() : height();
     const int count = isAcross ? level.cells.width() : level.cells.height();
@@ -38,7 +37,8 @@ void Ruler::paintEvent(QPaintEvent*) {
 
     // Numbers stand at least 44 px apart, at multiples of a power of two cells.
     int step = 1;
-    while (step * cell < 44) step *= 2;
+    while (step * cell < 44)
+        step *= 2;
     painter.setFont(sizedFont(-3));
     const int first = std::max(0, qFloor(offset / cell / step) * step);
     for (int i = first; i < count && i * cell - offset < length; i += step) {
@@ -50,10 +50,11 @@ void Ruler::paintEvent(QPaintEvent*) {
             painter.drawLine(QPointF(thickness - 5, at + 0.5), QPointF(thickness, at + 0.5));
         painter.setPen(theme.quietInk);
         if (isAcross)
-            painter.drawText(QRectF(at + 4, 0, 60, thickness - 2), Qt::AlignVCenter, QString::number(i));
-        else
-            painter.drawText(QRectF(0, at + 1, thickness - 4, 14), Qt::AlignRight | Qt::AlignVCenter,
+            painter.drawText(QRectF(at + 4, 0, 60, thickness - 2), Qt::AlignVCenter,
                              QString::number(i));
+        else
+            painter.drawText(QRectF(0, at + 1, thickness - 4, 14),
+                             Qt::AlignRight | Qt::AlignVCenter, QString::number(i));
     }
     if (!m_board.hasPointer()) return;
     const QPointF pointer = view.toWidget(m_board.pointerPx());

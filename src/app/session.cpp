@@ -6,9 +6,13 @@
 
 namespace rook::app {
 
-Session::Session(QObject* parent) : QObject(parent) { startNew(file::newProject("Untitled")); }
+Session::Session(QObject* parent) : QObject(parent) {
+    startNew(file::newProject("Untitled"));
+}
 
-bool Session::isModified() const { return !m_project.sharesAllWith(m_saved); }
+bool Session::isModified() const {
+    return !m_project.sharesAllWith(m_saved);
+}
 
 Result<void> Session::open(const QString& folder) {
     const file::Path path = folder.toStdString();

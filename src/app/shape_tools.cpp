@@ -85,7 +85,11 @@ private:
         ToolInput own = input;
         own.isErasing = m_isErasing;
         describe(own);
-        return {layCells(*input.project, *input.level, m_region, cellOf(own), verb()), {}, {}, {}, isDone};
+        return {layCells(*input.project, *input.level, m_region, cellOf(own), verb()),
+                {},
+                {},
+                {},
+                isDone};
     }
     void setState(LayState state) {
         m_state = state;
@@ -103,9 +107,10 @@ class Brush final : public LayingTool {
         m_start = m_last = input.cell;
     }
     void extend(const ToolInput& input) override {
-        const CellPoint end = input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
-        const auto part = level::strokeRegion(input.isStraight ? m_start : m_last, end,
-                                              input.options->brushSize);
+        const CellPoint end =
+            input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
+        const auto part =
+            level::strokeRegion(input.isStraight ? m_start : m_last, end, input.options->brushSize);
         m_region = input.isStraight ? part : m_region.united(part);
         m_last = end;
     }
@@ -119,7 +124,8 @@ class Line final : public LayingTool {
         extend(input);
     }
     void extend(const ToolInput& input) override {
-        const CellPoint end = input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
+        const CellPoint end =
+            input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
         m_region = level::strokeRegion(m_start, end, input.options->brushSize);
     }
     CellPoint m_start;
@@ -159,7 +165,9 @@ class Fill final : public LayingTool {
     }
     void extend(const ToolInput& input) override {
         if (m_isComplete || !input.level->cells.bounds().contains(input.cell)) return;
-        m_region = level::fillRegion(input.level->cells, input.cell, input.level->cells.bounds().area()).region;
+        m_region =
+            level::fillRegion(input.level->cells, input.cell, input.level->cells.bounds().area())
+                .region;
         m_isComplete = true;
     }
     const char* verb() const override { return "Fill"; }
@@ -192,13 +200,15 @@ public:
     }
     ToolOutcome drag(const ToolInput& input) override {
         switch (m_state) {
-            case SelectState::Resting: return {};
+            case SelectState::Resting:
+                return {};
             case SelectState::Framing:
-                m_preview.frame =
-                    CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
+                m_preview.frame = CellRect::spanning(m_start, input.cell)
+                                      .intersected(input.level->cells.bounds());
                 m_preview.label = sizeText(*m_preview.frame);
                 return {};
-            case SelectState::Moving: return move(input);
+            case SelectState::Moving:
+                return move(input);
         }
         return {};
     }
@@ -242,11 +252,16 @@ private:
 
 std::unique_ptr<Tool> makeShapeTool(ShapeTool tool) {
     switch (tool) {
-        case ShapeTool::Brush: return std::make_unique<Brush>();
-        case ShapeTool::Line: return std::make_unique<Line>();
-        case ShapeTool::Box: return std::make_unique<Box>();
-        case ShapeTool::Fill: return std::make_unique<Fill>();
-        case ShapeTool::Select: return std::make_unique<Select>();
+        case ShapeTool::Brush:
+            return std::make_unique<Brush>();
+        case ShapeTool::Line:
+            return std::make_unique<Line>();
+        case ShapeTool::Box:
+            return std::make_unique<Box>();
+        case ShapeTool::Fill:
+            return std::make_unique<Fill>();
+        case ShapeTool::Select:
+            return std::make_unique<Select>();
     }
     return nullptr;
 }

@@ -6,7 +6,6 @@
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPushButton>
-#include <QTemporaryDir>
 #include <cstdio>
 
 namespace rook::app {
@@ -21,7 +20,8 @@ void settle(MainWindow& window) {
         return window.session().isProofCurrent(window.session().level()->id) &&
                window.board().isComplete() && timer.elapsed() > 150;
     };
-    while (!isSettled() && timer.elapsed() < 10000) QApplication::processEvents(QEventLoop::AllEvents, 20);
+    while (!isSettled() && timer.elapsed() < 10000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
 }
 
 void movePointer(Board& board, QPointF at, Qt::MouseButtons buttons, QEvent::Type type,
@@ -34,7 +34,8 @@ bool shoot(MainWindow& window, const QString& folder, const QString& name) {
     settle(window);
     const QString path = QDir(folder).filePath(name + QStringLiteral(".png"));
     if (window.grab().save(path)) return true;
-    std::fprintf(stderr, "rookplot-desk: The picture cannot be written (%s). Choose another folder.\n",
+    std::fprintf(stderr,
+                 "rookplot-desk: The picture cannot be written (%s). Choose another folder.\n",
                  qPrintable(path));
     return false;
 }
@@ -99,9 +100,8 @@ bool writeShots(MainWindow& window, const QString& folder) {
     isFine = isFine && shoot(window, folder, QStringLiteral("skin-day"));
     session.setStep(Step::Ship);
     board.fitLevel();
-    const QTemporaryDir bundle(QStringLiteral("/tmp/rookplot-XXXXXX"));
     if (auto* target = window.findChild<QLineEdit*>(QStringLiteral("export-folder")))
-        target->setText(bundle.filePath(QStringLiteral("lantern-weir")));
+        target->setText(QDir::tempPath() + QStringLiteral("/rookplot-shots/lantern-weir"));
     if (auto* write = window.findChild<QPushButton*>(QStringLiteral("export"))) write->click();
     isFine = isFine && shoot(window, folder, QStringLiteral("ship-day"));
 

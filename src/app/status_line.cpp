@@ -58,8 +58,9 @@ QString StatusLine::underPointer(CellPoint cell) const {
     if (!value.isOpen()) {
         const level::Matter& matter = m_session.project().matterOf(value);
         const auto word = level::nameOf(matter.behaviour);
-        text = tr("<b>%1</b> %2").arg(QString::fromStdString(matter.title).toLower().toHtmlEscaped(),
-                                      QString::fromUtf8(word.data(), qsizetype(word.size())));
+        text = tr("<b>%1</b> %2")
+                   .arg(QString::fromStdString(matter.title).toLower().toHtmlEscaped(),
+                        QString::fromUtf8(word.data(), qsizetype(word.size())));
         if (value.form() != level::Form::Full) {
             const auto form = level::nameOf(value.form());
             text += QStringLiteral(", ") + QString::fromUtf8(form.data(), qsizetype(form.size()));
@@ -74,7 +75,8 @@ void StatusLine::refreshVerdict(PxPoint px) {
     QString text;
     QColor tone = theme.quietInk;
     if (const Walk* walk = m_board.walk()) {
-        text = tr("walking: %1 deaths, %2 exits — Esc ends").arg(walk->deaths()).arg(walk->finished());
+        text =
+            tr("walking: %1 deaths, %2 exits — Esc ends").arg(walk->deaths()).arg(walk->finished());
         if (!walk->lastExit().empty())
             text += tr(", last exit %1").arg(QString::fromStdString(walk->lastExit()));
         tone = theme.plum;
@@ -131,9 +133,10 @@ QString reachWords(const Session& session, PxPoint px) {
     if (!proven->covered.test(px.x + reached.left, px.y + reached.top))
         return StatusLine::tr("no body can be here");
     // A body stands here if a standing position puts its box around this px.
-    const bool isStood = reached.standing.anyIn(px.x + reached.left - proven->answer.tables.bodyWidth + 1,
-                                                px.y + reached.top - proven->answer.tables.bodyHeight + 1,
-                                                px.x + reached.left + 1, px.y + reached.top + 1);
+    const bool isStood =
+        reached.standing.anyIn(px.x + reached.left - proven->answer.tables.bodyWidth + 1,
+                               px.y + reached.top - proven->answer.tables.bodyHeight + 1,
+                               px.x + reached.left + 1, px.y + reached.top + 1);
     return isStood ? StatusLine::tr("reached, standing") : StatusLine::tr("reached, in the air");
 }
 

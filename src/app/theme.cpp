@@ -8,25 +8,29 @@
 
 /// The icons stand in a static library, which does not register them by itself. The macro wants to
 /// be outside all namespaces.
-static void initIcons() { Q_INIT_RESOURCE(app); }
+static void initIcons() {
+    Q_INIT_RESOURCE(app);
+}
 
 namespace rook::app {
 
 using namespace Qt::StringLiterals;
 
 const Theme& Theme::day() {
-    static const Theme theme{false, 0xECEBE4, 0xF5F4EE, 0xFBFAF5, 0xE3E2D8, 0xC9C8BB, 0x22303A,
-                             0x5F6B73, 0x1E7F71, 0x96610B, 0xC8402A, 0x7A3B72};
+    static const Theme theme{false,    0xECEBE4, 0xF5F4EE, 0xFBFAF5, 0xE3E2D8, 0xC9C8BB,
+                             0x22303A, 0x5F6B73, 0x1E7F71, 0x96610B, 0xC8402A, 0x7A3B72};
     return theme;
 }
 
 const Theme& Theme::night() {
-    static const Theme theme{true, 0x22262B, 0x2A2F35, 0x1B1F23, 0x2B3137, 0x3A424A, 0xE4E2D8,
-                             0x98A2A9, 0x3FB8A4, 0xE0A63A, 0xF0705A, 0xC487BC};
+    static const Theme theme{true,     0x22262B, 0x2A2F35, 0x1B1F23, 0x2B3137, 0x3A424A,
+                             0xE4E2D8, 0x98A2A9, 0x3FB8A4, 0xE0A63A, 0xF0705A, 0xC487BC};
     return theme;
 }
 
-QColor Theme::rule() const { return isNight ? QColor(0x3A424A) : QColor(0xCFCEC2); }
+QColor Theme::rule() const {
+    return isNight ? QColor(0x3A424A) : QColor(0xCFCEC2);
+}
 
 QPalette Theme::palette() const {
     QPalette p;
@@ -49,7 +53,8 @@ QPalette Theme::palette() const {
 }
 
 QString Theme::styleSheet() const {
-    QString sheet = uR"(
+    QString sheet =
+        uR"(
         QMainWindow, QMenuBar { background: @window; }
         QMenuBar { color: @ink; padding: 1px 6px; }
         QMenuBar::item { padding: 4px 7px; background: transparent; }
@@ -81,11 +86,13 @@ QString Theme::styleSheet() const {
         QListWidget { background: @panel; border: none; outline: none; }
     )"_s;
     const std::pair<const char*, QColor> names[] = {
-        {"@window", window}, {"@panel", panel}, {"@paper", paper},   {"@ink", ink},
-        {"@quiet", quietInk}, {"@accent", accent}, {"@rule", rule()},
-        {"@onAccent", isNight ? QColor(0x1B1F23) : QColor(0xFFFFFF)}};
+        {"@window", window},  {"@panel", panel},
+        {"@paper", paper},    {"@ink", ink},
+        {"@quiet", quietInk}, {"@accent", accent},
+        {"@rule", rule()},    {"@onAccent", isNight ? QColor(0x1B1F23) : QColor(0xFFFFFF)}};
     // The longer name first: "@onAccent" holds no other, "@accent" stands alone.
-    for (const auto& [name, color] : names) sheet.replace(QLatin1String(name), color.name());
+    for (const auto& [name, color] : names)
+        sheet.replace(QLatin1String(name), color.name());
     return sheet;
 }
 
@@ -134,7 +141,11 @@ namespace {
 const Theme* g_theme = nullptr;  // set once at the start and when the designer switches
 }
 
-const Theme& currentTheme() { return g_theme ? *g_theme : Theme::day(); }
-void setCurrentTheme(const Theme& theme) { g_theme = theme.isNight ? &Theme::night() : &Theme::day(); }
+const Theme& currentTheme() {
+    return g_theme ? *g_theme : Theme::day();
+}
+void setCurrentTheme(const Theme& theme) {
+    g_theme = theme.isNight ? &Theme::night() : &Theme::day();
+}
 
 }  // namespace rook::app

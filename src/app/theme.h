@@ -1,5 +1,6 @@
 #pragma once
-/// The look: the colours of product.md for day and night, the palette, the style sheet and the icons.
+/// The look: the colours of product.md for day and night, the palette, the style sheet and the
+/// icons.
 
 #include <QColor>
 #include <QFont>

@@ -1,6 +1,6 @@
 #pragma once
-/// Tools: events and a value in, a preview and an edit out. A tool knows no widget and no session, so
-/// it is tested without a window; the board carries its edits to the session.
+/// Tools: events and a value in, a preview and an edit out. A tool knows no widget and no session,
+/// so it is tested without a window; the board carries its edits to the session.
 
 #include <QString>
 #include <memory>
@@ -26,11 +26,11 @@ struct ToolInput {
 
 /// What the board draws over the level while a tool is in hand.
 struct ToolPreview {
-    level::CellRegion region;          ///< cells that the gesture would cover
-    std::vector<PxRect> ghosts;        ///< boxes of entities to come
-    std::optional<CellRect> frame;     ///< a rectangle being drawn to select
+    level::CellRegion region;       ///< cells that the gesture would cover
+    std::vector<PxRect> ghosts;     ///< boxes of entities to come
+    std::optional<CellRect> frame;  ///< a rectangle being drawn to select
     bool isErasing = false;
-    QString label;                     ///< size or count, beside the pointer
+    QString label;  ///< size or count, beside the pointer
 };
 
 /// What an event leads to. `edit` replaces the gesture's value; `isDone` commits it.

@@ -35,10 +35,12 @@ QList<ToolEntry> toolsOf(Step step) {
         case Step::Cast:
             return {{QStringLiteral("place"), Tray::tr("Place")},
                     {QStringLiteral("select"), Tray::tr("Select")}};
-        case Step::Prove: return {{QStringLiteral("probe"), Tray::tr("Probe")}};
+        case Step::Prove:
+            return {{QStringLiteral("probe"), Tray::tr("Probe")}};
         case Step::Sketch:
         case Step::Skin:
-        case Step::Ship: return {};
+        case Step::Ship:
+            return {};
     }
     return {};
 }
@@ -46,16 +48,20 @@ QList<ToolEntry> toolsOf(Step step) {
 QString emptyWords(Step step) {
     switch (step) {
         case Step::Sketch:
-            return Tray::tr("Pencils, the route and its obstacles belong here. This version has no "
-                            "sketching tools yet.");
+            return Tray::tr(
+                "Pencils, the route and its obstacles belong here. This version has no "
+                "sketching tools yet.");
         case Step::Skin:
-            return Tray::tr("Swatches that dress the masses by example belong here. In this version "
-                            "each matter wears its plain tile.");
+            return Tray::tr(
+                "Swatches that dress the masses by example belong here. In this version "
+                "each matter wears its plain tile.");
         case Step::Ship:
-            return Tray::tr("Exporting needs no tools: choose the folder in the margin and export.");
+            return Tray::tr(
+                "Exporting needs no tools: choose the folder in the margin and export.");
         case Step::Shape:
         case Step::Cast:
-        case Step::Prove: return {};
+        case Step::Prove:
+            return {};
     }
     return {};
 }
@@ -115,12 +121,14 @@ void Tray::rebuild() {
 }
 
 void Tray::refresh() {
-    for (const auto& refresher : m_refreshers) refresher();
+    for (const auto& refresher : m_refreshers)
+        refresher();
 }
 
 void Tray::addTools() {
     const QList<ToolEntry> tools = toolsOf(m_session.step());
-    m_tools->setFixedWidth(tools.isEmpty() ? 0 : 28 + 62 * int(std::max<qsizetype>(tools.size(), 3)));
+    m_tools->setFixedWidth(tools.isEmpty() ? 0
+                                           : 28 + 62 * int(std::max<qsizetype>(tools.size(), 3)));
     auto* row = new QHBoxLayout(m_tools);
     row->setContentsMargins(14, 14, 14, 24);
     row->setSpacing(4);
@@ -159,7 +167,8 @@ void Tray::addCards() {
         auto* row = new QHBoxLayout;
         row->setSpacing(8);
         const std::pair<QString, bool ToolOptions::*> chips[] = {
-            {tr("reach"), &ToolOptions::showsReach}, {tr("standing room"), &ToolOptions::showsStanding}};
+            {tr("reach"), &ToolOptions::showsReach},
+            {tr("standing room"), &ToolOptions::showsStanding}};
         for (const auto& [text, member] : chips) {
             auto* chip = new Chip(text, m_cards);
             const auto field = member;
@@ -191,35 +200,43 @@ void Tray::addCards() {
             const level::MatterId id{static_cast<std::uint16_t>(i)};
             const auto word = level::nameOf(matter.behaviour);
             auto* card = new CardButton(
-                QString::fromStdString(matter.title), QString::fromUtf8(word.data(), qsizetype(word.size())),
+                QString::fromStdString(matter.title),
+                QString::fromUtf8(word.data(), qsizetype(word.size())),
                 [behaviour = matter.behaviour](QPainter& painter, const QRect& rect) {
                     paintBehaviourSample(painter, behaviour, level::Form::Full, rect);
-                }, m_cards);
+                },
+                m_cards);
             card->setObjectName(QStringLiteral("matter-") + QString::fromStdString(matter.name));
-            add(card, [this, id] { return m_session.options().matter == id; }, [this, id] {
-                ToolOptions options = m_session.options();
-                options.matter = id;
-                m_session.setOptions(options);
-            });
+            add(
+                card, [this, id] { return m_session.options().matter == id; },
+                [this, id] {
+                    ToolOptions options = m_session.options();
+                    options.matter = id;
+                    m_session.setOptions(options);
+                });
         }
     } else {
         for (const level::Kind& kind : project.kinds) {
             const auto word = level::nameOf(kind.role);
             auto* card = new CardButton(
-                QString::fromStdString(kind.title), QString::fromUtf8(word.data(), qsizetype(word.size())),
+                QString::fromStdString(kind.title),
+                QString::fromUtf8(word.data(), qsizetype(word.size())),
                 [role = kind.role](QPainter& painter, const QRect& rect) {
                     painter.setPen(QPen(currentTheme().ink, 1.6));
                     QRectF mark(0, 0, 22, 30);
                     mark.moveCenter(QRectF(rect).center());
                     paintRoleMark(painter, role, mark, level::Facing::Right);
-                }, m_cards);
+                },
+                m_cards);
             card->setObjectName(QStringLiteral("kind-") + QString::fromStdString(kind.id.text));
-            add(card, [this, id = kind.id] { return m_session.options().kind == id; }, [this, id = kind.id] {
-                ToolOptions options = m_session.options();
-                options.kind = id;
-                m_session.setOptions(options);
-                m_session.setCastTool(CastTool::Place);
-            });
+            add(
+                card, [this, id = kind.id] { return m_session.options().kind == id; },
+                [this, id = kind.id] {
+                    ToolOptions options = m_session.options();
+                    options.kind = id;
+                    m_session.setOptions(options);
+                    m_session.setCastTool(CastTool::Place);
+                });
         }
     }
     row->addStretch();
@@ -314,7 +331,8 @@ void Tray::addOptions() {
                 options.snap = snap;
                 m_session.setOptions(options);
             });
-            m_refreshers << [this, chip, snap = snap] { chip->setChecked(m_session.options().snap == snap); };
+            m_refreshers <<
+                [this, chip, snap = snap] { chip->setChecked(m_session.options().snap == snap); };
             snaps->addWidget(chip);
         }
         auto* label = new QLabel(tr("Snap"), m_options);

@@ -19,12 +19,14 @@ void paintFrame(QPainter& painter, const QAbstractButton& button, bool hasBorder
         painter.drawRoundedRect(frame, 3, 3);
     }
     if (button.isChecked())
-        painter.fillRect(QRectF(frame.left(), frame.bottom() - 2, frame.width(), 2.5), theme.accent);
+        painter.fillRect(QRectF(frame.left(), frame.bottom() - 2, frame.width(), 2.5),
+                         theme.accent);
 }
 
 }  // namespace
 
-ToolButton::ToolButton(const QString& icon, const QString& name, const QString& key, QWidget* parent)
+ToolButton::ToolButton(const QString& icon, const QString& name, const QString& key,
+                       QWidget* parent)
     : QAbstractButton(parent), m_icon(icon), m_key(key) {
     setText(name);
     setCheckable(true);
@@ -34,7 +36,9 @@ ToolButton::ToolButton(const QString& icon, const QString& name, const QString& 
     setToolTip(QStringLiteral("%1 (%2)").arg(name, key));
 }
 
-QSize ToolButton::sizeHint() const { return {58, 76}; }
+QSize ToolButton::sizeHint() const {
+    return {58, 76};
+}
 
 void ToolButton::paintEvent(QPaintEvent*) {
     const Theme& theme = currentTheme();
@@ -97,7 +101,8 @@ void Chip::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     const QColor tone = isChecked() ? theme.accent : theme.quietInk;
-    painter.setPen(QPen(isChecked() || hasFocus() ? theme.accent : theme.rule(), hasFocus() ? 2 : 1.2));
+    painter.setPen(
+        QPen(isChecked() || hasFocus() ? theme.accent : theme.rule(), hasFocus() ? 2 : 1.2));
     painter.setBrush(Qt::NoBrush);
     painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 3, 3);
     painter.setPen(isChecked() ? tone : theme.ink);

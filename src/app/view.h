@@ -29,9 +29,7 @@ public:
     [[nodiscard]] QPointF offset() const { return m_offset; }
 
     void pan(QPointF by) { setOffset(m_offset - by); }
-    void setOffset(QPointF offset) {
-        m_offset = {std::round(offset.x()), std::round(offset.y())};
-    }
+    void setOffset(QPointF offset) { m_offset = {std::round(offset.x()), std::round(offset.y())}; }
     /// Keeps the level px under `fixed` where it is.
     void zoomAt(QPointF fixed, double factor) {
         const QPointF level = toLevel(fixed);

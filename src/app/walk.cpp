@@ -9,7 +9,9 @@ namespace {
 constexpr int farPx = 1 << 16;              // wishes are cut to the tables
 constexpr std::size_t maxTrail = 60 * 600;  // ticks: ten minutes, then the oldest half goes
 
-runtime::Box boxOf(const PxRect& r) { return {r.x, r.y, r.width, r.height}; }
+runtime::Box boxOf(const PxRect& r) {
+    return {r.x, r.y, r.width, r.height};
+}
 
 }  // namespace
 
@@ -20,13 +22,15 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
     const runtime::MotionTables& tables = question->problem.tables;
     std::optional<PxRect> start = question->problem.start;
     if (at)
-        start = PxRect{at->x - tables.bodyWidth / 2, at->y - tables.bodyHeight, tables.bodyWidth, tables.bodyHeight};
+        start = PxRect{at->x - tables.bodyWidth / 2, at->y - tables.bodyHeight, tables.bodyWidth,
+                       tables.bodyHeight};
     if (!start) {
         return fail(ErrorKind::Missing, "There is no start to walk from", level.title,
                     "Place a spawn in Cast, or hold Shift to walk from the pointer");
     }
     std::vector<runtime::Box> deadly;
-    for (const PxRect& box : question->problem.deadlyBoxes) deadly.push_back(boxOf(box));
+    for (const PxRect& box : question->problem.deadlyBoxes)
+        deadly.push_back(boxOf(box));
     std::unique_ptr<Walk> walk(new Walk(project, level, tables, *start, std::move(deadly)));
     if (walk->m_body.stance == runtime::Stance::Ended) {
         return fail(ErrorKind::NotApplicable, "The body has no room to start there",

@@ -1,6 +1,6 @@
 #pragma once
-/// Walk: the playtest, with the stepper that the solver and games use. No widget here: keys and time
-/// in, a body, a trail and counts out.
+/// Walk: the playtest, with the stepper that the solver and games use. No widget here: keys and
+/// time in, a body, a trail and counts out.
 
 #include <QPointF>
 #include <memory>

@@ -9,6 +9,6 @@ namespace rook::base {
 
 }  // namespace rook::base
 
-#define ROOK_ASSERT(condition, sentence)                                              \
-    ((condition) ? static_cast<void>(0)                                               \
+#define ROOK_ASSERT(condition, sentence) \
+    ((condition) ? static_cast<void>(0)  \
                  : ::rook::base::assertionFailed(#condition, sentence, __FILE__, __LINE__))

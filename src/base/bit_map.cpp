@@ -12,8 +12,8 @@ BitMap::Word maskOf(int start, int left, int right) {
     const int from = std::max(left - start, 0);
     const int to = std::min(right - start, BitMap::wordBits);
     if (from >= to) return 0;
-    const BitMap::Word below = to == BitMap::wordBits ? ~BitMap::Word{0}
-                                                      : (BitMap::Word{1} << to) - 1;
+    const BitMap::Word below =
+        to == BitMap::wordBits ? ~BitMap::Word{0} : (BitMap::Word{1} << to) - 1;
     return below & ~((BitMap::Word{1} << from) - 1);
 }
 
@@ -67,14 +67,16 @@ bool BitMap::anyIn(int left, int top, int right, int bottom) const {
 
 std::int64_t BitMap::count() const {
     std::int64_t sum = 0;
-    for (const Word word : m_words) sum += std::popcount(word);
+    for (const Word word : m_words)
+        sum += std::popcount(word);
     return sum;
 }
 
 void BitMap::spreadLeft(int width) {
     for (int covered = 1; covered < width;) {
         const int by = std::min(covered, width - covered);
-        for (int y = 0; y < m_height; ++y) orShiftedDown(row(y), m_wordsPerRow, by);
+        for (int y = 0; y < m_height; ++y)
+            orShiftedDown(row(y), m_wordsPerRow, by);
         covered += by;
     }
 }
@@ -85,7 +87,8 @@ void BitMap::spreadUp(int height) {
         for (int y = 0; y + by < m_height; ++y) {
             Word* target = row(y);
             const Word* source = row(y + by);
-            for (int i = 0; i < m_wordsPerRow; ++i) target[i] |= source[i];
+            for (int i = 0; i < m_wordsPerRow; ++i)
+                target[i] |= source[i];
         }
         covered += by;
     }
@@ -94,7 +97,8 @@ void BitMap::spreadUp(int height) {
 void BitMap::spreadRight(int width) {
     for (int covered = 1; covered < width;) {
         const int by = std::min(covered, width - covered);
-        for (int y = 0; y < m_height; ++y) orShiftedUp(row(y), m_wordsPerRow, by);
+        for (int y = 0; y < m_height; ++y)
+            orShiftedUp(row(y), m_wordsPerRow, by);
         covered += by;
     }
     if (m_wordsPerRow == 0) return;
@@ -108,7 +112,8 @@ void BitMap::spreadDown(int height) {
         for (int y = m_height - 1; y >= by; --y) {
             Word* target = row(y);
             const Word* source = row(y - by);
-            for (int i = 0; i < m_wordsPerRow; ++i) target[i] |= source[i];
+            for (int i = 0; i < m_wordsPerRow; ++i)
+                target[i] |= source[i];
         }
         covered += by;
     }

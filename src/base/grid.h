@@ -79,7 +79,8 @@ public:
                 } else {
                     const CellRect part = area.intersected(whole);
                     for (int y = part.y; y < part.bottom(); ++y)
-                        for (int x = part.x; x < part.right(); ++x) set(x, y, value);
+                        for (int x = part.x; x < part.right(); ++x)
+                            set(x, y, value);
                 }
             }
         }
@@ -92,8 +93,7 @@ public:
         for (int column = 0; column < chunkColumns(); ++column) {
             const int first = column * chunkSide;
             const int count = std::min(chunkSide, m_width - first);
-            visit(first, count,
-                  line[static_cast<std::size_t>(column)]->data() + indexIn(first, y));
+            visit(first, count, line[static_cast<std::size_t>(column)]->data() + indexIn(first, y));
         }
     }
 
@@ -164,7 +164,8 @@ public:
         ROOK_ASSERT(static_cast<int>(m_rows->size()) == chunkRows(), "one list a chunk row");
         for (const auto& line : *m_rows) {
             ROOK_ASSERT(static_cast<int>(line->size()) == chunkColumns(), "one pointer a chunk");
-            for (const auto& chunk : *line) ROOK_ASSERT(chunk != nullptr, "no chunk is missing");
+            for (const auto& chunk : *line)
+                ROOK_ASSERT(chunk != nullptr, "no chunk is missing");
         }
     }
 

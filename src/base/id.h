@@ -24,7 +24,8 @@ using KindId = Id<struct KindTag>;
 [[nodiscard]] inline bool isPlainName(std::string_view name) {
     if (name.empty() || name.size() > 64 || name[0] == '-' || name[0] == '_') return false;
     for (const char c : name) {
-        const bool isFine = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || c == '-' || c == '_';
+        const bool isFine =
+            (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9') || c == '-' || c == '_';
         if (!isFine) return false;
     }
     return true;

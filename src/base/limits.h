@@ -5,11 +5,11 @@
 
 namespace rook::limits {
 
-inline constexpr int maxBoardCells = 16384;          ///< Columns or rows of one level.
-inline constexpr int maxCellPx = 512;                ///< Width or height of one cell, px.
-inline constexpr int maxEntities = 1000000;          ///< Entities of one level.
-inline constexpr int maxMatters = 4096;              ///< Matters of one project, open included.
-inline constexpr int maxLevels = 10000;              ///< Levels of one project.
+inline constexpr int maxBoardCells = 16384;              ///< Columns or rows of one level.
+inline constexpr int maxCellPx = 512;                    ///< Width or height of one cell, px.
+inline constexpr int maxEntities = 1000000;              ///< Entities of one level.
+inline constexpr int maxMatters = 4096;                  ///< Matters of one project, open included.
+inline constexpr int maxLevels = 10000;                  ///< Levels of one project.
 inline constexpr std::size_t maxTextBytes = 64u << 20;   ///< One text file that is read.
 inline constexpr std::size_t maxImageBytes = 64u << 20;  ///< One sheet that is read.
 inline constexpr int maxLegendEntries = 80;          ///< Above this, rows are written run by run.

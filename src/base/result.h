@@ -40,8 +40,7 @@ using Result = tl::expected<T, Error>;
 /// An error, ready to be returned from a function that gives a `Result`.
 [[nodiscard]] inline tl::unexpected<Error> fail(ErrorKind kind, std::string what,
                                                 std::string where = {}, std::string remedy = {}) {
-    return tl::unexpected<Error>(
-        Error{kind, std::move(what), std::move(where), std::move(remedy)});
+    return tl::unexpected<Error>(Error{kind, std::move(what), std::move(where), std::move(remedy)});
 }
 
 [[nodiscard]] inline tl::unexpected<Error> fail(Error error) {

@@ -1,5 +1,6 @@
 #pragma once
-/// A vector behind a shared pointer: copies share, the first write copies. Equal pointers are equal.
+/// A vector behind a shared pointer: copies share, the first write copies. Equal pointers are
+/// equal.
 
 #include <memory>
 #include <vector>

@@ -4,15 +4,24 @@ namespace rook::check {
 
 std::string_view nameOf(FindingKind kind) {
     switch (kind) {
-        case FindingKind::NoStart: return "no-start";
-        case FindingKind::StartBlocked: return "start-blocked";
-        case FindingKind::NoExit: return "no-exit";
-        case FindingKind::ExitOutOfReach: return "exit-out-of-reach";
-        case FindingKind::PickupOutOfReach: return "pickup-out-of-reach";
-        case FindingKind::CheckpointOutOfReach: return "checkpoint-out-of-reach";
-        case FindingKind::NotDecided: return "not-decided";
-        case FindingKind::ExitLeadsNowhere: return "exit-leads-nowhere";
-        case FindingKind::EntityInStone: return "entity-in-stone";
+        case FindingKind::NoStart:
+            return "no-start";
+        case FindingKind::StartBlocked:
+            return "start-blocked";
+        case FindingKind::NoExit:
+            return "no-exit";
+        case FindingKind::ExitOutOfReach:
+            return "exit-out-of-reach";
+        case FindingKind::PickupOutOfReach:
+            return "pickup-out-of-reach";
+        case FindingKind::CheckpointOutOfReach:
+            return "checkpoint-out-of-reach";
+        case FindingKind::NotDecided:
+            return "not-decided";
+        case FindingKind::ExitLeadsNowhere:
+            return "exit-leads-nowhere";
+        case FindingKind::EntityInStone:
+            return "entity-in-stone";
     }
     return "";
 }

@@ -19,7 +19,8 @@ std::vector<Finding> reachFindings(const level::Level& level, const reach::Answe
     std::vector<Finding> findings;
     const auto add = [&](FindingKind kind, Severity severity, std::string sentence,
                          EntityId entity = {}, PxRect place = {}) {
-        findings.push_back({kind, severity, level.id, std::move(sentence), std::move(entity), place});
+        findings.push_back(
+            {kind, severity, level.id, std::move(sentence), std::move(entity), place});
     };
     const reach::Verdict& verdict = answer.verdict;
     switch (verdict.kind) {
@@ -36,7 +37,8 @@ std::vector<Finding> reachFindings(const level::Level& level, const reach::Answe
             add(FindingKind::NoExit, Severity::Error, verdict.sentence());
             break;
         case VerdictKind::Reached:
-        case VerdictKind::NotReached: break;
+        case VerdictKind::NotReached:
+            break;
     }
     for (const reach::Goal& goal : verdict.goals) {
         if (goal.isReached) continue;

@@ -14,15 +14,15 @@ struct CheckOptions {
 };
 
 file::Json findingJson(const check::Finding& finding) {
-    file::Json json = {
-        {"level", finding.level.text},
-        {"kind", check::nameOf(finding.kind)},
-        {"severity", finding.severity == check::Severity::Error ? "error" : "doubt"},
-        {"sentence", finding.sentence},
-        {"entity", finding.entity.text}};
+    file::Json json = {{"level", finding.level.text},
+                       {"kind", check::nameOf(finding.kind)},
+                       {"severity", finding.severity == check::Severity::Error ? "error" : "doubt"},
+                       {"sentence", finding.sentence},
+                       {"entity", finding.entity.text}};
     const PxRect& r = finding.place;
-    json["place"] = r.isEmpty() ? file::Json(nullptr)
-                                : file::Json{{"x", r.x}, {"y", r.y}, {"width", r.width}, {"height", r.height}};
+    json["place"] =
+        r.isEmpty() ? file::Json(nullptr)
+                    : file::Json{{"x", r.x}, {"y", r.y}, {"width", r.width}, {"height", r.height}};
     return json;
 }
 
@@ -54,10 +54,14 @@ int checkProject(const CheckOptions& options) {
         const auto findings = check::findingsOf(*project, *level, reach::answer(*question));
         count += findings.size();
         if (options.format == "text") printText(findings, level->cellSize);
-        for (const check::Finding& finding : findings) list.push_back(findingJson(finding));
+        for (const check::Finding& finding : findings)
+            list.push_back(findingJson(finding));
     }
     if (options.format == "json")
-        std::printf("%s\n", file::Json{{"format", "rookplot-findings"}, {"version", 1}, {"findings", list}}.dump(2).c_str());
+        std::printf("%s\n",
+                    file::Json{{"format", "rookplot-findings"}, {"version", 1}, {"findings", list}}
+                        .dump(2)
+                        .c_str());
     else
         std::printf("%zu %s\n", count, count == 1 ? "finding" : "findings");
     return count == 0 ? exitFine : exitFindings;
@@ -67,8 +71,9 @@ int checkProject(const CheckOptions& options) {
 
 void addCheckCommand(CLI::App& app, int& exitCode) {
     auto* command = app.add_subcommand(
-        "check", "List the findings of all levels, or of one: what is out of reach, what leads nowhere.\n"
-                 "Exits with 0 without findings, 1 with, 2 on an error.");
+        "check",
+        "List the findings of all levels, or of one: what is out of reach, what leads nowhere.\n"
+        "Exits with 0 without findings, 1 with, 2 on an error.");
     auto options = std::make_shared<CheckOptions>();
     command->add_option("PROJECT", options->project, "The project folder")->required();
     command->add_option("--level", options->level, "Check this level only, by its id");

@@ -24,14 +24,16 @@ int exportProject(const std::string& folder, const std::string& target) {
 
 void addExportCommand(CLI::App& app, int& exitCode) {
     auto* command = app.add_subcommand(
-        "export", "Write the bundle that a game loads. A former bundle is replaced as a whole;\n"
-                  "when something fails it stays as it was.");
+        "export",
+        "Write the bundle that a game loads. A former bundle is replaced as a whole;\n"
+        "when something fails it stays as it was.");
     auto project = std::make_shared<std::string>();
     auto target = std::make_shared<std::string>();
     command->add_option("PROJECT", *project, "The project folder")->required();
     command->add_option("--to", *target, "The folder of the bundle: new, empty, or a former bundle")
         ->required();
-    command->callback([project, target, &exitCode] { exitCode = exportProject(*project, *target); });
+    command->callback(
+        [project, target, &exitCode] { exitCode = exportProject(*project, *target); });
 }
 
 }  // namespace rook::cli

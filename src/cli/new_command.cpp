@@ -12,8 +12,7 @@ int makeProject(const std::string& folder) {
         return report({ErrorKind::NotApplicable, "There is a project already", path.string(),
                        "Open it, or choose another folder"});
     }
-    const std::string name =
-        (path.has_filename() ? path : path.parent_path()).filename().string();
+    const std::string name = (path.has_filename() ? path : path.parent_path()).filename().string();
     if (const auto made = file::saveProject(storage, path, file::newProject(name)); !made)
         return report(made.error());
     std::printf("Made the project %s with one level, level-1.\nNext: rookplot open %s\n",

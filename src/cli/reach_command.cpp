@@ -37,12 +37,18 @@ Result<reach::Question> ask(const ReachOptions& options) {
 
 std::string_view wordOf(reach::VerdictKind kind) {
     switch (kind) {
-        case reach::VerdictKind::Reached: return "reached";
-        case reach::VerdictKind::NotReached: return "not-reached";
-        case reach::VerdictKind::NotDecided: return "not-decided";
-        case reach::VerdictKind::NoStart: return "no-start";
-        case reach::VerdictKind::StartBlocked: return "start-blocked";
-        case reach::VerdictKind::NoExit: return "no-exit";
+        case reach::VerdictKind::Reached:
+            return "reached";
+        case reach::VerdictKind::NotReached:
+            return "not-reached";
+        case reach::VerdictKind::NotDecided:
+            return "not-decided";
+        case reach::VerdictKind::NoStart:
+            return "no-start";
+        case reach::VerdictKind::StartBlocked:
+            return "start-blocked";
+        case reach::VerdictKind::NoExit:
+            return "no-exit";
     }
     return "";
 }
@@ -82,8 +88,9 @@ int solveReach(const ReachOptions& options) {
     const reach::Answer answer = reach::answer(*question);
     if (!options.dump.empty()) {
         if (answer.verdict.kind == reach::VerdictKind::NotDecided) {
-            return report({ErrorKind::NotApplicable, answer.verdict.sentence() + " No maps were written",
-                           options.path, "Leave --dump out"});
+            return report({ErrorKind::NotApplicable,
+                           answer.verdict.sentence() + " No maps were written", options.path,
+                           "Leave --dump out"});
         }
         const auto written = file::dumpReach(file::diskStorage(), options.dump, answer.reached,
                                              question->problem.frame);
@@ -102,15 +109,18 @@ void addReachCommand(CLI::App& app, int& exitCode) {
     auto* command = app.add_subcommand(
         "reach",
         "Compute exactly what the player can get to, in a project's level or in an exported level\n"
-        "(FILE.level.json), by the motion tables that stand in that file. Exits with 0 whatever the\n"
+        "(FILE.level.json), by the motion tables that stand in that file. Exits with 0 whatever "
+        "the\n"
         "verdict, 2 on an error.");
     auto options = std::make_shared<ReachOptions>();
-    command->add_option("PATH", options->path, "A project folder, or a FILE.level.json")->required();
+    command->add_option("PATH", options->path, "A project folder, or a FILE.level.json")
+        ->required();
     command->add_option("--level", options->level, "Id of the level, with a project folder");
     command->add_flag("--json", options->isJson, "Print the verdict and every goal as JSON");
-    command->add_option("--dump", options->dump,
-                        "Write visited.pbm and standing.pbm to this folder: PBM P4, one bit a px of\n"
-                        "the level, set where the upper left corner of the body can be");
+    command->add_option(
+        "--dump", options->dump,
+        "Write visited.pbm and standing.pbm to this folder: PBM P4, one bit a px of\n"
+        "the level, set where the upper left corner of the body can be");
     command->callback([options, &exitCode] { exitCode = solveReach(*options); });
 }
 

@@ -33,9 +33,11 @@ public:
 private:
     static FormRow rowOf(Form form, int j, int width, int height) {
         int from = 0;
-        while (from < width && !runtime::formFills(form, from, j, width, height)) ++from;
+        while (from < width && !runtime::formFills(form, from, j, width, height))
+            ++from;
         int to = from;
-        while (to < width && runtime::formFills(form, to, j, width, height)) ++to;
+        while (to < width && runtime::formFills(form, to, j, width, height))
+            ++to;
         return {from, to};
     }
 
@@ -97,12 +99,16 @@ PxMaps makePxMaps(const runtime::Frame& frame, const runtime::CellSource& cells,
     const FormRows forms(frame.cellWidth, frame.cellHeight);
     const auto mapOf = [&](Behaviour behaviour) -> BitMap* {
         switch (behaviour) {
-            case Behaviour::Solid: return &maps.solid;
-            case Behaviour::OneWay: return &oneWay;
-            case Behaviour::Deadly: return &maps.deadly;
+            case Behaviour::Solid:
+                return &maps.solid;
+            case Behaviour::OneWay:
+                return &oneWay;
+            case Behaviour::Deadly:
+                return &maps.deadly;
             case Behaviour::Open:
             case Behaviour::Ladder:
-            case Behaviour::Liquid: return nullptr;
+            case Behaviour::Liquid:
+                return nullptr;
         }
         return nullptr;
     };
@@ -134,7 +140,8 @@ PxMaps makePxMaps(const runtime::Frame& frame, const runtime::CellSource& cells,
         const BitMap::Word* here = oneWay.row(y);
         const BitMap::Word* above = y > 0 ? oneWay.row(y - 1) : nullptr;
         BitMap::Word* tops = maps.oneWayTop.row(y);
-        for (int i = 0; i < oneWay.wordsPerRow(); ++i) tops[i] = here[i] & ~(above ? above[i] : 0);
+        for (int i = 0; i < oneWay.wordsPerRow(); ++i)
+            tops[i] = here[i] & ~(above ? above[i] : 0);
     }
     return maps;
 }
@@ -146,9 +153,12 @@ BodyMaps makeBodyMaps(const PxMaps& maps, int bodyWidth, int bodyHeight) {
     BitMap killed = maps.deadly;
     BitMap ground = maps.solid;
     for (int y = 0; y < height; ++y)
-        for (int i = 0; i < ground.wordsPerRow(); ++i) ground.row(y)[i] |= maps.oneWayTop.row(y)[i];
-    for (BitMap* map : {&blocked, &killed, &ground}) map->spreadLeft(bodyWidth);
-    for (BitMap* map : {&blocked, &killed}) map->spreadUp(bodyHeight);
+        for (int i = 0; i < ground.wordsPerRow(); ++i)
+            ground.row(y)[i] |= maps.oneWayTop.row(y)[i];
+    for (BitMap* map : {&blocked, &killed, &ground})
+        map->spreadLeft(bodyWidth);
+    for (BitMap* map : {&blocked, &killed})
+        map->spreadUp(bodyHeight);
 
     BodyMaps body{maps.left, maps.top, BitMap(width, height), BitMap(width, height),
                   BitMap(width, height)};

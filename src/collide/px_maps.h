@@ -21,7 +21,8 @@ struct PxMaps {
 };
 
 /// Bits that maps of this frame have, each; for limits before memory is taken.
-[[nodiscard]] std::int64_t mapBits(const runtime::Frame& frame, const runtime::MotionTables& tables);
+[[nodiscard]] std::int64_t mapBits(const runtime::Frame& frame,
+                                   const runtime::MotionTables& tables);
 
 /// Cost: proportional to the cells, plus px of forms other than full.
 [[nodiscard]] PxMaps makePxMaps(const runtime::Frame& frame, const runtime::CellSource& cells,

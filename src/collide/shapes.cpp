@@ -20,9 +20,11 @@ std::vector<PxRect> rectanglesOf(Form form, int width, int height) {
     std::vector<PxRect> rects;
     for (int j = 0; j < height; ++j) {
         int from = 0;
-        while (from < width && !formFills(form, from, j, width, height)) ++from;
+        while (from < width && !formFills(form, from, j, width, height))
+            ++from;
         int to = from;
-        while (to < width && formFills(form, to, j, width, height)) ++to;
+        while (to < width && formFills(form, to, j, width, height))
+            ++to;
         if (from == to) continue;
         if (!rects.empty() && rects.back().x == from && rects.back().width == to - from &&
             rects.back().bottom() == j)
@@ -48,7 +50,8 @@ std::vector<PxRect> merged(std::vector<PxRect> rects) {
         return std::tie(a.y, a.height, a.x) < std::tie(b.y, b.height, b.x);
     });
     std::vector<PxRect> rows;
-    for (const PxRect& rect : rects) appendJoined(rows, rect);
+    for (const PxRect& rect : rects)
+        appendJoined(rows, rect);
     std::sort(rows.begin(), rows.end(), [](const PxRect& a, const PxRect& b) {
         return std::tie(a.x, a.width, a.y) < std::tie(b.x, b.width, b.y);
     });
@@ -124,14 +127,20 @@ struct Span {
     int to = 0;
 };
 
-bool runsAcross(Side side) { return side == Side::Top || side == Side::Bottom; }
+bool runsAcross(Side side) {
+    return side == Side::Top || side == Side::Bottom;
+}
 
 Side opposite(Side side) {
     switch (side) {
-        case Side::Top: return Side::Bottom;
-        case Side::Right: return Side::Left;
-        case Side::Bottom: return Side::Top;
-        case Side::Left: return Side::Right;
+        case Side::Top:
+            return Side::Bottom;
+        case Side::Right:
+            return Side::Left;
+        case Side::Bottom:
+            return Side::Top;
+        case Side::Left:
+            return Side::Right;
     }
     return Side::Top;
 }
@@ -151,7 +160,8 @@ Span coverOf(Form form, Side wanted, int width, int height) {
 }
 
 /// The parts of `edge` that `cover` leaves, in the edge's direction.
-void appendUncovered(PxPoint a, PxPoint b, Span cover, bool across, std::vector<BorderLine>& lines) {
+void appendUncovered(PxPoint a, PxPoint b, Span cover, bool across,
+                     std::vector<BorderLine>& lines) {
     const int from = across ? std::min(a.x, b.x) : std::min(a.y, b.y);
     const int to = across ? std::max(a.x, b.x) : std::max(a.y, b.y);
     const bool isForward = across ? a.x < b.x : a.y < b.y;
@@ -227,12 +237,13 @@ std::int64_t doubledArea(const Polygon& loop) {
     return sum;
 }
 
-/// Joins border lines to closed loops. Where four meet in a point, the sharpest right turn is taken,
-/// so that masses that touch by a corner stay two loops.
+/// Joins border lines to closed loops. Where four meet in a point, the sharpest right turn is
+/// taken, so that masses that touch by a corner stay two loops.
 std::vector<Outline> joinedLoops(const std::vector<BorderLine>& lines) {
     const auto less = [](PxPoint a, PxPoint b) { return std::tie(a.y, a.x) < std::tie(b.y, b.x); };
     std::map<PxPoint, std::vector<std::size_t>, decltype(less)> leaving(less);
-    for (std::size_t i = 0; i < lines.size(); ++i) leaving[lines[i].from].push_back(i);
+    for (std::size_t i = 0; i < lines.size(); ++i)
+        leaving[lines[i].from].push_back(i);
     std::vector<bool> isUsed(lines.size(), false);
     std::vector<Outline> outlines;
     for (std::size_t first = 0; first < lines.size(); ++first) {
@@ -246,9 +257,8 @@ std::vector<Outline> joinedLoops(const std::vector<BorderLine>& lines) {
             std::size_t best = lines.size();
             for (const std::size_t next : found->second) {
                 if (isUsed[next] && next != first) continue;
-                if (best == lines.size() ||
-                    cross(lines[at].from, lines[at].to, lines[next].to) >
-                        cross(lines[at].from, lines[at].to, lines[best].to))
+                if (best == lines.size() || cross(lines[at].from, lines[at].to, lines[next].to) >
+                                                cross(lines[at].from, lines[at].to, lines[best].to))
                     best = next;
             }
             ROOK_ASSERT(best != lines.size(), "a loop of border lines closes");
@@ -262,7 +272,9 @@ std::vector<Outline> joinedLoops(const std::vector<BorderLine>& lines) {
 
 }  // namespace
 
-bool isSlope(Form form) { return form >= Form::RiseRight; }
+bool isSlope(Form form) {
+    return form >= Form::RiseRight;
+}
 
 Polygon polygonOf(Form form, int w, int h) {
     const int lowX = w / 2;         // where a right half begins
@@ -270,19 +282,32 @@ Polygon polygonOf(Form form, int w, int h) {
     const int lowY = h / 2;
     const int highY = (h + 1) / 2;
     switch (form) {
-        case Form::Full: return {{0, 0}, {w, 0}, {w, h}, {0, h}};
-        case Form::LowerHalf: return {{0, lowY}, {w, lowY}, {w, h}, {0, h}};
-        case Form::UpperHalf: return {{0, 0}, {w, 0}, {w, highY}, {0, highY}};
-        case Form::LeftHalf: return {{0, 0}, {highX, 0}, {highX, h}, {0, h}};
-        case Form::RightHalf: return {{lowX, 0}, {w, 0}, {w, h}, {lowX, h}};
-        case Form::RiseRight: return {{0, h}, {w, 0}, {w, h}};
-        case Form::RiseLeft: return {{0, 0}, {w, h}, {0, h}};
-        case Form::RiseRight1Of2: return {{0, h}, {w, lowY}, {w, h}};
-        case Form::RiseRight2Of2: return {{0, lowY}, {w, 0}, {w, h}, {0, h}};
-        case Form::RiseLeft1Of2: return {{0, lowY}, {w, h}, {0, h}};
-        case Form::RiseLeft2Of2: return {{0, 0}, {w, lowY}, {w, h}, {0, h}};
-        case Form::HangRight: return {{0, 0}, {w, 0}, {w, h}};
-        case Form::HangLeft: return {{0, 0}, {w, 0}, {0, h}};
+        case Form::Full:
+            return {{0, 0}, {w, 0}, {w, h}, {0, h}};
+        case Form::LowerHalf:
+            return {{0, lowY}, {w, lowY}, {w, h}, {0, h}};
+        case Form::UpperHalf:
+            return {{0, 0}, {w, 0}, {w, highY}, {0, highY}};
+        case Form::LeftHalf:
+            return {{0, 0}, {highX, 0}, {highX, h}, {0, h}};
+        case Form::RightHalf:
+            return {{lowX, 0}, {w, 0}, {w, h}, {lowX, h}};
+        case Form::RiseRight:
+            return {{0, h}, {w, 0}, {w, h}};
+        case Form::RiseLeft:
+            return {{0, 0}, {w, h}, {0, h}};
+        case Form::RiseRight1Of2:
+            return {{0, h}, {w, lowY}, {w, h}};
+        case Form::RiseRight2Of2:
+            return {{0, lowY}, {w, 0}, {w, h}, {0, h}};
+        case Form::RiseLeft1Of2:
+            return {{0, lowY}, {w, h}, {0, h}};
+        case Form::RiseLeft2Of2:
+            return {{0, 0}, {w, lowY}, {w, h}, {0, h}};
+        case Form::HangRight:
+            return {{0, 0}, {w, 0}, {w, h}};
+        case Form::HangLeft:
+            return {{0, 0}, {w, 0}, {0, h}};
     }
     return {};
 }
@@ -333,15 +358,25 @@ CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSourc
         std::vector<PxRect>* list = nullptr;
         switch (shape.behaviour) {
             case Behaviour::Open:
-            case Behaviour::OneWay: return;
-            case Behaviour::Solid: list = &shapes.solids; break;
-            case Behaviour::Ladder: list = &shapes.ladders; break;
-            case Behaviour::Liquid: list = &shapes.liquids; break;
-            case Behaviour::Deadly: list = &shapes.deadly; break;
+            case Behaviour::OneWay:
+                return;
+            case Behaviour::Solid:
+                list = &shapes.solids;
+                break;
+            case Behaviour::Ladder:
+                list = &shapes.ladders;
+                break;
+            case Behaviour::Liquid:
+                list = &shapes.liquids;
+                break;
+            case Behaviour::Deadly:
+                list = &shapes.deadly;
+                break;
         }
         if (shape.behaviour == Behaviour::Solid && isSlope(shape.form)) {
             Polygon polygon = polygonOf(shape.form, w, h);
-            for (PxPoint& point : polygon) point = {point.x + column * w, point.y + row * h};
+            for (PxPoint& point : polygon)
+                point = {point.x + column * w, point.y + row * h};
             shapes.slopes.push_back(std::move(polygon));
             return;
         }
@@ -351,8 +386,7 @@ CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSourc
     for (auto* list : {&shapes.solids, &shapes.deadly, &shapes.ladders, &shapes.liquids})
         *list = merged(std::move(*list));
     shapes.oneWay = oneWayTops(frame, cells);
-    shapes.outlines =
-        joinedLoops(borderLines(frame, cells, {0, 0, frame.columns, frame.rows}, {}));
+    shapes.outlines = joinedLoops(borderLines(frame, cells, {0, 0, frame.columns, frame.rows}, {}));
     return shapes;
 }
 

@@ -12,7 +12,7 @@ namespace rook::collide {
 using Polygon = std::vector<PxPoint>;
 
 struct Outline {
-    Polygon points;       ///< closed; the mass lies to the right of each edge as one walks (y down)
+    Polygon points;  ///< closed; the mass lies to the right of each edge as one walks (y down)
     bool isHole = false;
     bool operator==(const Outline&) const = default;
 };

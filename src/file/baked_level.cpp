@@ -37,7 +37,8 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
         bool isUsed = false;
         for (int y = 0; y < level.cells.height() && !isUsed; ++y)
             level.cells.forEachRunOfRow(y, [&](int, int count, const Cell* values) {
-                for (int i = 0; i < count; ++i) isUsed = isUsed || tileOf(values[i]) != 0;
+                for (int i = 0; i < count; ++i)
+                    isUsed = isUsed || tileOf(values[i]) != 0;
             });
         if (!isUsed) continue;
         lines.beginItem();
@@ -76,14 +77,16 @@ void writeMatter(JsonLines& lines, const Project& project, const Level& level) {
 
 Json pointsJson(const collide::Polygon& polygon) {
     Json points = Json::array();
-    for (const PxPoint point : polygon) points.push_back({point.x, point.y});
+    for (const PxPoint point : polygon)
+        points.push_back({point.x, point.y});
     return points;
 }
 
 std::vector<std::string> rectLines(const std::vector<PxRect>& rects) {
     std::vector<std::string> lines;
     for (const PxRect& r : rects)
-        lines.push_back(compactText({{"x", r.x}, {"y", r.y}, {"width", r.width}, {"height", r.height}}));
+        lines.push_back(
+            compactText({{"x", r.x}, {"y", r.y}, {"width", r.width}, {"height", r.height}}));
     return lines;
 }
 
@@ -134,7 +137,8 @@ Json bakedEntity(const Project& project, const Entity& entity) {
 
 Json motionJson(const motion::StepTables& tables) {
     Json abilities = Json::array();
-    for (const Ability ability : tables.abilities) abilities.push_back(nameOf(ability));
+    for (const Ability ability : tables.abilities)
+        abilities.push_back(nameOf(ability));
     const runtime::MotionTables& body = tables.body;
     return {{"profile", tables.profile},
             {"marginPx", tables.marginPx},

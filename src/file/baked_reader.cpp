@@ -18,7 +18,9 @@ Error errorOf(const std::string& sentence, const std::string& name) {
             "Export the level again"};
 }
 
-PxRect rectOf(const runtime::Box& box) { return {box.x, box.y, box.width, box.height}; }
+PxRect rectOf(const runtime::Box& box) {
+    return {box.x, box.y, box.width, box.height};
+}
 
 }  // namespace
 

@@ -21,8 +21,8 @@ std::string manifestText(const std::vector<WrittenFile>& files) {
     lines.member("program", "Rook Plot " ROOK_VERSION);
     std::vector<std::string> items;
     for (const WrittenFile& file : files)
-        items.push_back(compactText(
-            {{"path", file.path}, {"sha256", file.sha256}, {"bytes", file.bytes}}));
+        items.push_back(
+            compactText({{"path", file.path}, {"sha256", file.sha256}, {"bytes", file.bytes}}));
     lines.list("files", items);
     return lines.take();
 }
@@ -33,9 +33,9 @@ Result<std::vector<std::string>> formerFiles(Storage& storage, const Path& targe
     if (!std::filesystem::exists(target, problem)) return std::vector<std::string>{};
     const bool isFolder = std::filesystem::is_directory(target, problem);
     if (isFolder && std::filesystem::is_empty(target, problem)) return std::vector<std::string>{};
-    const auto refusal = fail(ErrorKind::NotApplicable,
-                              "The place to export to holds something that is no export",
-                              target.string(), "Choose an empty or a new folder");
+    const auto refusal =
+        fail(ErrorKind::NotApplicable, "The place to export to holds something that is no export",
+             target.string(), "Choose an empty or a new folder");
     if (!isFolder) return refusal;
     const auto text = storage.read(target / manifestName, limits::maxTextBytes);
     if (!text) return refusal;
@@ -67,7 +67,8 @@ Result<void> keepForeignFiles(const Path& target, const Path& staging,
         fs::copy(it->path(), staging / relative, fs::copy_options::copy_symlinks, problem);
     }
     if (problem) {
-        return fail(ErrorKind::WriteFailed, "A file of yours in the export folder cannot be kept: " + problem.message(),
+        return fail(ErrorKind::WriteFailed,
+                    "A file of yours in the export folder cannot be kept: " + problem.message(),
                     target.string(), "Export to another folder");
     }
     return {};
@@ -111,7 +112,8 @@ Result<std::map<std::string, std::string>> bundleFiles(
         files["levels/" + level->id.text + ".level.json"] = std::move(*baked);
     }
     files["placements.csv"] = placementsText(project);
-    for (const auto& [name, text] : schemas()) files["schema/" + name] = text;
+    for (const auto& [name, text] : schemas())
+        files["schema/" + name] = text;
     return files;
 }
 

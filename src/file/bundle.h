@@ -34,7 +34,8 @@ struct WrittenFile {
 
 /// Writes the bundle beside `target` and puts it in its place at once; a failed export leaves the
 /// former one. Files in `target` that the former manifest does not list are kept.
-/// Errors: NotApplicable if `target` holds files but is no bundle; and those of reading and writing.
+/// Errors: NotApplicable if `target` holds files but is no bundle; and those of reading and
+/// writing.
 [[nodiscard]] Result<std::vector<WrittenFile>> exportBundle(Storage& storage,
                                                             const level::Project& project,
                                                             const Path& projectFolder,

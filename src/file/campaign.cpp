@@ -10,17 +10,17 @@ namespace {
 
 using namespace level;
 
-/// Where an exit leads: with the entry that it names, else the target's first spawn. Null for the end
-/// of the game, and for an exit that leads nowhere, which is a finding.
+/// Where an exit leads: with the entry that it names, else the target's first spawn. Null for the
+/// end of the game, and for an exit that leads nowhere, which is a finding.
 Json resolvedTarget(const Project& project, const Entity& exit) {
     const auto target = project.findLevel(exit.to.level);
     if (!target) return nullptr;
     for (const Entity& entity : target->entities) {
         const Role role = project.roleOf(entity);
-        const bool isWanted = exit.to.entry.isEmpty()
-                                  ? role == Role::Spawn
-                                  : entity.id == exit.to.entry &&
-                                        (role == Role::Spawn || role == Role::Entry);
+        const bool isWanted =
+            exit.to.entry.isEmpty()
+                ? role == Role::Spawn
+                : entity.id == exit.to.entry && (role == Role::Spawn || role == Role::Entry);
         if (isWanted) return {{"level", exit.to.level.text}, {"entry", entity.id.text}};
     }
     return nullptr;
@@ -54,7 +54,8 @@ std::string campaignText(const Project& project) {
         std::vector<std::string> exits;
         for (const Entity& entity : level.entities) {
             if (project.roleOf(entity) != Role::Exit) continue;
-            exits.push_back(compactText({{"id", entity.id.text}, {"to", resolvedTarget(project, entity)}}));
+            exits.push_back(
+                compactText({{"id", entity.id.text}, {"to", resolvedTarget(project, entity)}}));
         }
         lines.beginItem();
         lines.member("id", level.id.text);
@@ -78,7 +79,8 @@ std::string placementsText(const Project& project) {
             if (std::find(names.begin(), names.end(), field.name) == names.end())
                 names.push_back(field.name);
     std::string text = "level,kind,id,x,y,facing";
-    for (const std::string& name : names) text += "," + csvCell(name);
+    for (const std::string& name : names)
+        text += "," + csvCell(name);
     text += "\r\n";
     for (const auto& level : project.levels) {
         for (const Entity& entity : level->entities) {

@@ -14,7 +14,8 @@ Json edgesJson(const runtime::Edges& edges) {
 }
 
 void appendUnknown(Json& object, const level::UnknownKeys& unknown) {
-    for (const auto& [key, text] : unknown) object[key] = Json::parse(text);
+    for (const auto& [key, text] : unknown)
+        object[key] = Json::parse(text);
 }
 
 }  // namespace rook::file

@@ -136,7 +136,9 @@ void JsonLines::beginObject(const std::string& key) {
     raw(key, "");
     open('{');
 }
-void JsonLines::endObject() { close('}'); }
+void JsonLines::endObject() {
+    close('}');
+}
 void JsonLines::beginList(const std::string& key) {
     raw(key, "");
     open('[');
@@ -145,8 +147,12 @@ void JsonLines::beginItem() {
     startLine();
     open('{');
 }
-void JsonLines::endItem() { close('}'); }
-void JsonLines::endList() { close(']'); }
+void JsonLines::endItem() {
+    close('}');
+}
+void JsonLines::endList() {
+    close(']');
+}
 
 std::string JsonLines::take() {
     ROOK_ASSERT(m_depth == 1, "all that was begun has ended");

@@ -18,19 +18,21 @@ std::set<std::pair<int, int>> valuesOf(const Grid<Cell>& cells) {
     std::vector<bool> isThere(1u << 16, false);
     for (int y = 0; y < cells.height(); ++y) {
         cells.forEachRunOfRow(y, [&](int, int count, const Cell* values) {
-            for (int i = 0; i < count; ++i) isThere[values[i].bits()] = true;
+            for (int i = 0; i < count; ++i)
+                isThere[values[i].bits()] = true;
         });
     }
     std::set<std::pair<int, int>> values;
     for (unsigned bits = 0; bits < isThere.size(); ++bits)
-        if (isThere[bits]) values.insert({static_cast<int>(bits & 0xfff), static_cast<int>(bits >> 12)});
+        if (isThere[bits])
+            values.insert({static_cast<int>(bits & 0xfff), static_cast<int>(bits >> 12)});
     return values;
 }
 
 Result<void> wrongLength(const std::string& where, int y, std::int64_t found, int wanted) {
     return fail(ErrorKind::OutOfRange,
-                "Row " + std::to_string(y) + " has " + std::to_string(found) + " cells and should have " +
-                    std::to_string(wanted),
+                "Row " + std::to_string(y) + " has " + std::to_string(found) +
+                    " cells and should have " + std::to_string(wanted),
                 where, "Make it as long as size.columns");
 }
 
@@ -69,8 +71,7 @@ Result<Cell> cellOfName(const level::Project& project, const std::string& name,
         return fail(ErrorKind::BadReference, "There is no form \"" + name.substr(slash + 1) + "\"",
                     where, "Use one of: " + std::string(level::allNames<level::Form>()));
     }
-    const bool isOneWay =
-        project.matters[matter->index].behaviour == level::Behaviour::OneWay;
+    const bool isOneWay = project.matters[matter->index].behaviour == level::Behaviour::OneWay;
     if (isOneWay && *form > level::Form::UpperHalf) {
         return fail(ErrorKind::NotApplicable, "One-way matter has no form \"" + name + "\"", where,
                     "Use full, lower-half or upper-half");
@@ -87,7 +88,8 @@ std::vector<LegendEntry> legendOf(const level::Project& project, const level::Le
         known.insert(entry.cell.bits());
     }
     const std::string spare =
-        "#=/\\%~^:;+*abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789!$&()<>?@[]_{|}-";
+        "#=/"
+        "\\%~^:;+*abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789!$&()<>?@[]_{|}-";
     for (const auto& [matter, form] : valuesOf(level.cells)) {
         const Cell cell({static_cast<std::uint16_t>(matter)}, static_cast<level::Form>(form));
         if (known.contains(cell.bits())) continue;
@@ -107,14 +109,17 @@ bool needsRuns(const level::Level& level, const std::vector<LegendEntry>& legend
            level.cells.width() > limits::maxDrawnColumns;
 }
 
-std::vector<std::string> drawnRows(const Grid<Cell>& cells, const std::vector<LegendEntry>& legend) {
+std::vector<std::string> drawnRows(const Grid<Cell>& cells,
+                                   const std::vector<LegendEntry>& legend) {
     std::map<std::uint16_t, std::string> glyphs;
-    for (const LegendEntry& entry : legend) glyphs.emplace(entry.cell.bits(), entry.glyph);
+    for (const LegendEntry& entry : legend)
+        glyphs.emplace(entry.cell.bits(), entry.glyph);
     std::vector<std::string> rows;
     for (int y = 0; y < cells.height(); ++y) {
         std::string row;
         cells.forEachRunOfRow(y, [&](int, int count, const Cell* values) {
-            for (int i = 0; i < count; ++i) row += glyphs.at(values[i].bits());
+            for (int i = 0; i < count; ++i)
+                row += glyphs.at(values[i].bits());
         });
         rows.push_back(std::move(row));
     }

@@ -31,8 +31,8 @@ namespace rook::file {
 [[nodiscard]] std::vector<std::string> runRows(const level::Project& project,
                                                const Grid<level::Cell>& cells);
 
-/// Reads one row of characters into row y. Errors: OutOfRange if too short or long; BadReference for
-/// a character that the legend lacks; both with the row and column.
+/// Reads one row of characters into row y. Errors: OutOfRange if too short or long; BadReference
+/// for a character that the legend lacks; both with the row and column.
 [[nodiscard]] Result<void> readDrawnRow(const std::string& row,
                                         const std::map<std::string, level::Cell>& legend, int y,
                                         Grid<level::Cell>& cells, const std::string& where);

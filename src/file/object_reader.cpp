@@ -36,7 +36,8 @@ const Json& ObjectReader::get(const std::string& key) {
 std::string ObjectReader::text(const std::string& key) {
     const Json& value = get(key);
     if (!value.is_string())
-        failReading(ErrorKind::WrongType, "A text is wanted here", whereOf(key), "Put it in quotes");
+        failReading(ErrorKind::WrongType, "A text is wanted here", whereOf(key),
+                    "Put it in quotes");
     return value.get<std::string>();
 }
 
@@ -85,12 +86,15 @@ std::string ObjectReader::color(const std::string& key, const std::string& stand
     return value;
 }
 
-ObjectReader ObjectReader::object(const std::string& key) { return {get(key), whereOf(key)}; }
+ObjectReader ObjectReader::object(const std::string& key) {
+    return {get(key), whereOf(key)};
+}
 
 std::pair<int, int> ObjectReader::pair(const std::string& key, int low, int high) {
     const Json& value = get(key);
     if (!value.is_array() || value.size() != 2)
-        failReading(ErrorKind::WrongType, "Two numbers are wanted here", whereOf(key), "Write [a, b]");
+        failReading(ErrorKind::WrongType, "Two numbers are wanted here", whereOf(key),
+                    "Write [a, b]");
     const Json both = {{"0", value[0]}, {"1", value[1]}};
     ObjectReader reader(both, whereOf(key));
     const int first = reader.whole("0", low, high);
@@ -102,7 +106,8 @@ void ObjectReader::forEach(const std::string& key, std::size_t most,
     if (!has(key)) return;
     const Json& list = get(key);
     if (!list.is_array())
-        failReading(ErrorKind::WrongType, "A list in brackets is wanted here", whereOf(key), "Mend it");
+        failReading(ErrorKind::WrongType, "A list in brackets is wanted here", whereOf(key),
+                    "Mend it");
     if (list.size() > most) {
         failReading(ErrorKind::OutOfRange, "The list has " + std::to_string(list.size()) + " items",
                     whereOf(key), "At most " + std::to_string(most) + " are allowed");
@@ -129,15 +134,16 @@ level::UnknownKeys ObjectReader::unknown() const {
 void readHeader(ObjectReader& reader, const std::string& format) {
     const std::string found = reader.text("format");
     if (found != format) {
-        failReading(ErrorKind::BadVersion, "The format is \"" + found + "\", not \"" + format + "\"",
-                    reader.where(), "Choose a file of the right sort");
+        failReading(ErrorKind::BadVersion,
+                    "The format is \"" + found + "\", not \"" + format + "\"", reader.where(),
+                    "Choose a file of the right sort");
     }
     const int version = reader.whole("version", 1, 0x7fffffff);
     if (version > 1) {
-        failReading(ErrorKind::BadVersion,
-                    "The file has version " + std::to_string(version) +
-                        ", and this program reads up to 1",
-                    reader.where(), "Open it with a newer Rook Plot");
+        failReading(
+            ErrorKind::BadVersion,
+            "The file has version " + std::to_string(version) + ", and this program reads up to 1",
+            reader.where(), "Open it with a newer Rook Plot");
     }
 }
 

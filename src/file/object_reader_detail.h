@@ -69,5 +69,4 @@ private:
 /// Checks `format` and `version` (1). Throws BadVersion.
 void readHeader(ObjectReader& reader, const std::string& format);
 
-
 }  // namespace rook::file

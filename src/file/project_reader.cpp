@@ -26,10 +26,12 @@ Decimal decimal(ObjectReader& reader, const std::string& key, Decimal standard) 
     if (!reader.has(key)) return standard;
     const Json& value = reader.get(key);
     if (!value.is_number())
-        failReading(ErrorKind::WrongType, "A number is wanted here", reader.whereOf(key), "Mend it");
+        failReading(ErrorKind::WrongType, "A number is wanted here", reader.whereOf(key),
+                    "Mend it");
     const double thousandths = value.get<double>() * 1000;
     const double rounded = std::round(thousandths);
-    if (std::abs(rounded) > 1e12 || std::abs(thousandths - rounded) > 1e-6 * std::max(1.0, std::abs(rounded))) {
+    if (std::abs(rounded) > 1e12 ||
+        std::abs(thousandths - rounded) > 1e-6 * std::max(1.0, std::abs(rounded))) {
         failReading(ErrorKind::OutOfRange, "The number " + value.dump() + " has too many places",
                     reader.whereOf(key), "Use at most three decimal places");
     }
@@ -101,7 +103,8 @@ FieldDefinition readField(ObjectReader& reader) {
         failReading(ErrorKind::WrongType, "There is no field type \"" + type + "\"",
                     reader.whereOf("type"), "Use whole-number, text or yes-no");
     if (reader.has("standard"))
-        field.standard = readFieldValue(field.type, reader.get("standard"), reader.whereOf("standard"));
+        field.standard =
+            readFieldValue(field.type, reader.get("standard"), reader.whereOf("standard"));
     field.unknown = reader.unknown();
     return field;
 }
@@ -118,7 +121,8 @@ Kind readKind(ObjectReader& reader, const Project& project) {
     kind.sheet = sheetName(reader, project);
     kind.tile = reader.whole("tile", 0, 65536, 0);
     kind.atMost = reader.whole("atMost", 0, limits::maxEntities, 0);
-    reader.forEachObject("fields", 256, [&](ObjectReader& item) { kind.fields.push_back(readField(item)); });
+    reader.forEachObject("fields", 256,
+                         [&](ObjectReader& item) { kind.fields.push_back(readField(item)); });
     kind.unknown = reader.unknown();
     return kind;
 }
@@ -234,9 +238,9 @@ Entity readEntity(ObjectReader& reader, const Project& project) {
         ObjectReader fields = reader.object("fields");
         for (const FieldDefinition& definition : kind->fields) {
             if (!fields.has(definition.name)) continue;
-            entity.fields.emplace_back(
-                definition.name, readFieldValue(definition.type, fields.get(definition.name),
-                                                fields.whereOf(definition.name)));
+            entity.fields.emplace_back(definition.name,
+                                       readFieldValue(definition.type, fields.get(definition.name),
+                                                      fields.whereOf(definition.name)));
         }
         entity.unknownFields = fields.unknown();
     }
@@ -268,7 +272,8 @@ void readMatterRows(ObjectReader& reader, const Project& project, Level& level) 
     const std::string where = reader.whereOf("matter");
     reader.forEach("matter", limits::maxBoardCells, [&](const Json& item, const std::string&) {
         if (!item.is_string())
-            failReading(ErrorKind::WrongType, "Rows of matter are texts", where, "Put them in quotes");
+            failReading(ErrorKind::WrongType, "Rows of matter are texts", where,
+                        "Put them in quotes");
         if (y >= level.cells.height()) {
             ++y;
             return;
@@ -348,8 +353,9 @@ Result<void> checkSheet(Storage& storage, const Path& folder, const Sheet& sheet
     if (!size) return fail(size.error());
     if (sheet.columns * sheet.tile.width > size->width || sheet.tile.height > size->height) {
         return fail(ErrorKind::OutOfRange,
-                    "The sheet " + sheet.name + " is " + std::to_string(size->width) + " px wide, too small for " +
-                        std::to_string(sheet.columns) + " tiles in a row",
+                    "The sheet " + sheet.name + " is " + std::to_string(size->width) +
+                        " px wide, too small for " + std::to_string(sheet.columns) +
+                        " tiles in a row",
                     sheet.path, "Correct its tile size or columns in rookplot.json");
     }
     return {};
@@ -389,8 +395,9 @@ Result<Project> openProject(Storage& storage, const Path& folder) {
         auto level = readLevelText(*project, *levelText, name);
         if (!level) return fail(level.error());
         if (level->id.text != id) {
-            return fail(ErrorKind::BadReference, "The level calls itself \"" + level->id.text + "\"",
-                        name, "Give it the id of its file name");
+            return fail(ErrorKind::BadReference,
+                        "The level calls itself \"" + level->id.text + "\"", name,
+                        "Give it the id of its file name");
         }
         project->levels.push_back(std::make_shared<const Level>(std::move(*level)));
     }

@@ -38,9 +38,12 @@ Json sheetJson(const Sheet& sheet) {
 Json fieldDefinitionJson(const FieldDefinition& field) {
     const auto typeName = [&] {
         switch (field.type) {
-            case FieldType::WholeNumber: return "whole-number";
-            case FieldType::Text: return "text";
-            case FieldType::YesNo: return "yes-no";
+            case FieldType::WholeNumber:
+                return "whole-number";
+            case FieldType::Text:
+                return "text";
+            case FieldType::YesNo:
+                return "yes-no";
         }
         return "";
     }();
@@ -60,7 +63,8 @@ Json kindJson(const Kind& kind) {
     if (kind.atMost != 0) json["atMost"] = kind.atMost;
     if (!kind.fields.empty()) {
         Json fields = Json::array();
-        for (const FieldDefinition& field : kind.fields) fields.push_back(fieldDefinitionJson(field));
+        for (const FieldDefinition& field : kind.fields)
+            fields.push_back(fieldDefinitionJson(field));
         json["fields"] = std::move(fields);
     }
     appendUnknown(json, kind.unknown);
@@ -69,7 +73,8 @@ Json kindJson(const Kind& kind) {
 
 Json profileJson(const MotionProfile& p) {
     Json abilities = Json::array();
-    for (const Ability ability : p.abilities) abilities.push_back(nameOf(ability));
+    for (const Ability ability : p.abilities)
+        abilities.push_back(nameOf(ability));
     Json json = {{"name", p.name},
                  {"body", {p.bodyWidth, p.bodyHeight}},
                  {"run", decimalJson(p.run)},
@@ -90,7 +95,10 @@ Json profileJson(const MotionProfile& p) {
 }
 
 Json entityJson(const Project& project, const Entity& entity) {
-    Json json = {{"id", entity.id.text}, {"kind", entity.kind.text}, {"x", entity.box.x}, {"y", entity.box.y}};
+    Json json = {{"id", entity.id.text},
+                 {"kind", entity.kind.text},
+                 {"x", entity.box.x},
+                 {"y", entity.box.y}};
     const Kind* kind = project.findKind(entity.kind);
     if (!kind || kind->width != entity.box.width) json["width"] = entity.box.width;
     if (!kind || kind->height != entity.box.height) json["height"] = entity.box.height;
@@ -98,7 +106,8 @@ Json entityJson(const Project& project, const Entity& entity) {
     if (entity.to != ExitTarget{})
         json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
     Json fields = Json::object();
-    for (const auto& [name, value] : entity.fields) fields[name] = fieldJson(value);
+    for (const auto& [name, value] : entity.fields)
+        fields[name] = fieldJson(value);
     appendUnknown(fields, entity.unknownFields);
     if (!fields.empty()) json["fields"] = std::move(fields);
     appendUnknown(json, entity.unknown);
@@ -108,12 +117,14 @@ Json entityJson(const Project& project, const Entity& entity) {
 template <typename List, typename ToJson>
 std::vector<std::string> linesOf(const List& list, ToJson&& toJson) {
     std::vector<std::string> lines;
-    for (const auto& item : list) lines.push_back(compactText(toJson(item)));
+    for (const auto& item : list)
+        lines.push_back(compactText(toJson(item)));
     return lines;
 }
 
 void appendUnknown(JsonLines& lines, const UnknownKeys& unknown) {
-    for (const auto& [key, text] : unknown) lines.raw(key, compactText(Json::parse(text)));
+    for (const auto& [key, text] : unknown)
+        lines.raw(key, compactText(Json::parse(text)));
 }
 
 }  // namespace
@@ -129,7 +140,8 @@ std::string projectText(const Project& project) {
     lines.list("matters", matters);
     lines.list("kinds", linesOf(project.kinds, kindJson));
     lines.list("motion", linesOf(project.profiles, profileJson));
-    lines.list("order", linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
+    lines.list("order",
+               linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
     appendUnknown(lines, project.unknown);
     return lines.take();
 }
@@ -153,11 +165,13 @@ std::string levelText(const Project& project, const Level& level) {
         rows = runRows(project, level.cells);
     } else {
         Json names = Json::object();
-        for (const LegendEntry& entry : legend) names[entry.glyph] = cellName(project, entry.cell);
+        for (const LegendEntry& entry : legend)
+            names[entry.glyph] = cellName(project, entry.cell);
         lines.member("legend", names);
         rows = drawnRows(level.cells, legend);
     }
-    for (std::string& row : rows) row = jsonString(row);
+    for (std::string& row : rows)
+        row = jsonString(row);
     lines.list("matter", rows);
     lines.list("entities",
                linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
@@ -211,11 +225,11 @@ Project newProject(const std::string& name) {
         list.push_back(matter("spikes", "Spikes", Behaviour::Deadly, "^", "#c8402a"));
         list.push_back(matter("decor", "Decor", Behaviour::Open, "'", "#6f8f6a"));
     });
-    project.kinds = std::vector<Kind>{
-        kind("player", "Player", Role::Spawn, 12, 22, "#e4e2d8"),
-        kind("exit", "Exit", Role::Exit, 16, 32, "#3fb8a4"),
-        kind("checkpoint", "Checkpoint", Role::Checkpoint, 8, 32, "#98a2a9"),
-        kind("pickup", "Pickup", Role::Pickup, 8, 8, "#e0a63a")};
+    project.kinds =
+        std::vector<Kind>{kind("player", "Player", Role::Spawn, 12, 22, "#e4e2d8"),
+                          kind("exit", "Exit", Role::Exit, 16, 32, "#3fb8a4"),
+                          kind("checkpoint", "Checkpoint", Role::Checkpoint, 8, 32, "#98a2a9"),
+                          kind("pickup", "Pickup", Role::Pickup, 8, 8, "#e0a63a")};
     MotionProfile profile;
     profile.name = "player";
     project.profiles = std::vector<MotionProfile>{profile};

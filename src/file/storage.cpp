@@ -63,8 +63,7 @@ public:
         if (::fstat(file.number(), &info) != 0)
             return fail(systemError("The file cannot be read", path, errno));
         if (!S_ISREG(info.st_mode)) {
-            return fail(ErrorKind::WrongType, "This is not a file", path.string(),
-                        "Choose a file");
+            return fail(ErrorKind::WrongType, "This is not a file", path.string(), "Choose a file");
         }
         if (static_cast<std::uint64_t>(info.st_size) > maxBytes) {
             return fail(ErrorKind::OutOfRange,
@@ -87,8 +86,7 @@ public:
     bool exists(const Path& path) override { return ::access(path.c_str(), F_OK) == 0; }
 
     Result<void> writeFlushed(const Path& path, const std::string& bytes) override {
-        const Descriptor file(
-            ::open(path.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644));
+        const Descriptor file(::open(path.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644));
         if (file.number() < 0) return fail(systemError("The file cannot be written", path, errno));
         std::size_t done = 0;
         while (done < bytes.size()) {
@@ -116,7 +114,8 @@ public:
             // A file system without exchange: by a third name. A kill in between leaves both.
             Path third = b;
             third += ".former";
-            for (const auto& [from, to] : {std::pair(b, third), std::pair(a, b), std::pair(third, a)})
+            for (const auto& [from, to] :
+                 {std::pair(b, third), std::pair(a, b), std::pair(third, a)})
                 if (::rename(from.c_str(), to.c_str()) != 0)
                     return fail(systemError("The folders cannot be exchanged", b, errno));
         }

@@ -1,8 +1,8 @@
 #pragma once
 /// The file system, behind an interface: tests put one in that fails or is killed on demand.
 ///
-/// A file that is written is written beside itself, flushed and renamed: a kill at any moment leaves
-/// the old or the new one. A folder that is replaced is exchanged in one step.
+/// A file that is written is written beside itself, flushed and renamed: a kill at any moment
+/// leaves the old or the new one. A folder that is replaced is exchanged in one step.
 
 #include <cstddef>
 #include <filesystem>

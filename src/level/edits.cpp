@@ -133,8 +133,7 @@ Result<LevelEdit> changeEntity(const Level& level, Entity entity, const std::str
                     "Choose one that is on the board");
     }
     if (const auto inside = checkInside(level, entity); !inside) return fail(inside.error());
-    LevelEdit edit{level, name,
-                   toCells(former->box.united(entity.box), level.cellSize)};
+    LevelEdit edit{level, name, toCells(former->box.united(entity.box), level.cellSize)};
     edit.level.entities.edit([&](auto& list) {
         for (Entity& slot : list)
             if (slot.id == entity.id) slot = entity;

@@ -1,6 +1,6 @@
 #pragma once
-/// Edits: functions from a level to a level, with a name as the menu reads it and the cells touched.
-/// The window, the command line and the tests all change levels by these and nothing else.
+/// Edits: functions from a level to a level, with a name as the menu reads it and the cells
+/// touched. The window, the command line and the tests all change levels by these and nothing else.
 
 #include <optional>
 #include <string>
@@ -12,9 +12,9 @@
 namespace rook::level {
 
 struct LevelEdit {
-    Level level;        ///< the value after
-    std::string name;   ///< "Fill 42 cells with planking"
-    CellRect touched;   ///< cells that may look different now; empty if none do
+    Level level;       ///< the value after
+    std::string name;  ///< "Fill 42 cells with planking"
+    CellRect touched;  ///< cells that may look different now; empty if none do
 };
 
 /// A rectangle of cells that was copied.

@@ -33,8 +33,8 @@ struct Kind {
     int height = 16;  ///< px, of the box
     std::string color = "#808080";
     std::string sheet;
-    int tile = 0;     ///< as in Matter
-    int atMost = 0;   ///< entities of this kind in one level; 0 = any number
+    int tile = 0;    ///< as in Matter
+    int atMost = 0;  ///< entities of this kind in one level; 0 = any number
     std::vector<FieldDefinition> fields;
     UnknownKeys unknown;
     bool operator==(const Kind&) const = default;
@@ -50,11 +50,11 @@ struct ExitTarget {
 struct Entity {
     EntityId id;  ///< unique in its level
     KindId kind;
-    PxRect box;   ///< from the level's upper left corner
+    PxRect box;  ///< from the level's upper left corner
     Facing facing = Facing::Right;
-    ExitTarget to;  ///< exits only
+    ExitTarget to;                                           ///< exits only
     std::vector<std::pair<std::string, FieldValue>> fields;  ///< those set, by the kind's names
-    UnknownKeys unknown;       ///< other keys of the entity, `opens` and `timetable` among them
+    UnknownKeys unknown;        ///< other keys of the entity, `opens` and `timetable` among them
     UnknownKeys unknownFields;  ///< fields that the kind does not have
     bool operator==(const Entity&) const = default;
 

@@ -49,7 +49,8 @@ const HistoryStep& History::redo() {
 void History::checkInvariants() const {
     ROOK_ASSERT(!m_steps.empty() && m_position < m_steps.size(), "there is a current value");
     std::size_t sum = 0;
-    for (std::size_t i = 1; i < m_steps.size(); ++i) sum += m_steps[i].bytes;
+    for (std::size_t i = 1; i < m_steps.size(); ++i)
+        sum += m_steps[i].bytes;
     ROOK_ASSERT(sum == m_bytes, "the byte count is the sum of the steps");
 }
 

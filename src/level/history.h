@@ -17,9 +17,9 @@ namespace rook::level {
 
 struct HistoryStep {
     Project project;
-    std::string name;   ///< what was done to get here; empty for the first value
-    LevelId level;      ///< where
-    CellRect touched;   ///< cells
+    std::string name;  ///< what was done to get here; empty for the first value
+    LevelId level;     ///< where
+    CellRect touched;  ///< cells
     std::size_t bytes = 0;
 };
 

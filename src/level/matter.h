@@ -15,10 +15,10 @@ using UnknownKeys = std::vector<std::pair<std::string, std::string>>;
 
 /// An image cut into tiles, row by row from the upper left corner.
 struct Sheet {
-    std::string name;                 ///< a plain name
-    std::string path;                 ///< relative to the project folder, as "sheets/weir.png"
-    CellSize tile{16, 16};            ///< px
-    int columns = 1;                  ///< tiles in one row, at least 1
+    std::string name;       ///< a plain name
+    std::string path;       ///< relative to the project folder, as "sheets/weir.png"
+    CellSize tile{16, 16};  ///< px
+    int columns = 1;        ///< tiles in one row, at least 1
     UnknownKeys unknown;
     bool operator==(const Sheet&) const = default;
 };
@@ -27,10 +27,10 @@ struct Matter {
     std::string name;   ///< a plain name, unique in the project: what files say
     std::string title;  ///< what people read
     Behaviour behaviour = Behaviour::Solid;
-    std::string glyph;            ///< one character: how a level's text draws it
+    std::string glyph;              ///< one character: how a level's text draws it
     std::string color = "#808080";  ///< "#rrggbb", where there is no tile
-    std::string sheet;            ///< name of a sheet, or empty
-    int tile = 0;                 ///< tile of that sheet, from 1; 0 = none
+    std::string sheet;              ///< name of a sheet, or empty
+    int tile = 0;                   ///< tile of that sheet, from 1; 0 = none
     UnknownKeys unknown;
     bool operator==(const Matter&) const = default;
 };

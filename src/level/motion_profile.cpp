@@ -4,13 +4,20 @@ namespace rook::level {
 
 std::string_view nameOf(Ability ability) {
     switch (ability) {
-        case Ability::ShortHop: return "short-hop";
-        case Ability::AirJump: return "air-jump";
-        case Ability::WallJump: return "wall-jump";
-        case Ability::Coyote: return "coyote";
-        case Ability::DropThrough: return "drop-through";
-        case Ability::Climb: return "climb";
-        case Ability::Swim: return "swim";
+        case Ability::ShortHop:
+            return "short-hop";
+        case Ability::AirJump:
+            return "air-jump";
+        case Ability::WallJump:
+            return "wall-jump";
+        case Ability::Coyote:
+            return "coyote";
+        case Ability::DropThrough:
+            return "drop-through";
+        case Ability::Climb:
+            return "climb";
+        case Ability::Swim:
+            return "swim";
     }
     return "";
 }

@@ -17,7 +17,13 @@ struct Decimal {
 };
 
 enum class Ability : unsigned char {
-    ShortHop, AirJump, WallJump, Coyote, DropThrough, Climb, Swim,
+    ShortHop,
+    AirJump,
+    WallJump,
+    Coyote,
+    DropThrough,
+    Climb,
+    Swim,
 };
 inline constexpr int abilityCount = 7;
 

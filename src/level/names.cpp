@@ -8,14 +8,14 @@ namespace rook::level {
 namespace {
 
 constexpr std::string_view formNames[] = {
-    "full",       "lower-half", "upper-half",      "left-half",       "right-half",
-    "rise-right", "rise-left",  "rise-right-1of2", "rise-right-2of2", "rise-left-1of2",
+    "full",           "lower-half", "upper-half",      "left-half",       "right-half",
+    "rise-right",     "rise-left",  "rise-right-1of2", "rise-right-2of2", "rise-left-1of2",
     "rise-left-2of2", "hang-right", "hang-left"};
 constexpr std::string_view behaviourNames[] = {"open",   "solid",  "one-way",
                                                "ladder", "liquid", "deadly"};
-constexpr std::string_view roleNames[] = {"spawn",  "entry", "exit",   "checkpoint", "pickup",
-                                          "key",    "door",  "switch", "hazard",     "foe",
-                                          "mover",  "spring", "trigger", "formation", "prop"};
+constexpr std::string_view roleNames[] = {"spawn", "entry",  "exit",    "checkpoint", "pickup",
+                                          "key",   "door",   "switch",  "hazard",     "foe",
+                                          "mover", "spring", "trigger", "formation",  "prop"};
 constexpr std::string_view facingNames[] = {"left", "right", "up", "down"};
 constexpr std::string_view levelKindNames[] = {"side", "above", "kit", "puzzle"};
 constexpr std::string_view edgeNames[] = {"wall", "open", "deadly"};
@@ -24,29 +24,55 @@ static_assert(std::size(formNames) == runtime::formCount);
 template <typename E>
 std::span<const std::string_view> namesOf();
 template <>
-std::span<const std::string_view> namesOf<Form>() { return formNames; }
+std::span<const std::string_view> namesOf<Form>() {
+    return formNames;
+}
 template <>
-std::span<const std::string_view> namesOf<Behaviour>() { return behaviourNames; }
+std::span<const std::string_view> namesOf<Behaviour>() {
+    return behaviourNames;
+}
 template <>
-std::span<const std::string_view> namesOf<Role>() { return roleNames; }
+std::span<const std::string_view> namesOf<Role>() {
+    return roleNames;
+}
 template <>
-std::span<const std::string_view> namesOf<Facing>() { return facingNames; }
+std::span<const std::string_view> namesOf<Facing>() {
+    return facingNames;
+}
 template <>
-std::span<const std::string_view> namesOf<LevelKind>() { return levelKindNames; }
+std::span<const std::string_view> namesOf<LevelKind>() {
+    return levelKindNames;
+}
 template <>
-std::span<const std::string_view> namesOf<runtime::EdgeRule>() { return edgeNames; }
+std::span<const std::string_view> namesOf<runtime::EdgeRule>() {
+    return edgeNames;
+}
 
 template <typename E>
-std::string_view nameIn(E value) { return namesOf<E>()[static_cast<std::size_t>(value)]; }
+std::string_view nameIn(E value) {
+    return namesOf<E>()[static_cast<std::size_t>(value)];
+}
 
 }  // namespace
 
-std::string_view nameOf(Form form) { return nameIn(form); }
-std::string_view nameOf(Behaviour behaviour) { return nameIn(behaviour); }
-std::string_view nameOf(Role role) { return nameIn(role); }
-std::string_view nameOf(Facing facing) { return nameIn(facing); }
-std::string_view nameOf(LevelKind kind) { return nameIn(kind); }
-std::string_view nameOf(runtime::EdgeRule rule) { return nameIn(rule); }
+std::string_view nameOf(Form form) {
+    return nameIn(form);
+}
+std::string_view nameOf(Behaviour behaviour) {
+    return nameIn(behaviour);
+}
+std::string_view nameOf(Role role) {
+    return nameIn(role);
+}
+std::string_view nameOf(Facing facing) {
+    return nameIn(facing);
+}
+std::string_view nameOf(LevelKind kind) {
+    return nameIn(kind);
+}
+std::string_view nameOf(runtime::EdgeRule rule) {
+    return nameIn(rule);
+}
 
 template <typename E>
 std::optional<E> fromName(std::string_view name) {
@@ -69,7 +95,7 @@ std::string_view allNames() {
     return text;
 }
 
-#define ROOK_NAMES_OF(E)                                               \
+#define ROOK_NAMES_OF(E)                                          \
     template std::optional<E> fromName<E>(std::string_view name); \
     template std::string_view allNames<E>()
 ROOK_NAMES_OF(Form);

@@ -11,8 +11,21 @@ namespace rook::level {
 
 /// What an entity is for.
 enum class Role : unsigned char {
-    Spawn, Entry, Exit, Checkpoint, Pickup, Key, Door, Switch,
-    Hazard, Foe, Mover, Spring, Trigger, Formation, Prop,
+    Spawn,
+    Entry,
+    Exit,
+    Checkpoint,
+    Pickup,
+    Key,
+    Door,
+    Switch,
+    Hazard,
+    Foe,
+    Mover,
+    Spring,
+    Trigger,
+    Formation,
+    Prop,
 };
 enum class Facing : unsigned char { Left, Right, Up, Down };
 enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };

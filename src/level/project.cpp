@@ -99,12 +99,13 @@ EntityId freshEntityId(const Level& level, const KindId& kind) {
 }
 
 LevelCells::LevelCells(const Project& project, const Level& level) : m_cells(level.cells) {
-    for (const Matter& matter : project.matters) m_behaviours.push_back(matter.behaviour);
+    for (const Matter& matter : project.matters)
+        m_behaviours.push_back(matter.behaviour);
 }
 
 runtime::Frame frameOf(const Level& level) {
-    return {level.cells.width(), level.cells.height(), level.cellSize.width,
-            level.cellSize.height, level.edges};
+    return {level.cells.width(), level.cells.height(), level.cellSize.width, level.cellSize.height,
+            level.edges};
 }
 
 }  // namespace rook::level

@@ -23,18 +23,21 @@ CellRegion::CellRegion(std::vector<CellRun> runs) {
 
 CellRegion::CellRegion(const CellRect& rect) {
     if (rect.isEmpty()) return;
-    for (int y = rect.y; y < rect.bottom(); ++y) m_runs.push_back({y, rect.x, rect.width});
+    for (int y = rect.y; y < rect.bottom(); ++y)
+        m_runs.push_back({y, rect.x, rect.width});
 }
 
 CellRect CellRegion::bounds() const {
     CellRect all;
-    for (const CellRun& run : m_runs) all = all.united({run.x, run.y, run.count, 1});
+    for (const CellRun& run : m_runs)
+        all = all.united({run.x, run.y, run.count, 1});
     return all;
 }
 
 std::int64_t CellRegion::cellCount() const {
     std::int64_t sum = 0;
-    for (const CellRun& run : m_runs) sum += run.count;
+    for (const CellRun& run : m_runs)
+        sum += run.count;
     return sum;
 }
 
@@ -67,7 +70,8 @@ CellRegion strokeRegion(CellPoint from, CellPoint to, int size) {
     std::vector<CellRun> runs;
     const int before = size / 2;
     for (const CellPoint cell : lineCells(from, to))
-        for (int y = 0; y < size; ++y) runs.push_back({cell.y - before + y, cell.x - before, size});
+        for (int y = 0; y < size; ++y)
+            runs.push_back({cell.y - before + y, cell.x - before, size});
     return CellRegion(std::move(runs));
 }
 
@@ -104,7 +108,8 @@ CellPoint straightEnd(CellPoint from, CellPoint to) {
 
 CellRegion frameRegion(const CellRect& rect) {
     if (rect.width <= 2 || rect.height <= 2) return CellRegion(rect);
-    std::vector<CellRun> runs{{rect.y, rect.x, rect.width}, {rect.bottom() - 1, rect.x, rect.width}};
+    std::vector<CellRun> runs{{rect.y, rect.x, rect.width},
+                              {rect.bottom() - 1, rect.x, rect.width}};
     for (int y = rect.y + 1; y < rect.bottom() - 1; ++y) {
         runs.push_back({y, rect.x, 1});
         runs.push_back({y, rect.right() - 1, 1});
@@ -128,8 +133,10 @@ FillRegion fillRegion(const Grid<Cell>& cells, CellPoint seed, std::int64_t limi
         if (!isWanted(at.x, at.y)) continue;
         int left = at.x;
         int right = at.x + 1;
-        while (isWanted(left - 1, at.y)) --left;
-        while (isWanted(right, at.y)) ++right;
+        while (isWanted(left - 1, at.y))
+            --left;
+        while (isWanted(right, at.y))
+            ++right;
         taken.setRun(at.y, left, right);
         runs.push_back({at.y, left, right - left});
         count += right - left;

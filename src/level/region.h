@@ -40,7 +40,8 @@ private:
 };
 
 /// The cells that a square brush covers on its way from one cell to another.
-/// Requires: size in [1, 64] cells. The brush's middle follows the line; an even size leans up left.
+/// Requires: size in [1, 64] cells. The brush's middle follows the line; an even size leans up
+/// left.
 [[nodiscard]] CellRegion strokeRegion(CellPoint from, CellPoint to, int size);
 
 /// The cells of a straight line, ends included, each joined to the next by a side or corner

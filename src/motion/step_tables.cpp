@@ -17,8 +17,8 @@ std::int64_t floorDivide(Wide numerator, Wide denominator) {
 
 /// Half away from zero. Requires: denominator > 0.
 std::int64_t roundDivide(Wide numerator, Wide denominator) {
-    const Wide magnitude = (2 * (numerator < 0 ? -numerator : numerator) + denominator) /
-                           (2 * denominator);
+    const Wide magnitude =
+        (2 * (numerator < 0 ? -numerator : numerator) + denominator) / (2 * denominator);
     return static_cast<std::int64_t>(numerator < 0 ? -magnitude : magnitude);
 }
 
@@ -38,7 +38,8 @@ struct Speed {
     }
     [[nodiscard]] std::array<int, 16> table() const {
         std::array<int, 16> steps{};
-        for (int i = 0; i < 16; ++i) steps[static_cast<std::size_t>(i)] = pxInTick(i);
+        for (int i = 0; i < 16; ++i)
+            steps[static_cast<std::size_t>(i)] = pxInTick(i);
         return steps;
     }
 };
@@ -87,7 +88,8 @@ Result<void> checkRanges(const level::MotionProfile& p, CellSize cell) {
         {"run", p.run.thousandths, quarter(cell.width), many, slow},
         {"climb", p.climb.thousandths, quarter(cell.height), many, slow},
         {"swim", p.swim.thousandths, quarter(cell.width), many, slow},
-        {"greatest fall", p.greatestFall.thousandths, 1, many, "above 0, at most 1000 cells a second"},
+        {"greatest fall", p.greatestFall.thousandths, 1, many,
+         "above 0, at most 1000 cells a second"},
         {"jump height", p.jumpHeight.thousandths, 1, many, "above 0, at most 1000 cells"},
         {"time to the top", p.timeToTop.thousandths, 1, 60000, "above 0, at most 60 seconds"},
         {"fall factor", p.fallFactor.thousandths, 1, many, "above 0, at most 1000"},
@@ -103,10 +105,9 @@ Result<void> checkRanges(const level::MotionProfile& p, CellSize cell) {
     };
     for (const Range& range : ranges) {
         if (range.value >= range.low && range.value <= range.high) continue;
-        return fail(ErrorKind::OutOfRange,
-                    std::string("The ") + range.name + " is outside its range",
-                    "motion profile " + p.name,
-                    std::string("Give it a value in its range: ") + range.text);
+        return fail(
+            ErrorKind::OutOfRange, std::string("The ") + range.name + " is outside its range",
+            "motion profile " + p.name, std::string("Give it a value in its range: ") + range.text);
     }
     return {};
 }
@@ -158,7 +159,8 @@ Result<StepTables> makeStepTables(const level::MotionProfile& profile, CellSize 
     const auto asList = [](const std::array<int, 16>& steps) {
         return std::vector<int>(steps.begin(), steps.end());
     };
-    if (profile.has(Ability::Climb)) tables.climb = asList(Speed(profile.climb, cell.height).table());
+    if (profile.has(Ability::Climb))
+        tables.climb = asList(Speed(profile.climb, cell.height).table());
     if (profile.has(Ability::Swim)) tables.swim = asList(Speed(profile.swim, cell.width).table());
     if (profile.has(Ability::Coyote)) {
         tables.coyoteTicks =
@@ -173,12 +175,14 @@ Result<StepTables> makeStepTables(const level::MotionProfile& profile, CellSize 
 bool isSolved(level::Ability ability) {
     switch (ability) {
         case Ability::ShortHop:
-        case Ability::DropThrough: return true;
+        case Ability::DropThrough:
+            return true;
         case Ability::AirJump:
         case Ability::WallJump:
         case Ability::Coyote:
         case Ability::Climb:
-        case Ability::Swim: return false;
+        case Ability::Swim:
+            return false;
     }
     return false;
 }

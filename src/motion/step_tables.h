@@ -19,12 +19,12 @@ inline constexpr int maxBodyPx = 512;
 
 /// What is exported as `motion`: weakened by the profile's margin, and complete.
 struct StepTables {
-    runtime::MotionTables body;       ///< what the stepper uses
+    runtime::MotionTables body;  ///< what the stepper uses
     std::string profile;
     int marginPx = 0;
     std::vector<level::Ability> abilities;
-    std::vector<int> climb;           ///< 16 numbers, or none without the ability
-    std::vector<int> swim;            ///< 16 numbers, or none without the ability
+    std::vector<int> climb;  ///< 16 numbers, or none without the ability
+    std::vector<int> swim;   ///< 16 numbers, or none without the ability
     int coyoteTicks = 0;
     int airJumps = 0;
     int wallPushTicks = 0;

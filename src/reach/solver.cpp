@@ -23,13 +23,18 @@ private:
 
 bool isAny(const Word* bits, WordRange range) {
     Word any = 0;
-    for (int i = range.from; i < range.to; ++i) any |= bits[i];
+    for (int i = range.from; i < range.to; ++i)
+        any |= bits[i];
     return any != 0;
 }
 
 /// Bits that move by one px: to the right (towards higher x) or to the left.
-Word movedRight(const Word* row, int i) { return (row[i] << 1) | (row[i - 1] >> 63); }
-Word movedLeft(const Word* row, int i) { return (row[i] >> 1) | (row[i + 1] << 63); }
+Word movedRight(const Word* row, int i) {
+    return (row[i] << 1) | (row[i - 1] >> 63);
+}
+Word movedLeft(const Word* row, int i) {
+    return (row[i] >> 1) | (row[i + 1] << 63);
+}
 
 /// Floods `row` along the runs of bits of `along` that it touches, both ways, over the whole row
 /// (Kogge and Stone's parallel prefix, 1973, in each word, carried from word to word).
@@ -162,7 +167,8 @@ private:
             Word* standable = m_standable.row();
             const Word* live = m_maps.live.row(y);
             const Word* floor = m_maps.floor.row(y);
-            for (int i = 0; i < m_words; ++i) standable[i] = live[i] & floor[i];
+            for (int i = 0; i < m_words; ++i)
+                standable[i] = live[i] & floor[i];
             range = floodRuns(bits, standable, m_words, range);
             m_standing.addProcessed(y, bits, range);
             markVisited(y, bits, range);
@@ -173,7 +179,8 @@ private:
         if (m_tables.dropThrough) {
             Word* dropped = m_next.row();
             const Word* below = m_maps.live.row(y + 1);
-            for (int i = range.from; i < range.to; ++i) dropped[i] = bits[i] & below[i];
+            for (int i = range.from; i < range.to; ++i)
+                dropped[i] = bits[i] & below[i];
             markVisited(y + 1, dropped, range);
             phase(m_tables.topPhase).add(y + 1, dropped, range);
         }
@@ -188,8 +195,8 @@ private:
         const Word* live = m_maps.live.row(y);
         const Word* free = m_maps.free.row(y);
         const Word* floor = m_maps.floor.row(y);
-        Word* falling = m_moved.row();   // live there, no floor
-        Word* climbing = m_next.row();   // stopped by something solid; bits stay at the source
+        Word* falling = m_moved.row();  // live there, no floor
+        Word* climbing = m_next.row();  // stopped by something solid; bits stay at the source
         for (int i = range.from; i < range.to; ++i) {
             const Word next = moved(bits, i);
             falling[i] = next & live[i] & ~floor[i];
@@ -197,7 +204,8 @@ private:
         clear(climbing, range);
         Word* blocked = m_scratch.row();
         clear(blocked, range);
-        for (int i = range.from; i < range.to; ++i) blocked[i] = ~free[i];
+        for (int i = range.from; i < range.to; ++i)
+            blocked[i] = ~free[i];
         for (int i = range.from; i < range.to; ++i)
             climbing[i] = bits[i] & (toTheRight ? movedLeft(blocked, i) : movedRight(blocked, i));
         markVisited(y, falling, range);
@@ -220,7 +228,8 @@ private:
                 falling[i] &= ~landed[i];
             }
             if (!isAny(landed, range)) continue;
-            for (int passed = 1; passed <= k; ++passed) markVisited(y + passed, landed, range);
+            for (int passed = 1; passed <= k; ++passed)
+                markVisited(y + passed, landed, range);
             m_standing.add(y + k, landed, range);
         }
         phase(m_tables.topPhase).add(y, falling, range);
@@ -234,7 +243,8 @@ private:
         for (int k = 1; k <= m_tables.stepUp && k <= y; ++k) {
             const Word* live = m_maps.live.row(y - k);
             const Word* floor = m_maps.floor.row(y - k);
-            for (int i = range.from; i < range.to; ++i) climbing[i] &= live[i];
+            for (int i = range.from; i < range.to; ++i)
+                climbing[i] &= live[i];
             for (int i = range.from; i < range.to; ++i) {
                 landed[i] = (toTheRight ? movedRight(climbing, i) : movedLeft(climbing, i)) &
                             live[i] & floor[i];
@@ -242,10 +252,12 @@ private:
             if (!isAny(landed, range)) continue;
             for (int i = range.from; i < range.to; ++i)
                 sources[i] = toTheRight ? movedLeft(landed, i) : movedRight(landed, i);
-            for (int passed = 1; passed <= k; ++passed) markVisited(y - passed, sources, range);
+            for (int passed = 1; passed <= k; ++passed)
+                markVisited(y - passed, sources, range);
             markVisited(y - k, landed, range);
             m_standing.add(y - k, landed, range);
-            for (int i = range.from; i < range.to; ++i) climbing[i] &= ~sources[i];
+            for (int i = range.from; i < range.to; ++i)
+                climbing[i] &= ~sources[i];
         }
     }
 
@@ -262,7 +274,8 @@ private:
             spread<false>(y, dx, range);
             Word* right = m_scratch.row();
             Word* left = m_scratch2.row();
-            for (int i = range.from; i < range.to; ++i) current[i] |= right[i] | left[i];
+            for (int i = range.from; i < range.to; ++i)
+                current[i] |= right[i] | left[i];
             markVisited(y, current, range);
         }
         const bool hasEnded = dy > 0 ? fall(y, dy, current, range) : rise(y, -dy, current, range);
@@ -337,7 +350,8 @@ private:
 
     void markVisited(int y, const Word* bits, WordRange range) {
         Word* row = m_visited.row(y);
-        for (int i = range.from; i < range.to; ++i) row[i] |= bits[i];
+        for (int i = range.from; i < range.to; ++i)
+            row[i] |= bits[i];
     }
     [[nodiscard]] WordRange widened(WordRange range, int by) const {
         return {std::max(0, range.from - by), std::min(m_words, range.to + by)};
@@ -384,7 +398,8 @@ Reached solve(const Problem& problem, const Limits& limits) {
     Sweep sweep(problem, limits, maps);
     if (problem.start) {
         const PxRect& box = *problem.start;
-        const int x = maps.left + box.x + rook::floorDivide(box.width - problem.tables.bodyWidth, 2);
+        const int x =
+            maps.left + box.x + rook::floorDivide(box.width - problem.tables.bodyWidth, 2);
         const int y = maps.top + box.y + box.height - problem.tables.bodyHeight;
         reached.startIsLive = maps.live.test(x, y);
         if (reached.startIsLive) {

@@ -1,15 +1,16 @@
 #pragma once
 /// Reach: every position that a body can get to, computed in full, by rows of bits.
 ///
-/// The states are (standing, x, y) and (phase, x, y) in the air. One bit is one state; a row of bits
-/// holds every x of one phase and px row, and one machine word moves 64 positions at once.
+/// The states are (standing, x, y) and (phase, x, y) in the air. One bit is one state; a row of
+/// bits holds every x of one phase and px row, and one machine word moves 64 positions at once.
 ///
 /// Invariants of a run of the solver:
 ///  1. Every bit set stands for a state that some input of the stepper leads to.
-///  2. A bit is *fresh* until its row has been processed; all that one tick makes of it is then set.
+///  2. A bit is *fresh* until its row has been processed; all that one tick makes of it is then
+///  set.
 ///  3. So, when no row is fresh, the bits are exactly the states that can be reached.
-/// Walking needs no ticks here: a walk may end after each px, so standing positions are closed under
-/// single px of a walk.
+/// Walking needs no ticks here: a walk may end after each px, so standing positions are closed
+/// under single px of a walk.
 ///
 /// Threads: `solve` is a pure function; it may run anywhere.
 
@@ -39,12 +40,13 @@ struct Limits {
 };
 
 enum class Completion {
-    Complete,    ///< every state was found
-    OutOfMemory, ///< the byte limit was met: what is set is reached, the rest is not decided
+    Complete,     ///< every state was found
+    OutOfMemory,  ///< the byte limit was met: what is set is reached, the rest is not decided
     Cancelled,
 };
 
-/// Positions are upper left corners of the body's box; map bit (x, y) is level px (x - left, y - top).
+/// Positions are upper left corners of the body's box; map bit (x, y) is level px (x - left, y -
+/// top).
 struct Reached {
     Completion completion = Completion::Complete;
     int left = 0;

@@ -1,6 +1,6 @@
 #pragma once
-/// Rows of states: for one layer (standing, or one phase of the air), a row of bits for each px row,
-/// made when it is first needed. Private to reach/.
+/// Rows of states: for one layer (standing, or one phase of the air), a row of bits for each px
+/// row, made when it is first needed. Private to reach/.
 
 #include <algorithm>
 #include <cstring>
@@ -49,16 +49,16 @@ private:
 class StateRows {
 public:
     StateRows(WordArena& arena, int wordsPerRow, int rowCount)
-        : m_arena(&arena),
-          m_wordsPerRow(wordsPerRow),
-          m_rows(static_cast<std::size_t>(rowCount)) {}
+        : m_arena(&arena), m_wordsPerRow(wordsPerRow), m_rows(static_cast<std::size_t>(rowCount)) {}
 
     /// Adds the bits of `bits` that are not known yet, words of `range`, to row y.
     void add(int y, const Word* bits, WordRange range) {
         Row& row = m_rows[static_cast<std::size_t>(y)];
         if (!row.known) {
-            while (range.from < range.to && bits[range.from] == 0) ++range.from;
-            while (range.from < range.to && bits[range.to - 1] == 0) --range.to;
+            while (range.from < range.to && bits[range.from] == 0)
+                ++range.from;
+            while (range.from < range.to && bits[range.to - 1] == 0)
+                --range.to;
             if (range.isEmpty()) return;
             row.known = m_arena->take(2 * static_cast<std::size_t>(m_wordsPerRow));
         }
@@ -87,7 +87,8 @@ public:
     /// Adds bits that need no processing of their own. Requires: the row holds bits already.
     void addProcessed(int y, const Word* bits, WordRange range) {
         Row& row = m_rows[static_cast<std::size_t>(y)];
-        for (int i = range.from; i < range.to; ++i) row.known[i] |= bits[i];
+        for (int i = range.from; i < range.to; ++i)
+            row.known[i] |= bits[i];
     }
 
     [[nodiscard]] bool isPending() const { return !m_pending.empty(); }
@@ -110,7 +111,9 @@ public:
     }
 
     /// Null if no bit of the row was ever set.
-    [[nodiscard]] const Word* known(int y) const { return m_rows[static_cast<std::size_t>(y)].known; }
+    [[nodiscard]] const Word* known(int y) const {
+        return m_rows[static_cast<std::size_t>(y)].known;
+    }
 
 private:
     struct Row {

@@ -20,10 +20,13 @@ bool needsMore(const Placed& placed) {
         case Role::Door:
         case Role::Switch:
         case Role::Mover:
-        case Role::Spring: return true;
+        case Role::Spring:
+            return true;
         case Role::Hazard:
-        case Role::Foe: return placed.hasTimetable;
-        case Role::Pickup: return placed.grants;
+        case Role::Foe:
+            return placed.hasTimetable;
+        case Role::Pickup:
+            return placed.grants;
         case Role::Spawn:
         case Role::Entry:
         case Role::Exit:
@@ -31,7 +34,8 @@ bool needsMore(const Placed& placed) {
         case Role::Key:
         case Role::Trigger:
         case Role::Formation:
-        case Role::Prop: return false;
+        case Role::Prop:
+            return false;
     }
     return false;
 }
@@ -55,9 +59,12 @@ std::string reasonOf(const Question& question, const Reached& reached) {
         return "this version does not solve " + list;
     }
     switch (reached.completion) {
-        case Completion::Complete: return {};
-        case Completion::OutOfMemory: return "the level is too large for the memory limit";
-        case Completion::Cancelled: return "it was cancelled";
+        case Completion::Complete:
+            return {};
+        case Completion::OutOfMemory:
+            return "the level is too large for the memory limit";
+        case Completion::Cancelled:
+            return "it was cancelled";
     }
     return {};
 }
@@ -83,10 +90,14 @@ std::string Verdict::sentence() const {
             return exitCount == 1 ? "The exit cannot be reached."
                                   : std::to_string(exitsReached) + " of " +
                                         std::to_string(exitCount) + " exits can be reached.";
-        case VerdictKind::NotDecided: return "Not decided: " + reason + ".";
-        case VerdictKind::NoStart: return "There is no start yet. Place a spawn in Cast.";
-        case VerdictKind::StartBlocked: return "The start is blocked: the body has no room there.";
-        case VerdictKind::NoExit: return "There is no exit yet. Place one in Cast.";
+        case VerdictKind::NotDecided:
+            return "Not decided: " + reason + ".";
+        case VerdictKind::NoStart:
+            return "There is no start yet. Place a spawn in Cast.";
+        case VerdictKind::StartBlocked:
+            return "The start is blocked: the body has no room there.";
+        case VerdictKind::NoExit:
+            return "There is no exit yet. Place one in Cast.";
     }
     return {};
 }

@@ -23,8 +23,8 @@ struct Goal {
 /// What is asked: a problem for the solver, with the things to reach, and what forbids an answer.
 struct Question {
     Problem problem;
-    std::vector<Goal> goals;               ///< exits, checkpoints, pickups and keys
-    std::vector<std::string> notSolved;    ///< what stands in the level that is not solved yet
+    std::vector<Goal> goals;             ///< exits, checkpoints, pickups and keys
+    std::vector<std::string> notSolved;  ///< what stands in the level that is not solved yet
 };
 
 /// An entity, as far as reach is concerned.
@@ -36,15 +36,16 @@ struct Placed {
     bool hasTimetable = false;
     bool grants = false;
 };
-/// Enters an entity by its role: as start (the first spawn), goal, hazard, or as what is not solved.
+/// Enters an entity by its role: as start (the first spawn), goal, hazard, or as what is not
+/// solved.
 void addToQuestion(Question& question, const Placed& placed);
 
 enum class VerdictKind {
-    Reached,      ///< every exit
-    NotReached,   ///< at least one exit is out of reach, proven
-    NotDecided,   ///< a limit was met, or the level has what is not solved yet
+    Reached,     ///< every exit
+    NotReached,  ///< at least one exit is out of reach, proven
+    NotDecided,  ///< a limit was met, or the level has what is not solved yet
     NoStart,
-    StartBlocked, ///< the body does not fit at the start, or dies there
+    StartBlocked,  ///< the body does not fit at the start, or dies there
     NoExit,
 };
 

@@ -18,7 +18,8 @@ namespace {
 /// Cells of a random level: forms and behaviours, held by value.
 class RandomCells : public runtime::CellSource {
 public:
-    RandomCells(int columns, int rows) : m_columns(columns), m_shapes(static_cast<std::size_t>(columns * rows)) {}
+    RandomCells(int columns, int rows)
+        : m_columns(columns), m_shapes(static_cast<std::size_t>(columns * rows)) {}
     runtime::CellShape at(int column, int row) const override {
         return m_shapes[static_cast<std::size_t>(row * m_columns + column)];
     }
@@ -59,19 +60,25 @@ runtime::MotionTables randomTables(Random& random, CellSize cell) {
 reach::Problem randomProblem(Random& random) {
     reach::Problem problem;
     const CellSize cell{random.between(3, 9), random.between(3, 9)};
-    problem.frame = {random.between(3, 12), random.between(3, 10), cell.width, cell.height,
-                     {randomEdge(random), randomEdge(random), randomEdge(random),
-                      randomEdge(random)}};
+    problem.frame = {
+        random.between(3, 12),
+        random.between(3, 10),
+        cell.width,
+        cell.height,
+        {randomEdge(random), randomEdge(random), randomEdge(random), randomEdge(random)}};
     auto cells = std::make_shared<RandomCells>(problem.frame.columns, problem.frame.rows);
     const int density = random.between(5, 45);
     for (int row = 0; row < problem.frame.rows; ++row) {
         for (int column = 0; column < problem.frame.columns; ++column) {
             if (!random.chance(density)) continue;
-            const auto behaviour = random.chance(70) ? runtime::Behaviour::Solid
-                                                     : static_cast<runtime::Behaviour>(random.between(0, 5));
-            const int formLimit = behaviour == runtime::Behaviour::OneWay ? 2 : runtime::formCount - 1;
-            const auto form = random.chance(50) ? runtime::Form::Full
-                                                : static_cast<runtime::Form>(random.between(0, formLimit));
+            const auto behaviour = random.chance(70)
+                                       ? runtime::Behaviour::Solid
+                                       : static_cast<runtime::Behaviour>(random.between(0, 5));
+            const int formLimit =
+                behaviour == runtime::Behaviour::OneWay ? 2 : runtime::formCount - 1;
+            const auto form = random.chance(50)
+                                  ? runtime::Form::Full
+                                  : static_cast<runtime::Form>(random.between(0, formLimit));
             cells->set(column, row, {behaviour, form});
         }
     }
@@ -96,7 +103,8 @@ struct Search {
 
 std::vector<runtime::Box> boxesOf(const reach::Problem& problem) {
     std::vector<runtime::Box> boxes;
-    for (const PxRect& b : problem.deadlyBoxes) boxes.push_back({b.x, b.y, b.width, b.height});
+    for (const PxRect& b : problem.deadlyBoxes)
+        boxes.push_back({b.x, b.y, b.width, b.height});
     return boxes;
 }
 
@@ -106,7 +114,8 @@ Search searchAll(const reach::Problem& problem) {
     tables.walk.fill(*std::max_element(tables.walk.begin(), tables.walk.end()));
     const runtime::World world(problem.frame, *problem.cells, tables, boxesOf(problem));
     const PxRect& start = *problem.start;
-    const Body first = runtime::bodyAt({start.x, start.y, start.width, start.height}, world, tables);
+    const Body first =
+        runtime::bodyAt({start.x, start.y, start.width, start.height}, world, tables);
     Search search;
     if (first.stance == Stance::Ended) return search;
     search.visited.insert({first.x, first.y});
@@ -121,15 +130,17 @@ Search searchAll(const reach::Problem& problem) {
     };
     add(first);
     int widest = tables.walk[0];
-    for (const int dx : tables.dx) widest = std::max(widest, dx);
+    for (const int dx : tables.dx)
+        widest = std::max(widest, dx);
     while (!open.empty()) {
         const Body body = open.front();
         open.pop_front();
         for (int dx = -widest; dx <= widest; ++dx) {
             for (const unsigned buttons : {0u, 1u, 2u, 4u, 8u}) {
                 Body next = body;
-                runtime::step(world, tables, next, {dx, 0, buttons},
-                              [&](int x, int y) { search.visited.insert({x, y}); });
+                runtime::step(world, tables, next, {dx, 0, buttons}, [&](int x, int y) {
+                    search.visited.insert({x, y});
+                });
                 add(next);
             }
         }
@@ -144,19 +155,32 @@ bool fillsByText(runtime::Form form, int i, int j, int width, int height) {
     const double e = 1e-9;  // rounding of the quotients; distances are multiples of 1/(4 w h)
     using runtime::Form;
     switch (form) {
-        case Form::Full: return true;
-        case Form::LowerHalf: return t <= 0.5 + e;
-        case Form::UpperHalf: return t >= 0.5 - e;
-        case Form::LeftHalf: return u <= 0.5 + e;
-        case Form::RightHalf: return u >= 0.5 - e;
-        case Form::RiseRight: return t <= u + e;
-        case Form::RiseLeft: return t <= 1 - u + e;
-        case Form::RiseRight1Of2: return t <= u / 2 + e;
-        case Form::RiseRight2Of2: return t <= (1 + u) / 2 + e;
-        case Form::RiseLeft1Of2: return t <= (1 - u) / 2 + e;
-        case Form::RiseLeft2Of2: return t <= 1 - u / 2 + e;
-        case Form::HangRight: return t >= 1 - u - e;
-        case Form::HangLeft: return t >= u - e;
+        case Form::Full:
+            return true;
+        case Form::LowerHalf:
+            return t <= 0.5 + e;
+        case Form::UpperHalf:
+            return t >= 0.5 - e;
+        case Form::LeftHalf:
+            return u <= 0.5 + e;
+        case Form::RightHalf:
+            return u >= 0.5 - e;
+        case Form::RiseRight:
+            return t <= u + e;
+        case Form::RiseLeft:
+            return t <= 1 - u + e;
+        case Form::RiseRight1Of2:
+            return t <= u / 2 + e;
+        case Form::RiseRight2Of2:
+            return t <= (1 + u) / 2 + e;
+        case Form::RiseLeft1Of2:
+            return t <= (1 - u) / 2 + e;
+        case Form::RiseLeft2Of2:
+            return t <= 1 - u / 2 + e;
+        case Form::HangRight:
+            return t >= 1 - u - e;
+        case Form::HangLeft:
+            return t >= u - e;
     }
     return false;
 }
@@ -195,9 +219,12 @@ void SolverTest::solver_equalsSearch_onRandomLevels() {
         const auto margins = runtime::marginsOf(problem.frame, problem.tables);
         for (int y = -margins.top - 2; y < problem.frame.heightPx() + margins.bottom + 2; ++y) {
             for (int x = -margins.left - 2; x < problem.frame.widthPx() + margins.right + 2; ++x) {
-                const QByteArray at = where + " x " + QByteArray::number(x) + " y " + QByteArray::number(y);
-                QVERIFY2(reached.isVisited({x, y}) == search.visited.contains({x, y}), at + " visited");
-                QVERIFY2(reached.isStoodAt({x, y}) == search.standing.contains({x, y}), at + " standing");
+                const QByteArray at =
+                    where + " x " + QByteArray::number(x) + " y " + QByteArray::number(y);
+                QVERIFY2(reached.isVisited({x, y}) == search.visited.contains({x, y}),
+                         at + " visited");
+                QVERIFY2(reached.isStoodAt({x, y}) == search.standing.contains({x, y}),
+                         at + " standing");
             }
         }
         if (search.visited.size() > 50) ++lively;
@@ -246,9 +273,11 @@ void SolverTest::gap_isReachedOrNot_atTheExactWidth() {
         return reach::solve(problem).isStoodAt({60 + gapPx, 73});
     };
     int widest = 0;
-    while (solvedFor(widest + 1)) ++widest;
+    while (solvedFor(widest + 1))
+        ++widest;
     QVERIFY(widest > 60);
-    for (int gap = widest + 1; gap < widest + 12; ++gap) QVERIFY(!solvedFor(gap));
+    for (int gap = widest + 1; gap < widest + 12; ++gap)
+        QVERIFY(!solvedFor(gap));
 }
 
 void SolverTest::deadlyFloor_stopsTheWay() {
@@ -259,7 +288,8 @@ void SolverTest::deadlyFloor_stopsTheWay() {
 }
 
 void SolverTest::oneWay_isPassedFromBelow_andStoodOn() {
-    const auto answer = answerFor({"......", "......", "....X.", "======", "......", ".S....", "######"});
+    const auto answer =
+        answerFor({"......", "......", "....X.", "======", "......", ".S....", "######"});
     QCOMPARE(answer.verdict.kind, reach::VerdictKind::Reached);
     QVERIFY(answer.reached.isStoodAt({40, 3 * 16 - 22}));
 }
@@ -288,7 +318,8 @@ void SolverTest::cancel_isSaid() {
     const level::Project project = testing::smallProject();
     const auto level = testing::drawnLevel(project, {"..........", ".S......X.", "####..####"});
     const std::atomic<bool> cancel = true;
-    const auto answer = reach::answer(*reach::askOf(project, level), {std::size_t{1} << 30, &cancel});
+    const auto answer =
+        reach::answer(*reach::askOf(project, level), {std::size_t{1} << 30, &cancel});
     QCOMPARE(answer.reached.completion, reach::Completion::Cancelled);
     QCOMPARE(answer.verdict.kind, reach::VerdictKind::NotDecided);
 }
@@ -308,13 +339,15 @@ void SolverTest::hazardEntity_isDeadly() {
     vent.id = {"vent"};
     vent.role = level::Role::Hazard;
     project.kinds.edit([&](auto& list) { list.push_back(vent); });
-    auto level = testing::drawnLevel(project, {"##########", "..........", ".S......X.", "##########"});
+    auto level =
+        testing::drawnLevel(project, {"##########", "..........", ".S......X.", "##########"});
     level::Entity entity;
     entity.id = {"vent-1"};
     entity.kind = {"vent"};
     entity.box = {80, 16, 4, 32};
     level.entities.edit([&](auto& list) { list.push_back(entity); });
-    QCOMPARE(reach::answer(*reach::askOf(project, level)).verdict.kind, reach::VerdictKind::NotReached);
+    QCOMPARE(reach::answer(*reach::askOf(project, level)).verdict.kind,
+             reach::VerdictKind::NotReached);
 }
 
 QTEST_APPLESS_MAIN(SolverTest)
