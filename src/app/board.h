@@ -52,6 +52,10 @@ Q_SIGNALS:
 
 protected:
     bool event(QEvent* event) override;
+    /// While walking, Tab ends the walk and does not move the focus.
+    bool focusNextPrevChild(bool next) override {
+        return !isWalking() && QWidget::focusNextPrevChild(next);
+    }
     void paintEvent(QPaintEvent* event) override;
     void resizeEvent(QResizeEvent* event) override;
     void mousePressEvent(QMouseEvent* event) override;

@@ -68,7 +68,8 @@ void BitMapTest::runsAndQueries_equalBruteForce() {
         const int from = random.between(-5, 150);
         const int to = random.between(-5, 155);
         bool any = false;
-        for (int x = std::max(0, from); x < std::min(to, map.width()); ++x) any |= map.test(x, 1);
+        for (int x = std::max(0, from); x < std::min(to, map.width()); ++x)
+            any |= map.test(x, 1);
         QCOMPARE(map.anyIn(from, 0, to, 2), any);
         QVERIFY(!map.anyIn(from, 0, to, 1));
     }

@@ -22,9 +22,11 @@ const QHash<QString, int> floors{{"runtime", 0}, {"base", 1},  {"level", 2}, {"m
 
 /// What is wrong with one include line of a file in `folder`; empty if nothing.
 QString problemOf(const QString& folder, const QString& line) {
-    static const QRegularExpression project(QStringLiteral("^#include \"([a-z]+)/[a-z_0-9]+\\.h\""));
+    static const QRegularExpression project(
+        QStringLiteral("^#include \"([a-z]+)/[a-z_0-9]+\\.h\""));
     static const QRegularExpression runtime(QStringLiteral("^#include \"(rook_|lantern_)"));
-    if (folder == "runtime" && project.match(line).hasMatch()) return "the runtime includes the editor";
+    if (folder == "runtime" && project.match(line).hasMatch())
+        return "the runtime includes the editor";
     if (runtime.match(line).hasMatch()) return {};
     const auto match = project.match(line);
     if (!match.hasMatch()) return {};
@@ -37,14 +39,16 @@ QString problemOf(const QString& folder, const QString& line) {
 
 template <typename Visit>
 void forEachInclude(Visit&& visit) {
-    for (const QString& root : {QStringLiteral(ROOK_SOURCE_DIR "/src"), QStringLiteral(ROOK_SOURCE_DIR "/runtime")}) {
+    for (const QString& root :
+         {QStringLiteral(ROOK_SOURCE_DIR "/src"), QStringLiteral(ROOK_SOURCE_DIR "/runtime")}) {
         QDirIterator it(root, {"*.h", "*.cpp", "*.hpp"}, QDir::Files, QDirIterator::Subdirectories);
         while (it.hasNext()) {
             QFile file(it.next());
             QVERIFY(file.open(QIODevice::ReadOnly));
             const QString folder = QFileInfo(file).dir().dirName();
             for (const QByteArray& line : file.readAll().split('\n'))
-                if (line.startsWith("#include")) visit(folder, QString::fromUtf8(line), file.fileName());
+                if (line.startsWith("#include"))
+                    visit(folder, QString::fromUtf8(line), file.fileName());
         }
     }
 }

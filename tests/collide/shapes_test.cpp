@@ -21,7 +21,8 @@ namespace {
 
 class Cells : public runtime::CellSource {
 public:
-    Cells(int columns, int rows) : m_columns(columns), m_shapes(static_cast<std::size_t>(columns * rows)) {}
+    Cells(int columns, int rows)
+        : m_columns(columns), m_shapes(static_cast<std::size_t>(columns * rows)) {}
     runtime::CellShape at(int column, int row) const override {
         return m_shapes[static_cast<std::size_t>(row * m_columns + column)];
     }
@@ -40,13 +41,19 @@ struct Scene {
 };
 
 Scene randomScene(Random& random, int firstForm, int lastForm) {
-    Scene scene{{random.between(2, 9), random.between(2, 9), random.between(1, 9), random.between(1, 9), {}}, {9, 9}};
+    Scene scene{{random.between(2, 9),
+                 random.between(2, 9),
+                 random.between(1, 9),
+                 random.between(1, 9),
+                 {}},
+                {9, 9}};
     scene.cells = Cells(scene.frame.columns, scene.frame.rows);
     for (int row = 0; row < scene.frame.rows; ++row) {
         for (int column = 0; column < scene.frame.columns; ++column) {
             const auto behaviour = static_cast<Behaviour>(random.between(0, 5));
             const int last = behaviour == Behaviour::OneWay ? std::min(2, lastForm) : lastForm;
-            scene.cells.set(column, row, {behaviour, static_cast<Form>(random.between(firstForm, last))});
+            scene.cells.set(column, row,
+                            {behaviour, static_cast<Form>(random.between(firstForm, last))});
         }
     }
     return scene;
@@ -57,12 +64,14 @@ bool isFilled(const Scene& scene, int px, int py, Behaviour behaviour, bool with
     const auto& f = scene.frame;
     const auto shape = scene.cells.at(px / f.cellWidth, py / f.cellHeight);
     return shape.behaviour == behaviour && (withSlopes || !collide::isSlope(shape.form)) &&
-           runtime::formFills(shape.form, px % f.cellWidth, py % f.cellHeight, f.cellWidth, f.cellHeight);
+           runtime::formFills(shape.form, px % f.cellWidth, py % f.cellHeight, f.cellWidth,
+                              f.cellHeight);
 }
 
 int coverCount(const std::vector<PxRect>& rects, int px, int py) {
-    return static_cast<int>(std::count_if(rects.begin(), rects.end(),
-                                          [&](const PxRect& r) { return r.contains(PxPoint{px, py}); }));
+    return static_cast<int>(std::count_if(rects.begin(), rects.end(), [&](const PxRect& r) {
+        return r.contains(PxPoint{px, py});
+    }));
 }
 
 /// Twice the area, positive for clockwise loops (y down).
@@ -87,8 +96,10 @@ void ShapesTest::rectangles_areExactPartitions_onRandomLevels() {
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
         for (int py = 0; py < scene.frame.heightPx(); ++py) {
             for (int px = 0; px < scene.frame.widthPx(); ++px) {
-                const auto agrees = [&](const std::vector<PxRect>& rects, Behaviour behaviour, bool withSlopes) {
-                    return coverCount(rects, px, py) == (isFilled(scene, px, py, behaviour, withSlopes) ? 1 : 0);
+                const auto agrees = [&](const std::vector<PxRect>& rects, Behaviour behaviour,
+                                        bool withSlopes) {
+                    return coverCount(rects, px, py) ==
+                           (isFilled(scene, px, py, behaviour, withSlopes) ? 1 : 0);
                 };
                 QVERIFY2(agrees(shapes.solids, Behaviour::Solid, false), where);
                 QVERIFY2(agrees(shapes.deadly, Behaviour::Deadly, true), where);
@@ -96,9 +107,10 @@ void ShapesTest::rectangles_areExactPartitions_onRandomLevels() {
                 QVERIFY2(agrees(shapes.liquids, Behaviour::Liquid, true), where);
                 const bool isTop = isFilled(scene, px, py, Behaviour::OneWay, true) &&
                                    !isFilled(scene, px, py - 1, Behaviour::OneWay, true);
-                const auto tops = std::count_if(shapes.oneWay.begin(), shapes.oneWay.end(), [&](const auto& top) {
-                    return top.y == py && px >= top.x && px < top.x + top.width;
-                });
+                const auto tops =
+                    std::count_if(shapes.oneWay.begin(), shapes.oneWay.end(), [&](const auto& top) {
+                        return top.y == py && px >= top.x && px < top.x + top.width;
+                    });
                 QVERIFY2(tops == (isTop ? 1 : 0), where);
             }
         }
@@ -115,7 +127,8 @@ void ShapesTest::outlines_encloseTheAreaOfTheMass() {
             for (int column = 0; column < scene.frame.columns; ++column)
                 if (scene.cells.at(column, row).behaviour == Behaviour::Solid)
                     expected += doubledArea(collide::polygonOf(scene.cells.at(column, row).form,
-                                                               scene.frame.cellWidth, scene.frame.cellHeight));
+                                                               scene.frame.cellWidth,
+                                                               scene.frame.cellHeight));
         std::int64_t found = 0;
         for (const auto& outline : collide::makeShapes(scene.frame, scene.cells).outlines) {
             QVERIFY((doubledArea(outline.points) < 0) == outline.isHole);
@@ -148,15 +161,17 @@ void ShapesTest::bodyMaps_equalTheStepperWorld() {
         tables.bodyHeight = random.between(1, 8);
         tables.dx = {1, 1};
         tables.dy = {-2, 2};
-        const auto maps = collide::makeBodyMaps(collide::makePxMaps(scene.frame, scene.cells, tables, {}),
-                                                tables.bodyWidth, tables.bodyHeight);
+        const auto maps =
+            collide::makeBodyMaps(collide::makePxMaps(scene.frame, scene.cells, tables, {}),
+                                  tables.bodyWidth, tables.bodyHeight);
         const runtime::World world(scene.frame, scene.cells, tables);
         for (int y = -maps.top; y + tables.bodyHeight < scene.frame.heightPx(); ++y) {
             for (int x = -maps.left; x + tables.bodyWidth < scene.frame.widthPx(); ++x) {
                 const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
                 QVERIFY2(maps.live.test(x + maps.left, y + maps.top) == world.isLive(x, y), where);
                 QVERIFY2(maps.free.test(x + maps.left, y + maps.top) == world.isFree(x, y), where);
-                QVERIFY2(maps.floor.test(x + maps.left, y + maps.top) == world.hasFloor(x, y), where);
+                QVERIFY2(maps.floor.test(x + maps.left, y + maps.top) == world.hasFloor(x, y),
+                         where);
             }
         }
     }
@@ -170,7 +185,8 @@ void ShapesTest::joinedLines_keepEveryPxOfTheBorder() {
     const auto joined = collide::joinedLines(lines);
     const auto length = [](const std::vector<collide::BorderLine>& list) {
         int sum = 0;
-        for (const auto& line : list) sum += std::abs(line.to.x - line.from.x) + std::abs(line.to.y - line.from.y);
+        for (const auto& line : list)
+            sum += std::abs(line.to.x - line.from.x) + std::abs(line.to.y - line.from.y);
         return sum;
     };
     QCOMPARE(length(joined), length(lines));

@@ -26,7 +26,8 @@ using Cells = std::set<std::pair<int, int>>;
 Cells cellsOf(const CellRegion& region) {
     Cells cells;
     for (const auto& run : region.runs())
-        for (int i = 0; i < run.count; ++i) cells.insert({run.x + i, run.y});
+        for (int i = 0; i < run.count; ++i)
+            cells.insert({run.x + i, run.y});
     return cells;
 }
 
@@ -39,9 +40,11 @@ void RegionTest::region_equalsSetOfCells() {
         Cells expected;
         std::vector<level::CellRun> runs;
         for (int i = 0; i < 12; ++i) {
-            const level::CellRun run{random.between(0, 5), random.between(-8, 8), random.between(0, 6)};
+            const level::CellRun run{random.between(0, 5), random.between(-8, 8),
+                                     random.between(0, 6)};
             runs.push_back(run);
-            for (int k = 0; k < run.count; ++k) expected.insert({run.x + k, run.y});
+            for (int k = 0; k < run.count; ++k)
+                expected.insert({run.x + k, run.y});
         }
         const CellRegion region(runs);
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
@@ -51,7 +54,8 @@ void RegionTest::region_equalsSetOfCells() {
             for (int x = -9; x < 16; ++x)
                 QVERIFY2(region.contains({x, y}) == expected.contains({x, y}), where);
         const CellRect clip{-2, 1, 7, 3};
-        for (const auto& [x, y] : cellsOf(region.clipped(clip))) QVERIFY(clip.contains(CellPoint{x, y}));
+        for (const auto& [x, y] : cellsOf(region.clipped(clip)))
+            QVERIFY(clip.contains(CellPoint{x, y}));
     }
 }
 
@@ -74,7 +78,8 @@ void RegionTest::stroke_coversSquaresAlongTheLine() {
     Cells expected;
     for (const CellPoint at : level::lineCells({2, 3}, {9, 6}))
         for (int j = -1; j < 2; ++j)
-            for (int i = -1; i < 2; ++i) expected.insert({at.x + i, at.y + j});
+            for (int i = -1; i < 2; ++i)
+                expected.insert({at.x + i, at.y + j});
     QVERIFY(cellsOf(level::strokeRegion({2, 3}, {9, 6}, 3)) == expected);
     QCOMPARE(level::strokeRegion({5, 5}, {5, 5}, 64).cellCount(), 64 * 64);
 }
@@ -87,7 +92,8 @@ void RegionTest::fill_equalsFloodBySets() {
         for (int y = 0; y < grid.height(); ++y)
             for (int x = 0; x < grid.width(); ++x)
                 if (random.chance(40)) grid.set(x, y, Cell({1}));
-        const CellPoint start{random.between(0, grid.width() - 1), random.between(0, grid.height() - 1)};
+        const CellPoint start{random.between(0, grid.width() - 1),
+                              random.between(0, grid.height() - 1)};
         Cells expected{{start.x, start.y}};
         std::vector<CellPoint> open{start};
         while (!open.empty()) {
@@ -103,7 +109,8 @@ void RegionTest::fill_equalsFloodBySets() {
         }
         const auto filled = level::fillRegion(grid, start, 1 << 30);
         QVERIFY(filled.isComplete);
-        QVERIFY2(cellsOf(filled.region) == expected, "ROOK_SEED=" + QByteArray::number(seed + round));
+        QVERIFY2(cellsOf(filled.region) == expected,
+                 "ROOK_SEED=" + QByteArray::number(seed + round));
     }
 }
 

@@ -50,21 +50,26 @@ void StepTablesTest::tables_equalTheFormulas_onRandomProfiles() {
         const long double F = profile.greatestFall.thousandths / 1000.0L * cell.height / 60;
         const long double J = profile.jumpHeight.thousandths / 1000.0L * cell.height;
         const long double f = profile.fallFactor.thousandths / 1000.0L;
-        const long double T = std::max(1.0L, std::round(profile.timeToTop.thousandths * 60 / 1000.0L));
+        const long double T =
+            std::max(1.0L, std::round(profile.timeToTop.thousandths * 60 / 1000.0L));
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
         QVERIFY2(tables->body.topPhase == static_cast<int>(T), where);
-        QVERIFY2(tables->body.dx.size() == static_cast<std::size_t>(tables->body.loopFrom) + 4, where);
+        QVERIFY2(tables->body.dx.size() == static_cast<std::size_t>(tables->body.loopFrom) + 4,
+                 where);
         for (int p = 0; p < tables->body.loopFrom; ++p) {
             const long double here = heightAt(J, f, T, p);
             const long double next = heightAt(J, f, T, p + 1);
             if (p >= T) QVERIFY2(here - next <= F + 1e-9L, where);
             if (isNearBorder(here) || isNearBorder(next)) continue;
             const auto i = static_cast<std::size_t>(p);
-            QVERIFY2(tables->body.dy[i] == static_cast<int>(std::round(here) - std::round(next)), where);
+            QVERIFY2(tables->body.dy[i] == static_cast<int>(std::round(here) - std::round(next)),
+                     where);
             const long double far = v * (p + 1);
             const long double near = v * p;
-            if (std::fabs(far - std::round(far)) > 1e-9L && std::fabs(near - std::round(near)) > 1e-9L)
-                QVERIFY2(tables->body.dx[i] == static_cast<int>(std::floor(far) - std::floor(near)), where);
+            if (std::fabs(far - std::round(far)) > 1e-9L &&
+                std::fabs(near - std::round(near)) > 1e-9L)
+                QVERIFY2(tables->body.dx[i] == static_cast<int>(std::floor(far) - std::floor(near)),
+                         where);
             ++compared;
         }
         const long double p = tables->body.loopFrom;

@@ -1,0 +1,10 @@
+#!/usr/bin/env bash
+# Starts the window under a virtual X server, writes the main views, and looks that they are there.
+# Usage: smoke_under_x.sh PROGRAM DEMO OUT
+set -euo pipefail
+program=$1 demo=$2 out=$3
+rm -rf "$out"
+QT_QPA_PLATFORM=xcb XDG_CONFIG_HOME="$out/config" xvfb-run -a -s "-screen 0 1400x900x24" "$program" --shots "$out" "$demo"
+count=$(find "$out" -name '*.png' -size +10k | wc -l)
+echo "$count pictures"
+[ "$count" -ge 8 ]

@@ -1,0 +1,183 @@
+/// Tools without a window: events and a value in, preview and edit out.
+
+#include "app/tool.h"
+
+#include "testing.h"
+
+using namespace rook;
+using namespace rook::app;
+using level::Cell;
+
+class ToolsTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void brush_laysItsWholeWay_asOneEdit();
+    void brush_straight_staysOnALine();
+    void rightButton_erases_withEachLayingTool();
+    void box_framed_leavesTheMiddle();
+    void fill_coversTheRegionOnly();
+    void pick_takesTheMatter_andChangesNothing();
+    void select_framesThenMoves();
+    void cancel_forgetsTheGesture();
+    void place_snapsToTheFootOfACell_data();
+    void place_snapsToTheFootOfACell();
+    void cast_movesWhatItPresses_andDeletesWithTheRightButton();
+
+private:
+    ToolInput at(int x, int y, bool isErasing = false);
+    ToolOutcome gesture(Tool& tool, const std::vector<CellPoint>& way, bool isErasing = false);
+    level::Project m_project;
+    level::Level m_level;
+    ToolOptions m_options;
+    Selection m_selection;
+};
+
+void ToolsTest::init() {
+    m_project = testing::smallProject();
+    m_level =
+        testing::drawnLevel(m_project, {"..........", "..........", "..........", "##########"});
+    m_options = {};
+    m_options.kind = {"lantern"};
+    m_selection = {};
+}
+
+ToolInput ToolsTest::at(int x, int y, bool isErasing) {
+    ToolInput input;
+    input.project = &m_project;
+    input.level = &m_level;
+    input.options = &m_options;
+    input.selection = &m_selection;
+    input.cell = {x, y};
+    input.px = {x * 16 + 8, y * 16 + 8};
+    input.isErasing = isErasing;
+    return input;
+}
+
+ToolOutcome ToolsTest::gesture(Tool& tool, const std::vector<CellPoint>& way, bool isErasing) {
+    tool.press(at(way[0].x, way[0].y, isErasing));
+    for (const CellPoint p : way)
+        tool.drag(at(p.x, p.y, isErasing));
+    return tool.release(at(way.back().x, way.back().y, isErasing));
+}
+
+void ToolsTest::brush_laysItsWholeWay_asOneEdit() {
+    const auto tool = makeShapeTool(ShapeTool::Brush);
+    const ToolOutcome outcome = gesture(*tool, {{0, 0}, {4, 0}, {4, 2}});
+    QVERIFY(outcome.isDone);
+    QCOMPARE(outcome.edit->name, std::string("Lay 7 cells with stone"));
+    QCOMPARE(outcome.edit->level.cells.at(4, 1), Cell({1}));
+    QVERIFY(m_level.cells.at(4, 1).isOpen());
+}
+
+void ToolsTest::brush_straight_staysOnALine() {
+    const auto tool = makeShapeTool(ShapeTool::Brush);
+    tool->press(at(0, 0));
+    ToolInput input = at(7, 1);
+    input.isStraight = true;
+    const ToolOutcome outcome = tool->release(input);
+    QCOMPARE(outcome.edit->touched, (CellRect{0, 0, 8, 1}));
+}
+
+void ToolsTest::rightButton_erases_withEachLayingTool() {
+    for (const ShapeTool kind :
+         {ShapeTool::Brush, ShapeTool::Line, ShapeTool::Box, ShapeTool::Fill}) {
+        const auto tool = makeShapeTool(kind);
+        const ToolOutcome outcome = gesture(*tool, {{2, 3}, {5, 3}}, true);
+        QVERIFY(outcome.edit->level.cells.at(3, 3).isOpen());
+        QVERIFY(outcome.edit->name.starts_with("Erase"));
+    }
+}
+
+void ToolsTest::box_framed_leavesTheMiddle() {
+    const auto tool = makeShapeTool(ShapeTool::Box);
+    tool->press(at(1, 0));
+    tool->drag(at(4, 2));
+    QCOMPARE(tool->preview().label, QStringLiteral("4 × 3 stone"));
+    m_options.boxIsFilled = false;
+    const ToolOutcome outcome = tool->release(at(4, 2));
+    QVERIFY(outcome.edit->level.cells.at(2, 1).isOpen());
+    QCOMPARE(outcome.edit->name, std::string("Lay 10 cells with stone"));
+    QVERIFY(tool->preview().region.isEmpty());
+}
+
+void ToolsTest::fill_coversTheRegionOnly() {
+    m_level.cells.fillRect({5, 0, 1, 4}, Cell({1}));
+    m_options.matter = {5};
+    const auto tool = makeShapeTool(ShapeTool::Fill);
+    tool->hover(at(1, 1));
+    QCOMPARE(tool->preview().region.cellCount(), 15);
+    const ToolOutcome outcome = gesture(*tool, {{1, 1}});
+    QCOMPARE(outcome.edit->name, std::string("Fill 15 cells with teeth"));
+    QVERIFY(outcome.edit->level.cells.at(7, 1).isOpen());
+}
+
+void ToolsTest::pick_takesTheMatter_andChangesNothing() {
+    m_level.cells.set(3, 1, Cell({4}));
+    ToolInput input = at(3, 1);
+    input.isPicking = true;
+    const ToolOutcome outcome = makeShapeTool(ShapeTool::Box)->press(input);
+    QCOMPARE(outcome.options->matter.index, std::uint16_t{4});
+    QVERIFY(!outcome.edit);
+}
+
+void ToolsTest::select_framesThenMoves() {
+    const auto tool = makeShapeTool(ShapeTool::Select);
+    ToolOutcome outcome = gesture(*tool, {{0, 2}, {2, 3}});
+    QCOMPARE(*outcome.selection->cells, (CellRect{0, 2, 3, 2}));
+    QVERIFY(!outcome.edit);
+    m_selection = *outcome.selection;
+    outcome = gesture(*tool, {{1, 3}, {3, 1}});
+    QVERIFY(outcome.isDone);
+    QCOMPARE(*outcome.selection->cells, (CellRect{2, 0, 3, 2}));
+    QVERIFY(outcome.edit->level.cells.at(0, 3).isOpen());
+    QCOMPARE(outcome.edit->level.cells.at(2, 1), Cell({1}));
+}
+
+void ToolsTest::cancel_forgetsTheGesture() {
+    for (const ShapeTool kind :
+         {ShapeTool::Brush, ShapeTool::Line, ShapeTool::Box, ShapeTool::Select}) {
+        const auto tool = makeShapeTool(kind);
+        tool->press(at(1, 1));
+        tool->drag(at(3, 2));
+        tool->cancel();
+        QVERIFY(tool->preview().region.isEmpty());
+        const ToolOutcome outcome = tool->release(at(3, 2));
+        QVERIFY(!outcome.edit && !outcome.isDone);
+    }
+}
+
+void ToolsTest::place_snapsToTheFootOfACell_data() {
+    QTest::addColumn<int>("snap");
+    QTest::addColumn<QPoint>("corner");
+    QTest::newRow("cell") << int(Snap::Cell) << QPoint(36, 40);
+    QTest::newRow("half cell") << int(Snap::HalfCell) << QPoint(40, 40);
+    QTest::newRow("px") << int(Snap::Px) << QPoint(37, 37);
+}
+
+void ToolsTest::place_snapsToTheFootOfACell() {
+    QFETCH(int, snap);
+    QFETCH(QPoint, corner);
+    const level::Kind& lantern = *m_project.findKind({"lantern"});  // 8 x 8 px
+    const PxPoint at = snapped({41, 41}, lantern, {16, 16}, static_cast<Snap>(snap));
+    QCOMPARE(QPoint(at.x, at.y), corner);
+}
+
+void ToolsTest::cast_movesWhatItPresses_andDeletesWithTheRightButton() {
+    const auto tool = makeCastTool(CastTool::Place);
+    ToolOutcome outcome = tool->press(at(2, 1));
+    QCOMPARE(outcome.edit->name, std::string("Place lantern-1"));
+    tool->release(at(2, 1));
+    m_level = outcome.edit->level;
+    outcome = tool->press(at(2, 1));
+    QCOMPARE(outcome.selection->entities.size(), std::size_t{1});
+    QVERIFY(!outcome.edit);
+    outcome = tool->release(at(4, 2));
+    QVERIFY(outcome.isDone);
+    QCOMPARE(outcome.edit->level.entities[0].box.x, m_level.entities[0].box.x + 32);
+    outcome = tool->press(at(2, 1, true));
+    QVERIFY(outcome.edit->level.entities.empty());
+}
+
+QTEST_MAIN(ToolsTest)
+#include "tools_test.moc"

@@ -1,0 +1,425 @@
+/// The real window with mouse and keys.
+
+#include <QAbstractButton>
+#include <QComboBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QListWidget>
+#include <QSettings>
+
+#include "app/main_window.h"
+#include "data.h"
+#include "runtime_replay.h"
+#include "testing.h"
+
+using namespace rook;
+using namespace rook::app;
+
+class WindowTest : public QObject {
+    Q_OBJECT
+private slots:
+    void initTestCase();
+    void init();
+    void cleanup();
+    void drag_isOneUndoStep_andEscapeRestores();
+    void reach_isLive_whileDrawing();
+    void everyTool_answersItsKey();
+    void steps_answerTheirKeys_andAreNeverEmpty();
+    void aSmallLevel_fromNothing_toTheGame();
+    void copyPasteNudge_byKeys();
+    void cast_placesMovesEditsAndDeletes();
+    void walk_startsAndReturnsToTheSameView();
+    void walk_dies_andCounts();
+    void typing_inAField_choosesNoTool();
+    void brokenProject_leavesTheOpenOneAsItWas();
+    void order_isChangedAndUndone();
+    void findings_areSteppedThrough();
+    void zoom_keepsWhatIsUnderThePointer();
+    void controls_haveAccessibleNames();
+    void night_keepsContrast();
+    void search_choosesACard();
+
+private:
+    QPoint cell(int x, int y) const;
+    void dragCells(CellPoint from, CellPoint to, Qt::MouseButton button = Qt::LeftButton);
+    void key(Qt::Key k, Qt::KeyboardModifiers modifiers = {}) {
+        QTest::keyClick(m_window->focusWidget() ? m_window->focusWidget() : m_window.get(), k,
+                        modifiers);
+    }
+    bool waitForProof() {
+        return QTest::qWaitFor([&] { return session().isProofCurrent(session().level()->id); },
+                               5000);
+    }
+    Session& session() const { return m_window->session(); }
+    Board& board() const { return m_window->board(); }
+    const level::Level& level() const { return *session().level(); }
+
+    std::unique_ptr<QTemporaryDir> m_folder;
+    QString m_demo;
+    std::unique_ptr<MainWindow> m_window;
+};
+
+void WindowTest::initTestCase() {
+    QStandardPaths::setTestModeEnabled(true);
+    QCoreApplication::setOrganizationName("rookplot-test");
+    QCoreApplication::setApplicationName("rookplot-test");
+    QSettings().clear();
+}
+
+void WindowTest::init() {
+    m_folder = std::make_unique<QTemporaryDir>();
+    m_demo = testing::copyDemo(*m_folder);
+    m_window = std::make_unique<MainWindow>();
+    m_window->show();
+    QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
+    m_window->activateWindow();
+    QVERIFY(m_window->openProject(m_demo));
+    session().setStep(Step::Shape);
+    board().setFocus();
+    QVERIFY(waitForProof());
+}
+
+void WindowTest::cleanup() {
+    session().cancelGesture();
+    while (session().history().canUndo())
+        session().undo();
+    m_window.reset();
+}
+
+QPoint WindowTest::cell(int x, int y) const {
+    return board().view().toWidget(PxPoint{x * 16 + 8, y * 16 + 8}).toPoint();
+}
+
+void WindowTest::dragCells(CellPoint from, CellPoint to, Qt::MouseButton button) {
+    QTest::mousePress(&board(), button, {}, cell(from.x, from.y));
+    QTest::mouseMove(&board(), cell((from.x + to.x) / 2, (from.y + to.y) / 2));
+    QTest::mouseMove(&board(), cell(to.x, to.y));
+    QTest::mouseRelease(&board(), button, {}, cell(to.x, to.y));
+}
+
+void WindowTest::drag_isOneUndoStep_andEscapeRestores() {
+    const auto before = session().level();
+    key(Qt::Key_D);
+    dragCells({20, 5}, {25, 6});
+    QCOMPARE(session().history().stepCount(), std::size_t{1});
+    QCOMPARE(session().history().undoName(), std::string("Lay 12 cells with Wet stone"));
+    QVERIFY(!level().cells.at(22, 5).isOpen());
+    key(Qt::Key_Z, Qt::ControlModifier);
+    QVERIFY(session().level() == before);
+    key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    QVERIFY(!level().cells.at(22, 5).isOpen());
+    key(Qt::Key_Z, Qt::ControlModifier);
+    QTest::mousePress(&board(), Qt::LeftButton, {}, cell(30, 5));
+    QTest::mouseMove(&board(), cell(34, 8));
+    QVERIFY(session().isInGesture());
+    QVERIFY(!level().cells.at(32, 6).isOpen());
+    key(Qt::Key_Escape);
+    QVERIFY(session().level()->cells == before->cells);
+    QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(34, 8));
+    QVERIFY(!session().history().canUndo());
+}
+
+void WindowTest::reach_isLive_whileDrawing() {
+    auto* word = m_window->findChild<QLabel*>("exit-verdict");
+    QVERIFY(word && word->text().contains("reached") && !word->text().contains("not"));
+    key(Qt::Key_D);
+    // A wall across the way, still being dragged.
+    QTest::mousePress(&board(), Qt::LeftButton, {}, cell(24, 2));
+    QTest::mouseMove(&board(), cell(24, 27));
+    QVERIFY(session().isInGesture());
+    QVERIFY(waitForProof());
+    QVERIFY(word->text().contains("not reached"));
+    key(Qt::Key_Escape);
+    QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(24, 27));
+    QVERIFY(waitForProof());
+    QVERIFY(!word->text().contains("not"));
+}
+
+void WindowTest::everyTool_answersItsKey() {
+    const std::pair<Qt::Key, ShapeTool> tools[] = {{Qt::Key_S, ShapeTool::Line},
+                                                   {Qt::Key_D, ShapeTool::Box},
+                                                   {Qt::Key_F, ShapeTool::Fill},
+                                                   {Qt::Key_G, ShapeTool::Select},
+                                                   {Qt::Key_A, ShapeTool::Brush}};
+    for (const auto& [k, tool] : tools) {
+        key(k);
+        QCOMPARE(session().shapeTool(), tool);
+    }
+    key(Qt::Key_BracketRight);
+    key(Qt::Key_BracketRight);
+    QCOMPARE(session().options().brushSize, 3);
+    key(Qt::Key_BracketLeft);
+    QCOMPARE(session().options().brushSize, 2);
+    dragCells({20, 5}, {20, 5});
+    QCOMPARE(session().history().undoName(), std::string("Lay 4 cells with Wet stone"));
+    dragCells({20, 5}, {20, 5}, Qt::RightButton);
+    QCOMPARE(session().history().undoName(), std::string("Erase 4 cells"));
+}
+
+void WindowTest::steps_answerTheirKeys_andAreNeverEmpty() {
+    for (int i = 0; i < stepCount; ++i) {
+        key(static_cast<Qt::Key>(Qt::Key_1 + i));
+        QCOMPARE(int(session().step()), i);
+        QVERIFY(m_window->findChild<QAbstractButton*>(QStringLiteral("station-%1").arg(i + 1))
+                    ->isChecked());
+        auto* words = m_window->findChild<QLabel*>("status-verdict");
+        QVERIFY(!words->text().isEmpty());
+        const QImage picture = m_window->grab().toImage();
+        QVERIFY(!picture.isNull());
+        board().setFocus();
+    }
+}
+
+void WindowTest::aSmallLevel_fromNothing_toTheGame() {
+    m_window->session().startNew(newSmall());
+    board().fitLevel();
+    board().setFocus();
+    // Floor, a gap with spikes, a ledge: mouse and keys only.
+    key(Qt::Key_D);
+    dragCells({0, 20}, {12, 23});
+    dragCells({17, 20}, {39, 23});
+    QTest::mouseClick(m_window->findChild<QAbstractButton*>("matter-spikes"), Qt::LeftButton);
+    dragCells({13, 23}, {16, 23});
+    QTest::mouseClick(m_window->findChild<QAbstractButton*>("matter-plank"), Qt::LeftButton);
+    board().setFocus();
+    key(Qt::Key_S);
+    dragCells({20, 17}, {24, 17});
+    key(Qt::Key_4);
+    QTest::mouseClick(m_window->findChild<QAbstractButton*>("kind-player"), Qt::LeftButton);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(3, 19));
+    QTest::mouseClick(m_window->findChild<QAbstractButton*>("kind-exit"), Qt::LeftButton);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(36, 19));
+    QTest::mouseClick(m_window->findChild<QAbstractButton*>("kind-pickup"), Qt::LeftButton);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(22, 16));
+    QCOMPARE(level().entities.size(), std::size_t{3});
+    board().setFocus();
+    key(Qt::Key_5);
+    QVERIFY(waitForProof());
+    const auto proven = session().proven(level().id);
+    QVERIFY2(proven->findings.empty(),
+             proven->findings.empty() ? "" : proven->findings[0].sentence.c_str());
+    QCOMPARE(m_window->findChild<QLabel*>("verdict")->text(), QString("The exit can be reached."));
+
+    const auto steps = session().history().stepCount();
+    const auto whole = session().level();
+    while (session().history().canUndo())
+        key(Qt::Key_Z, Qt::ControlModifier);
+    QVERIFY(level().entities.empty());
+    for (std::size_t i = 0; i < steps; ++i)
+        key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
+    QVERIFY(session().level() == whole);
+
+    const QString folder = m_folder->filePath("small");
+    QVERIFY(session().save(folder));
+    QVERIFY(!session().isModified());
+    QVERIFY(m_window->openProject(folder));
+    QVERIFY(level().cells == whole->cells && level().entities == whole->entities);
+    QVERIFY(MainWindow::recentProjects().contains(folder));
+    session().setStep(Step::Ship);
+    const QString bundle = m_folder->filePath("bundle");
+    m_window->findChild<QLineEdit*>("export-folder")->setText(bundle);
+    QTest::mouseClick(m_window->findChild<QAbstractButton*>("export"), Qt::LeftButton);
+    QVERIFY(m_window->findChild<QLabel*>("written")->text().contains("level-1.level.json"));
+    // The game, with nothing but the bundle, runs right and jumps the gap.
+    QVERIFY(testing::exitIsMetByRunningRight(bundle));
+}
+
+void WindowTest::copyPasteNudge_byKeys() {
+    key(Qt::Key_G);
+    dragCells({9, 23}, {13, 23});
+    QVERIFY(session().selection().cells.has_value());
+    const auto plank = level().cells.at(9, 23);
+    key(Qt::Key_C, Qt::ControlModifier);
+    QTest::mouseMove(&board(), cell(30, 10));
+    key(Qt::Key_V, Qt::ControlModifier);
+    QCOMPARE(level().cells.at(30, 10), plank);
+    key(Qt::Key_Down);
+    QVERIFY(level().cells.at(30, 10).isOpen());
+    QCOMPARE(level().cells.at(34, 11), plank);
+    key(Qt::Key_Delete);
+    QVERIFY(level().cells.at(34, 11).isOpen());
+    while (session().history().canUndo())
+        key(Qt::Key_Z, Qt::ControlModifier);
+    key(Qt::Key_G);
+    dragCells({9, 23}, {13, 23});
+    key(Qt::Key_X, Qt::ControlModifier);
+    QVERIFY(level().cells.at(9, 23).isOpen());
+    QCOMPARE(session().history().undoName(), std::string("Cut 5 cells"));
+}
+
+void WindowTest::cast_placesMovesEditsAndDeletes() {
+    key(Qt::Key_4);
+    QTest::mouseClick(m_window->findChild<QAbstractButton*>("kind-lantern"), Qt::LeftButton);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(30, 10));
+    const EntityId id{"lantern-8"};
+    QVERIFY(findEntity(level(), id));
+    const PxRect placed = findEntity(level(), id)->box;
+    QCOMPARE(placed.bottom(), 11 * 16);
+    dragCells({30, 10}, {32, 12});
+    QCOMPARE(findEntity(level(), id)->box, placed.moved(32, 32));
+    board().setFocus();
+    key(Qt::Key_Right, Qt::ShiftModifier);
+    QCOMPARE(findEntity(level(), id)->box.x, placed.x + 33);
+    auto* lit = m_window->findChild<QComboBox*>("field-lit");
+    QVERIFY(lit);
+    lit->setCurrentIndex(1);
+    Q_EMIT lit->activated(1);
+    const auto* lantern = findEntity(level(), id);
+    QVERIFY(
+        std::get<bool>(fieldOf(*lantern, session().project().findKind({"lantern"})->fields[1])));
+    board().setFocus();
+    key(Qt::Key_Delete);
+    QVERIFY(!findEntity(level(), id));
+    key(Qt::Key_Z, Qt::ControlModifier);
+    QVERIFY(findEntity(level(), id));
+    // A second keeper is one too many: said, and nothing is changed.
+    QTest::mouseClick(m_window->findChild<QAbstractButton*>("kind-keeper"), Qt::LeftButton);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(40, 10));
+    QVERIFY(m_window->findChild<QLabel*>("status-verdict")->text().contains("at most 1"));
+}
+
+void WindowTest::walk_startsAndReturnsToTheSameView() {
+    const View before = board().view();
+    key(Qt::Key_Tab);
+    QVERIFY(board().isWalking());
+    QTest::keyPress(&board(), Qt::Key_D);
+    QVERIFY(QTest::qWaitFor([&] { return board().walk()->trail().size() > 40; }, 4000));
+    QTest::keyRelease(&board(), Qt::Key_D);
+    const double walked = board().walk()->trail().back().x();
+    QVERIFY(walked > 90);
+    QCOMPARE(session().shapeTool(), ShapeTool::Brush);  // D ran, and chose no tool
+    QTest::keyClick(&board(), Qt::Key_Space);
+    QVERIFY(QTest::qWaitFor(
+        [&] { return board().walk()->body().stance == runtime::Stance::Airborne; }, 2000));
+    QTest::keyClick(&board(), Qt::Key_Tab);
+    QVERIFY(!board().isWalking());
+    QVERIFY(board().view() == before);
+    QVERIFY(!session().isModified());
+}
+
+void WindowTest::walk_dies_andCounts() {
+    auto walk = *Walk::begin(session().project(), level(), PxPoint{30 * 16, 31 * 16 - 30});
+    for (int i = 0; i < 120 && walk->deaths() == 0; ++i)
+        walk->tick();
+    QCOMPARE(walk->deaths(), 1);
+    walk = *Walk::begin(session().project(), level(), PxPoint{115 * 16, 22 * 16});
+    walk->keys().right = true;
+    for (int i = 0; i < 120; ++i)
+        walk->tick();
+    QCOMPARE(walk->finished(), 1);
+    QCOMPARE(walk->lastExit(), std::string("gate-1"));
+    QVERIFY(!Walk::begin(session().project(), level(), PxPoint{8, 100}));
+}
+
+void WindowTest::typing_inAField_choosesNoTool() {
+    auto* title = m_window->findChild<QLineEdit*>("level-title");
+    title->setFocus();
+    title->selectAll();
+    QTest::keyClicks(title, "Sad gods 123");
+    QTest::keyClick(title, Qt::Key_Return);
+    QCOMPARE(session().shapeTool(), ShapeTool::Brush);
+    QCOMPARE(session().step(), Step::Shape);
+    QCOMPARE(level().title, std::string("Sad gods 123"));
+}
+
+void WindowTest::brokenProject_leavesTheOpenOneAsItWas() {
+    const auto before = session().level();
+    const QString broken = m_folder->filePath("broken");
+    testing::writeBytes(broken + "/rookplot.json", "{ nonsense");
+    QVERIFY(!m_window->openProject(broken));
+    QVERIFY(session().level() == before);
+    QVERIFY(m_window->findChild<QLabel*>("status-verdict")->text().contains("rookplot.json:1:"));
+}
+
+void WindowTest::order_isChangedAndUndone() {
+    key(Qt::Key_PageDown, Qt::ControlModifier);
+    QCOMPARE(session().project().levels[1]->id.text, std::string("intake"));
+    QCOMPARE(m_window->findChild<QListWidget*>("order")->currentRow(), 1);
+    key(Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE(session().project().levels[0]->id.text, std::string("intake"));
+    key(Qt::Key_L, Qt::ControlModifier);
+    QCOMPARE(session().project().levels.size(), std::size_t{4});
+    QCOMPARE(level().id.text, std::string("level-4"));
+}
+
+void WindowTest::findings_areSteppedThrough() {
+    session().chooseLevel({"leaky-reach"});
+    QVERIFY(waitForProof());
+    key(Qt::Key_F3);
+    QCOMPARE(session().step(), Step::Prove);
+    QVERIFY(m_window->findChild<QAbstractButton*>("finding-1")->isChecked());
+    QCOMPARE(session().selection().entities[0].text, std::string("gate-1"));
+    key(Qt::Key_F3);
+    QVERIFY(m_window->findChild<QAbstractButton*>("finding-2")->isChecked());
+    key(Qt::Key_F3, Qt::ShiftModifier);
+    key(Qt::Key_F3, Qt::ShiftModifier);
+    QVERIFY(m_window->findChild<QAbstractButton*>("finding-6")->isChecked());
+}
+
+void WindowTest::zoom_keepsWhatIsUnderThePointer() {
+    const QPointF at(300, 200);
+    const QPointF before = board().view().toLevel(at);
+    QWheelEvent wheel(at, board().mapToGlobal(at), {}, {0, 240}, {}, {}, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(&board(), &wheel);
+    const QPointF after = board().view().toLevel(at);
+    QVERIFY(QLineF(before, after).length() < 1.5);
+    key(Qt::Key_Home);
+    QTest::keyPress(&board(), Qt::Key_Space);
+    const View still = board().view();
+    dragCells({20, 5}, {25, 5});
+    QTest::keyRelease(&board(), Qt::Key_Space);
+    QVERIFY(!(board().view() == still));
+    QVERIFY(!session().history().canUndo());
+}
+
+void WindowTest::controls_haveAccessibleNames() {
+    for (int i = 0; i < stepCount; ++i) {
+        session().setStep(static_cast<Step>(i));
+        for (QWidget* widget : m_window->findChildren<QWidget*>()) {
+            const bool isControl =
+                qobject_cast<QAbstractButton*>(widget) || qobject_cast<QLineEdit*>(widget) ||
+                qobject_cast<QComboBox*>(widget) || qobject_cast<QListWidget*>(widget);
+            if (!isControl || !widget->isVisible() || widget->objectName().startsWith("qt_"))
+                continue;
+            auto* button = qobject_cast<QAbstractButton*>(widget);
+            const bool isNamed =
+                !widget->accessibleName().isEmpty() || (button && !button->text().isEmpty());
+            QVERIFY2(isNamed, widget->metaObject()->className());
+        }
+    }
+}
+
+void WindowTest::night_keepsContrast() {
+    const auto luminance = [](const QColor& c) {
+        const auto part = [](double v) {
+            return v <= 0.03928 ? v / 12.92 : std::pow((v + 0.055) / 1.055, 2.4);
+        };
+        return 0.2126 * part(c.redF()) + 0.7152 * part(c.greenF()) + 0.0722 * part(c.blueF());
+    };
+    for (const Theme* theme : {&Theme::day(), &Theme::night()}) {
+        for (const QColor& ground : {theme->window, theme->panel, theme->paper}) {
+            for (const QColor& text :
+                 {theme->ink, theme->quietInk, theme->accent, theme->caution, theme->plum}) {
+                const double a = luminance(ground) + 0.05;
+                const double b = luminance(text) + 0.05;
+                const double ratio = std::max(a, b) / std::min(a, b);
+                QVERIFY2(ratio >= 4.0, qPrintable(text.name() + " on " + ground.name() + " " +
+                                                  QString::number(ratio)));
+            }
+        }
+    }
+}
+
+void WindowTest::search_choosesACard() {
+    key(Qt::Key_Slash);
+    auto* search = m_window->findChild<QLineEdit*>("search");
+    QVERIFY(search->hasFocus());
+    QTest::keyClicks(search, "brine");
+    QTest::keyClick(search, Qt::Key_Return);
+    QCOMPARE(session().project().matters[session().options().matter.index].name,
+             std::string("brine"));
+    QVERIFY(board().hasFocus());
+}
+
+QTEST_MAIN(WindowTest)
+#include "window_test.moc"

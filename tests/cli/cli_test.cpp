@@ -1,0 +1,179 @@
+/// The programs as a user starts them: rookplot and lantern.
+
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QtGui/QImage>
+
+#include "data.h"
+
+using namespace rook;
+
+class CliTest : public QObject {
+    Q_OBJECT
+private slots:
+    void help_isThere_forEachCommand();
+    void newProject_canBeCheckedAndReached();
+    void newProject_isRefused_overAnother();
+    void check_exitsByWhatItFinds();
+    void check_jsonHoldsEveryFinding();
+    void reach_dumpsOneBitAPx_alikeForProjectAndBundle();
+    void reach_refusesABadFile_withTwo();
+    void export_listsWhatItWrote();
+    void lantern_drawsABundle_andRefusesANonBundle();
+    void lantern_reloads_whenTheBundleIsExportedAgain();
+};
+
+namespace {
+
+struct Outcome {
+    int exitCode = -1;
+    QString out;
+    QString err;
+};
+
+Outcome run(const QString& program, const QStringList& arguments) {
+    QProcess process;
+    process.start(QStringLiteral(ROOK_BINARY_DIR "/bin/") + program, arguments);
+    if (!process.waitForFinished(60000)) return {};
+    return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
+}
+
+const QString demo = QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir");
+
+}  // namespace
+
+void CliTest::help_isThere_forEachCommand() {
+    for (const char* command : {"new", "open", "check", "reach", "export"}) {
+        const Outcome outcome = run("rookplot", {command, "--help"});
+        QCOMPARE(outcome.exitCode, 0);
+        QVERIFY2(outcome.out.size() > 150, command);
+    }
+    QCOMPARE(run("rookplot", {}).exitCode, 2);
+    QCOMPARE(run("rookplot", {"fly"}).exitCode, 2);
+}
+
+void CliTest::newProject_canBeCheckedAndReached() {
+    const QTemporaryDir folder;
+    const QString project = folder.filePath("first");
+    QCOMPARE(run("rookplot", {"new", project}).exitCode, 0);
+    const Outcome outcome = run("rookplot", {"check", project});
+    QCOMPARE(outcome.exitCode, 1);
+    QVERIFY(outcome.out.contains("no-start"));
+    QCOMPARE(run("rookplot", {"reach", project, "--level", "level-1"}).exitCode, 0);
+}
+
+void CliTest::newProject_isRefused_overAnother() {
+    const Outcome outcome = run("rookplot", {"new", demo});
+    QCOMPARE(outcome.exitCode, 2);
+    QVERIFY(outcome.err.contains("There is a project already"));
+}
+
+void CliTest::check_exitsByWhatItFinds() {
+    QCOMPARE(run("rookplot", {"check", demo, "--level", "intake"}).exitCode, 0);
+    QCOMPARE(run("rookplot", {"check", demo}).exitCode, 1);
+    QCOMPARE(run("rookplot", {"check", demo, "--level", "moon"}).exitCode, 2);
+    QCOMPARE(run("rookplot", {"check", "/nowhere"}).exitCode, 2);
+}
+
+void CliTest::check_jsonHoldsEveryFinding() {
+    const Outcome outcome = run("rookplot", {"check", demo, "--format", "json"});
+    const QJsonArray findings =
+        QJsonDocument::fromJson(outcome.out.toUtf8()).object()["findings"].toArray();
+    QCOMPARE(findings.size(), 6);
+    QCOMPARE(findings[0]["level"].toString(), QString("leaky-reach"));
+    QVERIFY(findings[0]["place"]["width"].toInt() > 0);
+}
+
+void CliTest::reach_dumpsOneBitAPx_alikeForProjectAndBundle() {
+    const QTemporaryDir folder;
+    const QString bundle = folder.filePath("bundle");
+    QCOMPARE(run("rookplot", {"export", demo, "--to", bundle}).exitCode, 0);
+    const QString level = bundle + "/levels/intake.level.json";
+    const Outcome fromBundle =
+        run("rookplot", {"reach", level, "--json", "--dump", folder.filePath("a")});
+    const Outcome fromProject =
+        run("rookplot", {"reach", demo, "--level", "intake", "--dump", folder.filePath("b")});
+    QCOMPARE(fromBundle.exitCode, 0);
+    QCOMPARE(fromProject.exitCode, 0);
+    const auto json = QJsonDocument::fromJson(fromBundle.out.toUtf8()).object();
+    QCOMPARE(json["verdict"].toString(), QString("reached"));
+    for (const char* name : {"visited.pbm", "standing.pbm"}) {
+        const QByteArray image = testing::readBytes(folder.filePath("a") + "/" + name);
+        QCOMPARE(image, testing::readBytes(folder.filePath("b") + "/" + name));
+        QVERIFY(image.startsWith("P4\n1920 544\n"));
+        QCOMPARE(image.size(), 12 + 1920 / 8 * 544);
+    }
+    qint64 bits = 0;
+    const QByteArray visited = testing::readBytes(folder.filePath("a") + "/visited.pbm").mid(12);
+    for (const char byte : visited)
+        bits += qPopulationCount(static_cast<quint8>(byte));
+    QCOMPARE(bits, json["visited"].toInteger());
+    // The spawn's corner: keeper-1 at 66, 426 stands there.
+    const auto isSet = [&](int x, int y) { return (visited[y * 240 + x / 8] >> (7 - x % 8)) & 1; };
+    QVERIFY(isSet(66, 426));
+    QVERIFY(!isSet(0, 0));
+}
+
+void CliTest::reach_refusesABadFile_withTwo() {
+    const QTemporaryDir folder;
+    testing::writeBytes(folder.filePath("x.level.json"), "{ \"format\": ");
+    const Outcome outcome = run("rookplot", {"reach", folder.filePath("x.level.json")});
+    QCOMPARE(outcome.exitCode, 2);
+    QVERIFY2(outcome.err.contains("x.level.json:1:"), qPrintable(outcome.err));
+    QCOMPARE(outcome.err.count('\n'), 1);
+}
+
+void CliTest::export_listsWhatItWrote() {
+    const QTemporaryDir folder;
+    const Outcome outcome = run("rookplot", {"export", demo, "--to", folder.filePath("out")});
+    QVERIFY(outcome.out.contains("levels/intake.level.json"));
+    QVERIFY(outcome.out.contains("manifest.json"));
+    const Outcome refused = run("rookplot", {"export", demo, "--to", "/proc/nothing"});
+    QCOMPARE(refused.exitCode, 2);
+    QCOMPARE(refused.err.count('\n'), 1);
+}
+
+void CliTest::lantern_drawsABundle_andRefusesANonBundle() {
+    const QTemporaryDir folder;
+    const QString bundle = folder.filePath("bundle");
+    run("rookplot", {"export", demo, "--to", bundle});
+    const QString png = folder.filePath("shot.png");
+    const Outcome outcome = run("lantern", {bundle, "--frames", "30", "--png", png});
+    QVERIFY2(outcome.exitCode == 0, qPrintable(outcome.err));
+    const QImage image(png);
+    QCOMPARE(image.size(), QSize(1280, 720));
+    // Stone below, night sky above.
+    QVERIFY(image.pixelColor(300, 560).red() > image.pixelColor(700, 100).red() + 15);
+    QCOMPARE(image.pixelColor(700, 100), QColor("#16212b"));
+    const Outcome refused = run("lantern", {folder.path(), "--frames", "1"});
+    QCOMPARE(refused.exitCode, 2);
+    QVERIFY(refused.err.contains("campaign.json"));
+}
+
+void CliTest::lantern_reloads_whenTheBundleIsExportedAgain() {
+    const QTemporaryDir folder;
+    const QString project = testing::copyDemo(folder);
+    const QString bundle = folder.filePath("bundle");
+    run("rookplot", {"export", project, "--to", bundle});
+    QProcess lantern;
+    QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
+    environment.insert("SDL_VIDEODRIVER", "dummy");
+    lantern.setProcessEnvironment(environment);
+    lantern.start(QStringLiteral(ROOK_BINARY_DIR "/bin/lantern"), {bundle});
+    QVERIFY(lantern.waitForStarted());
+    QTest::qWait(400);
+    QByteArray text = testing::readBytes(project + "/levels/intake.json");
+    testing::writeBytes(project + "/levels/intake.json",
+                        text.replace("Intake steps", "Intake anew"));
+    QCOMPARE(run("rookplot", {"export", project, "--to", bundle}).exitCode, 0);
+    QTest::qWait(1500);
+    QVERIFY(lantern.state() == QProcess::Running);
+    lantern.terminate();
+    QVERIFY(lantern.waitForFinished(5000));
+    QVERIFY2(lantern.readAllStandardOutput().contains("Intake anew"), "the new title was loaded");
+}
+
+QTEST_GUILESS_MAIN(CliTest)
+#include "cli_test.moc"

@@ -1,0 +1,225 @@
+#include "file/bundle.h"
+
+#include <QCryptographicHash>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+
+#include "data.h"
+#include "file/project_file.h"
+#include "rook_runtime.hpp"
+#include "testing.h"
+
+using namespace rook;
+
+class BundleTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void bundle_holdsWhatItsManifestSays();
+    void allFiles_meetTheirSchemas();
+    void bakedLevel_isTheGoldenOne();
+    void reachOfTheBakedLevel_equalsThatOfTheProject();
+    void export_replacesTheFormerBundle_andKeepsForeignFiles();
+    void export_isRefused_overWhatIsNoBundle();
+    void kill_atAnyMoment_leavesAWholeBundle();
+    void badBakedLevel_isOneSentence_data();
+    void badBakedLevel_isOneSentence();
+    void placements_areQuotedAsCsvWants();
+    void exits_areResolved();
+
+private:
+    QString exported(const QString& to);
+    std::unique_ptr<QTemporaryDir> m_folder;
+    QString m_demo;
+    level::Project m_project;
+};
+
+void BundleTest::init() {
+    m_folder = std::make_unique<QTemporaryDir>();
+    m_demo = testing::copyDemo(*m_folder);
+    m_project = *file::openProject(file::diskStorage(), m_demo.toStdString());
+}
+
+QString BundleTest::exported(const QString& to) {
+    const QString target = m_folder->filePath(to);
+    const auto written = file::exportBundle(file::diskStorage(), m_project, m_demo.toStdString(),
+                                            target.toStdString());
+    if (!written) qFatal("%s", written.error().sentence().c_str());
+    return target;
+}
+
+void BundleTest::bundle_holdsWhatItsManifestSays() {
+    const QString bundle = exported("bundle");
+    const auto manifest =
+        QJsonDocument::fromJson(testing::readBytes(bundle + "/manifest.json")).object();
+    const QJsonArray files = manifest["files"].toArray();
+    QVERIFY(files.size() >= 11);
+    for (const QJsonValue& value : files) {
+        const QByteArray bytes = testing::readBytes(bundle + "/" + value["path"].toString());
+        QCOMPARE(qint64(bytes.size()), value["bytes"].toInteger());
+        QCOMPARE(QString::fromLatin1(
+                     QCryptographicHash::hash(bytes, QCryptographicHash::Sha256).toHex()),
+                 value["sha256"].toString());
+    }
+    QVERIFY(QFile::exists(bundle + "/sheets/weir.png"));
+    QVERIFY(QFile::exists(bundle + "/schema/rookplot-level.schema.json"));
+}
+
+void BundleTest::allFiles_meetTheirSchemas() {
+    const QString bundle = exported("bundle");
+    QStringList pairs{"rookplot-campaign", bundle + "/campaign.json",
+                      "rookplot-manifest", bundle + "/manifest.json",
+                      "rookplot-project",  m_demo + "/rookplot.json"};
+    for (const auto& level : m_project.levels) {
+        const QString id = QString::fromStdString(level->id.text);
+        pairs << "rookplot-level" << bundle + "/levels/" + id + ".level.json";
+        pairs << "rookplot-board" << m_demo + "/levels/" + id + ".json";
+    }
+    QProcess validator;
+    validator.start(
+        QStringLiteral("/usr/bin/python3"),
+        QStringList{ROOK_SOURCE_DIR "/tests/validate.py", ROOK_SOURCE_DIR "/docs/schema"} + pairs);
+    QVERIFY(validator.waitForFinished(60000));
+    QVERIFY2(validator.exitCode() == 0, validator.readAll() + validator.readAllStandardError());
+    // The check can fail: a level is no campaign.
+    validator.start(QStringLiteral("/usr/bin/python3"),
+                    {ROOK_SOURCE_DIR "/tests/validate.py", ROOK_SOURCE_DIR "/docs/schema",
+                     "rookplot-campaign", bundle + "/levels/intake.level.json"});
+    QVERIFY(validator.waitForFinished(60000));
+    QVERIFY(validator.exitCode() != 0);
+}
+
+void BundleTest::bakedLevel_isTheGoldenOne() {
+    const level::Project project = testing::smallProject();
+    level::Level level =
+        testing::drawnLevel(project, {"S......o", "..=.....", "......X.", "##^.####"});
+    level.cells.set(5, 2, level::Cell({1}, level::Form::RiseRight));
+    level.cells.set(0, 2, level::Cell({1}, level::Form::LowerHalf));
+    const auto text = file::bakedLevelText(project, level);
+    QVERIFY(text);
+    const QString golden = QStringLiteral(ROOK_SOURCE_DIR "/tests/data/bundle/drawn.level.json");
+    const QByteArray actual = QByteArray::fromStdString(*text);
+    if (actual != testing::readBytes(golden)) {
+        testing::writeBytes(QStringLiteral(ROOK_BINARY_DIR "/drawn.level.json"), actual);
+        QFAIL(
+            "The level differs from tests/data/bundle/drawn.level.json; the actual one is in the "
+            "build folder.");
+    }
+}
+
+void BundleTest::reachOfTheBakedLevel_equalsThatOfTheProject() {
+    const QString bundle = exported("bundle");
+    for (const auto& level : m_project.levels) {
+        const QString path =
+            bundle + "/levels/" + QString::fromStdString(level->id.text) + ".level.json";
+        const auto baked =
+            file::askOfBakedLevel(testing::readBytes(path).toStdString(), path.toStdString());
+        QVERIFY2(baked.has_value(), baked ? "" : baked.error().sentence().c_str());
+        const auto fromBundle = reach::answer(*baked);
+        const auto fromProject = reach::answer(*reach::askOf(m_project, *level));
+        QVERIFY(fromBundle.reached.visited == fromProject.reached.visited);
+        QVERIFY(fromBundle.reached.standing == fromProject.reached.standing);
+        QCOMPARE(fromBundle.verdict.kind, fromProject.verdict.kind);
+    }
+}
+
+void BundleTest::export_replacesTheFormerBundle_andKeepsForeignFiles() {
+    const QString bundle = exported("bundle");
+    testing::writeBytes(bundle + "/levels/notes.txt", "mine");
+    m_project.levels.pop_back();
+    exported("bundle");
+    QVERIFY(!QFile::exists(bundle + "/levels/leaky-reach.level.json"));
+    QCOMPARE(testing::readBytes(bundle + "/levels/notes.txt"), QByteArray("mine"));
+    QVERIFY(!QFile::exists(bundle + ".part"));
+}
+
+void BundleTest::export_isRefused_overWhatIsNoBundle() {
+    const QString home = m_folder->filePath("home");
+    testing::writeBytes(home + "/thesis.txt", "years of work");
+    const auto written = file::exportBundle(file::diskStorage(), m_project, m_demo.toStdString(),
+                                            home.toStdString());
+    QVERIFY(!written);
+    QCOMPARE(written.error().kind, ErrorKind::NotApplicable);
+    QCOMPARE(testing::readBytes(home + "/thesis.txt"), QByteArray("years of work"));
+}
+
+void BundleTest::kill_atAnyMoment_leavesAWholeBundle() {
+    const QString bundle = exported("bundle");
+    level::Level level = *m_project.levels[0];
+    level.title = "Changed";
+    const level::Project changed = m_project.withLevel(level);
+    bool hasFinished = false;
+    for (int operations = 0; !hasFinished; ++operations) {
+        testing::DyingStorage storage(operations);
+        hasFinished =
+            file::exportBundle(storage, changed, m_demo.toStdString(), bundle.toStdString())
+                .has_value();
+        const auto campaign = runtime::loadCampaign(bundle.toStdString());
+        QCOMPARE(campaign.levels.size(), std::size_t{3});
+        for (const auto& one : campaign.levels)
+            QCOMPARE(runtime::loadLevel(bundle.toStdString(), one.file).title, one.title);
+        if (hasFinished) QCOMPARE(campaign.levels[0].title, std::string("Changed"));
+    }
+}
+
+void BundleTest::badBakedLevel_isOneSentence_data() {
+    QTest::addColumn<QByteArray>("from");
+    QTest::addColumn<QByteArray>("to");
+    QTest::addColumn<QString>("says");
+    QTest::newRow("broken") << QByteArray("\"kind\": \"side\",") << QByteArray("\"kind\" \"side\",")
+                            << ":6:";
+    QTest::newRow("version") << QByteArray("\"version\": 1") << QByteArray("\"version\": 7")
+                             << "newer";
+    QTest::newRow("size") << QByteArray("\"columns\": 120") << QByteArray("\"columns\": 20000")
+                          << "16384";
+    QTest::newRow("rows") << QByteArray("\"rows\": 34") << QByteArray("\"rows\": 33") << "34 rows";
+    QTest::newRow("behaviour") << QByteArray("\"one-way\"") << QByteArray("\"sticky\"") << "sticky";
+    QTest::newRow("tables") << QByteArray("\"dx\": [") << QByteArray("\"dx\": [1, ")
+                            << "equally long";
+    QTest::newRow("loop") << QByteArray("\"loopFrom\": ") << QByteArray("\"loopFrom\": 99")
+                          << "loopFrom";
+    QTest::newRow("role") << QByteArray("\"role\": \"exit\"") << QByteArray("\"role\": \"wayout\"")
+                          << "wayout";
+    QTest::newRow("above") << QByteArray("\"kind\": \"side\"") << QByteArray("\"kind\": \"above\"")
+                           << "side";
+}
+
+void BundleTest::badBakedLevel_isOneSentence() {
+    QFETCH(QByteArray, from);
+    QFETCH(QByteArray, to);
+    QFETCH(QString, says);
+    QByteArray text = testing::readBytes(exported("bundle") + "/levels/intake.level.json");
+    QVERIFY(text.contains(from));
+    text.replace(text.indexOf(from), from.size(), to);
+    const auto question = file::askOfBakedLevel(text.toStdString(), "intake.level.json");
+    QVERIFY(!question);
+    const QString sentence = QString::fromStdString(question.error().sentence());
+    QVERIFY2(sentence.contains(says), qPrintable(sentence));
+    QVERIFY2(!sentence.contains('\n'), qPrintable(sentence));
+}
+
+void BundleTest::placements_areQuotedAsCsvWants() {
+    level::Project project = testing::smallProject();
+    project.kinds.edit([](auto& list) {
+        list[2].fields = {{"note", level::FieldType::Text, std::string("a \"b\", c"), {}}};
+    });
+    project.levels.push_back(
+        std::make_shared<const level::Level>(testing::drawnLevel(project, {"o"})));
+    QCOMPARE(file::placementsText(project),
+             std::string("level,kind,id,x,y,facing,note\r\ndrawn,lantern,lantern-1,0,8,right,\"a "
+                         "\"\"b\"\", c\"\r\n"));
+}
+
+void BundleTest::exits_areResolved() {
+    const auto campaign = runtime::loadCampaign(exported("bundle").toStdString());
+    QCOMPARE(campaign.levels[0].exits[0].second.level, std::string("wheel-hall"));
+    QCOMPARE(campaign.levels[0].exits[0].second.entry, std::string("keeper-1"));
+    QVERIFY(campaign.levels[2].exits[0].second.level.empty());  // leads nowhere: a finding
+    QCOMPARE(campaign.levels[0].next, std::string("wheel-hall"));
+    QVERIFY(campaign.levels[2].next.empty());
+}
+
+QTEST_GUILESS_MAIN(BundleTest)
+#include "bundle_test.moc"

@@ -1,0 +1,331 @@
+#include "file/project_file.h"
+
+#include "data.h"
+#include "file/json_text.h"
+#include "testing.h"
+
+using namespace rook;
+
+class ProjectFileTest : public QObject {
+    Q_OBJECT
+private slots:
+    void demo_isWrittenAsItWasRead();
+    void everyField_survivesSaving();
+    void unknownKeys_survive_atEveryPlace();
+    void oneEdit_isASmallDiff();
+    void wideLevel_isWrittenInRuns_andReadBack();
+    void largeLevel_takesLittleMemory();
+    void badInput_isOneSentence_data();
+    void badInput_isOneSentence();
+    void sheet_isRefused_whenMissingOutsideOrNoPng();
+    void link_outOfTheFolder_isRefused();
+    void unreadableFolder_isSaid();
+    void kill_atAnyMoment_leavesOldOrNew();
+    void save_writesOnlyWhatChanged();
+};
+
+namespace {
+
+level::Project openFine(const QString& folder) {
+    auto project = file::openProject(file::diskStorage(), folder.toStdString());
+    if (!project) qFatal("%s", project.error().sentence().c_str());
+    return *project;
+}
+
+int changedLines(const std::string& a, const std::string& b) {
+    const QStringList left = QString::fromStdString(a).split('\n');
+    const QStringList right = QString::fromStdString(b).split('\n');
+    int count = std::abs(int(left.size() - right.size()));
+    for (int i = 0; i < std::min(left.size(), right.size()); ++i)
+        count += left[i] != right[i] ? 1 : 0;
+    return count;
+}
+
+}  // namespace
+
+void ProjectFileTest::demo_isWrittenAsItWasRead() {
+    const QString folder = QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir");
+    const level::Project project = openFine(folder);
+    QCOMPARE(QByteArray::fromStdString(file::projectText(project)),
+             testing::readBytes(folder + "/rookplot.json"));
+    for (const auto& level : project.levels) {
+        const QString path = folder + "/levels/" + QString::fromStdString(level->id.text) + ".json";
+        QCOMPARE(QByteArray::fromStdString(file::levelText(project, *level)),
+                 testing::readBytes(path));
+    }
+}
+
+void ProjectFileTest::everyField_survivesSaving() {
+    level::Project project = testing::smallProject();
+    level::Level level = testing::drawnLevel(project, {"S..=.", ".~H^'", "###oX"});
+    level.id = {"all"};
+    level.title = "Everything \"quoted\" äß";
+    level.cellSize = {15, 17};
+    level.edges = {runtime::EdgeRule::Open, runtime::EdgeRule::Deadly, runtime::EdgeRule::Open,
+                   runtime::EdgeRule::Wall};
+    level.background = "#abcdef";
+    level.profile = "second";
+    level.message = "Line one\nline two";
+    for (int f = 0; f < runtime::formCount; ++f)
+        if (f < 5) level.cells.set(f, 0, level::Cell({1}, static_cast<level::Form>(f + 5)));
+    level.cells.set(3, 1, level::Cell({2}, level::Form::LowerHalf));
+    level::Kind& lantern = const_cast<level::Kind&>(*project.findKind({"lantern"}));
+    lantern.fields = {{"count", level::FieldType::WholeNumber, std::int64_t{3}, {}},
+                      {"note", level::FieldType::Text, std::string("x"), {}},
+                      {"lit", level::FieldType::YesNo, true, {}}};
+    level.entities.edit([](auto& list) {
+        for (level::Entity& entity : list) {
+            entity.facing = level::Facing::Down;
+            entity.box.width += 3;
+            entity.box.height += 1;
+            if (entity.kind.text == "gate") entity.to = {{"elsewhere"}, {"keeper-9"}};
+            if (entity.kind.text == "lantern")
+                entity.fields = {
+                    {"count", std::int64_t{-7}}, {"note", std::string("a,b")}, {"lit", false}};
+        }
+    });
+    level::MotionProfile second;
+    second.name = "second";
+    second.bodyWidth = 3;
+    second.bodyHeight = 5;
+    second.run = {7125};
+    second.climb = {3001};
+    second.swim = {2002};
+    second.greatestFall = {11003};
+    second.jumpHeight = {2504};
+    second.timeToTop = {305};
+    second.fallFactor = {1206};
+    second.coyoteMs = {80500};
+    second.wallPush = 3;
+    second.stepUp = 2;
+    second.airJumps = 2;
+    second.marginPx = 1;
+    second.abilities = {level::Ability::Swim, level::Ability::AirJump};
+    project.profiles.edit([&](auto& list) { list.push_back(second); });
+    project.levels.push_back(std::make_shared<const level::Level>(level));
+
+    const QTemporaryDir folder;
+    QVERIFY(file::saveProject(file::diskStorage(), folder.path().toStdString(), project));
+    level::Project again = openFine(folder.path());
+    // The legend is what saving added; all else is as it was.
+    level::Level readLevel = *again.levels[0];
+    QVERIFY(!readLevel.legend.empty());
+    readLevel.legend.clear();
+    QVERIFY(readLevel == level);
+    QVERIFY(again.profiles == project.profiles);
+    QVERIFY(again.kinds == project.kinds);
+    QVERIFY(again.matters == project.matters);
+}
+
+void ProjectFileTest::unknownKeys_survive_atEveryPlace() {
+    const QTemporaryDir folder;
+    const QString demo = testing::copyDemo(folder);
+    const auto insert = [&](const QString& path, const QByteArray& before, const QByteArray& with) {
+        QByteArray text = testing::readBytes(path);
+        QVERIFY(text.contains(before));
+        testing::writeBytes(path, text.replace(text.indexOf(before), before.size(), with));
+    };
+    insert(demo + "/rookplot.json", "\"order\"",
+           "\"later\": { \"a\": [1, 2.5, null] },\n  \"order\"");
+    insert(demo + "/rookplot.json", "\"glyph\": \"#\"", "\"glyph\": \"#\", \"weight\": 3");
+    insert(demo + "/rookplot.json", "\"atMost\": 1", "\"atMost\": 1, \"mood\": \"calm\"");
+    insert(demo + "/levels/intake.json", "\"message\"",
+           "\"zones\": [{ \"id\": \"zone-1\" }],\n  \"message\"");
+    insert(demo + "/levels/intake.json", "\"id\": \"lantern-1\"",
+           "\"id\": \"lantern-1\", \"grants\": \"light\"");
+    const level::Project project = openFine(demo);
+    const std::string main = file::projectText(project);
+    const std::string text = file::levelText(project, *project.levels[0]);
+    for (const char* kept :
+         {"\"later\": { \"a\": [1, 2.5, null] }", "\"weight\": 3", "\"mood\": \"calm\""})
+        QVERIFY2(main.find(kept) != std::string::npos, kept);
+    for (const char* kept : {"\"zones\": [{ \"id\": \"zone-1\" }]", "\"grants\": \"light\""})
+        QVERIFY2(text.find(kept) != std::string::npos, kept);
+}
+
+void ProjectFileTest::oneEdit_isASmallDiff() {
+    const level::Project project = openFine(QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir"));
+    level::Level level = *project.levels[0];
+    const std::string before = file::levelText(project, level);
+    level.cells.set(50, 5, level::Cell({1}));
+    QCOMPARE(changedLines(before, file::levelText(project, level)), 1);
+    level.cells.set(50, 5, level::Cell({4}));  // rungs: new in this level, so the legend grows
+    QCOMPARE(changedLines(before, file::levelText(project, level)), 2);
+    level.entities.edit([](auto& list) { list[3].box.x += 4; });
+    QCOMPARE(changedLines(before, file::levelText(project, level)), 3);
+}
+
+void ProjectFileTest::wideLevel_isWrittenInRuns_andReadBack() {
+    const level::Project project = testing::smallProject();
+    level::Level level;
+    level.id = {"wide"};
+    level.title = "wide";
+    level.cells = Grid<level::Cell>(2001, 3);
+    Random random(testing::seedOr(51));
+    for (int i = 0; i < 500; ++i)
+        level.cells.set(random.between(0, 2000), random.between(0, 2),
+                        level::Cell({static_cast<std::uint16_t>(random.between(1, 6))}));
+    level.cells.set(0, 0, level::Cell({1}, level::Form::RiseLeft));
+    const std::string text = file::levelText(project, level);
+    QVERIFY(text.find("1*stone/rise-left ") != std::string::npos);
+    QVERIFY(text.find("legend") == std::string::npos);
+    const auto again = file::readLevelText(project, text, "wide.json");
+    QVERIFY2(again.has_value(), again ? "" : again.error().sentence().c_str());
+    QVERIFY(*again == level);
+}
+
+void ProjectFileTest::largeLevel_takesLittleMemory() {
+    const level::Project project = testing::smallProject();
+    level::Level level;
+    level.id = {"large"};
+    level.cells = Grid<level::Cell>(4096, 4096);
+    Random random(6);
+    for (int i = 0; i < 40000; ++i)
+        level.cells.fillRect({random.between(0, 4095), random.between(0, 4095), 40, 10},
+                             level::Cell({static_cast<std::uint16_t>(random.between(0, 6))}));
+    QVERIFY(level.cells.byteCount() < (80u << 20));
+    const auto again = file::readLevelText(project, file::levelText(project, level), "large.json");
+    QVERIFY2(again.has_value(), again ? "" : again.error().sentence().c_str());
+    QVERIFY(again->cells == level.cells);
+    QVERIFY(again->cells.byteCount() < (80u << 20));
+}
+
+void ProjectFileTest::badInput_isOneSentence_data() {
+    QTest::addColumn<QString>("file");
+    QTest::addColumn<QByteArray>("from");
+    QTest::addColumn<QByteArray>("to");
+    QTest::addColumn<QString>("says");
+    const QString main = "rookplot.json";
+    const QString intake = "levels/intake.json";
+    QTest::newRow("broken JSON") << main << QByteArray("\"version\": 1,")
+                                 << QByteArray("\"version\": 1") << "rookplot.json:4:";
+    QTest::newRow("newer version")
+        << main << QByteArray("\"version\": 1") << QByteArray("\"version\": 2") << "version 2";
+    QTest::newRow("another format")
+        << intake << QByteArray("rookplot-board") << QByteArray("rookplot-level") << "format";
+    QTest::newRow("no columns") << intake << QByteArray("\"columns\": 120")
+                                << QByteArray("\"columns\": 0") << "size.columns";
+    QTest::newRow("too many columns") << intake << QByteArray("\"columns\": 120")
+                                      << QByteArray("\"columns\": 99999999999") << "out of range";
+    QTest::newRow("short row") << intake << QByteArray("\"##......") << QByteArray("\"##.....")
+                               << "Row 1";
+    QTest::newRow("unknown character")
+        << intake << QByteArray("\"##......") << QByteArray("\"##..@...") << "row 1, column 4";
+    QTest::newRow("row missing") << intake << QByteArray("\"rows\": 34")
+                                 << QByteArray("\"rows\": 35") << "34 rows";
+    QTest::newRow("unknown matter")
+        << intake << QByteArray("\"stone\"") << QByteArray("\"granite\"") << "granite";
+    QTest::newRow("unknown form") << intake << QByteArray("silt/rise-right\"")
+                                  << QByteArray("silt/rise-up\"") << "rise-up";
+    QTest::newRow("sloped one-way")
+        << intake << QByteArray("\"plank\"") << QByteArray("\"plank/rise-left\"") << "lower-half";
+    QTest::newRow("unknown kind") << intake << QByteArray("\"kind\": \"gauge\"")
+                                  << QByteArray("\"kind\": \"gaugf\"") << "gaugf";
+    QTest::newRow("unknown sheet")
+        << main << QByteArray("\"sheet\": \"weir\"") << QByteArray("\"sheet\": \"dam\"") << "dam";
+    QTest::newRow("unknown role") << main << QByteArray("\"role\": \"exit\"")
+                                  << QByteArray("\"role\": \"way out\"") << "way out";
+    QTest::newRow("same id twice") << intake << QByteArray("\"id\": \"lantern-2\"")
+                                   << QByteArray("\"id\": \"lantern-1\"") << "twice";
+    QTest::newRow("level missing")
+        << main << QByteArray("\"wheel-hall\"") << QByteArray("\"mill-hall\"") << "mill-hall.json";
+    QTest::newRow("level id leaves")
+        << main << QByteArray("\"wheel-hall\"") << QByteArray("\"../wheel\"") << "order[1]";
+    QTest::newRow("too many places") << main << QByteArray("\"run\": 7.1")
+                                     << QByteArray("\"run\": 7.1234") << "three decimal places";
+    QTest::newRow("wrong type") << intake << QByteArray("\"x\": 66") << QByteArray("\"x\": \"66\"")
+                                << "entities[0].x";
+    QTest::newRow("nested too deep")
+        << main << QByteArray("\"order\"")
+        << QByteArray("\"deep\": " + QByteArray(100, '[') + QByteArray(100, ']') + ", \"order\"")
+        << "64";
+}
+
+void ProjectFileTest::badInput_isOneSentence() {
+    QFETCH(QString, file);
+    QFETCH(QByteArray, from);
+    QFETCH(QByteArray, to);
+    QFETCH(QString, says);
+    const QTemporaryDir folder;
+    const QString demo = testing::copyDemo(folder);
+    QByteArray text = testing::readBytes(demo + "/" + file);
+    QVERIFY2(text.contains(from), from);
+    testing::writeBytes(demo + "/" + file, text.replace(text.indexOf(from), from.size(), to));
+    const auto project = file::openProject(file::diskStorage(), demo.toStdString());
+    QVERIFY(!project);
+    const QString sentence = QString::fromStdString(project.error().sentence());
+    QVERIFY2(sentence.contains(says), qPrintable(sentence));
+    QVERIFY2(!sentence.contains('\n') && sentence.endsWith('.'), qPrintable(sentence));
+    QVERIFY(!project.error().remedy.empty() && !project.error().where.empty());
+}
+
+void ProjectFileTest::sheet_isRefused_whenMissingOutsideOrNoPng() {
+    const QTemporaryDir folder;
+    const QString demo = testing::copyDemo(folder);
+    const auto errorKind = [&] {
+        const auto project = file::openProject(file::diskStorage(), demo.toStdString());
+        return project ? ErrorKind::NotApplicable : project.error().kind;
+    };
+    testing::writeBytes(demo + "/sheets/weir.png", "no picture");
+    QCOMPARE(errorKind(), ErrorKind::BadSyntax);
+    QFile::remove(demo + "/sheets/weir.png");
+    QCOMPARE(errorKind(), ErrorKind::Missing);
+    const QByteArray text = testing::readBytes(demo + "/rookplot.json");
+    for (const char* path : {"../weir.png", "/etc/hostname", "sheets/../../weir.png"}) {
+        testing::writeBytes(demo + "/rookplot.json",
+                            QByteArray(text).replace("sheets/weir.png", path));
+        QCOMPARE(errorKind(), ErrorKind::UnsafePath);
+    }
+}
+
+void ProjectFileTest::link_outOfTheFolder_isRefused() {
+    const QTemporaryDir folder;
+    const QString demo = testing::copyDemo(folder);
+    QVERIFY(QFile::rename(demo + "/sheets/weir.png", folder.filePath("outside.png")));
+    QVERIFY(QFile::link(folder.filePath("outside.png"), demo + "/sheets/weir.png"));
+    const auto project = file::openProject(file::diskStorage(), demo.toStdString());
+    QVERIFY(!project);
+    QCOMPARE(project.error().kind, ErrorKind::UnsafePath);
+}
+
+void ProjectFileTest::unreadableFolder_isSaid() {
+    const auto project = file::openProject(file::diskStorage(), "/nowhere/at-all");
+    QVERIFY(!project);
+    QCOMPARE(project.error().kind, ErrorKind::Missing);
+    QVERIFY(QString::fromStdString(project.error().sentence()).contains("rookplot new"));
+}
+
+void ProjectFileTest::kill_atAnyMoment_leavesOldOrNew() {
+    const QTemporaryDir folder;
+    const QString demo = testing::copyDemo(folder);
+    const level::Project old = openFine(demo);
+    bool hasFinished = false;
+    for (int operations = 0; !hasFinished; ++operations) {
+        level::Level level = *openFine(demo).levels[0];
+        level.cells.set(operations % 100 + 5, 3, level::Cell({1}));
+        level::Project changed = old.withLevel(level);
+        testing::DyingStorage storage(operations);
+        hasFinished = file::saveProject(storage, demo.toStdString(), changed, &old).has_value();
+        QCOMPARE(hasFinished, !storage.hasDied());
+        // Whatever happened, the folder holds a whole project: this value or a former one.
+        const level::Project now = openFine(demo);
+        QCOMPARE(now.levels.size(), old.levels.size());
+        if (hasFinished) QVERIFY(now.levels[0]->cells == level.cells);
+    }
+}
+
+void ProjectFileTest::save_writesOnlyWhatChanged() {
+    const QTemporaryDir folder;
+    const QString demo = testing::copyDemo(folder);
+    const level::Project old = openFine(demo);
+    QFile::remove(demo + "/levels/wheel-hall.json");
+    level::Level level = *old.levels[0];
+    level.title = "Renamed";
+    QVERIFY(file::saveProject(file::diskStorage(), demo.toStdString(), old.withLevel(level), &old));
+    QVERIFY(!QFile::exists(demo + "/levels/wheel-hall.json"));
+    QVERIFY(testing::readBytes(demo + "/levels/intake.json").contains("Renamed"));
+    QVERIFY(QDir(demo).entryList({"*.part"}, QDir::Files).isEmpty());
+}
+
+QTEST_GUILESS_MAIN(ProjectFileTest)
+#include "project_file_test.moc"
