@@ -1,0 +1,111 @@
+/// Frames of the board at 1280 x 800, painted in software.
+
+#include <benchmark/benchmark.h>
+
+#include <QApplication>
+#include <QElapsedTimer>
+
+#include "app/board.h"
+#include "large_level.h"
+
+namespace {
+
+using namespace rook;
+using namespace rook::app;
+
+struct BoardScene {
+    Session session;
+    std::unique_ptr<Board> board;
+    QImage frame{1280, 800, QImage::Format_RGB32};
+
+    BoardScene() {
+        session.startNew(bench::largeProject());
+        board = std::make_unique<Board>(session);
+        board->resize(1280, 800);
+        paint();  // delivers the resize, which shows the level whole
+    }
+    void setScale(double scale) {
+        View view = board->view();
+        view.zoomAt({}, scale / view.scale());
+        view.setOffset({20000 * scale, 20000 * scale});
+        board->setView(view);
+    }
+    void paint() { board->render(&frame); }
+    void paintWhole() {
+        do
+            paint();
+        while (!board->isComplete());
+    }
+};
+
+/// One frame of a pan by 24 px, at a scale in thousandths.
+void panFrame(benchmark::State& state) {
+    BoardScene scene;
+    scene.setScale(double(state.range(0)) / 1000);
+    scene.paintWhole();
+    double worst = 0;
+    double way = 1;
+    int frames = 0;
+    for (auto _ : state) {
+        View view = scene.board->view();
+        view.pan({-24 * way, -10 * way});
+        if (++frames % 40 == 0) way = -way;
+        QElapsedTimer timer;
+        timer.start();
+        scene.board->setView(view);
+        scene.paint();
+        worst = std::max(worst, double(timer.nsecsElapsed()) / 1e6);
+    }
+    state.counters["worstMs"] = worst;
+}
+
+void zoomFrame(benchmark::State& state) {
+    BoardScene scene;
+    scene.setScale(1);
+    scene.paintWhole();
+    double factor = 1.25;
+    for (auto _ : state) {
+        View view = scene.board->view();
+        if (view.scale() > 4 || view.scale() < 0.05) factor = 1 / factor;
+        view.zoomAt({640, 400}, factor);
+        scene.board->setView(view);
+        scene.paint();
+    }
+}
+
+/// A frame after one cell was changed, and one in which everything is painted anew.
+void strokeFrame(benchmark::State& state) {
+    BoardScene scene;
+    scene.setScale(1.25);
+    scene.paintWhole();
+    int x = 1300;
+    for (auto _ : state) {
+        level::Level level = *scene.session.level();
+        const CellPoint at{x++ % 40 + 1270, 1270};
+        level.cells.set(at, level::Cell({static_cast<std::uint16_t>(1 + x % 3)}));
+        scene.session.apply({level, "Lay 1 cell", {at.x, at.y, 1, 1}});
+        scene.paint();
+    }
+}
+
+void wholeFrame(benchmark::State& state) {
+    BoardScene scene;
+    scene.setScale(1.25);
+    for (auto _ : state) {
+        scene.board->themeChanged();
+        scene.paintWhole();
+    }
+}
+
+BENCHMARK(panFrame)
+    ->Arg(15)
+    ->Arg(250)
+    ->Arg(1250)
+    ->Arg(4000)
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(40);
+BENCHMARK(zoomFrame)->Unit(benchmark::kMillisecond)->Iterations(60);
+BENCHMARK(strokeFrame)->Unit(benchmark::kMillisecond)->Iterations(200);
+BENCHMARK(wholeFrame)->Unit(benchmark::kMillisecond);
+
+}  // namespace

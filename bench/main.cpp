@@ -1,0 +1,71 @@
+/// rook-bench: runs all benchmarks and prints their ratios, which mean the same on every machine.
+
+#include <benchmark/benchmark.h>
+
+#include <QApplication>
+#include <cstdio>
+#include <map>
+
+namespace {
+
+/// Prints as usual, and remembers the time of each run in seconds.
+class Remembering : public benchmark::ConsoleReporter {
+public:
+    void ReportRuns(const std::vector<Run>& runs) override {
+        ConsoleReporter::ReportRuns(runs);
+        for (const Run& run : runs)
+            if (!run.error_occurred && run.iterations > 0)
+                m_seconds[run.benchmark_name()] =
+                    run.real_accumulated_time / double(run.iterations);
+    }
+    [[nodiscard]] double seconds(const std::string& name) const {
+        const auto found = m_seconds.find(name);
+        return found == m_seconds.end() ? 0 : found->second;
+    }
+
+private:
+    std::map<std::string, double> m_seconds;
+};
+
+void printRatio(const Remembering& times, const char* words, const char* slow, const char* fast) {
+    const double a = times.seconds(slow);
+    const double b = times.seconds(fast);
+    if (a > 0 && b > 0) std::printf("  %-62s %10.1f\n", words, a / b);
+}
+
+void printShare(const Remembering& times, const char* words, const char* name, double budget) {
+    if (const double a = times.seconds(name); a > 0)
+        std::printf("  %-62s %9.0f %%\n", words, 100 * a / budget);
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+    if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+    QApplication application(argc, argv);
+    benchmark::Initialize(&argc, argv);
+    Remembering times;
+    benchmark::RunSpecifiedBenchmarks(&times);
+    std::printf("\nRatios (how many times faster):\n");
+    printRatio(times, "solver against single-state search, open 120 x 34", "searchOpen",
+               "solverOpen");
+    printRatio(times, "solver against single-state search, Intake steps", "searchDemo",
+               "solverDemo");
+    printRatio(times, "grid copy against copying 4,096 x 4,096 cells", "gridCopyWhole", "gridCopy");
+    printRatio(times, "frame after one cell against a whole frame", "wholeFrame",
+               "strokeFrame/iterations:200");
+    printRatio(times, "copying 4,096 x 4,096 cells against saving them (below 1 is slower)",
+               "gridCopyWhole", "saveLarge");
+    printRatio(times, "saving 4,096 x 4,096 against loading", "saveLarge", "loadLarge");
+    std::printf("Shares of a frame of 16 ms:\n");
+    printShare(times, "solving Intake steps", "solverDemo", 0.016);
+    printShare(times, "panning 4,096 x 4,096, whole level in sight", "panFrame/15/iterations:40",
+               0.016);
+    printShare(times, "panning 4,096 x 4,096 at 4 px a cell", "panFrame/250/iterations:40", 0.016);
+    printShare(times, "panning 4,096 x 4,096 at 20 px a cell", "panFrame/1250/iterations:40",
+               0.016);
+    printShare(times, "panning 4,096 x 4,096 at 64 px a cell", "panFrame/4000/iterations:40",
+               0.016);
+    printShare(times, "zooming 4,096 x 4,096", "zoomFrame/iterations:60", 0.016);
+    return 0;
+}
