@@ -6,6 +6,7 @@
 #include <QElapsedTimer>
 
 #include "app/board.h"
+#include "app/live_reach.h"
 #include "large_level.h"
 
 namespace {
@@ -97,6 +98,29 @@ void wholeFrame(benchmark::State& state) {
     }
 }
 
+/// From a stroke on the demo's first level to its verdict, through session, worker and signals.
+void strokeToVerdict(benchmark::State& state) {
+    Session session;
+    if (!session.open(QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir"))) {
+        state.SkipWithError("the demo cannot be opened");
+        return;
+    }
+    const LiveReach live(session);
+    const auto settle = [&] {
+        while (!session.isProofCurrent(session.level()->id))
+            QApplication::processEvents(QEventLoop::AllEvents, 5);
+    };
+    settle();
+    int x = 0;
+    for (auto _ : state) {
+        level::Level level = *session.level();
+        level.cells.set(30 + x++ % 40, 12, level::Cell({static_cast<std::uint16_t>(1 + x % 2)}));
+        session.showGesture({level, "Lay 1 cell", {30, 12, 40, 1}});
+        settle();
+    }
+}
+
+BENCHMARK(strokeToVerdict)->Unit(benchmark::kMillisecond)->Iterations(100)->UseRealTime();
 BENCHMARK(panFrame)
     ->Arg(15)
     ->Arg(250)

@@ -59,6 +59,8 @@ int main(int argc, char** argv) {
     printRatio(times, "saving 4,096 x 4,096 against loading", "saveLarge", "loadLarge");
     std::printf("Shares of a frame of 16 ms:\n");
     printShare(times, "solving Intake steps", "solverDemo", 0.016);
+    printShare(times, "stroke to verdict in the window, of two frames (32 ms)",
+               "strokeToVerdict/iterations:100/real_time", 0.032);
     printShare(times, "panning 4,096 x 4,096, whole level in sight", "panFrame/15/iterations:40",
                0.016);
     printShare(times, "panning 4,096 x 4,096 at 4 px a cell", "panFrame/250/iterations:40", 0.016);

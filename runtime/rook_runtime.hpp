@@ -202,7 +202,11 @@ inline Form form(const std::string& name, const std::string& where) {
                        where);
 }
 
-inline EdgeRule edge(const json& edges, const char* key, const std::string& where) {
+/// An edge that is not said is a wall, at the bottom deadly.
+inline EdgeRule edge(const json& edges, const char* key, EdgeRule standard,
+                     const std::string& where) {
+    if (!edges.is_object()) fail("An object is wanted here", where);
+    if (!edges.contains(key)) return standard;
     return named<EdgeRule>(text(edges, key, where),
                            std::array<const char*, 3>{"wall", "open", "deadly"}, where + "." + key);
 }
@@ -366,10 +370,14 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
     level.frame.cellHeight = whole(cell, "height", 1, 512, name + ": cell");
     level.frame.columns = whole(size, "columns", 1, 16384, name + ": size");
     level.frame.rows = whole(size, "rows", 1, 16384, name + ": size");
-    const nlohmann::json& edges = member(file, "edges", name);
-    const std::string where = name + ": edges";
-    level.frame.edges = {edge(edges, "left", where), edge(edges, "right", where),
-                         edge(edges, "top", where), edge(edges, "bottom", where)};
+    if (file.contains("edges")) {
+        const nlohmann::json& edges = file["edges"];
+        const std::string where = name + ": edges";
+        const Edges standard;
+        level.frame.edges = {
+            edge(edges, "left", standard.left, where), edge(edges, "right", standard.right, where),
+            edge(edges, "top", standard.top, where), edge(edges, "bottom", standard.bottom, where)};
+    }
     readMatter(file, level, name);
     readMotion(file, level, name);
     const nlohmann::json& entities = list(file, "entities", name);

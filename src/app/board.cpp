@@ -401,7 +401,9 @@ void Board::startWalk(bool atPointer) {
 void Board::stopWalk() {
     if (!isWalking()) return;
     m_walkTimer.stop();
-    m_lastTrail = m_walk->trail();
+    // A run that has just begun anew has nothing to show: then the one before it stays.
+    const bool hasRun = m_walk->trail().size() > 30 || m_walk->formerTrail().empty();
+    m_lastTrail = hasRun ? m_walk->trail() : m_walk->formerTrail();
     m_walk.reset();
     setView(m_viewBeforeWalk);
     takeTool();

@@ -166,14 +166,20 @@ void Board::paintPreview(QPainter& painter) {
 
 void Board::paintWalk(QPainter& painter) {
     const Theme& theme = currentTheme();
-    const std::vector<QPointF>& trail = m_walk ? m_walk->trail() : m_lastTrail;
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    QPolygonF line;
-    for (const QPointF p : trail)
-        line << m_view.toWidget(p);
-    painter.setPen(QPen(theme.plum, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
-    painter.drawPolyline(line);
+    const auto drawTrail = [&](const std::vector<QPointF>& trail, double opacity) {
+        QPolygonF line;
+        for (const QPointF p : trail)
+            line << m_view.toWidget(p);
+        painter.setOpacity(opacity);
+        painter.setPen(QPen(theme.plum, 2, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        painter.drawPolyline(line);
+        painter.setOpacity(1);
+    };
+    // The run before the last death stays in sight, faintly.
+    if (m_walk) drawTrail(m_walk->formerTrail(), 0.35);
+    drawTrail(m_walk ? m_walk->trail() : m_lastTrail, 1);
     if (m_walk) {
         const runtime::Body& body = m_walk->body();
         const QRectF box = m_view.toWidget(

@@ -254,25 +254,32 @@ bool MainWindow::openProject(const QString& folder) {
     return true;
 }
 
-bool MainWindow::save() {
-    if (m_session.folder().isEmpty()) return saveAs();
-    const auto outcome = m_session.save(m_session.folder());
-    m_session.say(outcome ? tr("Saved to %1.").arg(m_session.folder())
-                          : QString::fromStdString(outcome.error().sentence()));
-    return outcome.has_value();
+QString MainWindow::folderToSaveTo() {
+    if (!m_session.folder().isEmpty()) return m_session.folder();
+    return QFileDialog::getSaveFileName(this, tr("Save the project in a new folder"));
 }
 
-bool MainWindow::saveAs() {
+void MainWindow::save() {
+    const QString folder = folderToSaveTo();
+    if (!folder.isEmpty()) m_session.saveInBackground(QDir(folder).absolutePath());
+}
+
+void MainWindow::saveAs() {
     const QString folder =
         QFileDialog::getSaveFileName(this, tr("Save the project in a new folder"));
+    if (!folder.isEmpty()) m_session.saveInBackground(QDir(folder).absolutePath());
+}
+
+bool MainWindow::saveAndWait() {
+    const QString folder = folderToSaveTo();
     if (folder.isEmpty()) return false;
     const auto outcome = m_session.save(QDir(folder).absolutePath());
-    m_session.say(outcome ? tr("Saved to %1.").arg(folder)
-                          : QString::fromStdString(outcome.error().sentence()));
+    if (!outcome) m_session.say(QString::fromStdString(outcome.error().sentence()));
     return outcome.has_value();
 }
 
 bool MainWindow::mayDiscard() {
+    m_session.waitForWriting();
     if (!m_session.isModified()) return true;
     QMessageBox question(QMessageBox::NoIcon, tr("Discard changes?"),
                          tr("The project has changes that are not saved. Discard them?"),
@@ -281,7 +288,7 @@ bool MainWindow::mayDiscard() {
     QAbstractButton* discard = question.addButton(tr("Discard"), QMessageBox::DestructiveRole);
     question.addButton(tr("Go back"), QMessageBox::RejectRole);
     question.exec();
-    if (question.clickedButton() == keep) return save();
+    if (question.clickedButton() == keep) return saveAndWait();
     return question.clickedButton() == discard;
 }
 

@@ -26,7 +26,7 @@ public:
     [[nodiscard]] Board& board() { return *m_board; }
     /// False, with the reason told in the status line, if it cannot be opened.
     bool openProject(const QString& folder);
-    bool save();
+    void save();
     void setNight(bool isNight);
     /// The theme of the settings, else the desktop's.
     void takeThemeFromSettings();
@@ -48,7 +48,10 @@ private:
                  const std::function<void()>& act);
     void refreshActions();
     void rebuildRecent();
-    bool saveAs();
+    void saveAs();
+    bool saveAndWait();
+    /// The project's folder, or one that the designer chooses; empty if none.
+    QString folderToSaveTo();
     /// True if nothing would be lost, or the designer says so.
     bool mayDiscard();
     void newProject();

@@ -413,6 +413,7 @@ public:
     }
 
     void refresh() override {
+        refreshOutcome();
         const auto& written = m_session.lastExport();
         m_written->setVisible(!written.empty());
         m_written->setNote(m_session.isExportCurrent() ? tr("up to date")
@@ -444,16 +445,23 @@ private:
                 tr("Save the project first: its sheets are copied from its folder."));
             return;
         }
-        const auto written = m_session.exportTo(m_target->text().trimmed());
-        m_outcome->setText(
-            written
-                ? tr("Wrote %1.").arg(counted(qsizetype(written->size()), tr("file"), tr("files")))
-                : QString::fromStdString(written.error().sentence()));
-        setTone(m_outcome, written ? currentTheme().accent : currentTheme().alarm);
-        refresh();
+        m_outcome->setText(tr("Exporting …"));
+        setTone(m_outcome, currentTheme().quietInk);
+        m_isAsked = true;
+        m_session.exportInBackground(m_target->text().trimmed());
+    }
+
+    void refreshOutcome() {
+        if (!m_isAsked || m_session.isWriting()) return;
+        const auto& error = m_session.exportError();
+        const auto count = qsizetype(m_session.lastExport().size());
+        m_outcome->setText(error ? QString::fromStdString(error->sentence())
+                                 : tr("Wrote %1.").arg(counted(count, tr("file"), tr("files"))));
+        setTone(m_outcome, error ? currentTheme().alarm : currentTheme().accent);
     }
 
     Session& m_session;
+    bool m_isAsked = false;  ///< an export was asked for here
     QLineEdit* m_target;
     QLabel* m_outcome;
     MarginSection* m_written;

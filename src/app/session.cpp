@@ -1,5 +1,7 @@
 #include "app/session.h"
 
+#include <QCoreApplication>
+#include <QtConcurrent>
 #include <algorithm>
 
 #include "file/project_file.h"
@@ -38,6 +40,7 @@ void Session::startNew(level::Project project, const QString& folder) {
     m_proofs.clear();
     m_lastExport.clear();
     m_exported.reset();
+    m_exportError.reset();
     m_options.matter = {static_cast<std::uint16_t>(m_project.matters.size() > 1 ? 1 : 0)};
     m_options.kind = m_project.kinds.empty() ? KindId{} : m_project.kinds[0].id;
     Q_EMIT levelSwitched();
@@ -56,14 +59,59 @@ Result<void> Session::save(const QString& folder) {
     return {};
 }
 
-Result<std::vector<file::WrittenFile>> Session::exportTo(const QString& target) {
-    auto written = file::exportBundle(file::diskStorage(), m_project, m_folder.toStdString(),
+/// Runs `work` on the writer and hands its result to `take` on the interface thread.
+template <typename Work, typename Take>
+void Session::write(Work work, Take take) {
+    ++m_jobs;
+    QtConcurrent::run(&m_writer, std::move(work))
+        .then(this, [this, take](const std::invoke_result_t<Work>& outcome) {
+            --m_jobs;
+            take(outcome);
+            Q_EMIT historyChanged();
+            Q_EMIT writingEnded();
+        });
+}
+
+void Session::saveInBackground(const QString& folder) {
+    commitGesture();
+    std::optional<level::Project> former;
+    if (folder == m_folder && !isWriting()) former = m_saved;
+    write(
+        [project = m_project, former, folder] {
+            return file::saveProject(file::diskStorage(), folder.toStdString(), project,
+                                     former ? &*former : nullptr);
+        },
+        [this, project = m_project, folder](const Result<void>& outcome) {
+            if (!outcome) return say(QString::fromStdString(outcome.error().sentence()));
+            m_saved = project;
+            m_folder = folder;
+            say(tr("Saved to %1.").arg(folder));
+        });
+}
+
+void Session::exportInBackground(const QString& target) {
+    commitGesture();
+    write(
+        [project = m_project, folder = m_folder, target] {
+            return file::exportBundle(file::diskStorage(), project, folder.toStdString(),
                                       target.toStdString());
-    if (!written) return written;
-    m_lastExport = *written;
-    m_exported = m_project;
-    Q_EMIT historyChanged();
-    return written;
+        },
+        [this, project = m_project](const Result<std::vector<file::WrittenFile>>& written) {
+            m_exportError.reset();
+            if (!written) {
+                m_exportError = written.error();
+                return say(QString::fromStdString(written.error().sentence()));
+            }
+            m_lastExport = *written;
+            m_exported = project;
+            say(tr("Exported the bundle."));
+        });
+}
+
+void Session::waitForWriting() {
+    m_writer.waitForDone();
+    while (isWriting())
+        QCoreApplication::processEvents(QEventLoop::ExcludeUserInputEvents, 10);
 }
 
 bool Session::isExportCurrent() const {

@@ -6,6 +6,7 @@
 
 #include <QObject>
 #include <QString>
+#include <QThreadPool>
 #include <memory>
 #include <optional>
 
@@ -65,9 +66,17 @@ public:
     [[nodiscard]] Result<void> open(const QString& folder);
     /// `folder` is where it was read from; empty for a project that was never saved.
     void startNew(level::Project project, const QString& folder = {});
+    /// Writes at once and waits; for closing. The window saves by `saveInBackground`.
     [[nodiscard]] Result<void> save(const QString& folder);
-    [[nodiscard]] Result<std::vector<file::WrittenFile>> exportTo(const QString& target);
+    /// Both write the value of now on a worker, one after the other; `said` and `writingEnded`
+    /// follow.
+    void saveInBackground(const QString& folder);
+    void exportInBackground(const QString& target);
+    [[nodiscard]] bool isWriting() const { return m_jobs > 0; }
+    void waitForWriting();
     [[nodiscard]] const std::vector<file::WrittenFile>& lastExport() const { return m_lastExport; }
+    /// Why the last export failed, if it did.
+    [[nodiscard]] const std::optional<Error>& exportError() const { return m_exportError; }
     [[nodiscard]] bool isExportCurrent() const;
 
     // Change. A gesture replaces its value as it goes and is one step when it is committed.
@@ -116,6 +125,7 @@ Q_SIGNALS:
     void toolChanged();
     void proofChanged(const rook::LevelId& id);
     void said(const QString& text);
+    void writingEnded();
 
 private:
     struct Gesture {
@@ -125,6 +135,8 @@ private:
     void setProject(level::Project project, const CellRect& touched);
     void cleanSelection();
     void jumpTo(const level::HistoryStep& step);
+    template <typename Work, typename Take>
+    void write(Work work, Take take);
 
     level::History m_history;
     level::Project m_project;                     ///< the gesture's value while one goes on
@@ -134,6 +146,8 @@ private:
     QString m_folder;
     std::vector<file::WrittenFile> m_lastExport;
     std::optional<level::Project> m_exported;
+    std::optional<Error> m_exportError;
+    int m_jobs = 0;  ///< of writing, waiting or under way
     Step m_step = Step::Shape;
     ShapeTool m_shapeTool = ShapeTool::Brush;
     CastTool m_castTool = CastTool::Place;
@@ -141,6 +155,7 @@ private:
     Selection m_selection;
     std::optional<level::CellClip> m_clip;
     std::vector<std::shared_ptr<const ProvenLevel>> m_proofs;
+    QThreadPool m_writer;  ///< one thread; goes first, so that no job outlives the rest
 };
 
 }  // namespace rook::app

@@ -18,7 +18,8 @@ void settle(MainWindow& window) {
     timer.start();
     const auto isSettled = [&] {
         return window.session().isProofCurrent(window.session().level()->id) &&
-               window.board().isComplete() && timer.elapsed() > 150;
+               !window.session().isWriting() && window.board().isComplete() &&
+               timer.elapsed() > 150;
     };
     while (!isSettled() && timer.elapsed() < 10000)
         QApplication::processEvents(QEventLoop::AllEvents, 20);

@@ -76,6 +76,7 @@ void Walk::tick() {
     step(m_world, m_tables, m_body, input);
     if (m_body.stance == runtime::Stance::Ended) {
         ++m_deaths;
+        m_formerTrail = m_trail;
         restart();
         return;
     }

@@ -42,6 +42,8 @@ public:
     [[nodiscard]] const std::string& lastExit() const { return m_lastExit; }
     /// Feet of the body after each tick of this run, level px.
     [[nodiscard]] const std::vector<QPointF>& trail() const { return m_trail; }
+    /// The same of the run that ended with the last death; empty before it.
+    [[nodiscard]] const std::vector<QPointF>& formerTrail() const { return m_formerTrail; }
 
 private:
     Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
@@ -62,6 +64,7 @@ private:
     int m_finished = 0;
     std::string m_lastExit;
     std::vector<QPointF> m_trail;
+    std::vector<QPointF> m_formerTrail;
 };
 
 }  // namespace rook::app

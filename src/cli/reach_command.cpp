@@ -53,6 +53,11 @@ std::string_view wordOf(reach::VerdictKind kind) {
     return "";
 }
 
+/// Nothing is known of a goal that was not found before a limit was met.
+bool isKnown(const reach::Answer& answer, const reach::Goal& goal) {
+    return goal.isReached || answer.verdict.kind != reach::VerdictKind::NotDecided;
+}
+
 void printJson(const reach::Answer& answer) {
     file::Json goals = file::Json::array();
     for (const reach::Goal& goal : answer.verdict.goals) {
@@ -60,7 +65,8 @@ void printJson(const reach::Answer& answer) {
                          {"role", level::nameOf(goal.role)},
                          {"x", goal.box.x},
                          {"y", goal.box.y},
-                         {"reached", goal.isReached}});
+                         {"reached", isKnown(answer, goal) ? file::Json(goal.isReached)
+                                                           : file::Json(nullptr)}});
     }
     const file::Json json = {{"format", "rookplot-reach"},
                              {"version", 1},
@@ -76,7 +82,11 @@ void printJson(const reach::Answer& answer) {
 void printText(const reach::Answer& answer) {
     std::printf("%s\n", answer.verdict.sentence().c_str());
     for (const reach::Goal& goal : answer.verdict.goals)
-        std::printf("  %-12s %s\n", goal.isReached ? "reached" : "out of reach", goal.id.c_str());
+        std::printf("  %-12s %s\n",
+                    !isKnown(answer, goal) ? "not decided"
+                    : goal.isReached       ? "reached"
+                                           : "out of reach",
+                    goal.id.c_str());
     std::printf("%lld positions visited, %lld stood at, solved in %.1f ms\n",
                 static_cast<long long>(answer.reached.visited.count()),
                 static_cast<long long>(answer.reached.standing.count()), answer.milliseconds);

@@ -210,8 +210,9 @@ void WindowTest::aSmallLevel_fromNothing_toTheGame() {
     QVERIFY(session().level() == whole);
 
     const QString folder = m_folder->filePath("small");
-    QVERIFY(session().save(folder));
-    QVERIFY(!session().isModified());
+    session().saveInBackground(folder);
+    QVERIFY(session().isModified());
+    QVERIFY(QTest::qWaitFor([&] { return !session().isModified(); }, 5000));
     QVERIFY(m_window->openProject(folder));
     QVERIFY(level().cells == whole->cells && level().entities == whole->entities);
     QVERIFY(MainWindow::recentProjects().contains(folder));
@@ -219,6 +220,7 @@ void WindowTest::aSmallLevel_fromNothing_toTheGame() {
     const QString bundle = m_folder->filePath("bundle");
     m_window->findChild<QLineEdit*>("export-folder")->setText(bundle);
     QTest::mouseClick(m_window->findChild<QAbstractButton*>("export"), Qt::LeftButton);
+    QVERIFY(QTest::qWaitFor([&] { return !session().isWriting(); }, 5000));
     QVERIFY(m_window->findChild<QLabel*>("written")->text().contains("level-1.level.json"));
     // The game, with nothing but the bundle, runs right and jumps the gap.
     QVERIFY(testing::exitIsMetByRunningRight(bundle));
