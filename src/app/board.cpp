@@ -383,12 +383,14 @@ void Board::startWalk(bool atPointer) {
     m_walk = std::move(*walk);
     m_lastTrail.clear();
     m_viewBeforeWalk = m_view;
+    m_images.clear();  // walking has a look of its own
     if (m_view.scale() < 1) {
         View view = m_view;
         view.zoomAt({}, 1.5 / view.scale());
         view.centre({double(m_walk->body().x), double(m_walk->body().y)}, size());
         setView(view);
     }
+    followWalk();
     setFocus();
     setCursor(Qt::BlankCursor);
     m_walkClock.start();
@@ -405,6 +407,7 @@ void Board::stopWalk() {
     const bool hasRun = m_walk->trail().size() > 30 || m_walk->formerTrail().empty();
     m_lastTrail = hasRun ? m_walk->trail() : m_walk->formerTrail();
     m_walk.reset();
+    m_images.clear();
     setView(m_viewBeforeWalk);
     takeTool();
     Q_EMIT walkChanged();
@@ -442,6 +445,27 @@ bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
     }
 }
 
+void Board::followWalk() {
+    const runtime::Body& body = m_walk->body();
+    const QPointF at = m_view.toWidget(PxPoint{body.x, body.y});
+    const QRectF calm =
+        QRectF(rect()).adjusted(width() * 0.3, height() * 0.25, -width() * 0.3, -height() * 0.25);
+    const QPointF wanted = m_view.offset() + at -
+                           QPointF(std::clamp(at.x(), calm.left(), calm.right()),
+                                   std::clamp(at.y(), calm.top(), calm.bottom()));
+    // Where the level ends there is nothing to see: an axis that fits whole does not move at all.
+    const auto kept = [&](double offset, double now, int levelPx, int widgetPx) {
+        constexpr double rim = 12;
+        const double last = levelPx * m_view.scale() - widgetPx + rim;
+        return last <= -rim ? now : std::clamp(offset, -rim, last);
+    };
+    const PxRect level = m_session.level()->boundsPx();
+    View view = m_view;
+    view.setOffset({kept(wanted.x(), m_view.offset().x(), level.width, width()),
+                    kept(wanted.y(), m_view.offset().y(), level.height, height())});
+    setView(view);
+}
+
 void Board::advanceWalk() {
     const auto due = static_cast<qint64>(double(m_walkClock.elapsed()) * ticksPerMs);
     // After a pause (a window was dragged) the world does not catch up in one leap.
@@ -450,17 +474,7 @@ void Board::advanceWalk() {
     const int finished = m_walk->finished();
     for (; m_walkedTicks < due; ++m_walkedTicks)
         m_walk->tick();
-    const runtime::Body& body = m_walk->body();
-    const QPointF at = m_view.toWidget(PxPoint{body.x, body.y});
-    const QRectF calm =
-        QRectF(rect()).adjusted(width() * 0.3, height() * 0.25, -width() * 0.3, -height() * 0.25);
-    if (!calm.contains(at)) {
-        View view = m_view;
-        view.pan(QPointF(std::clamp(at.x(), calm.left(), calm.right()),
-                         std::clamp(at.y(), calm.top(), calm.bottom())) -
-                 at);
-        setView(view);
-    }
+    followWalk();
     if (deaths != m_walk->deaths() || finished != m_walk->finished()) Q_EMIT walkChanged();
     update();
 }

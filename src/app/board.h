@@ -80,6 +80,8 @@ private:
     void paintWalk(QPainter& painter);
     bool takeWalkKey(const QKeyEvent* event, bool isDown);
     void advanceWalk();
+    /// Pans so that the body stays in the calm middle of the board, and the board on the level.
+    void followWalk();
 
     Session& m_session;
     std::unique_ptr<Tool> m_tool;

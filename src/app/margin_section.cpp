@@ -62,6 +62,13 @@ QLabel* makeWords(const QString& text, QWidget* parent) {
     return label;
 }
 
+QVBoxLayout* makeColumn(QWidget* panel) {
+    auto* column = new QVBoxLayout(panel);
+    column->setContentsMargins(12, 4, 12, 12);
+    column->setSpacing(0);
+    return column;
+}
+
 void setTone(QLabel* label, const QColor& color) {
     // Without a role of its own a label takes the one that goes with its parent's background.
     label->setForegroundRole(QPalette::WindowText);

@@ -32,6 +32,8 @@ private:
 
 /// A label of quiet words that may take several lines.
 [[nodiscard]] QLabel* makeWords(const QString& text, QWidget* parent);
+/// The column of sections that a panel is.
+[[nodiscard]] QVBoxLayout* makeColumn(QWidget* panel);
 /// Gives a label one of the theme's tones.
 void setTone(QLabel* label, const QColor& color);
 

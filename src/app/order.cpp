@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <QStyledItemDelegate>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/matter_painter.h"
 #include "app/theme.h"
@@ -134,7 +135,10 @@ Order::Card Order::card(int row) const {
     } else {
         card.mark = QStringLiteral("● %1").arg(proven->findings.size());
         card.spoken = counted(qsizetype(proven->findings.size()), tr("finding"), tr("findings"));
-        card.markColor = theme.caution;
+        const bool isAlarm = std::any_of(
+            proven->findings.begin(), proven->findings.end(),
+            [](const auto& finding) { return finding.severity == check::Severity::Error; });
+        card.markColor = isAlarm ? theme.alarm : theme.caution;
     }
     return card;
 }

@@ -115,7 +115,9 @@ void ProvePanel::refresh() {
     const reach::Verdict& verdict = proven->answer.verdict;
     using reach::VerdictKind;
     const bool isGood = !proven->error && verdict.kind == VerdictKind::Reached;
-    const bool isDoubt = proven->error || verdict.kind == VerdictKind::NotDecided;
+    const bool isDoubt = proven->error || verdict.kind == VerdictKind::NotDecided ||
+                         verdict.kind == VerdictKind::NoStart ||
+                         verdict.kind == VerdictKind::NoExit;
     m_sentence->setText(
         QString::fromStdString(proven->error ? proven->error->sentence() : verdict.sentence()));
     setTone(m_sentence, !isCurrent ? theme.quietInk
@@ -132,7 +134,7 @@ void ProvePanel::refresh() {
         QStringList abilities;
         for (const level::Ability ability : p->abilities) {
             const auto name = level::nameOf(ability);
-            abilities << QString::fromUtf8(name.data(), qsizetype(name.size())).replace(u'-', u' ');
+            abilities << textOf(name).replace(u'-', u' ');
         }
         m_motion[0]->setText(QString::fromStdString(p->name));
         m_motion[1]->setText(tr("%1 cells/s").arg(decimalText(p->run)));

@@ -58,12 +58,12 @@ QString StatusLine::underPointer(CellPoint cell) const {
     if (!value.isOpen()) {
         const level::Matter& matter = m_session.project().matterOf(value);
         const auto word = level::nameOf(matter.behaviour);
-        text = tr("<b>%1</b> %2")
-                   .arg(QString::fromStdString(matter.title).toLower().toHtmlEscaped(),
-                        QString::fromUtf8(word.data(), qsizetype(word.size())));
+        text =
+            tr("<b>%1</b> %2")
+                .arg(QString::fromStdString(matter.title).toLower().toHtmlEscaped(), textOf(word));
         if (value.form() != level::Form::Full) {
             const auto form = level::nameOf(value.form());
-            text += QStringLiteral(", ") + QString::fromUtf8(form.data(), qsizetype(form.size()));
+            text += QStringLiteral(", ") + textOf(form);
         }
     }
     if (entity) text = tr("<b>%1</b> in %2").arg(QString::fromStdString(entity->id.text), text);

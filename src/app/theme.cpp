@@ -56,6 +56,7 @@ QString Theme::styleSheet() const {
     QString sheet =
         uR"(
         QMainWindow, QMenuBar { background: @window; }
+        QMenuBar, QMenu { font-family: "@font"; font-size: 13px; }
         QMenuBar { color: @ink; padding: 1px 6px; }
         QMenuBar::item { padding: 4px 7px; background: transparent; }
         QMenuBar::item:selected { background: @rule; border-radius: 3px; }
@@ -93,7 +94,8 @@ QString Theme::styleSheet() const {
     // The longer name first: "@onAccent" holds no other, "@accent" stands alone.
     for (const auto& [name, color] : names)
         sheet.replace(QLatin1String(name), color.name());
-    return sheet;
+    // Platforms give menus fonts of their own.
+    return sheet.replace(QLatin1String("@font"), windowFont().family());
 }
 
 QIcon lineIcon(const QString& name, const QColor& color) {
@@ -113,6 +115,10 @@ QIcon lineIcon(const QString& name, const QColor& color) {
         icon.addPixmap(pixmap);
     }
     return icon;
+}
+
+QString textOf(std::string_view text) {
+    return QString::fromUtf8(text.data(), qsizetype(text.size()));
 }
 
 QString counted(qsizetype count, const QString& one, const QString& many) {

@@ -7,6 +7,7 @@
 #include <QIcon>
 #include <QPalette>
 #include <QString>
+#include <string_view>
 
 namespace rook::app {
 
@@ -35,6 +36,8 @@ struct Theme {
 /// The same with figures of one width, and a size relative to the window's, px.
 [[nodiscard]] QFont sizedFont(int differencePx, int weight = QFont::Normal);
 
+/// Text of the core as text of the window.
+[[nodiscard]] QString textOf(std::string_view text);
 /// "1 finding", "3 findings".
 [[nodiscard]] QString counted(qsizetype count, const QString& one, const QString& many);
 

@@ -200,8 +200,7 @@ void Tray::addCards() {
             const level::MatterId id{static_cast<std::uint16_t>(i)};
             const auto word = level::nameOf(matter.behaviour);
             auto* card = new CardButton(
-                QString::fromStdString(matter.title),
-                QString::fromUtf8(word.data(), qsizetype(word.size())),
+                QString::fromStdString(matter.title), textOf(word),
                 [behaviour = matter.behaviour](QPainter& painter, const QRect& rect) {
                     paintBehaviourSample(painter, behaviour, level::Form::Full, rect);
                 },
@@ -219,8 +218,7 @@ void Tray::addCards() {
         for (const level::Kind& kind : project.kinds) {
             const auto word = level::nameOf(kind.role);
             auto* card = new CardButton(
-                QString::fromStdString(kind.title),
-                QString::fromUtf8(word.data(), qsizetype(word.size())),
+                QString::fromStdString(kind.title), textOf(word),
                 [role = kind.role](QPainter& painter, const QRect& rect) {
                     painter.setPen(QPen(currentTheme().ink, 1.6));
                     QRectF mark(0, 0, 22, 30);

@@ -170,15 +170,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     if (!tables) return fail(tables.error());
 
     JsonLines lines;
-    lines.member("format", "rookplot-level");
-    lines.member("version", 1);
-    lines.member("id", level.id.text);
-    lines.member("title", level.title);
-    lines.member("kind", nameOf(level.kind));
-    lines.member("cell", {{"width", level.cellSize.width}, {"height", level.cellSize.height}});
-    lines.member("size", {{"columns", level.cells.width()}, {"rows", level.cells.height()}});
-    lines.member("edges", edgesJson(level.edges));
-    lines.member("background", {{"color", level.background}});
+    writeLevelHead(lines, "rookplot-level", level);
     writeLayers(lines, project, level);
     writeMatter(lines, project, level);
     writeCollision(lines, project, level);

@@ -13,6 +13,18 @@ Json edgesJson(const runtime::Edges& edges) {
             {"bottom", level::nameOf(edges.bottom)}};
 }
 
+void writeLevelHead(JsonLines& lines, const char* format, const level::Level& level) {
+    lines.member("format", format);
+    lines.member("version", 1);
+    lines.member("id", level.id.text);
+    lines.member("title", level.title);
+    lines.member("kind", level::nameOf(level.kind));
+    lines.member("cell", {{"width", level.cellSize.width}, {"height", level.cellSize.height}});
+    lines.member("size", {{"columns", level.cells.width()}, {"rows", level.cells.height()}});
+    lines.member("edges", edgesJson(level.edges));
+    lines.member("background", {{"color", level.background}});
+}
+
 void appendUnknown(Json& object, const level::UnknownKeys& unknown) {
     for (const auto& [key, text] : unknown)
         object[key] = Json::parse(text);

@@ -8,6 +8,8 @@ namespace rook::file {
 
 [[nodiscard]] Json fieldJson(const level::FieldValue& value);
 [[nodiscard]] Json edgesJson(const runtime::Edges& edges);
+/// Begins a level's file: format, version 1, and what saved and exported levels begin with alike.
+void writeLevelHead(JsonLines& lines, const char* format, const level::Level& level);
 /// Adds keys of a file that the program does not know, behind the known ones.
 void appendUnknown(Json& object, const level::UnknownKeys& unknown);
 

@@ -148,15 +148,7 @@ std::string projectText(const Project& project) {
 
 std::string levelText(const Project& project, const Level& level) {
     JsonLines lines;
-    lines.member("format", "rookplot-board");
-    lines.member("version", 1);
-    lines.member("id", level.id.text);
-    lines.member("title", level.title);
-    lines.member("kind", nameOf(level.kind));
-    lines.member("cell", {{"width", level.cellSize.width}, {"height", level.cellSize.height}});
-    lines.member("size", {{"columns", level.cells.width()}, {"rows", level.cells.height()}});
-    lines.member("edges", edgesJson(level.edges));
-    lines.member("background", {{"color", level.background}});
+    writeLevelHead(lines, "rookplot-board", level);
     if (!level.profile.empty()) lines.member("motion", level.profile);
     if (!level.message.empty()) lines.member("message", level.message);
     const auto legend = legendOf(project, level);

@@ -1,6 +1,7 @@
 #include "collide/shapes.h"
 
 #include "collide/px_maps.h"
+#include "shape_cells.h"
 #include "testing.h"
 
 using namespace rook;
@@ -19,21 +20,7 @@ private slots:
 
 namespace {
 
-class Cells : public runtime::CellSource {
-public:
-    Cells(int columns, int rows)
-        : m_columns(columns), m_shapes(static_cast<std::size_t>(columns * rows)) {}
-    runtime::CellShape at(int column, int row) const override {
-        return m_shapes[static_cast<std::size_t>(row * m_columns + column)];
-    }
-    void set(int column, int row, runtime::CellShape shape) {
-        m_shapes[static_cast<std::size_t>(row * m_columns + column)] = shape;
-    }
-
-private:
-    int m_columns;
-    std::vector<runtime::CellShape> m_shapes;
-};
+using Cells = testing::ShapeCells;
 
 struct Scene {
     runtime::Frame frame;

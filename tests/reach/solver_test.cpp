@@ -7,6 +7,7 @@
 #include <tuple>
 
 #include "reach/verdict.h"
+#include "shape_cells.h"
 #include "testing.h"
 
 using namespace rook;
@@ -15,22 +16,7 @@ using runtime::Stance;
 
 namespace {
 
-/// Cells of a random level: forms and behaviours, held by value.
-class RandomCells : public runtime::CellSource {
-public:
-    RandomCells(int columns, int rows)
-        : m_columns(columns), m_shapes(static_cast<std::size_t>(columns * rows)) {}
-    runtime::CellShape at(int column, int row) const override {
-        return m_shapes[static_cast<std::size_t>(row * m_columns + column)];
-    }
-    void set(int column, int row, runtime::CellShape shape) {
-        m_shapes[static_cast<std::size_t>(row * m_columns + column)] = shape;
-    }
-
-private:
-    int m_columns;
-    std::vector<runtime::CellShape> m_shapes;
-};
+using RandomCells = testing::ShapeCells;
 
 runtime::EdgeRule randomEdge(Random& random) {
     return static_cast<runtime::EdgeRule>(random.between(0, 2));

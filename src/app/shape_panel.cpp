@@ -1,0 +1,151 @@
+#include <QLineEdit>
+#include <algorithm>
+
+#include "app/margin.h"
+#include "app/margin_section.h"
+#include "app/theme.h"
+
+namespace rook::app {
+
+namespace {
+
+class ShapePanel : public MarginPanel {
+public:
+    ShapePanel(Session& session, QWidget* parent) : MarginPanel(parent), m_session(session) {
+        auto* column = makeColumn(this);
+        m_matter = new MarginSection({}, tr("matter"), this);
+        m_behaviour = m_matter->addValue(tr("Behaves as"));
+        m_laid = m_matter->addValue(tr("Laid here"));
+        m_selection = new MarginSection(tr("Selection"), tr("cells"), this);
+        m_selected = m_selection->addValue(tr("Size"));
+        m_place = m_selection->addValue(tr("From cell"));
+        auto* reach = new MarginSection(tr("Reach while you draw"), {}, this);
+        m_reach = reach;
+        m_exit = reach->addValue(tr("Exit"));
+        m_exit->setObjectName(QStringLiteral("exit-verdict"));
+        m_things = reach->addValue(tr("Things reached"));
+        m_findings = reach->addValue(tr("Findings"));
+        auto* level = new MarginSection(tr("Level"), {}, this);
+        m_title = new QLineEdit(level);
+        m_title->setObjectName(QStringLiteral("level-title"));
+        m_title->setMaxLength(80);
+        m_title->setFixedWidth(150);
+        connect(m_title, &QLineEdit::editingFinished, this, [this] { rename(); });
+        level->addControl(tr("Title"), m_title);
+        m_size = level->addValue(tr("Size"));
+        m_cell = level->addValue(tr("Cell"));
+        m_profile = level->addValue(tr("Moves as"));
+        column->addWidget(m_selection);
+        column->addWidget(m_matter);
+        column->addWidget(reach);
+        column->addWidget(level);
+        column->addStretch();
+    }
+
+    void refresh() override {
+        const level::Project& project = m_session.project();
+        const level::Level& level = *m_session.level();
+        const level::Matter& matter = project.matters[m_session.options().matter.index];
+        m_matter->setTitle(QString::fromStdString(matter.title));
+        m_behaviour->setText(textOf(level::nameOf(matter.behaviour)));
+        m_laid->setText(laidText(level));
+        const auto& cells = m_session.selection().cells;
+        m_selection->setVisible(cells.has_value());
+        if (cells) {
+            m_selected->setText(tr("%1 × %2").arg(cells->width).arg(cells->height));
+            m_place->setText(tr("%1, %2").arg(cells->x).arg(cells->y));
+        }
+        if (!m_title->hasFocus()) m_title->setText(QString::fromStdString(level.title));
+        m_size->setText(tr("%1 × %2 cells").arg(level.cells.width()).arg(level.cells.height()));
+        m_cell->setText(tr("%1 × %2 px").arg(level.cellSize.width).arg(level.cellSize.height));
+        const level::MotionProfile* profile = project.profileOf(level);
+        m_profile->setText(profile ? QString::fromStdString(profile->name) : tr("nothing"));
+        refreshReach();
+    }
+
+private:
+    /// Counted for levels up to a million cells: more would hold the pointer up.
+    QString laidText(const level::Level& level) const {
+        if (level.cells.bounds().area() > 1000000) return tr("not counted");
+        const level::MatterId wanted = m_session.options().matter;
+        std::int64_t count = 0;
+        for (int y = 0; y < level.cells.height(); ++y)
+            level.cells.forEachRunOfRow(y, [&](int, int length, const level::Cell* values) {
+                for (int i = 0; i < length; ++i)
+                    count += values[i].matter() == wanted ? 1 : 0;
+            });
+        return QString::fromStdString(level::cellCountText(count));
+    }
+
+    void refreshReach() {
+        const Theme& theme = currentTheme();
+        const auto proven = m_session.proven(m_session.level()->id);
+        const bool isCurrent = m_session.isProofCurrent(m_session.level()->id);
+        if (!proven || proven->error) {
+            m_exit->setText(proven ? tr("not decided") : tr("being solved …"));
+            setTone(m_exit, theme.quietInk);
+            return;
+        }
+        const reach::Verdict& verdict = proven->answer.verdict;
+        QString word;
+        QColor tone = theme.alarm;
+        switch (verdict.kind) {
+            case reach::VerdictKind::Reached:
+                word = tr("✓ reached");
+                tone = theme.accent;
+                break;
+            case reach::VerdictKind::NotReached:
+                word = tr("✕ not reached");
+                break;
+            case reach::VerdictKind::NotDecided:
+                word = tr("not decided");
+                tone = theme.caution;
+                break;
+            case reach::VerdictKind::NoStart:
+                word = tr("no start yet");
+                tone = theme.caution;
+                break;
+            case reach::VerdictKind::StartBlocked:
+                word = tr("start is blocked");
+                break;
+            case reach::VerdictKind::NoExit:
+                word = tr("no exit yet");
+                tone = theme.caution;
+                break;
+        }
+        m_exit->setText(word);
+        setTone(m_exit, isCurrent ? tone : theme.quietInk);
+        m_reach->setNote(isCurrent ? tr("%1 ms").arg(proven->answer.milliseconds, 0, 'f', 1)
+                                   : tr("…"));
+        const auto reached = std::count_if(verdict.goals.begin(), verdict.goals.end(),
+                                           [](const reach::Goal& goal) { return goal.isReached; });
+        m_things->setText(tr("%1 of %2").arg(reached).arg(verdict.goals.size()));
+        m_findings->setText(proven->findings.empty()
+                                ? tr("none")
+                                : tr("%1, in Prove").arg(proven->findings.size()));
+    }
+
+    void rename() {
+        const std::string title = m_title->text().trimmed().toStdString();
+        if (title.empty() || title == m_session.level()->title) return;
+        level::Level level = *m_session.level();
+        level.title = title;
+        m_session.apply({level, "Rename level to " + title, {}});
+    }
+
+    Session& m_session;
+    MarginSection* m_matter;
+    MarginSection* m_selection;
+    MarginSection* m_reach;
+    QLabel *m_behaviour, *m_laid, *m_selected, *m_place, *m_exit, *m_things, *m_findings;
+    QLabel *m_size, *m_cell, *m_profile;
+    QLineEdit* m_title;
+};
+
+}  // namespace
+
+MarginPanel* makeShapePanel(Session& session, QWidget* parent) {
+    return new ShapePanel(session, parent);
+}
+
+}  // namespace rook::app

@@ -1,0 +1,119 @@
+#include <QFileDialog>
+#include <QLineEdit>
+#include <QPushButton>
+
+#include "app/margin.h"
+#include "app/margin_section.h"
+#include "app/theme.h"
+
+namespace rook::app {
+
+namespace {
+
+class ShipPanel : public MarginPanel {
+public:
+    ShipPanel(Session& session, QWidget* parent) : MarginPanel(parent), m_session(session) {
+        auto* column = makeColumn(this);
+        auto* section = new MarginSection(tr("Export"), tr("the bundle a game loads"), this);
+        m_target = new QLineEdit(section);
+        m_target->setObjectName(QStringLiteral("export-folder"));
+        m_target->setAccessibleName(tr("Folder to export to"));
+        m_target->setPlaceholderText(tr("Folder of the bundle"));
+        if (!session.folder().isEmpty())
+            m_target->setText(session.folder() + QStringLiteral("-bundle"));
+        auto* choose = new QPushButton(tr("Choose …"), section);
+        connect(choose, &QPushButton::clicked, this, [this] {
+            const QString folder = QFileDialog::getExistingDirectory(
+                this, tr("Folder of the bundle"), m_target->text());
+            if (!folder.isEmpty()) m_target->setText(folder);
+        });
+        auto* write = new QPushButton(tr("Export"), section);
+        write->setObjectName(QStringLiteral("export"));
+        connect(write, &QPushButton::clicked, this, [this] { write_(); });
+        auto* buttons = new QHBoxLayout;
+        buttons->setSpacing(8);
+        buttons->addWidget(choose);
+        buttons->addWidget(write);
+        buttons->addStretch();
+        m_outcome = makeWords({}, section);
+        section->addWide(m_target);
+        section->addWide(buttons);
+        section->addWide(m_outcome);
+        m_written = new MarginSection(tr("Written"), {}, this);
+        m_files = makeWords({}, m_written);
+        m_files->setObjectName(QStringLiteral("written"));
+        m_written->addWide(m_files);
+        m_order = new MarginSection(tr("Order of play"), {}, this);
+        m_levels = makeWords({}, m_order);
+        m_order->addWide(m_levels);
+        column->addWidget(section);
+        column->addWidget(m_written);
+        column->addWidget(m_order);
+        column->addStretch();
+    }
+
+    void refresh() override {
+        refreshOutcome();
+        const auto& written = m_session.lastExport();
+        m_written->setVisible(!written.empty());
+        m_written->setNote(m_session.isExportCurrent() ? tr("up to date")
+                                                       : tr("older than the project"));
+        QStringList lines;
+        for (const auto& one : written)
+            lines << tr("%1  ·  %2 bytes").arg(QString::fromStdString(one.path)).arg(one.bytes);
+        m_files->setText(lines.join(QLatin1Char('\n')));
+        QStringList levels;
+        std::size_t open = 0;
+        for (const auto& level : m_session.project().levels) {
+            levels << tr("%1  %2").arg(levels.size() + 1).arg(QString::fromStdString(level->title));
+            if (const auto proven = m_session.proven(level->id)) open += proven->findings.size();
+        }
+        m_levels->setText(levels.join(QLatin1Char('\n')));
+        m_order->setNote(
+            open == 0 ? tr("no findings")
+                      : tr("%1 open").arg(counted(qsizetype(open), tr("finding"), tr("findings"))));
+    }
+
+private:
+    void write_() {
+        if (m_target->text().trimmed().isEmpty()) {
+            m_outcome->setText(tr("Choose a folder first."));
+            return;
+        }
+        if (m_session.folder().isEmpty()) {
+            m_outcome->setText(
+                tr("Save the project first: its sheets are copied from its folder."));
+            return;
+        }
+        m_outcome->setText(tr("Exporting …"));
+        setTone(m_outcome, currentTheme().quietInk);
+        m_isAsked = true;
+        m_session.exportInBackground(m_target->text().trimmed());
+    }
+
+    void refreshOutcome() {
+        if (!m_isAsked || m_session.isWriting()) return;
+        const auto& error = m_session.exportError();
+        const auto count = qsizetype(m_session.lastExport().size());
+        m_outcome->setText(error ? QString::fromStdString(error->sentence())
+                                 : tr("Wrote %1.").arg(counted(count, tr("file"), tr("files"))));
+        setTone(m_outcome, error ? currentTheme().alarm : currentTheme().accent);
+    }
+
+    Session& m_session;
+    bool m_isAsked = false;  ///< an export was asked for here
+    QLineEdit* m_target;
+    QLabel* m_outcome;
+    MarginSection* m_written;
+    QLabel* m_files;
+    MarginSection* m_order;
+    QLabel* m_levels;
+};
+
+}  // namespace
+
+MarginPanel* makeShipPanel(Session& session, QWidget* parent) {
+    return new ShipPanel(session, parent);
+}
+
+}  // namespace rook::app
