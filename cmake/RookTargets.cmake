@@ -13,6 +13,11 @@ function(rook_set_options target)
     endif()
 endfunction()
 
+# For what spends no time of its own: faces and tests compile in half the time.
+function(rook_optimize_less target)
+    target_compile_options(${target} PRIVATE -O1)
+endfunction()
+
 # rook_add_module(NAME reach SOURCES solver.cpp LINKS rook_level): one folder below src/, one library.
 function(rook_add_module)
     cmake_parse_arguments(MODULE "" "NAME" "SOURCES;LINKS" ${ARGN})
@@ -36,6 +41,7 @@ function(rook_add_test source)
     target_compile_definitions(${target} PRIVATE ROOK_SOURCE_DIR="${CMAKE_SOURCE_DIR}"
         ROOK_BINARY_DIR="${CMAKE_BINARY_DIR}")
     rook_set_options(${target})
+    rook_optimize_less(${target})
     add_test(NAME ${folder}/${name} COMMAND ${target})
     set_tests_properties(${folder}/${name} PROPERTIES LABELS ${folder} TIMEOUT 300
         ENVIRONMENT "QT_QPA_PLATFORM=offscreen;SDL_VIDEODRIVER=dummy")

@@ -21,6 +21,8 @@ StatusLine::StatusLine(Session& session, const Board& board, QWidget* parent)
         (*label)->setTextFormat(Qt::RichText);
     }
     m_verdict->setObjectName(QStringLiteral("status-verdict"));
+    // A long message is cut, and does not widen the window.
+    m_verdict->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     m_cell->setMinimumWidth(74);
     m_px->setMinimumWidth(86);
     row->addWidget(m_cell);
@@ -44,6 +46,7 @@ StatusLine::StatusLine(Session& session, const Board& board, QWidget* parent)
 
 void StatusLine::say(const QString& text) {
     m_verdict->setText(text.toHtmlEscaped());
+    m_verdict->setToolTip(text);
     setTone(m_verdict, currentTheme().ink);
     m_sayTimer.start(6000);
 }
@@ -89,6 +92,7 @@ void StatusLine::refreshVerdict(PxPoint px) {
                                         : tr("Point at the board to see what is there.");
     }
     m_verdict->setText(text.toHtmlEscaped());
+    m_verdict->setToolTip({});
     setTone(m_verdict, tone);
 }
 
