@@ -69,6 +69,8 @@ struct Level : CellSource {
     std::vector<Entity> entities;
     MotionTables motion;
     std::vector<std::string> abilities;
+    int coyoteTicks = 0;
+    int airJumps = 0;
     bool hasMovers = false;
 
     CellShape at(int column, int row) const override {
@@ -301,6 +303,8 @@ inline void readMotion(const json& file, Level& level, const std::string& name) 
     if (walk.size() != 16) fail("walk should hold 16 numbers", where + ".walk");
     std::copy(walk.begin(), walk.end(), tables.walk.begin());
     tables.stepUp = whole(motion, "stepUp", 0, 512, where);
+    level.coyoteTicks = whole(motion, "coyoteTicks", 0, 1 << 20, where);
+    level.airJumps = whole(motion, "airJumps", 0, 3, where);
 }
 
 inline Target target(const json& object, const std::string& where) {

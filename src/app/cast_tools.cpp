@@ -1,4 +1,5 @@
 #include <QCoreApplication>
+#include <algorithm>
 
 #include "app/entity_painter.h"
 #include "app/tool.h"
@@ -96,6 +97,14 @@ public:
         const bool isOverOne =
             entityAt(*input.level, QPointF(input.px.x, input.px.y), input.scale) != nullptr;
         if (!m_places || !kind || isOverOne) return;
+        const auto& list = input.level->entities;
+        const auto count = std::count_if(
+            list.begin(), list.end(), [&](const level::Entity& e) { return e.kind == kind->id; });
+        if (kind->atMost > 0 && count >= kind->atMost) {
+            m_preview.label = QCoreApplication::translate("Tools", "no more of %1 here")
+                                  .arg(QString::fromStdString(kind->title).toLower());
+            return;
+        }
         const PxPoint at = cornerOf(input, *kind);
         m_preview.ghosts = {{at.x, at.y, kind->width, kind->height}};
         m_preview.label = QStringLiteral("%1 %2, %3")

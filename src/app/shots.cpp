@@ -81,6 +81,8 @@ bool writeShots(MainWindow& window, const QString& folder) {
     session.setStep(Step::Cast);
     Selection selection;
     selection.entities = {EntityId{"lantern-1"}};
+    options.kind = KindId{"lantern"};
+    session.setOptions(options);
     session.select(selection);
     isFine = isFine && shoot(window, folder, QStringLiteral("cast-day"));
 

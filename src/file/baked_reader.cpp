@@ -40,9 +40,17 @@ Result<reach::Question> askOfBakedLevel(const std::string& text, const std::stri
                     name + ": kind", "Prove a side level");
     }
     reach::Question question;
-    for (const std::string& ability : level->abilities) {
-        if (ability != "short-hop" && ability != "drop-through")
-            question.notSolved.push_back("the ability " + ability);
+    question.problem.frame = level->frame;
+    question.problem.tables = level->motion;
+    question.problem.cells = level;
+    for (const std::string& spelling : level->abilities) {
+        const auto ability = level::abilityOf(spelling);
+        if (!ability) {
+            return fail(ErrorKind::BadReference, "There is no ability \"" + spelling + "\"",
+                        name + ": motion.abilities", "Export the level again");
+        }
+        const bool isCoyote = *ability == level::Ability::Coyote;
+        reach::addToQuestion(question, *ability, isCoyote ? level->coyoteTicks : level->airJumps);
     }
     if (level->hasMovers) question.notSolved.push_back("movers");
     for (const runtime::Entity& entity : level->entities) {
@@ -55,9 +63,6 @@ Result<reach::Question> askOfBakedLevel(const std::string& text, const std::stri
         reach::addToQuestion(question, {entity.id, entity.kind, *role, rectOf(entity.box),
                                         has("timetable"), has("grants")});
     }
-    question.problem.frame = level->frame;
-    question.problem.tables = level->motion;
-    question.problem.cells = std::move(level);
     return question;
 }
 

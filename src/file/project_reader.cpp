@@ -147,12 +147,11 @@ MotionProfile readProfile(ObjectReader& reader) {
     p.marginPx = reader.whole("marginPx", 0, 512, p.marginPx);
     p.abilities.clear();
     reader.forEach("abilities", abilityCount, [&](const Json& item, const std::string& where) {
-        for (int i = 0; i < abilityCount; ++i) {
-            const auto ability = static_cast<Ability>(i);
-            if (item.is_string() && item.get<std::string>() == nameOf(ability)) {
-                if (!p.has(ability)) p.abilities.push_back(ability);
-                return;
-            }
+        const auto ability =
+            item.is_string() ? abilityOf(item.get<std::string>()) : std::optional<Ability>();
+        if (ability) {
+            if (!p.has(*ability)) p.abilities.push_back(*ability);
+            return;
         }
         failReading(ErrorKind::BadReference, "There is no ability " + item.dump(), where,
                     "Use short-hop, air-jump, wall-jump, coyote, drop-through, climb or swim");

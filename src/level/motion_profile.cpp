@@ -22,4 +22,10 @@ std::string_view nameOf(Ability ability) {
     return "";
 }
 
+std::optional<Ability> abilityOf(std::string_view name) {
+    for (int i = 0; i < abilityCount; ++i)
+        if (nameOf(static_cast<Ability>(i)) == name) return static_cast<Ability>(i);
+    return std::nullopt;
+}
+
 }  // namespace rook::level

@@ -3,6 +3,7 @@
 
 #include <compare>
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -55,5 +56,7 @@ struct MotionProfile {
 };
 
 [[nodiscard]] std::string_view nameOf(Ability ability);
+/// The ability of that name, or nothing.
+[[nodiscard]] std::optional<Ability> abilityOf(std::string_view name);
 
 }  // namespace rook::level

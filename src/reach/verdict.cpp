@@ -40,6 +40,30 @@ bool needsMore(const Placed& placed) {
     return false;
 }
 
+bool hasMatter(const Problem& problem, level::Behaviour behaviour) {
+    for (int row = 0; row < problem.frame.rows; ++row)
+        for (int column = 0; column < problem.frame.columns; ++column)
+            if (problem.cells->at(column, row).behaviour == behaviour) return true;
+    return false;
+}
+
+bool makesADifference(const Problem& problem, level::Ability ability, int amount) {
+    switch (ability) {
+        case level::Ability::Climb:
+            return hasMatter(problem, level::Behaviour::Ladder);
+        case level::Ability::Swim:
+            return hasMatter(problem, level::Behaviour::Liquid);
+        case level::Ability::Coyote:
+        case level::Ability::AirJump:
+            return amount > 0;
+        case level::Ability::WallJump:
+        case level::Ability::ShortHop:
+        case level::Ability::DropThrough:
+            return true;
+    }
+    return true;
+}
+
 VerdictKind kindOf(const Question& question, const Verdict& verdict, const Reached& reached) {
     if (!question.problem.start) return VerdictKind::NoStart;
     if (!question.notSolved.empty()) return VerdictKind::NotDecided;
@@ -70,6 +94,11 @@ std::string reasonOf(const Question& question, const Reached& reached) {
 }
 
 }  // namespace
+
+void addToQuestion(Question& question, level::Ability ability, int amount) {
+    if (!motion::isSolved(ability) && makesADifference(question.problem, ability, amount))
+        question.notSolved.push_back("the ability " + std::string(nameOf(ability)));
+}
 
 void addToQuestion(Question& question, const Placed& placed) {
     if (needsMore(placed))
@@ -121,9 +150,10 @@ Result<Question> askOf(const level::Project& project, const level::Level& level)
     question.problem.frame = frameOf(level);
     question.problem.cells = std::make_shared<level::LevelCells>(project, level);
     question.problem.tables = std::move(tables->body);
-    for (const level::Ability ability : tables->abilities)
-        if (!motion::isSolved(ability))
-            question.notSolved.push_back("the ability " + std::string(nameOf(ability)));
+    for (const level::Ability ability : tables->abilities) {
+        const bool isCoyote = ability == level::Ability::Coyote;
+        addToQuestion(question, ability, isCoyote ? tables->coyoteTicks : tables->airJumps);
+    }
     for (const level::Entity& entity : level.entities)
         if (const level::Kind* kind = project.findKind(entity.kind))
             addToQuestion(question, {entity.id.text, kind->title, kind->role, entity.box,

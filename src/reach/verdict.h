@@ -36,6 +36,11 @@ struct Placed {
     bool hasTimetable = false;
     bool grants = false;
 };
+/// Enters an ability that the profile lists: it is not solved if it would make a difference here,
+/// as climbing does only where there is a ladder. `amount` is its ticks or jumps, where it has any.
+/// Requires: frame and cells are set. Cost: reads the cells for climbing and swimming.
+void addToQuestion(Question& question, level::Ability ability, int amount);
+
 /// Enters an entity by its role: as start (the first spawn), goal, hazard, or as what is not
 /// solved.
 void addToQuestion(Question& question, const Placed& placed);

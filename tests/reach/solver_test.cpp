@@ -312,11 +312,12 @@ void SolverTest::cancel_isSaid() {
 
 void SolverTest::abilityNotSolved_isNotDecided() {
     level::Project project = testing::smallProject();
-    project.profiles.edit([](auto& list) { list[0].abilities.push_back(level::Ability::Climb); });
+    project.profiles.edit(
+        [](auto& list) { list[0].abilities.push_back(level::Ability::WallJump); });
     const auto level = testing::drawnLevel(project, {"...........", ".S.......X.", "###########"});
     const auto answer = reach::answer(*reach::askOf(project, level));
     QCOMPARE(answer.verdict.kind, reach::VerdictKind::NotDecided);
-    QVERIFY(answer.verdict.sentence().find("climb") != std::string::npos);
+    QVERIFY(answer.verdict.sentence().find("wall-jump") != std::string::npos);
 }
 
 void SolverTest::hazardEntity_isDeadly() {

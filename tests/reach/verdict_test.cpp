@@ -14,6 +14,7 @@ private slots:
     void thingsBesideExits_areGoalsToo();
     void unsolvedThings_makeItNotDecided_data();
     void unsolvedThings_makeItNotDecided();
+    void abilities_areNotSolved_onlyWhereTheyMatter();
     void otherKindsOfLevels_areRefused();
     void missingProfile_isRefused();
     void meeting_isOverlapOfBoxes_toThePx();
@@ -98,6 +99,30 @@ void VerdictTest::unsolvedThings_makeItNotDecided() {
         QVERIFY(answer.verdict.sentence().find("thing-1") != std::string::npos);
         QCOMPARE(answer.reached.visited.count(), 0);
     }
+}
+
+void VerdictTest::abilities_areNotSolved_onlyWhereTheyMatter() {
+    using level::Ability;
+    const auto isDecided = [](Ability ability, const char* matter, int airJumps, int coyoteMs) {
+        level::Project project = testing::smallProject();
+        project.profiles.edit([&](auto& list) {
+            list[0].abilities.push_back(ability);
+            list[0].airJumps = airJumps;
+            list[0].coyoteMs = {coyoteMs * 1000};
+        });
+        const std::string row = std::string(".S.") + matter + "X.";
+        const auto answer =
+            answerOf(project, testing::drawnLevel(project, {"......", row, "######"}));
+        return answer.verdict.kind != VerdictKind::NotDecided;
+    };
+    QVERIFY(isDecided(Ability::Climb, ".", 0, 0));
+    QVERIFY(!isDecided(Ability::Climb, "H", 0, 0));
+    QVERIFY(isDecided(Ability::Swim, "H", 0, 0));
+    QVERIFY(!isDecided(Ability::Swim, "~", 0, 0));
+    QVERIFY(!isDecided(Ability::AirJump, ".", 1, 0));
+    QVERIFY(isDecided(Ability::Coyote, ".", 0, 0));
+    QVERIFY(!isDecided(Ability::Coyote, ".", 0, 100));
+    QVERIFY(!isDecided(Ability::WallJump, ".", 0, 0));
 }
 
 void VerdictTest::otherKindsOfLevels_areRefused() {
