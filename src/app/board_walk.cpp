@@ -1,0 +1,118 @@
+#include <QKeyEvent>
+
+#include "app/board.h"
+
+namespace rook::app {
+
+namespace {
+constexpr double ticksPerMs = 60.0 / 1000;
+constexpr int jumpBufferTicks = 6;  // a press that comes a tenth of a second early still jumps
+}  // namespace
+
+void Board::startWalk(bool atPointer) {
+    if (isWalking()) return;
+    cancel();
+    std::optional<PxPoint> at;
+    if (atPointer && m_hasPointer) at = m_pointerPx;
+    auto walk = Walk::begin(m_session.project(), *m_session.level(), at);
+    if (!walk) return m_session.say(QString::fromStdString(walk.error().sentence()));
+    m_walk = std::move(*walk);
+    m_lastTrail.clear();
+    m_viewBeforeWalk = m_view;
+    m_images.clear();  // walking has a look of its own
+    if (m_view.scale() < 1) {
+        View view = m_view;
+        view.zoomAt({}, 1.5 / view.scale());
+        view.centre({double(m_walk->body().x), double(m_walk->body().y)}, size());
+        setView(view);
+    }
+    followWalk();
+    setFocus();
+    setCursor(Qt::BlankCursor);
+    m_walkClock.start();
+    m_walkedTicks = 0;
+    m_walkTimer.start();
+    Q_EMIT walkChanged();
+    update();
+}
+
+void Board::stopWalk() {
+    if (!isWalking()) return;
+    m_walkTimer.stop();
+    // A run that has just begun anew has nothing to show: then the one before it stays.
+    const bool hasRun = m_walk->trail().size() > 30 || m_walk->formerTrail().empty();
+    m_lastTrail = hasRun ? m_walk->trail() : m_walk->formerTrail();
+    m_walk.reset();
+    m_images.clear();
+    setView(m_viewBeforeWalk);
+    takeTool();
+    Q_EMIT walkChanged();
+}
+
+bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
+    if (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) return false;
+    WalkKeys& keys = m_walk->keys();
+    switch (event->key()) {
+        case Qt::Key_Left:
+        case Qt::Key_A:
+            keys.left = isDown || event->isAutoRepeat();
+            return true;
+        case Qt::Key_Right:
+        case Qt::Key_D:
+            keys.right = isDown || event->isAutoRepeat();
+            return true;
+        case Qt::Key_Down:
+        case Qt::Key_S:
+            keys.down = isDown || event->isAutoRepeat();
+            return true;
+        case Qt::Key_Space:
+        case Qt::Key_Up:
+        case Qt::Key_W:
+            if (event->isAutoRepeat()) return true;
+            keys.jump = isDown;
+            if (isDown) keys.jumpBufferTicks = jumpBufferTicks;
+            return true;
+        case Qt::Key_Escape:
+        case Qt::Key_Tab:
+            if (isDown && !event->isAutoRepeat()) stopWalk();
+            return true;
+        default:
+            return false;
+    }
+}
+
+void Board::followWalk() {
+    const runtime::Body& body = m_walk->body();
+    const QPointF at = m_view.toWidget(PxPoint{body.x, body.y});
+    const QRectF calm =
+        QRectF(rect()).adjusted(width() * 0.3, height() * 0.25, -width() * 0.3, -height() * 0.25);
+    const QPointF wanted = m_view.offset() + at -
+                           QPointF(std::clamp(at.x(), calm.left(), calm.right()),
+                                   std::clamp(at.y(), calm.top(), calm.bottom()));
+    // Where the level ends there is nothing to see: an axis that fits whole does not move at all.
+    const auto kept = [&](double offset, double now, int levelPx, int widgetPx) {
+        constexpr double rim = 12;
+        const double last = levelPx * m_view.scale() - widgetPx + rim;
+        return last <= -rim ? now : std::clamp(offset, -rim, last);
+    };
+    const PxRect level = m_session.level()->boundsPx();
+    View view = m_view;
+    view.setOffset({kept(wanted.x(), m_view.offset().x(), level.width, width()),
+                    kept(wanted.y(), m_view.offset().y(), level.height, height())});
+    setView(view);
+}
+
+void Board::advanceWalk() {
+    const auto due = static_cast<qint64>(double(m_walkClock.elapsed()) * ticksPerMs);
+    // After a pause (a window was dragged) the world does not catch up in one leap.
+    m_walkedTicks = std::max(m_walkedTicks, due - 6);
+    const int deaths = m_walk->deaths();
+    const int finished = m_walk->finished();
+    for (; m_walkedTicks < due; ++m_walkedTicks)
+        m_walk->tick();
+    followWalk();
+    if (deaths != m_walk->deaths() || finished != m_walk->finished()) Q_EMIT walkChanged();
+    update();
+}
+
+}  // namespace rook::app
