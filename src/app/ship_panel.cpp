@@ -58,10 +58,13 @@ public:
         m_written->setVisible(!written.empty());
         m_written->setNote(m_session.isExportCurrent() ? tr("up to date")
                                                        : tr("older than the project"));
-        QStringList lines;
-        for (const auto& one : written)
-            lines << tr("%1  ·  %2 bytes").arg(QString::fromStdString(one.path)).arg(one.bytes);
-        m_files->setText(lines.join(QLatin1Char('\n')));
+        QString rows;
+        for (const auto& one : written) {
+            rows += QStringLiteral("<tr><td>%1</td><td align=right>&nbsp;%2</td></tr>")
+                        .arg(QString::fromStdString(one.path).toHtmlEscaped(),
+                             tr("%1 kB").arg(double(one.bytes) / 1000, 0, 'f', 1));
+        }
+        m_files->setText(QStringLiteral("<table width=100% cellspacing=0>%1</table>").arg(rows));
         QStringList levels;
         std::size_t open = 0;
         for (const auto& level : m_session.project().levels) {
