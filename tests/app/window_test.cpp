@@ -400,12 +400,12 @@ void WindowTest::night_keepsContrast() {
     };
     for (const Theme* theme : {&Theme::day(), &Theme::night()}) {
         for (const QColor& ground : {theme->window, theme->panel, theme->paper}) {
-            for (const QColor& text :
-                 {theme->ink, theme->quietInk, theme->accent, theme->caution, theme->plum}) {
+            for (const QColor& text : {theme->ink, theme->quietInk, theme->accent, theme->caution,
+                                       theme->alarm, theme->plum}) {
                 const double a = luminance(ground) + 0.05;
                 const double b = luminance(text) + 0.05;
                 const double ratio = std::max(a, b) / std::min(a, b);
-                QVERIFY2(ratio >= 4.0, qPrintable(text.name() + " on " + ground.name() + " " +
+                QVERIFY2(ratio >= 4.5, qPrintable(text.name() + " on " + ground.name() + " " +
                                                   QString::number(ratio)));
             }
         }
