@@ -186,14 +186,7 @@ private:
             return;
         }
         for (int j = 0; j < frame.cellHeight; ++j) {
-            int from = 0;
-            while (from < frame.cellWidth &&
-                   !formFills(shape.form, from, j, frame.cellWidth, frame.cellHeight))
-                ++from;
-            int to = from;
-            while (to < frame.cellWidth &&
-                   formFills(shape.form, to, j, frame.cellWidth, frame.cellHeight))
-                ++to;
+            const auto [from, to] = formRow(shape.form, j, frame.cellWidth, frame.cellHeight);
             if (from == to) continue;
             const SDL_Rect part{source.x + from * source.w / frame.cellWidth,
                                 source.y + j * source.h / frame.cellHeight,

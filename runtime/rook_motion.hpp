@@ -13,6 +13,7 @@
 #include <array>
 #include <cstddef>
 #include <cstdlib>
+#include <string_view>
 #include <type_traits>
 #include <utility>
 #include <vector>
@@ -39,6 +40,14 @@ enum class Form : unsigned char {
     HangLeft,
 };
 inline constexpr int formCount = 13;
+
+/// The names in files, in the order of the enumerators. Frozen.
+inline constexpr std::array<std::string_view, 6> behaviourNames{"open",   "solid",  "one-way",
+                                                                "ladder", "liquid", "deadly"};
+inline constexpr std::array<std::string_view, formCount> formNames{
+    "full",           "lower-half", "upper-half",      "left-half",       "right-half",
+    "rise-right",     "rise-left",  "rise-right-1of2", "rise-right-2of2", "rise-left-1of2",
+    "rise-left-2of2", "hang-right", "hang-left"};
 
 /// True if the form fills px (i, j) of a cell of `width` x `height` px, j down: a px is filled when
 /// its centre lies in the shape, border included. Exact, in whole numbers: with u = (i + 1/2) /
@@ -78,7 +87,25 @@ inline bool formFills(Form form, int i, int j, int width, int height) {
     return false;
 }
 
+/// The px that a form fills in row j of its cell: from `from` to `to` - 1, one run, as all forms
+/// are convex; none if both are equal.
+struct FormRow {
+    int from = 0;
+    int to = 0;
+};
+
+inline FormRow formRow(Form form, int j, int width, int height) {
+    FormRow row;
+    while (row.from < width && !formFills(form, row.from, j, width, height))
+        ++row.from;
+    row.to = row.from;
+    while (row.to < width && formFills(form, row.to, j, width, height))
+        ++row.to;
+    return row;
+}
+
 enum class EdgeRule : unsigned char { Wall, Open, Deadly };
+inline constexpr std::array<std::string_view, 3> edgeRuleNames{"wall", "open", "deadly"};
 
 struct Edges {
     EdgeRule left = EdgeRule::Wall;

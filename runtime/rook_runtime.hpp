@@ -182,7 +182,7 @@ inline void header(const json& object, const char* format, const std::string& wh
 }
 
 template <typename E, std::size_t count>
-E named(const std::string& name, const std::array<const char*, count>& names,
+E named(const std::string& name, const std::array<std::string_view, count>& names,
         const std::string& where) {
     for (std::size_t i = 0; i < count; ++i)
         if (name == names[i]) return static_cast<E>(i);
@@ -190,18 +190,11 @@ E named(const std::string& name, const std::array<const char*, count>& names,
 }
 
 inline Behaviour behaviour(const std::string& name, const std::string& where) {
-    return named<Behaviour>(
-        name, std::array<const char*, 6>{"open", "solid", "one-way", "ladder", "liquid", "deadly"},
-        where);
+    return named<Behaviour>(name, behaviourNames, where);
 }
 
 inline Form form(const std::string& name, const std::string& where) {
-    return named<Form>(name,
-                       std::array<const char*, formCount>{
-                           "full", "lower-half", "upper-half", "left-half", "right-half",
-                           "rise-right", "rise-left", "rise-right-1of2", "rise-right-2of2",
-                           "rise-left-1of2", "rise-left-2of2", "hang-right", "hang-left"},
-                       where);
+    return named<Form>(name, formNames, where);
 }
 
 /// An edge that is not said is a wall, at the bottom deadly.
@@ -209,8 +202,7 @@ inline EdgeRule edge(const json& edges, const char* key, EdgeRule standard,
                      const std::string& where) {
     if (!edges.is_object()) fail("An object is wanted here", where);
     if (!edges.contains(key)) return standard;
-    return named<EdgeRule>(text(edges, key, where),
-                           std::array<const char*, 3>{"wall", "open", "deadly"}, where + "." + key);
+    return named<EdgeRule>(text(edges, key, where), edgeRuleNames, where + "." + key);
 }
 
 /// Calls `take(x, y, number)` for each number of a list of rows.

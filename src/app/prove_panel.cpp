@@ -126,9 +126,7 @@ void ProvePanel::refresh() {
                                    : theme.alarm);
     m_verdict->setNote(isCurrent ? tr("solved in %1 ms").arg(proven->answer.milliseconds, 0, 'f', 1)
                                  : tr("being solved …"));
-    const auto reached = std::count_if(verdict.goals.begin(), verdict.goals.end(),
-                                       [](const reach::Goal& goal) { return goal.isReached; });
-    m_goals->setText(tr("%1 of %2").arg(reached).arg(verdict.goals.size()));
+    m_goals->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
     showFindings(proven->findings);
     if (const level::MotionProfile* p = m_session.project().profileOf(*m_session.level())) {
         QStringList abilities;

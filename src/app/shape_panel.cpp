@@ -117,9 +117,7 @@ private:
         setTone(m_exit, isCurrent ? tone : theme.quietInk);
         m_reach->setNote(isCurrent ? tr("%1 ms").arg(proven->answer.milliseconds, 0, 'f', 1)
                                    : tr("…"));
-        const auto reached = std::count_if(verdict.goals.begin(), verdict.goals.end(),
-                                           [](const reach::Goal& goal) { return goal.isReached; });
-        m_things->setText(tr("%1 of %2").arg(reached).arg(verdict.goals.size()));
+        m_things->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
         m_findings->setText(proven->findings.empty()
                                 ? tr("none")
                                 : tr("%1, in Prove").arg(proven->findings.size()));

@@ -11,19 +11,15 @@ using runtime::Behaviour;
 using runtime::CellShape;
 using runtime::EdgeRule;
 using runtime::Form;
+using runtime::FormRow;
 
-/// The part of px row j that a form fills: one run, as all forms are convex. Empty if from == to.
-struct FormRow {
-    int from = 0;
-    int to = 0;
-};
-
+/// The rows of all forms, looked up.
 class FormRows {
 public:
     FormRows(int width, int height) : m_height(height) {
         for (int f = 0; f < runtime::formCount; ++f)
             for (int j = 0; j < height; ++j)
-                m_rows.push_back(rowOf(static_cast<Form>(f), j, width, height));
+                m_rows.push_back(runtime::formRow(static_cast<Form>(f), j, width, height));
     }
     [[nodiscard]] FormRow at(Form form, int j) const {
         return m_rows[static_cast<std::size_t>(form) * static_cast<std::size_t>(m_height) +
@@ -31,16 +27,6 @@ public:
     }
 
 private:
-    static FormRow rowOf(Form form, int j, int width, int height) {
-        int from = 0;
-        while (from < width && !runtime::formFills(form, from, j, width, height))
-            ++from;
-        int to = from;
-        while (to < width && runtime::formFills(form, to, j, width, height))
-            ++to;
-        return {from, to};
-    }
-
     int m_height;
     std::vector<FormRow> m_rows;
 };

@@ -19,12 +19,7 @@ using runtime::formFills;
 std::vector<PxRect> rectanglesOf(Form form, int width, int height) {
     std::vector<PxRect> rects;
     for (int j = 0; j < height; ++j) {
-        int from = 0;
-        while (from < width && !formFills(form, from, j, width, height))
-            ++from;
-        int to = from;
-        while (to < width && formFills(form, to, j, width, height))
-            ++to;
+        const auto [from, to] = runtime::formRow(form, j, width, height);
         if (from == to) continue;
         if (!rects.empty() && rects.back().x == from && rects.back().width == to - from &&
             rects.back().bottom() == j)

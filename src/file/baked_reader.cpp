@@ -44,7 +44,7 @@ Result<reach::Question> askOfBakedLevel(const std::string& text, const std::stri
     question.problem.tables = level->motion;
     question.problem.cells = level;
     for (const std::string& spelling : level->abilities) {
-        const auto ability = level::abilityOf(spelling);
+        const auto ability = level::fromName<level::Ability>(spelling);
         if (!ability) {
             return fail(ErrorKind::BadReference, "There is no ability \"" + spelling + "\"",
                         name + ": motion.abilities", "Export the level again");

@@ -94,14 +94,18 @@ FieldValue readFieldValue(FieldType type, const Json& value, const std::string& 
 FieldDefinition readField(ObjectReader& reader) {
     FieldDefinition field;
     field.name = reader.plainName("name");
-    const std::string type = reader.text("type");
-    if (type == "whole-number")
-        field.type = FieldType::WholeNumber, field.standard = std::int64_t{0};
-    else if (type == "yes-no")
-        field.type = FieldType::YesNo, field.standard = false;
-    else if (type != "text")
-        failReading(ErrorKind::WrongType, "There is no field type \"" + type + "\"",
-                    reader.whereOf("type"), "Use whole-number, text or yes-no");
+    field.type = reader.named<FieldType>("type");
+    switch (field.type) {
+        case FieldType::WholeNumber:
+            field.standard = std::int64_t{0};
+            break;
+        case FieldType::Text:
+            field.standard = std::string();
+            break;
+        case FieldType::YesNo:
+            field.standard = false;
+            break;
+    }
     if (reader.has("standard"))
         field.standard =
             readFieldValue(field.type, reader.get("standard"), reader.whereOf("standard"));
@@ -148,13 +152,13 @@ MotionProfile readProfile(ObjectReader& reader) {
     p.abilities.clear();
     reader.forEach("abilities", abilityCount, [&](const Json& item, const std::string& where) {
         const auto ability =
-            item.is_string() ? abilityOf(item.get<std::string>()) : std::optional<Ability>();
+            item.is_string() ? fromName<Ability>(item.get<std::string>()) : std::nullopt;
         if (ability) {
             if (!p.has(*ability)) p.abilities.push_back(*ability);
             return;
         }
         failReading(ErrorKind::BadReference, "There is no ability " + item.dump(), where,
-                    "Use short-hop, air-jump, wall-jump, coyote, drop-through, climb or swim");
+                    "Use one of: " + std::string(allNames<Ability>()));
     });
     p.unknown = reader.unknown();
     return p;

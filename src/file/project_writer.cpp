@@ -36,18 +36,9 @@ Json sheetJson(const Sheet& sheet) {
 }
 
 Json fieldDefinitionJson(const FieldDefinition& field) {
-    const auto typeName = [&] {
-        switch (field.type) {
-            case FieldType::WholeNumber:
-                return "whole-number";
-            case FieldType::Text:
-                return "text";
-            case FieldType::YesNo:
-                return "yes-no";
-        }
-        return "";
-    }();
-    Json json = {{"name", field.name}, {"type", typeName}, {"standard", fieldJson(field.standard)}};
+    Json json = {{"name", field.name},
+                 {"type", nameOf(field.type)},
+                 {"standard", fieldJson(field.standard)}};
     appendUnknown(json, field.unknown);
     return json;
 }

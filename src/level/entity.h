@@ -11,8 +11,6 @@
 
 namespace rook::level {
 
-enum class FieldType : unsigned char { WholeNumber, Text, YesNo };
-
 /// A value of a typed field. Requires: the alternative that the field's type names.
 using FieldValue = std::variant<std::int64_t, std::string, bool>;
 

@@ -3,7 +3,6 @@
 
 #include <compare>
 #include <cstdint>
-#include <optional>
 #include <string>
 #include <vector>
 
@@ -16,17 +15,6 @@ struct Decimal {
     std::int64_t thousandths = 0;
     auto operator<=>(const Decimal&) const = default;
 };
-
-enum class Ability : unsigned char {
-    ShortHop,
-    AirJump,
-    WallJump,
-    Coyote,
-    DropThrough,
-    Climb,
-    Swim,
-};
-inline constexpr int abilityCount = 7;
 
 struct MotionProfile {
     std::string name = "keeper";  ///< a plain name
@@ -54,9 +42,5 @@ struct MotionProfile {
         return false;
     }
 };
-
-[[nodiscard]] std::string_view nameOf(Ability ability);
-/// The ability of that name, or nothing.
-[[nodiscard]] std::optional<Ability> abilityOf(std::string_view name);
 
 }  // namespace rook::level

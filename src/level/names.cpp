@@ -7,29 +7,25 @@ namespace rook::level {
 
 namespace {
 
-constexpr std::string_view formNames[] = {
-    "full",           "lower-half", "upper-half",      "left-half",       "right-half",
-    "rise-right",     "rise-left",  "rise-right-1of2", "rise-right-2of2", "rise-left-1of2",
-    "rise-left-2of2", "hang-right", "hang-left"};
-constexpr std::string_view behaviourNames[] = {"open",   "solid",  "one-way",
-                                               "ladder", "liquid", "deadly"};
 constexpr std::string_view roleNames[] = {"spawn", "entry",  "exit",    "checkpoint", "pickup",
                                           "key",   "door",   "switch",  "hazard",     "foe",
                                           "mover", "spring", "trigger", "formation",  "prop"};
 constexpr std::string_view facingNames[] = {"left", "right", "up", "down"};
+constexpr std::string_view fieldTypeNames[] = {"whole-number", "text", "yes-no"};
+constexpr std::string_view abilityNames[] = {"short-hop",    "air-jump", "wall-jump", "coyote",
+                                             "drop-through", "climb",    "swim"};
+static_assert(std::size(abilityNames) == abilityCount);
 constexpr std::string_view levelKindNames[] = {"side", "above", "kit", "puzzle"};
-constexpr std::string_view edgeNames[] = {"wall", "open", "deadly"};
-static_assert(std::size(formNames) == runtime::formCount);
 
 template <typename E>
 std::span<const std::string_view> namesOf();
 template <>
 std::span<const std::string_view> namesOf<Form>() {
-    return formNames;
+    return runtime::formNames;
 }
 template <>
 std::span<const std::string_view> namesOf<Behaviour>() {
-    return behaviourNames;
+    return runtime::behaviourNames;
 }
 template <>
 std::span<const std::string_view> namesOf<Role>() {
@@ -40,12 +36,20 @@ std::span<const std::string_view> namesOf<Facing>() {
     return facingNames;
 }
 template <>
+std::span<const std::string_view> namesOf<FieldType>() {
+    return fieldTypeNames;
+}
+template <>
+std::span<const std::string_view> namesOf<Ability>() {
+    return abilityNames;
+}
+template <>
 std::span<const std::string_view> namesOf<LevelKind>() {
     return levelKindNames;
 }
 template <>
 std::span<const std::string_view> namesOf<runtime::EdgeRule>() {
-    return edgeNames;
+    return runtime::edgeRuleNames;
 }
 
 template <typename E>
@@ -72,6 +76,13 @@ std::string_view nameOf(LevelKind kind) {
 }
 std::string_view nameOf(runtime::EdgeRule rule) {
     return nameIn(rule);
+}
+
+std::string_view nameOf(FieldType type) {
+    return nameIn(type);
+}
+std::string_view nameOf(Ability ability) {
+    return nameIn(ability);
 }
 
 template <typename E>
@@ -103,6 +114,8 @@ ROOK_NAMES_OF(Behaviour);
 ROOK_NAMES_OF(Role);
 ROOK_NAMES_OF(Facing);
 ROOK_NAMES_OF(LevelKind);
+ROOK_NAMES_OF(FieldType);
+ROOK_NAMES_OF(Ability);
 ROOK_NAMES_OF(runtime::EdgeRule);
 #undef ROOK_NAMES_OF
 

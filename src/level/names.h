@@ -30,6 +30,21 @@ enum class Role : unsigned char {
 enum class Facing : unsigned char { Left, Right, Up, Down };
 enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };
 
+/// The type of an entity's field.
+enum class FieldType : unsigned char { WholeNumber, Text, YesNo };
+enum class Ability : unsigned char {
+    ShortHop,
+    AirJump,
+    WallJump,
+    Coyote,
+    DropThrough,
+    Climb,
+    Swim,
+};
+inline constexpr int abilityCount = 7;
+
+[[nodiscard]] std::string_view nameOf(FieldType type);
+[[nodiscard]] std::string_view nameOf(Ability ability);
 [[nodiscard]] std::string_view nameOf(Form form);
 [[nodiscard]] std::string_view nameOf(Behaviour behaviour);
 [[nodiscard]] std::string_view nameOf(Role role);

@@ -110,6 +110,11 @@ void addToQuestion(Question& question, const Placed& placed) {
         question.goals.push_back({placed.id, placed.title, placed.role, placed.box, false});
 }
 
+int Verdict::goalsReached() const {
+    return static_cast<int>(
+        std::count_if(goals.begin(), goals.end(), [](const Goal& goal) { return goal.isReached; }));
+}
+
 std::string Verdict::sentence() const {
     switch (kind) {
         case VerdictKind::Reached:

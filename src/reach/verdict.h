@@ -62,6 +62,7 @@ struct Verdict {
     int exitCount = 0;
     bool operator==(const Verdict&) const = default;
 
+    [[nodiscard]] int goalsReached() const;
     /// One sentence, as Prove and the command line show it.
     [[nodiscard]] std::string sentence() const;
 };
