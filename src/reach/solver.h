@@ -34,6 +34,9 @@ struct Problem {
     std::optional<PxRect> start;      ///< box of the spawn; none = nothing is reached
 };
 
+/// Upper left corner of the body at the start: bottom centre on the bottom centre of the spawn.
+[[nodiscard]] std::optional<PxPoint> startOf(const Problem& problem);
+
 struct Limits {
     std::size_t maxBytes = std::size_t{2} << 30;  ///< for maps and states together
     const std::atomic<bool>* cancel = nullptr;    ///< looked at after each row; may be null

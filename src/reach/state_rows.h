@@ -9,10 +9,9 @@
 #include <vector>
 
 #include "base/bit_map.h"
+#include "reach/discovery_log.h"
 
 namespace rook::reach {
-
-using Word = BitMap::Word;
 
 /// Words `from` to `to` - 1 of a row.
 struct WordRange {
@@ -48,8 +47,13 @@ private:
 
 class StateRows {
 public:
-    StateRows(WordArena& arena, int wordsPerRow, int rowCount)
-        : m_arena(&arena), m_wordsPerRow(wordsPerRow), m_rows(static_cast<std::size_t>(rowCount)) {}
+    /// `log` may be null; `layer` is the name of these rows in it.
+    StateRows(WordArena& arena, int wordsPerRow, int rowCount, DiscoveryLog* log, int layer)
+        : m_arena(&arena),
+          m_wordsPerRow(wordsPerRow),
+          m_rows(static_cast<std::size_t>(rowCount)),
+          m_log(log),
+          m_layer(layer) {}
 
     /// Adds the bits of `bits` that are not known yet, words of `range`, to row y.
     void add(int y, const Word* bits, WordRange range) {
@@ -69,6 +73,7 @@ public:
         for (int i = range.from; i < range.to; ++i) {
             const Word added = bits[i] & ~known[i];
             if (added == 0) continue;
+            if (m_log) m_log->note(m_layer, y, i, added);
             known[i] |= added;
             fresh[i] |= added;
             if (first < 0) first = i;
@@ -87,8 +92,11 @@ public:
     /// Adds bits that need no processing of their own. Requires: the row holds bits already.
     void addProcessed(int y, const Word* bits, WordRange range) {
         Row& row = m_rows[static_cast<std::size_t>(y)];
-        for (int i = range.from; i < range.to; ++i)
+        for (int i = range.from; i < range.to; ++i) {
+            if (m_log && (bits[i] & ~row.known[i]) != 0)
+                m_log->note(m_layer, y, i, bits[i] & ~row.known[i]);
             row.known[i] |= bits[i];
+        }
     }
 
     [[nodiscard]] bool isPending() const { return !m_pending.empty(); }
@@ -124,6 +132,8 @@ private:
     int m_wordsPerRow;
     std::vector<Row> m_rows;
     std::vector<int> m_pending;
+    DiscoveryLog* m_log;
+    int m_layer;
 };
 
 }  // namespace rook::reach

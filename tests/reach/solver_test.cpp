@@ -2,137 +2,18 @@
 
 #include "reach/solver.h"
 
-#include <deque>
-#include <set>
-#include <tuple>
-
 #include "reach/verdict.h"
-#include "shape_cells.h"
+#include "reach_brute_force.h"
 #include "testing.h"
 
 using namespace rook;
-using runtime::Body;
-using runtime::Stance;
+
+using testing::RandomCells;
+using testing::randomProblem;
+using testing::Search;
+using testing::searchAll;
 
 namespace {
-
-using RandomCells = testing::ShapeCells;
-
-runtime::EdgeRule randomEdge(Random& random) {
-    return static_cast<runtime::EdgeRule>(random.between(0, 2));
-}
-
-runtime::MotionTables randomTables(Random& random, CellSize cell) {
-    for (;;) {
-        level::MotionProfile profile;
-        profile.bodyWidth = random.between(1, 9);
-        profile.bodyHeight = random.between(1, 11);
-        profile.run = {random.between(1, 30000)};
-        profile.greatestFall = {random.between(500, 60000)};
-        profile.jumpHeight = {random.between(100, 5000)};
-        profile.timeToTop = {random.between(10, 400)};
-        profile.fallFactor = {random.between(300, 3000)};
-        profile.climb = profile.swim = {60000};
-        profile.stepUp = random.between(0, 4);
-        profile.marginPx = random.chance(20) ? 1 : 0;
-        profile.abilities.clear();
-        if (random.chance(60)) profile.abilities.push_back(level::Ability::ShortHop);
-        if (random.chance(60)) profile.abilities.push_back(level::Ability::DropThrough);
-        const auto tables = motion::makeStepTables(profile, cell);
-        if (tables) return tables->body;
-    }
-}
-
-reach::Problem randomProblem(Random& random) {
-    reach::Problem problem;
-    const CellSize cell{random.between(3, 9), random.between(3, 9)};
-    problem.frame = {
-        random.between(3, 12),
-        random.between(3, 10),
-        cell.width,
-        cell.height,
-        {randomEdge(random), randomEdge(random), randomEdge(random), randomEdge(random)}};
-    auto cells = std::make_shared<RandomCells>(problem.frame.columns, problem.frame.rows);
-    const int density = random.between(5, 45);
-    for (int row = 0; row < problem.frame.rows; ++row) {
-        for (int column = 0; column < problem.frame.columns; ++column) {
-            if (!random.chance(density)) continue;
-            const auto behaviour = random.chance(70)
-                                       ? runtime::Behaviour::Solid
-                                       : static_cast<runtime::Behaviour>(random.between(0, 5));
-            const int formLimit =
-                behaviour == runtime::Behaviour::OneWay ? 2 : runtime::formCount - 1;
-            const auto form = random.chance(50)
-                                  ? runtime::Form::Full
-                                  : static_cast<runtime::Form>(random.between(0, formLimit));
-            cells->set(column, row, {behaviour, form});
-        }
-    }
-    problem.cells = cells;
-    problem.tables = randomTables(random, cell);
-    if (random.chance(30)) {
-        problem.deadlyBoxes.push_back({random.between(0, problem.frame.widthPx() - 1),
-                                       random.between(0, problem.frame.heightPx() - 1),
-                                       random.between(1, 9), random.between(1, 9)});
-    }
-    problem.start = PxRect{random.between(0, problem.frame.widthPx() - 1),
-                           random.between(0, problem.frame.heightPx() - 1), random.between(1, 12),
-                           random.between(1, 12)};
-    return problem;
-}
-
-using Place = std::pair<int, int>;
-struct Search {
-    std::set<Place> visited;
-    std::set<Place> standing;
-};
-
-std::vector<runtime::Box> boxesOf(const reach::Problem& problem) {
-    std::vector<runtime::Box> boxes;
-    for (const PxRect& b : problem.deadlyBoxes)
-        boxes.push_back({b.x, b.y, b.width, b.height});
-    return boxes;
-}
-
-/// Every input from every state, by the stepper. The walk table holds its largest number always.
-Search searchAll(const reach::Problem& problem) {
-    runtime::MotionTables tables = problem.tables;
-    tables.walk.fill(*std::max_element(tables.walk.begin(), tables.walk.end()));
-    const runtime::World world(problem.frame, *problem.cells, tables, boxesOf(problem));
-    const PxRect& start = *problem.start;
-    const Body first =
-        runtime::bodyAt({start.x, start.y, start.width, start.height}, world, tables);
-    Search search;
-    if (first.stance == Stance::Ended) return search;
-    search.visited.insert({first.x, first.y});
-    std::set<std::tuple<int, int, int>> known;
-    std::deque<Body> open;
-    const auto add = [&](Body body) {
-        if (body.stance == Stance::Ended) return;
-        if (body.stance == Stance::Standing) search.standing.insert({body.x, body.y});
-        body.tick = 0;
-        const int phase = body.stance == Stance::Standing ? -1 : body.phase;
-        if (known.insert({phase, body.x, body.y}).second) open.push_back(body);
-    };
-    add(first);
-    int widest = tables.walk[0];
-    for (const int dx : tables.dx)
-        widest = std::max(widest, dx);
-    while (!open.empty()) {
-        const Body body = open.front();
-        open.pop_front();
-        for (int dx = -widest; dx <= widest; ++dx) {
-            for (const unsigned buttons : {0u, 1u, 2u, 4u, 8u}) {
-                Body next = body;
-                runtime::step(world, tables, next, {dx, 0, buttons}, [&](int x, int y) {
-                    search.visited.insert({x, y});
-                });
-                add(next);
-            }
-        }
-    }
-    return search;
-}
 
 /// px of a level, told one by one from the text of the model, in floating point: for `World`.
 bool fillsByText(runtime::Form form, int i, int j, int width, int height) {
