@@ -14,6 +14,11 @@ inline constexpr std::size_t maxTextBytes = 64u << 20;   ///< One text file that
 inline constexpr std::size_t maxImageBytes = 64u << 20;  ///< One sheet that is read.
 inline constexpr int maxLegendEntries = 80;          ///< Above this, rows are written run by run.
 inline constexpr int maxDrawnColumns = 2000;         ///< Above this, rows are written run by run.
+inline constexpr int maxLeaves = 256;                ///< Leaves, and routes, of one sketch.
+inline constexpr int maxMarks = 100000;              ///< Marks of one leaf.
+inline constexpr int maxWayPoints = 4096;            ///< Points, and beads, of one route.
+inline constexpr int maxPicturePx = 8192;            ///< Width or height of an underlay.
+inline constexpr std::size_t maxWordsBytes = 400;    ///< A label, a note or a name on a plan.
 inline constexpr int maxCoordinatePx = 16384 * 512;  ///< Greatest px coordinate of a level.
 
 }  // namespace rook::limits

@@ -22,6 +22,26 @@ std::string_view nameOf(FindingKind kind) {
             return "exit-leads-nowhere";
         case FindingKind::EntityInStone:
             return "entity-in-stone";
+        case FindingKind::WayPointMissed:
+            return "way-point-missed";
+        case FindingKind::RouteEndMissed:
+            return "route-end-missed";
+        case FindingKind::BeadSkippable:
+            return "bead-skippable";
+        case FindingKind::BeadLeftOut:
+            return "bead-left-out";
+        case FindingKind::ThingToMake:
+            return "thing-to-make";
+        case FindingKind::ThingNotPlaced:
+            return "thing-not-placed";
+        case FindingKind::RoomSolid:
+            return "room-solid";
+        case FindingKind::WayPointOutside:
+            return "way-point-outside";
+        case FindingKind::RouteTooShort:
+            return "route-too-short";
+        case FindingKind::UnderlayMissing:
+            return "underlay-missing";
     }
     return "";
 }

@@ -20,6 +20,16 @@ enum class FindingKind {
     NotDecided,
     ExitLeadsNowhere,
     EntityInStone,
+    WayPointMissed,
+    RouteEndMissed,
+    BeadSkippable,
+    BeadLeftOut,
+    ThingToMake,
+    ThingNotPlaced,
+    RoomSolid,
+    WayPointOutside,
+    RouteTooShort,
+    UnderlayMissing,
 };
 
 enum class Severity { Error, Doubt };

@@ -1,4 +1,4 @@
-#include "check/finding.h"
+#include "check/plan.h"
 #include "cli/command.h"
 #include "file/json_text.h"
 #include "file/project_file.h"
@@ -51,7 +51,10 @@ int checkProject(const CheckOptions& options) {
         if (!options.level.empty() && level->id.text != options.level) continue;
         const auto question = reach::askOf(*project, *level);
         if (!question) return report(question.error());
-        const auto findings = check::findingsOf(*project, *level, reach::answer(*question));
+        const reach::Answer answer = reach::answer(*question);
+        auto findings = check::findingsOf(*project, *level, answer);
+        const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
+        findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());
         count += findings.size();
         if (options.format == "text") printText(findings, level->cellSize);
         for (const check::Finding& finding : findings)

@@ -24,6 +24,7 @@ void addNewCommand(CLI::App& app, int& exitCode);
 void addOpenCommand(CLI::App& app, int& exitCode);
 void addCheckCommand(CLI::App& app, int& exitCode);
 void addReachCommand(CLI::App& app, int& exitCode);
+void addPartsCommand(CLI::App& app, int& exitCode);
 void addExportCommand(CLI::App& app, int& exitCode);
 
 }  // namespace rook::cli

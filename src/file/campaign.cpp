@@ -1,6 +1,7 @@
 #include <algorithm>
 
 #include "file/bundle.h"
+#include "file/csv_detail.h"
 #include "file/entity_json.h"
 #include "file/json_text.h"
 
@@ -24,16 +25,6 @@ Json resolvedTarget(const Project& project, const Entity& exit) {
         if (isWanted) return {{"level", exit.to.level.text}, {"entry", entity.id.text}};
     }
     return nullptr;
-}
-
-std::string csvCell(const std::string& text) {
-    if (text.find_first_of(",\"\r\n") == std::string::npos) return text;
-    std::string cell = "\"";
-    for (const char c : text) {
-        if (c == '"') cell += '"';
-        cell += c;
-    }
-    return cell + "\"";
 }
 
 std::string plainText(const FieldValue& value) {

@@ -66,6 +66,15 @@ int ObjectReader::whole(const std::string& key, int low, int high, int standard)
     return has(key) ? whole(key, low, high) : standard;
 }
 
+bool ObjectReader::yesNo(const std::string& key, bool standard) {
+    if (!has(key)) return standard;
+    const Json& value = get(key);
+    if (!value.is_boolean())
+        failReading(ErrorKind::WrongType, "true or false is wanted here", whereOf(key),
+                    "Write one of them");
+    return value.get<bool>();
+}
+
 std::string ObjectReader::plainName(const std::string& key) {
     std::string name = text(key);
     if (!isPlainName(name)) {

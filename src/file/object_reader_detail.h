@@ -33,6 +33,7 @@ public:
     [[nodiscard]] std::string text(const std::string& key, const std::string& standard);
     [[nodiscard]] int whole(const std::string& key, int low, int high);
     [[nodiscard]] int whole(const std::string& key, int low, int high, int standard);
+    [[nodiscard]] bool yesNo(const std::string& key, bool standard);
     [[nodiscard]] std::string plainName(const std::string& key);
     [[nodiscard]] std::string color(const std::string& key, const std::string& standard);
     [[nodiscard]] ObjectReader object(const std::string& key);

@@ -3,7 +3,7 @@
 
 #include "base/result.h"
 #include "file/storage.h"
-#include "level/project.h"
+#include "level/parts.h"
 
 namespace rook::file {
 
@@ -17,6 +17,10 @@ namespace rook::file {
                                        const level::Project& project,
                                        const level::Project* lastSaved = nullptr);
 
+/// Copies the project's sheets from one project folder to another, for saving it elsewhere.
+[[nodiscard]] Result<void> copySheets(Storage& storage, const Path& from, const Path& to,
+                                      const level::Project& project);
+
 /// The text of rookplot.json and of one level.
 [[nodiscard]] std::string projectText(const level::Project& project);
 [[nodiscard]] std::string levelText(const level::Project& project, const level::Level& level);
@@ -27,6 +31,10 @@ namespace rook::file {
                                                      std::vector<std::string>& order);
 [[nodiscard]] Result<level::Level> readLevelText(const level::Project& project,
                                                  const std::string& text, const std::string& name);
+
+/// The parts list as RFC 4180, with a header: part, instances, state, stands for.
+[[nodiscard]] std::string partsCsv(const level::Project& project,
+                                   const std::vector<level::Part>& parts);
 
 /// A project that one can begin with: matters, kinds, a motion profile and one empty level.
 [[nodiscard]] level::Project newProject(const std::string& name);

@@ -7,6 +7,7 @@
 #include "file/object_reader_detail.h"
 #include "file/png.h"
 #include "file/project_file.h"
+#include "file/sketch_json_detail.h"
 
 namespace rook::file {
 
@@ -198,6 +199,13 @@ Project readProject(const Json& json, const std::string& name, std::vector<std::
     });
     project.profiles = std::move(profiles);
     names.clear();
+    std::vector<PartMatch> parts;
+    reader.forEachObject("parts", 4096, [&](ObjectReader& item) {
+        parts.push_back(readPart(item, project));
+        checkUnique(names, parts.back().part, item.where());
+    });
+    project.parts = std::move(parts);
+    names.clear();
     reader.forEach("order", limits::maxLevels, [&](const Json& item, const std::string& where) {
         if (!item.is_string() || !isPlainName(item.get<std::string>()))
             failReading(ErrorKind::WrongType, "A level's id is wanted here", where, "Mend it");
@@ -330,6 +338,7 @@ Level readLevel(const Project& project, const Json& json, const std::string& nam
         checkUnique(ids, entities.back().id.text, item.where());
     });
     level.entities = std::move(entities);
+    if (reader.has("sketch")) level.sketch = readSketch(reader.object("sketch"));
     level.unknown = reader.unknown();
     return level;
 }
@@ -361,6 +370,19 @@ Result<void> checkSheet(Storage& storage, const Path& folder, const Sheet& sheet
                         " tiles in a row",
                     sheet.path, "Correct its tile size or columns in rookplot.json");
     }
+    return {};
+}
+
+/// A picture that is gone is a finding, and no reason to keep a project shut; a path that leaves
+/// the folder is one.
+Result<void> loadUnderlay(Storage& storage, const Path& folder, Level& level) {
+    if (!level.sketch.underlay) return {};
+    const auto path = pathInside(folder, level.sketch.underlay->path);
+    if (!path) return fail(path.error());
+    auto bytes = storage.read(*path, limits::maxImageBytes);
+    if (bytes)
+        level.sketch.underlay->picture.bytes =
+            std::make_shared<const std::string>(std::move(*bytes));
     return {};
 }
 
@@ -402,6 +424,8 @@ Result<Project> openProject(Storage& storage, const Path& folder) {
                         "The level calls itself \"" + level->id.text + "\"", name,
                         "Give it the id of its file name");
         }
+        if (const auto loaded = loadUnderlay(storage, folder, *level); !loaded)
+            return fail(loaded.error());
         project->levels.push_back(std::make_shared<const Level>(std::move(*level)));
     }
     return project;

@@ -1,7 +1,9 @@
+#include "base/limits.h"
 #include "file/entity_json.h"
 #include "file/json_text.h"
 #include "file/matter_text.h"
 #include "file/project_file.h"
+#include "file/sketch_json_detail.h"
 
 namespace rook::file {
 
@@ -131,6 +133,7 @@ std::string projectText(const Project& project) {
     lines.list("matters", matters);
     lines.list("kinds", linesOf(project.kinds, kindJson));
     lines.list("motion", linesOf(project.profiles, profileJson));
+    if (!project.parts.empty()) lines.list("parts", linesOf(project.parts, partJson));
     lines.list("order",
                linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
     appendUnknown(lines, project.unknown);
@@ -158,8 +161,35 @@ std::string levelText(const Project& project, const Level& level) {
     lines.list("matter", rows);
     lines.list("entities",
                linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
+    writeSketch(lines, level.sketch);
     appendUnknown(lines, level.unknown);
     return lines.take();
+}
+
+namespace {
+
+Result<void> writePicture(Storage& storage, const Path& folder, const Underlay& underlay) {
+    const auto path = pathInside(folder, underlay.path);
+    if (!path) return fail(path.error());
+    if (const auto made = storage.makeFolder(path->parent_path()); !made) return made;
+    return writeWhole(storage, *path, *underlay.picture.bytes);
+}
+
+}  // namespace
+
+Result<void> copySheets(Storage& storage, const Path& from, const Path& to,
+                        const Project& project) {
+    for (const Sheet& sheet : project.sheets) {
+        const auto source = pathInside(from, sheet.path);
+        if (!source) return fail(source.error());
+        const auto target = pathInside(to, sheet.path);
+        if (!target) return fail(target.error());
+        const auto bytes = storage.read(*source, limits::maxImageBytes);
+        if (!bytes) return fail(bytes.error());
+        if (const auto made = storage.makeFolder(target->parent_path()); !made) return made;
+        if (const auto written = writeWhole(storage, *target, *bytes); !written) return written;
+    }
+    return {};
 }
 
 Result<void> saveProject(Storage& storage, const Path& folder, const Project& project,
@@ -167,6 +197,14 @@ Result<void> saveProject(Storage& storage, const Path& folder, const Project& pr
     if (const auto made = storage.makeFolder(folder / "levels"); !made) return made;
     for (const auto& level : project.levels) {
         const auto former = lastSaved ? lastSaved->findLevel(level->id) : nullptr;
+        const auto& underlay = level->sketch.underlay;
+        const bool hasPicture = underlay && underlay->picture.bytes;
+        const bool isWritten = hasPicture && former && former->sketch.underlay &&
+                               former->sketch.underlay->path == underlay->path &&
+                               former->sketch.underlay->picture == underlay->picture;
+        if (hasPicture && !isWritten)
+            if (const auto written = writePicture(storage, folder, *underlay); !written)
+                return written;
         if (former && (former == level || *former == *level) &&
             lastSaved->matters == project.matters)
             continue;

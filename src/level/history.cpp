@@ -2,6 +2,30 @@
 
 namespace rook::level {
 
+namespace {
+
+std::size_t bytesNotSharedOf(const Sketch& sketch, const Sketch& former) {
+    std::size_t bytes = 0;
+    for (std::size_t i = 0; i < sketch.leaves.size(); ++i) {
+        const SharedVector<Mark>& marks = sketch.leaves[i].marks;
+        const bool hasFormer = i < former.leaves.size();
+        if (hasFormer && marks.isSharedWith(former.leaves[i].marks)) continue;
+        bytes += marks.size() * sizeof(Mark);
+        for (std::size_t m = 0; m < marks.size(); ++m) {
+            // Points are shared by marks that were not changed; they mostly keep their place.
+            const bool isSame = hasFormer && m < former.leaves[i].marks.size() &&
+                                marks[m].points.isSharedWith(former.leaves[i].marks[m].points);
+            if (!isSame) bytes += marks[m].points.size() * sizeof(PxPoint);
+        }
+    }
+    const bool hasNewPicture =
+        sketch.underlay && sketch.underlay->picture.bytes &&
+        !(former.underlay && former.underlay->picture.bytes == sketch.underlay->picture.bytes);
+    return bytes + (hasNewPicture ? sketch.underlay->picture.bytes->size() : 0);
+}
+
+}  // namespace
+
 std::size_t bytesNotShared(const Project& project, const Project& former) {
     std::size_t bytes = sizeof(Project) + project.levels.size() * sizeof(project.levels[0]);
     for (const auto& level : project.levels) {
@@ -11,6 +35,7 @@ std::size_t bytesNotShared(const Project& project, const Project& former) {
         bytes += before ? level->cells.bytesNotSharedWith(before->cells) : level->cells.byteCount();
         if (!before || !level->entities.isSharedWith(before->entities))
             bytes += level->entities.size() * sizeof(Entity);
+        bytes += bytesNotSharedOf(level->sketch, before ? before->sketch : Sketch());
     }
     return bytes;
 }

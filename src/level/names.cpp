@@ -16,6 +16,12 @@ constexpr std::string_view abilityNames[] = {"short-hop",    "air-jump", "wall-j
                                              "drop-through", "climb",    "swim"};
 static_assert(std::size(abilityNames) == abilityCount);
 constexpr std::string_view levelKindNames[] = {"side", "above", "kit", "puzzle"};
+constexpr std::string_view markNames[] = {"free", "line", "box", "outline", "label", "thing"};
+constexpr std::string_view toneNames[] = {"graphite", "verdigris", "ochre", "vermilion", "plum"};
+constexpr std::string_view widthNames[] = {"fine", "bold"};
+constexpr std::string_view beadNames[] = {"jump",   "climb",  "door", "foe",
+                                          "puzzle", "reward", "story"};
+constexpr std::string_view partNames[] = {"kind", "matter", "tile"};
 
 template <typename E>
 std::span<const std::string_view> namesOf();
@@ -51,6 +57,26 @@ template <>
 std::span<const std::string_view> namesOf<runtime::EdgeRule>() {
     return runtime::edgeRuleNames;
 }
+template <>
+std::span<const std::string_view> namesOf<MarkShape>() {
+    return markNames;
+}
+template <>
+std::span<const std::string_view> namesOf<PencilTone>() {
+    return toneNames;
+}
+template <>
+std::span<const std::string_view> namesOf<PencilWidth>() {
+    return widthNames;
+}
+template <>
+std::span<const std::string_view> namesOf<BeadSort>() {
+    return beadNames;
+}
+template <>
+std::span<const std::string_view> namesOf<PartSort>() {
+    return partNames;
+}
 
 template <typename E>
 std::string_view nameIn(E value) {
@@ -83,6 +109,21 @@ std::string_view nameOf(FieldType type) {
 }
 std::string_view nameOf(Ability ability) {
     return nameIn(ability);
+}
+std::string_view nameOf(MarkShape shape) {
+    return nameIn(shape);
+}
+std::string_view nameOf(PencilTone tone) {
+    return nameIn(tone);
+}
+std::string_view nameOf(PencilWidth width) {
+    return nameIn(width);
+}
+std::string_view nameOf(BeadSort sort) {
+    return nameIn(sort);
+}
+std::string_view nameOf(PartSort sort) {
+    return nameIn(sort);
 }
 
 template <typename E>
@@ -117,6 +158,11 @@ ROOK_NAMES_OF(LevelKind);
 ROOK_NAMES_OF(FieldType);
 ROOK_NAMES_OF(Ability);
 ROOK_NAMES_OF(runtime::EdgeRule);
+ROOK_NAMES_OF(MarkShape);
+ROOK_NAMES_OF(PencilTone);
+ROOK_NAMES_OF(PencilWidth);
+ROOK_NAMES_OF(BeadSort);
+ROOK_NAMES_OF(PartSort);
 #undef ROOK_NAMES_OF
 
 }  // namespace rook::level

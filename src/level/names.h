@@ -43,6 +43,15 @@ enum class Ability : unsigned char {
 };
 inline constexpr int abilityCount = 7;
 
+/// What a mark of a sketch is.
+enum class MarkShape : unsigned char { Free, Line, Box, Outline, Label, Thing };
+enum class PencilTone : unsigned char { Graphite, Verdigris, Ochre, Vermilion, Plum };
+enum class PencilWidth : unsigned char { Fine, Bold };
+/// What a bead on a route is.
+enum class BeadSort : unsigned char { Jump, Climb, Door, Foe, Puzzle, Reward, Story };
+/// What stands for a thing of the plan.
+enum class PartSort : unsigned char { Kind, Matter, Tile };
+
 [[nodiscard]] std::string_view nameOf(FieldType type);
 [[nodiscard]] std::string_view nameOf(Ability ability);
 [[nodiscard]] std::string_view nameOf(Form form);
@@ -51,6 +60,11 @@ inline constexpr int abilityCount = 7;
 [[nodiscard]] std::string_view nameOf(Facing facing);
 [[nodiscard]] std::string_view nameOf(LevelKind kind);
 [[nodiscard]] std::string_view nameOf(runtime::EdgeRule rule);
+[[nodiscard]] std::string_view nameOf(MarkShape shape);
+[[nodiscard]] std::string_view nameOf(PencilTone tone);
+[[nodiscard]] std::string_view nameOf(PencilWidth width);
+[[nodiscard]] std::string_view nameOf(BeadSort sort);
+[[nodiscard]] std::string_view nameOf(PartSort sort);
 
 /// The value of that name, or nothing. `E` is one of the types above.
 template <typename E>

@@ -16,6 +16,7 @@
 #include "base/shared_vector.h"
 #include "level/entity.h"
 #include "level/motion_profile.h"
+#include "level/sketch.h"
 
 namespace rook::level {
 
@@ -37,6 +38,7 @@ struct Level {
     std::string profile;  ///< name of a motion profile; empty = the project's first
     std::string message;
     SharedVector<Entity> entities;
+    Sketch sketch;
     std::vector<LegendEntry> legend;  ///< as read from the file, so that characters stay the same
     UnknownKeys unknown;
 
@@ -50,6 +52,7 @@ struct Project {
     SharedVector<Sheet> sheets;
     SharedVector<Kind> kinds;
     SharedVector<MotionProfile> profiles;
+    SharedVector<PartMatch> parts;  ///< one a name at most
     std::vector<std::shared_ptr<const Level>> levels;
     UnknownKeys unknown;
 
