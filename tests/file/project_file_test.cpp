@@ -20,6 +20,12 @@ private slots:
     void sheet_isRefused_whenMissingOutsideOrNoPng();
     void link_outOfTheFolder_isRefused();
     void unreadableFolder_isSaid();
+    void sketch_survivesSaving_withItsPicture();
+    void sketch_badInput_isOneSentence_data();
+    void sketch_badInput_isOneSentence();
+    void underlay_thatIsGone_keepsTheProjectOpen();
+    void underlay_outsideTheFolder_isRefused();
+    void savingElsewhere_takesTheSheetsAlong();
     void kill_atAnyMoment_leavesOldOrNew();
     void save_writesOnlyWhatChanged();
 };
@@ -325,6 +331,167 @@ void ProjectFileTest::save_writesOnlyWhatChanged() {
     QVERIFY(!QFile::exists(demo + "/levels/wheel-hall.json"));
     QVERIFY(testing::readBytes(demo + "/levels/intake.json").contains("Renamed"));
     QVERIFY(QDir(demo).entryList({"*.part"}, QDir::Files).isEmpty());
+}
+
+namespace {
+
+/// A level whose plan has something of everything, no two fields alike.
+level::Level planned(const level::Project& project) {
+    using namespace level;
+    Level level = testing::drawnLevel(project, {"S...X", "#####"});
+    int number = 0;
+    const auto mark = [&](MarkShape shape, std::vector<PxPoint> points) {
+        Mark m;
+        m.id = {++number};
+        m.shape = shape;
+        m.points = std::move(points);
+        return m;
+    };
+    Mark free = mark(MarkShape::Free, {{0, 0}, {5, -7}, {9, 3}});
+    free.tone = PencilTone::Plum;
+    free.width = PencilWidth::Bold;
+    free.group = 4;
+    free.unknown = {{"mood", "\"calm\""}};
+    Mark room = mark(MarkShape::Box, {{1, 2}, {30, 40}});
+    room.isRoom = true;
+    room.text = "boiler \"room\" äß";
+    Leaf first;
+    first.name = "Plan";
+    first.marks = std::vector<Mark>{free, room, mark(MarkShape::Line, {{4, 4}, {8, 4}}),
+                                    mark(MarkShape::Outline, {{0, 0}, {9, 0}, {4, 8}})};
+    Leaf second;
+    second.name = "Ideas, later";
+    second.opacity = 40;
+    second.isShown = false;
+    second.isLocked = true;
+    second.unknown = {{"ink", "7"}};
+    second.marks = std::vector<Mark>{mark(MarkShape::Label, {{6, 6}}),
+                                     mark(MarkShape::Thing, {{1, 1}, {7, 7}})};
+    level.sketch.leaves = std::vector<Leaf>{first, second};
+    Route route;
+    route.name = "main";
+    route.points = {{2, 2}, {70, 8}, {-9, 12}};
+    Bead bead;
+    bead.leg = 1;
+    bead.share = 333;
+    bead.sort = BeadSort::Puzzle;
+    bead.note = "the wheel";
+    bead.region = CellRect{1, 2, 3, 4};
+    bead.unknown = {{"hint", "true"}};
+    route.beads = {bead};
+    route.unknown = {{"weather", "[1]"}};
+    Route empty;
+    empty.name = "secret";
+    level.sketch.routes = std::vector<Route>{route, empty};
+    Underlay underlay;
+    underlay.path = "underlays/plan.png";
+    underlay.picture.bytes = std::make_shared<const std::string>("no picture, but bytes");
+    underlay.corner = {-3, 14};
+    underlay.scale = 1.0 / 3;
+    underlay.turns = 3;
+    underlay.opacity = 65;
+    underlay.isShown = false;
+    underlay.isLocked = true;
+    underlay.unknown = {{"by", "\"hand\""}};
+    level.sketch.underlay = underlay;
+    level.sketch.unknown = {{"more", "1"}};
+    return level;
+}
+
+}  // namespace
+
+void ProjectFileTest::sketch_survivesSaving_withItsPicture() {
+    level::Project project = testing::smallProject();
+    project.parts = std::vector<level::PartMatch>{{"Boat, small", level::PartSort::Kind, "lantern"},
+                                                  {"wall", level::PartSort::Matter, "stone"}};
+    const level::Level level = planned(project);
+    project.levels = {std::make_shared<const level::Level>(level)};
+    const QTemporaryDir folder;
+    QVERIFY(file::saveProject(file::diskStorage(), folder.path().toStdString(), project));
+    QCOMPARE(testing::readBytes(folder.filePath("underlays/plan.png")),
+             QByteArray("no picture, but bytes"));
+    const level::Project again = openFine(folder.path());
+    QVERIFY(again.levels[0]->sketch == level.sketch);
+    QVERIFY(again.parts == project.parts);
+    // What is saved again is the same, byte for byte.
+    QCOMPARE(file::levelText(again, *again.levels[0]),
+             testing::readBytes(folder.filePath("levels/drawn.json")).toStdString());
+    QVERIFY(again.levels[0]->unknown.empty());
+}
+
+void ProjectFileTest::sketch_badInput_isOneSentence_data() {
+    QTest::addColumn<QByteArray>("from");
+    QTest::addColumn<QByteArray>("to");
+    QTest::addColumn<QByteArray>("words");
+    const auto row = [](const char* name, const char* from, const char* to, const char* words) {
+        QTest::newRow(name) << QByteArray(from) << QByteArray(to) << QByteArray(words);
+    };
+    row("shape", "\"shape\": \"line\"", "\"shape\": \"spiral\"", "spiral");
+    row("too few points", "[[4, 4], [8, 4]]", "[[4, 4]]", "at least 2 points");
+    row("no point", "[[4, 4], [8, 4]]", "[[4, 4], [8]]", "two whole numbers");
+    row("huge point", "[[4, 4], [8, 4]]", "[[4, 4], [8e12, 4]]", "two whole numbers");
+    row("id twice", "\"id\": 3", "\"id\": 1", "there twice");
+    row("opacity", "\"opacity\": 40", "\"opacity\": 4", "10 to 100");
+    row("leg", "\"leg\": 1", "\"leg\": 2", "0 to 1");
+    row("share", "\"share\": 333", "\"share\": 1001", "0 to 1000");
+    row("lines", "the wheel", "the\\nwheel", "one line");
+    row("region", "\"width\": 3, \"height\": 4", "\"width\": 0, \"height\": 4", "out of range");
+    row("scale", "0.3333333333333333", "0", "0.001 to 1000");
+    row("room", "\"room\": true", "\"room\": 1", "true or false");
+    row("leaves", "\"leaves\": [", "\"leaves\": 5, \"other\": [", "list");
+}
+
+void ProjectFileTest::sketch_badInput_isOneSentence() {
+    QFETCH(QByteArray, from);
+    QFETCH(QByteArray, to);
+    QFETCH(QByteArray, words);
+    const level::Project project = testing::smallProject();
+    QByteArray text = QByteArray::fromStdString(file::levelText(project, planned(project)));
+    QVERIFY2(text.contains(from), text);
+    text.replace(from, to);
+    const auto level = file::readLevelText(project, text.toStdString(), "levels/drawn.json");
+    QVERIFY(!level);
+    const QByteArray sentence = QByteArray::fromStdString(level.error().sentence());
+    QVERIFY2(sentence.contains(words) && sentence.contains("levels/drawn.json"), sentence);
+}
+
+void ProjectFileTest::underlay_thatIsGone_keepsTheProjectOpen() {
+    level::Project project = testing::smallProject();
+    project.levels = {std::make_shared<const level::Level>(planned(project))};
+    const QTemporaryDir folder;
+    QVERIFY(file::saveProject(file::diskStorage(), folder.path().toStdString(), project));
+    QVERIFY(QFile::remove(folder.filePath("underlays/plan.png")));
+    const level::Project again = openFine(folder.path());
+    QVERIFY(!again.levels[0]->sketch.underlay->picture.bytes);
+    QVERIFY(file::saveProject(file::diskStorage(), folder.path().toStdString(), again));
+    QCOMPARE(openFine(folder.path()).levels[0]->sketch.underlay->path,
+             std::string("underlays/plan.png"));
+}
+
+void ProjectFileTest::underlay_outsideTheFolder_isRefused() {
+    level::Project project = testing::smallProject();
+    level::Level level = planned(project);
+    level.sketch.underlay->path = "../secret.png";
+    project.levels = {std::make_shared<const level::Level>(level)};
+    const QTemporaryDir folder;
+    const auto saved = file::saveProject(file::diskStorage(), folder.path().toStdString(), project);
+    QCOMPARE(saved.error().kind, ErrorKind::UnsafePath);
+    level.sketch.underlay->picture.bytes.reset();
+    project.levels = {std::make_shared<const level::Level>(level)};
+    QVERIFY(file::saveProject(file::diskStorage(), folder.path().toStdString(), project));
+    QCOMPARE(file::openProject(file::diskStorage(), folder.path().toStdString()).error().kind,
+             ErrorKind::UnsafePath);
+}
+
+void ProjectFileTest::savingElsewhere_takesTheSheetsAlong() {
+    const QTemporaryDir folder;
+    const QString demo = testing::copyDemo(folder);
+    const level::Project project = openFine(demo);
+    const QString other = folder.filePath("other");
+    QVERIFY(
+        file::copySheets(file::diskStorage(), demo.toStdString(), other.toStdString(), project));
+    QVERIFY(file::saveProject(file::diskStorage(), other.toStdString(), project));
+    QVERIFY(openFine(other) == project);
 }
 
 QTEST_GUILESS_MAIN(ProjectFileTest)
