@@ -2,11 +2,16 @@
 
 #include <QGuiApplication>
 #include <QKeyEvent>
+#include <QLineEdit>
 #include <QMouseEvent>
 
 namespace rook::app {
 
-Board::Board(Session& session, QWidget* parent) : QWidget(parent), m_session(session) {
+Board::Board(Session& session, QWidget* parent)
+    : QWidget(parent),
+      m_session(session),
+      m_underlay(new UnderlayImages(this)),
+      m_words(new QLineEdit(this)) {
     setObjectName(QStringLiteral("board"));
     setAccessibleName(tr("Board"));
     setAccessibleDescription(tr("The level. Draw and place here; the wheel zooms."));
@@ -16,6 +21,7 @@ Board::Board(Session& session, QWidget* parent) : QWidget(parent), m_session(ses
     setAttribute(Qt::WA_OpaquePaintEvent);
     connect(&session, &Session::documentChanged, this, [this](const CellRect& touched) {
         m_images.invalidate(touched, m_session.level()->cellSize);
+        followSketch();
         update();
     });
     connect(&session, &Session::levelSwitched, this, &Board::takeLevel);
@@ -23,12 +29,20 @@ Board::Board(Session& session, QWidget* parent) : QWidget(parent), m_session(ses
     connect(&session, &Session::proofChanged, this, [this] { update(); });
     connect(&session, &Session::stepChanged, this, [this] {
         m_images.clear();
+        m_leafImages.clear();
+        m_words->hide();
         update();
     });
     connect(&session, &Session::toolChanged, this, &Board::takeTool);
     m_walkTimer.setInterval(15);
     m_walkTimer.setTimerType(Qt::PreciseTimer);
     connect(&m_walkTimer, &QTimer::timeout, this, &Board::advanceWalk);
+    connect(m_underlay, &UnderlayImages::changed, this, qOverload<>(&QWidget::update));
+    m_words->hide();
+    m_words->setObjectName(QStringLiteral("board-words"));
+    m_words->setMaxLength(200);
+    m_words->installEventFilter(this);
+    connect(m_words, &QLineEdit::editingFinished, this, &Board::takeWords);
     takeLevel();
     takeTool();
 }
@@ -37,6 +51,9 @@ void Board::takeLevel() {
     stopWalk();
     m_lastTrail.clear();
     m_images.clear();
+    m_leafImages.clear();
+    m_words->hide();
+    followSketch();
     m_sheets = loadSheets(m_session.project(), m_session.folder());
     if (m_tool) m_tool->cancel();
     if (m_shownLevel != m_session.level()->id) fitLevel();
@@ -54,6 +71,8 @@ void Board::takeTool() {
             m_tool = makeCastTool(m_session.castTool());
             break;
         case Step::Sketch:
+            m_tool = makeSketchTool(m_session.sketchTool());
+            break;
         case Step::Skin:
         case Step::Prove:
         case Step::Ship:
@@ -61,14 +80,14 @@ void Board::takeTool() {
             break;
     }
     if (m_hasPointer) m_tool->hover(inputAt(m_pointer, QGuiApplication::keyboardModifiers()));
-    const bool isDrawing = m_session.step() == Step::Shape || m_session.step() == Step::Cast ||
-                           m_session.step() == Step::Prove;
+    const bool isDrawing = m_session.step() != Step::Skin && m_session.step() != Step::Ship;
     setCursor(isDrawing ? Qt::CrossCursor : Qt::ArrowCursor);
     update();
 }
 
 void Board::themeChanged() {
     m_images.clear();
+    m_leafImages.clear();
     update();
 }
 
@@ -110,15 +129,19 @@ ToolInput Board::inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const 
     input.isPicking = modifiers & Qt::ControlModifier;
     input.isErasing = m_gestureButton == Qt::RightButton;
     input.scale = m_view.scale();
+    input.leaf = m_session.leafInHand();
+    const int routes = int(input.level->sketch.routes.size());
+    input.route = m_session.options().route < routes ? m_session.options().route : -1;
     return input;
 }
 
 void Board::follow(const ToolOutcome& outcome) {
-    if (outcome.options) m_session.setOptions(*outcome.options);
     if (outcome.edit) m_session.showGesture(*outcome.edit);
+    if (outcome.options) m_session.setOptions(*outcome.options);
     if (outcome.isDone) m_session.commitGesture();
     if (outcome.selection) m_session.select(*outcome.selection);
     if (outcome.error) m_session.say(QString::fromStdString(outcome.error->sentence()));
+    if (outcome.words) ask(*outcome.words);
     update();
 }
 
@@ -196,6 +219,19 @@ void Board::resizeEvent(QResizeEvent* event) {
     // A board that is laid out for the first time shows the level whole.
     if (event->oldSize().isEmpty() || event->oldSize().width() < 300) fitLevel();
     Q_EMIT viewChanged();
+}
+
+bool Board::eventFilter(QObject* watched, QEvent* event) {
+    // Escape in the line of words gives no answer.
+    if (watched == m_words && event->type() == QEvent::ShortcutOverride &&
+        static_cast<QKeyEvent*>(event)->key() == Qt::Key_Escape) {
+        m_isAsking = false;
+        m_words->hide();
+        setFocus();
+        event->accept();
+        return true;
+    }
+    return QWidget::eventFilter(watched, event);
 }
 
 bool Board::event(QEvent* event) {

@@ -7,8 +7,12 @@
 #include <QWidget>
 
 #include "app/board_images.h"
+#include "app/matter_painter.h"
 #include "app/tool.h"
+#include "app/underlay.h"
 #include "app/walk.h"
+
+class QLineEdit;
 
 namespace rook::app {
 
@@ -27,7 +31,7 @@ public:
     [[nodiscard]] PxPoint pointerPx() const { return m_pointerPx; }
     [[nodiscard]] bool hasPointer() const { return m_hasPointer; }
     /// Frames that stayed unfinished at the last painting are finished in the next ones.
-    [[nodiscard]] bool isComplete() const { return m_isComplete; }
+    [[nodiscard]] bool isComplete() const { return m_isComplete && !m_underlay->isBusy(); }
 
     [[nodiscard]] bool isWalking() const { return m_walk != nullptr; }
     [[nodiscard]] const Walk* walk() const { return m_walk.get(); }
@@ -42,6 +46,11 @@ public:
     void duplicate();
     void nudge(int dx, int dy, bool byPx);
     void selectAll();
+    /// Turns the selected marks over, left with right or top with bottom.
+    void mirror(bool isSideways);
+    void group();
+    /// Chooses a picture file and lays it under the board.
+    void placeUnderlay(const QString& file);
     /// Escape: the gesture, else the selection.
     void cancel();
 
@@ -52,6 +61,7 @@ Q_SIGNALS:
 
 protected:
     bool event(QEvent* event) override;
+    bool eventFilter(QObject* watched, QEvent* event) override;
     /// While walking, Tab ends the walk and does not move the focus.
     bool focusNextPrevChild(bool next) override {
         return !isWalking() && QWidget::focusNextPrevChild(next);
@@ -73,6 +83,15 @@ private:
     void follow(const ToolOutcome& outcome);
     [[nodiscard]] bool isPanGesture(const QMouseEvent* event) const;
     [[nodiscard]] MatterScene scene() const;
+    void paintSketch(QPainter& painter, double budgetMs);
+    void paintProofRun(QPainter& painter);
+    /// Forgets the pictures of strokes that are no longer so.
+    void followSketch();
+    void ask(const WordsRequest& request);
+    void takeWords();
+    [[nodiscard]] bool isOnSketch() const { return m_session.step() == Step::Sketch; }
+    void deletePlanned(const Selection& selection);
+    void pasteMarks(const std::vector<level::Mark>& marks, int dx, int dy);
     void paintReach(QPainter& painter);
     void paintFindings(QPainter& painter);
     void paintSelection(QPainter& painter);
@@ -87,6 +106,12 @@ private:
     std::unique_ptr<Tool> m_tool;
     View m_view;
     BoardImages m_images;
+    BoardImages m_leafImages;
+    level::Sketch m_shownSketch;  ///< that the leaf images are of
+    UnderlayImages* m_underlay;
+    QLineEdit* m_words;
+    bool m_isAsking = false;
+    std::vector<level::Mark> m_copiedMarks;
     SheetImages m_sheets;
     LevelId m_shownLevel;
     bool m_isComplete = true;

@@ -12,15 +12,19 @@ BoardImages::BoardImages() {
 void BoardImages::invalidate(const CellRect& cells, CellSize size) {
     if (cells.isEmpty()) return;
     const PxRect px = toPx(cells.grown(1), size);
+    invalidate(QRectF(px.x, px.y, px.width, px.height));
+}
+
+void BoardImages::invalidate(const QRectF& levelPx) {
     for (const Key& key : m_images.keys()) {
         const double scale = double(key.scale) / (1LL << 32);
         const QRectF shown(key.x * side / scale, key.y * side / scale, side / scale, side / scale);
-        if (shown.intersects(QRectF(px.x, px.y, px.width, px.height))) m_images.remove(key);
+        if (shown.intersects(levelPx)) m_images.remove(key);
     }
 }
 
-bool BoardImages::paint(QPainter& painter, const MatterScene& scene, const View& view, QRect area,
-                        double devicePixelRatio, int budgetMs) {
+bool BoardImages::paint(QPainter& painter, const Draw& draw, const View& view, QRect area,
+                        double devicePixelRatio, double budgetMs, const QColor& ground) {
     const QPointF offset = view.offset();
     const auto scaleKey = static_cast<qint64>(view.scale() * (1LL << 32));
     const int firstX = qFloor((area.left() + offset.x()) / side);
@@ -35,18 +39,20 @@ bool BoardImages::paint(QPainter& painter, const MatterScene& scene, const View&
             const Key key{x, y, scaleKey};
             const QPointF corner(x * side - offset.x(), y * side - offset.y());
             QImage* image = m_images.object(key);
-            if (!image && timer.elapsed() >= budgetMs) {
-                painter.fillRect(QRectF(corner, QSizeF(side, side)), currentTheme().paper);
+            if (!image && double(timer.nsecsElapsed()) / 1e6 >= budgetMs) {
+                if (ground.isValid()) painter.fillRect(QRectF(corner, QSizeF(side, side)), ground);
                 isComplete = false;
                 continue;
             }
             if (!image) {
                 const int px = qCeil(side * devicePixelRatio);
-                image = new QImage(px, px, QImage::Format_RGB32);
+                image = new QImage(
+                    px, px,
+                    ground.isValid() ? QImage::Format_RGB32 : QImage::Format_ARGB32_Premultiplied);
                 image->setDevicePixelRatio(devicePixelRatio);
+                if (!ground.isValid()) image->fill(Qt::transparent);
                 QPainter tile(image);
-                paintMatter(tile, scene, QRect(0, 0, side, side), QPointF(x * side, y * side),
-                            view.scale());
+                draw(tile, QRect(0, 0, side, side), QPointF(x * side, y * side), view.scale());
                 tile.end();
                 painter.drawImage(corner, *image);
                 m_images.insert(key, image, px * px * 4);

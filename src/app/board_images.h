@@ -1,11 +1,11 @@
 #pragma once
-/// Pictures of the board's matter, in square tiles of widget px, kept until what they show changes.
+/// Pictures of what the board shows, in square tiles of widget px, kept until that changes.
 
 #include <QCache>
 #include <QImage>
 #include <QPainter>
+#include <functional>
 
-#include "app/matter_painter.h"
 #include "app/view.h"
 
 namespace rook::app {
@@ -21,10 +21,17 @@ public:
     /// Forgets what shows these cells; one cell around them counts, as borders reach there.
     void invalidate(const CellRect& cells, CellSize size);
 
+    /// The same, by level px.
+    void invalidate(const QRectF& levelPx);
+
+    /// Paints `target` (px of the painter), where level px (x, y) is at (x, y) * scale - origin.
+    using Draw =
+        std::function<void(QPainter& painter, const QRect& target, QPointF origin, double scale)>;
     /// Draws what is seen of the level. Tiles that are missing are made until `budgetMs` is over;
-    /// true if all were there or made, false if some stayed paper and another round is wanted.
-    bool paint(QPainter& painter, const MatterScene& scene, const View& view, QRect area,
-               double devicePixelRatio, int budgetMs);
+    /// true if all were there or made, false if some stayed `ground` and another round is wanted.
+    /// Tiles of an invalid `ground` are transparent.
+    bool paint(QPainter& painter, const Draw& draw, const View& view, QRect area,
+               double devicePixelRatio, double budgetMs, const QColor& ground);
 
 private:
     struct Key {

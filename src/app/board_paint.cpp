@@ -6,6 +6,7 @@
 
 #include "app/board.h"
 #include "app/entity_painter.h"
+#include "app/sketch_painter.h"
 
 namespace rook::app {
 
@@ -21,12 +22,19 @@ MatterScene Board::scene() const {
 void Board::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const MatterScene shown = scene();
-    m_isComplete =
-        m_images.paint(painter, shown, m_view, rect(), devicePixelRatioF(), paintBudgetMs);
+    QElapsedTimer timer;
+    timer.start();
+    m_isComplete = m_images.paint(
+        painter,
+        [&shown](QPainter& tile, const QRect& target, QPointF origin, double scale) {
+            paintMatter(tile, shown, target, origin, scale);
+        },
+        m_view, rect(), devicePixelRatioF(), paintBudgetMs, currentTheme().paper);
     const QRectF board = m_view.toWidget(m_session.level()->boundsPx());
     painter.setPen(QPen(currentTheme().rule(), 1));
     painter.drawRect(board.adjusted(-0.5, -0.5, 0.5, 0.5));
     if (m_session.step() == Step::Prove && !isWalking()) paintReach(painter);
+    if (!isWalking()) paintSketch(painter, paintBudgetMs - double(timer.nsecsElapsed()) / 1e6);
     EntityLook look = entityLookOf(m_session.step());
     if (isWalking()) look = {1, false, false, true};
     paintEntities(painter, shown, m_view, look, m_session.selection(), rect());
@@ -147,6 +155,21 @@ void Board::paintPreview(QPainter& painter) {
     painter.setBrush(Qt::NoBrush);
     if (preview.region.runs().size() < 400) painter.drawPath(path.simplified());
     if (preview.frame) painter.drawRect(m_view.toWidget(toPx(*preview.frame, cell)));
+    if (preview.pxFrame) painter.drawRect(m_view.toWidget(*preview.pxFrame));
+    if (preview.eraserPx > 0)
+        painter.drawEllipse(m_pointer, preview.eraserPx * m_view.scale(),
+                            preview.eraserPx * m_view.scale());
+    if (preview.ruler) {
+        const QPointF from = m_view.toWidget(preview.rulerFrom);
+        const QPointF to = m_view.toWidget(*preview.ruler);
+        painter.drawLine(from, to);
+        painter.drawEllipse(from, 3, 3);
+        painter.drawEllipse(to, 3, 3);
+    }
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (const level::Mark& mark : preview.marks)
+        paintMark(painter, mark, rect(), m_view.offset(), m_view.scale());
+    painter.setRenderHint(QPainter::Antialiasing, false);
     for (const PxRect& ghost : preview.ghosts) {
         painter.fillRect(m_view.toWidget(ghost), wash);
         painter.drawRect(m_view.toWidget(ghost));

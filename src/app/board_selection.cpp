@@ -7,6 +7,17 @@
 namespace rook::app {
 
 void Board::copy() {
+    if (isOnSketch()) {
+        m_copiedMarks.clear();
+        for (const level::MarkId id : m_session.selection().marks)
+            if (const level::Mark* mark = findMark(m_session.level()->sketch, id))
+                m_copiedMarks.push_back(*mark);
+        return m_session.say(
+            m_copiedMarks.empty()
+                ? tr("Select some marks first (G), then copy.")
+                : tr("Copied %1.")
+                      .arg(counted(qsizetype(m_copiedMarks.size()), tr("mark"), tr("marks"))));
+    }
     const auto& cells = m_session.selection().cells;
     if (!cells) return m_session.say(tr("Select some cells first (G), then copy."));
     const level::CellClip clip = copyCells(*m_session.level(), *cells);
@@ -24,6 +35,7 @@ void Board::copy() {
 void Board::cut() {
     const auto cells = m_session.selection().cells;
     copy();
+    if (isOnSketch() && !m_copiedMarks.empty()) return deleteSelection();
     if (!cells) return;
     level::LevelEdit edit = layCells(m_session.project(), *m_session.level(),
                                      level::CellRegion(*cells), level::Cell(), "Lay");
@@ -32,6 +44,17 @@ void Board::cut() {
 }
 
 void Board::paste() {
+    if (isOnSketch()) {
+        if (m_copiedMarks.empty())
+            return m_session.say(tr("There is nothing to paste yet: copy some marks first."));
+        PxRect bounds;
+        for (const level::Mark& mark : m_copiedMarks)
+            bounds = bounds.united(boundsOf(mark));
+        const QPointF middle = m_hasPointer ? m_pointer : QPointF(width() / 2.0, height() / 2.0);
+        const PxPoint at = m_view.toLevelPx(middle);
+        return pasteMarks(m_copiedMarks, at.x - bounds.x - bounds.width / 2,
+                          at.y - bounds.y - bounds.height / 2);
+    }
     if (!m_session.clip())
         return m_session.say(tr("There is nothing to paste yet: copy some cells first."));
     const level::CellClip clip = *m_session.clip();
@@ -51,6 +74,7 @@ void Board::paste() {
 
 void Board::deleteSelection() {
     const Selection selection = m_session.selection();
+    if (isOnSketch()) return deletePlanned(selection);
     if (!selection.entities.empty())
         m_session.apply(deleteEntities(*m_session.level(), selection.entities));
     else if (selection.cells)
@@ -58,8 +82,32 @@ void Board::deleteSelection() {
                                  level::CellRegion(*selection.cells), level::Cell(), "Lay"));
 }
 
+void Board::deletePlanned(const Selection& selection) {
+    const level::Level& level = *m_session.level();
+    const int index = m_session.routeInHand();
+    if (!selection.marks.empty()) return m_session.apply(deleteMarks(level, selection.marks));
+    if (selection.hasUnderlay)
+        return m_session.apply(setUnderlay(level, std::nullopt, "Remove the underlay"));
+    if (index < 0 || !(selection.bead || selection.wayPoint)) return;
+    level::Route route = level.sketch.routes[std::size_t(index)];
+    if (selection.bead) {
+        route.beads.erase(route.beads.begin() + *selection.bead);
+        return m_session.apply(changeRoute(level, index, route, "Take a bead away"));
+    }
+    if (route.points.size() == 1) return m_session.apply(removeRoute(level, index));
+    m_session.apply(changeRoute(level, index, withoutWayPoint(route, *selection.wayPoint),
+                                "Take a way point away"));
+}
+
 void Board::duplicate() {
     const Selection selection = m_session.selection();
+    if (!selection.marks.empty()) {
+        std::vector<level::Mark> marks;
+        for (const level::MarkId id : selection.marks)
+            marks.push_back(*findMark(m_session.level()->sketch, id));
+        const CellSize size = m_session.level()->cellSize;
+        return pasteMarks(marks, size.width, size.height);
+    }
     if (selection.cells) {
         m_session.setClip(copyCells(*m_session.level(), *selection.cells));
         return paste();
@@ -95,9 +143,22 @@ void Board::duplicate() {
 void Board::nudge(int dx, int dy, bool byPx) {
     const Selection selection = m_session.selection();
     const CellSize cell = m_session.level()->cellSize;
-    if (!selection.entities.empty()) {
-        const auto edit = moveEntities(*m_session.level(), selection.entities,
-                                       dx * (byPx ? 1 : cell.width), dy * (byPx ? 1 : cell.height));
+    const int stepX = dx * (byPx ? 1 : cell.width);
+    const int stepY = dy * (byPx ? 1 : cell.height);
+    if (!selection.marks.empty()) {
+        m_session.apply(moveMarks(*m_session.level(), selection.marks, stepX, stepY));
+    } else if (selection.hasUnderlay && m_session.level()->sketch.underlay) {
+        level::Underlay underlay = *m_session.level()->sketch.underlay;
+        underlay.corner = {underlay.corner.x + stepX, underlay.corner.y + stepY};
+        m_session.apply(setUnderlay(*m_session.level(), underlay, "Move the underlay"));
+    } else if (selection.wayPoint && m_session.routeInHand() >= 0) {
+        const int index = m_session.routeInHand();
+        level::Route route = m_session.level()->sketch.routes[std::size_t(index)];
+        PxPoint& point = route.points[std::size_t(*selection.wayPoint)];
+        point = {point.x + stepX, point.y + stepY};
+        m_session.apply(changeRoute(*m_session.level(), index, route, "Bend " + route.name));
+    } else if (!selection.entities.empty()) {
+        const auto edit = moveEntities(*m_session.level(), selection.entities, stepX, stepY);
         if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
         m_session.apply(*edit);
     } else if (selection.cells) {
@@ -117,7 +178,12 @@ void Board::nudge(int dx, int dy, bool byPx) {
 
 void Board::selectAll() {
     Selection selection;
-    if (m_session.step() == Step::Cast) {
+    if (isOnSketch()) {
+        m_session.setSketchTool(SketchTool::Select);
+        for (const level::Leaf& leaf : m_session.level()->sketch.leaves)
+            for (const level::Mark& mark : leaf.marks)
+                if (leaf.isShown && !leaf.isLocked) selection.marks.push_back(mark.id);
+    } else if (m_session.step() == Step::Cast) {
         for (const level::Entity& entity : m_session.level()->entities)
             selection.entities.push_back(entity.id);
     } else if (m_session.step() == Step::Shape) {

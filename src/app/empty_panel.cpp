@@ -8,17 +8,12 @@ namespace {
 
 class EmptyPanel : public MarginPanel {
 public:
-    EmptyPanel(Session& session, QWidget* parent) : MarginPanel(parent) {
-        const bool isSketch = session.step() == Step::Sketch;
+    explicit EmptyPanel(QWidget* parent) : MarginPanel(parent) {
         auto* column = makeColumn(this);
-        auto* section = new MarginSection(isSketch ? tr("Sketch") : tr("Skin"),
-                                          tr("not in this version"), this);
+        auto* section = new MarginSection(tr("Skin"), tr("not in this version"), this);
         section->addWide(makeWords(
-            isSketch
-                ? tr("The plan of the level belongs here: its border, the route through it and "
-                     "what stands in the way.")
-                : tr("The dressing of the masses belongs here, learned from a swatch. What you see "
-                     "is each matter's plain tile, as it is exported today."),
+            tr("The dressing of the masses belongs here, learned from a swatch. What you see "
+               "is each matter's plain tile, as it is exported today."),
             section));
         column->addWidget(section);
         column->addStretch();
@@ -28,8 +23,8 @@ public:
 
 }  // namespace
 
-MarginPanel* makeEmptyPanel(Session& session, QWidget* parent) {
-    return new EmptyPanel(session, parent);
+MarginPanel* makeEmptyPanel(QWidget* parent) {
+    return new EmptyPanel(parent);
 }
 
 }  // namespace rook::app

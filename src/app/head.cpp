@@ -133,7 +133,14 @@ StationState stationState(const Session& session, Step step) {
     using Fill = StationState::Fill;
     const level::Level& level = *session.level();
     switch (step) {
-        case Step::Sketch:
+        case Step::Sketch: {
+            if (level.sketch.isEmpty()) return {};
+            const auto proven = session.proven(level.id);
+            const auto* plan = proven && proven->isPlanCurrent ? proven->plan.get() : nullptr;
+            if (!plan) return {Fill::Half, 0, false};
+            if (!plan->findings.empty()) return {Fill::Count, int(plan->findings.size()), false};
+            return {level.sketch.routes.empty() ? Fill::Half : Fill::Full, 0, false};
+        }
         case Step::Skin:
             return {};
         case Step::Shape:

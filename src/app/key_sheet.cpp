@@ -15,7 +15,15 @@ using Keys = QList<std::pair<QString, QString>>;
 Keys keysOf(Step step) {
     const auto tr = [](const char* text) { return MainWindow::tr(text); };
     Keys keys;
-    if (step == Step::Shape) {
+    if (step == Step::Sketch) {
+        keys = {{QStringLiteral("A S D F G"), tr("pencil, route, thing, label, select")},
+                {tr("right button"), tr("cut strokes; take points, beads, words away")},
+                {QStringLiteral("Shift"), tr("straight line, square; add to the selection")},
+                {tr("click on the route"), tr("hang a bead; drag bends the line")},
+                {QStringLiteral("M, Shift+M"), tr("mirror sideways, top to bottom")},
+                {QStringLiteral("Ctrl+G"), tr("group, ungroup")},
+                {tr("arrows"), tr("nudge by a cell, with Shift by a px")}};
+    } else if (step == Step::Shape) {
         keys = {{QStringLiteral("A S D F G"), tr("brush, line, box, fill, select")},
                 {tr("right button"), tr("erase with the same tool")},
                 {QStringLiteral("Shift"), tr("straight line, square")},

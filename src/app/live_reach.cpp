@@ -19,7 +19,25 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
     proven->covered.spreadRight(proven->answer.tables.bodyWidth);
     proven->covered.spreadDown(proven->answer.tables.bodyHeight);
     proven->findings = check::findingsOf(project, *level, proven->answer);
+    proven->ownFindings = proven->findings.size();
     return proven;
+}
+
+std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
+                                             const std::shared_ptr<const ProvenLevel>& proven,
+                                             const std::atomic<bool>* cancel) {
+    auto planned = std::make_shared<ProvenLevel>(*proven);
+    const level::Level& level = *proven->level;
+    const auto question = reach::askOf(project, level);
+    const bool isAnswered = question && !proven->error;
+    planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
+        project, level, isAnswered ? &*question : nullptr, isAnswered ? &proven->answer : nullptr,
+        {reach::Limits{}.maxBytes, cancel}));
+    planned->isPlanCurrent = true;
+    planned->findings.resize(planned->ownFindings);
+    planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
+                             planned->plan->findings.end());
+    return planned;
 }
 
 LiveReach::LiveReach(Session& session) : QObject(&session), m_session(session) {
@@ -35,31 +53,49 @@ LiveReach::~LiveReach() {
     m_pool.waitForDone();
 }
 
+bool LiveReach::isDone(const level::Level& level) const {
+    return m_session.isProofCurrent(level.id) && m_session.isPlanCurrent(level.id);
+}
+
 void LiveReach::solveNext() {
     if (m_watcher.isRunning()) {
         // Only the level on the board is worth interrupting for.
-        const bool isStale = m_solving && m_solving != m_session.level() &&
-                             !m_session.isProofCurrent(m_session.level()->id);
+        const bool isStale =
+            m_solving && m_solving != m_session.level() && !isDone(*m_session.level());
         if (isStale && m_cancel) *m_cancel = true;
         return;
     }
-    std::shared_ptr<const level::Level> next;
-    if (!m_session.isProofCurrent(m_session.level()->id)) next = m_session.level();
-    for (const auto& level : m_session.project().levels)
-        if (!next && !m_session.isProofCurrent(level->id)) next = level;
-    m_solving = next;
-    if (!next) return;
+    // The level on the board first, its verdict before its plan; then the others.
+    std::vector<std::shared_ptr<const level::Level>> order{m_session.level()};
+    order.insert(order.end(), m_session.project().levels.begin(), m_session.project().levels.end());
+    const auto next = std::find_if(order.begin(), order.end(),
+                                   [&](const auto& level) { return !isDone(*level); });
+    m_solving = next == order.end() ? nullptr : *next;
+    if (!m_solving) return;
     m_cancel = std::make_shared<std::atomic<bool>>(false);
-    m_watcher.setFuture(
-        QtConcurrent::run(&m_pool, [project = m_session.project(), next, cancel = m_cancel] {
-            return proveLevel(project, next, cancel.get());
+    const bool isPlan = m_session.isProofCurrent(m_solving->id);
+    m_watcher.setFuture(QtConcurrent::run(
+        &m_pool, [project = m_session.project(), level = m_solving, cancel = m_cancel, isPlan,
+                  proven = m_session.proven(m_solving->id)] {
+            return isPlan ? planLevel(project, proven, cancel.get())
+                          : proveLevel(project, level, cancel.get());
         }));
 }
 
 void LiveReach::take() {
-    const auto proven = m_watcher.result();
+    auto proven = m_watcher.result();
     const bool wasCancelled = m_cancel && *m_cancel;
     m_solving = nullptr;
+    const auto former = m_session.proven(proven->level->id);
+    if (!wasCancelled && former && former->plan && !proven->plan &&
+        check::hasPlan(*proven->level)) {
+        // Until the plan is looked at anew, what was found last stays in sight.
+        auto kept = std::make_shared<ProvenLevel>(*proven);
+        kept->plan = former->plan;
+        kept->findings.insert(kept->findings.end(), former->plan->findings.begin(),
+                              former->plan->findings.end());
+        proven = kept;
+    }
     if (!wasCancelled) m_session.takeProof(proven);
     solveNext();
 }

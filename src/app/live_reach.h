@@ -2,7 +2,8 @@
 /// Keeps the reach of every level up to date, on one worker thread with values of its own.
 ///
 /// The level on the board goes first. When it changes while it is being solved, that work is
-/// cancelled and the newest value is taken; other levels follow when nothing else is to do.
+/// cancelled and the newest value is taken; then it is held to its plan. Other levels follow when
+/// nothing else is to do.
 
 #include <QFutureWatcher>
 #include <QThreadPool>
@@ -23,6 +24,7 @@ public:
     [[nodiscard]] bool isBusy() const { return m_watcher.isRunning(); }
 
 private:
+    [[nodiscard]] bool isDone(const level::Level& level) const;
     void solveNext();
     void take();
 
@@ -36,6 +38,11 @@ private:
 /// Solves one level whole: answer, covered px and findings. Any thread.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> proveLevel(
     const level::Project& project, std::shared_ptr<const level::Level> level,
+    const std::atomic<bool>* cancel);
+
+/// The same, held to its plan. Any thread.
+[[nodiscard]] std::shared_ptr<const ProvenLevel> planLevel(
+    const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
     const std::atomic<bool>* cancel);
 
 }  // namespace rook::app

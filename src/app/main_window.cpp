@@ -42,6 +42,12 @@ MainWindow::MainWindow() {
     connect(m_board, &Board::walkChanged, this,
             [this] { m_head->setWalking(m_board->isWalking()); });
     connect(m_margin, &Margin::placeChosen, m_board, &Board::bringIntoView);
+    connect(m_margin, &Margin::pictureAsked, this, [this] {
+        const QString file =
+            QFileDialog::getOpenFileName(this, tr("Place a picture under the board"), {},
+                                         tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
+        if (!file.isEmpty()) m_board->placeUnderlay(file);
+    });
     connect(&m_session, &Session::historyChanged, this, &MainWindow::refreshActions);
     connect(&m_session, &Session::levelSwitched, this, &MainWindow::refreshActions);
     takeThemeFromSettings();
@@ -84,7 +90,7 @@ QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& k
                          const std::function<void()>& act) {
     auto* action = new QAction(text, this);
     action->setShortcut(keys);
-    connect(action, &QAction::triggered, this, act);
+    if (act) connect(action, &QAction::triggered, this, act);
     if (menu)
         menu->addAction(action);
     else
@@ -134,6 +140,12 @@ void MainWindow::buildEditMenu() {
     add(menu, tr("D&elete"), QKeySequence::Delete, [this] { m_board->deleteSelection(); });
     menu->addSeparator();
     add(menu, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->selectAll(); });
+    menu->addSeparator();
+    add(menu, tr("&Mirror sideways"), QKeySequence(Qt::Key_M), [this] { m_board->mirror(true); });
+    add(menu, tr("Mirror &top to bottom"), QKeySequence(Qt::SHIFT | Qt::Key_M),
+        [this] { m_board->mirror(false); });
+    add(menu, tr("&Group or ungroup"), QKeySequence(Qt::CTRL | Qt::Key_G),
+        [this] { m_board->group(); });
 }
 
 void MainWindow::buildViewMenu() {
@@ -153,6 +165,14 @@ void MainWindow::buildViewMenu() {
     add(menu, tr("Zoom &in"), QKeySequence(Qt::CTRL | Qt::Key_Plus), [zoom] { zoom(1.25); });
     add(menu, tr("Zoom &out"), QKeySequence(Qt::CTRL | Qt::Key_Minus), [zoom] { zoom(0.8); });
     menu->addSeparator();
+    QAction* plan = add(menu, tr("&Plan under the masses, in Shape"), {}, {});
+    plan->setCheckable(true);
+    plan->setChecked(true);
+    connect(plan, &QAction::toggled, this, [this](bool isOn) {
+        ToolOptions options = m_session.options();
+        options.showsPlan = isOn;
+        m_session.setOptions(options);
+    });
     m_night = add(menu, tr("&Night board"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), [this] {
         setNight(m_night->isChecked());
         QSettings().setValue(nightKey(), m_night->isChecked());

@@ -1,6 +1,7 @@
 #include "app/margin.h"
 
 #include "app/prove_panel.h"
+#include "app/sketch_panel.h"
 
 namespace rook::app {
 
@@ -21,7 +22,11 @@ Margin::Margin(Session& session, QWidget* parent) : QScrollArea(parent), m_sessi
         if (m_panel) m_panel->refresh();
     };
     connect(&session, &Session::documentChanged, this, refresh);
-    connect(&session, &Session::toolChanged, this, refresh);
+    connect(&session, &Session::toolChanged, this, [this] {
+        // What the tool in hand needs stands first.
+        if (m_session.step() == Step::Sketch && m_builtFor != m_session.sketchTool()) rebuild();
+        if (m_panel) m_panel->refresh();
+    });
     connect(&session, &Session::proofChanged, this, refresh);
     connect(&session, &Session::historyChanged, this, refresh);
     rebuild();
@@ -34,6 +39,7 @@ void Margin::rebuild() {
         m_panel->hide();
         m_panel->deleteLater();
     }
+    m_builtFor = m_session.sketchTool();
     switch (m_session.step()) {
         case Step::Shape:
             m_panel = makeShapePanel(m_session, this);
@@ -50,9 +56,15 @@ void Margin::rebuild() {
         case Step::Ship:
             m_panel = makeShipPanel(m_session, this);
             break;
-        case Step::Sketch:
+        case Step::Sketch: {
+            auto* sketch = new SketchPanel(m_session, this);
+            connect(sketch, &SketchPanel::placeChosen, this, &Margin::placeChosen);
+            connect(sketch, &SketchPanel::pictureAsked, this, &Margin::pictureAsked);
+            m_panel = sketch;
+            break;
+        }
         case Step::Skin:
-            m_panel = makeEmptyPanel(m_session, this);
+            m_panel = makeEmptyPanel(this);
             break;
     }
     m_panel->setAutoFillBackground(true);

@@ -26,18 +26,21 @@ public:
 Q_SIGNALS:
     /// A finding was selected: show its place.
     void placeChosen(const rook::PxRect& place);
+    /// A picture file is wanted, to lie under the board.
+    void pictureAsked();
 
 private:
     void rebuild();
 
     Session& m_session;
     MarginPanel* m_panel = nullptr;
+    SketchTool m_builtFor = SketchTool::Pencil;
 };
 
 [[nodiscard]] MarginPanel* makeShapePanel(Session& session, QWidget* parent);
 [[nodiscard]] MarginPanel* makeCastPanel(Session& session, QWidget* parent);
 [[nodiscard]] MarginPanel* makeShipPanel(Session& session, QWidget* parent);
 /// A step whose tools come later: one sentence that says what belongs there.
-[[nodiscard]] MarginPanel* makeEmptyPanel(Session& session, QWidget* parent);
+[[nodiscard]] MarginPanel* makeEmptyPanel(QWidget* parent);
 
 }  // namespace rook::app

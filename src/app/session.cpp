@@ -42,16 +42,32 @@ void Session::startNew(level::Project project, const QString& folder) {
     m_exported.reset();
     m_exportError.reset();
     m_options.matter = {static_cast<std::uint16_t>(m_project.matters.size() > 1 ? 1 : 0)};
+    m_options.leaf = m_options.route = 0;
     m_options.kind = m_project.kinds.empty() ? KindId{} : m_project.kinds[0].id;
     Q_EMIT levelSwitched();
     Q_EMIT historyChanged();
 }
 
+namespace {
+
+/// Writes a project that lives in `home` (empty if nowhere yet) to a folder.
+Result<void> writeProject(const level::Project& project, const QString& home, const QString& folder,
+                          const level::Project* former) {
+    file::Storage& storage = file::diskStorage();
+    if (!home.isEmpty() && home != folder) {
+        const auto copied = copySheets(storage, home.toStdString(), folder.toStdString(), project);
+        if (!copied) return copied;
+    }
+    return file::saveProject(storage, folder.toStdString(), project, former);
+}
+
+}  // namespace
+
 Result<void> Session::save(const QString& folder) {
     commitGesture();
     const bool isSamePlace = folder == m_folder;
-    const auto outcome = file::saveProject(file::diskStorage(), folder.toStdString(), m_project,
-                                           isSamePlace ? &m_saved : nullptr);
+    const auto outcome =
+        writeProject(m_project, m_folder, folder, isSamePlace ? &m_saved : nullptr);
     if (!outcome) return outcome;
     m_saved = m_project;
     m_folder = folder;
@@ -76,17 +92,14 @@ void Session::saveInBackground(const QString& folder) {
     commitGesture();
     std::optional<level::Project> former;
     if (folder == m_folder && !isWriting()) former = m_saved;
-    write(
-        [project = m_project, former, folder] {
-            return file::saveProject(file::diskStorage(), folder.toStdString(), project,
-                                     former ? &*former : nullptr);
-        },
-        [this, project = m_project, folder](const Result<void>& outcome) {
-            if (!outcome) return say(QString::fromStdString(outcome.error().sentence()));
-            m_saved = project;
-            m_folder = folder;
-            say(tr("Saved to %1.").arg(folder));
-        });
+    write([project = m_project, home = m_folder, former,
+           folder] { return writeProject(project, home, folder, former ? &*former : nullptr); },
+          [this, project = m_project, folder](const Result<void>& outcome) {
+              if (!outcome) return say(QString::fromStdString(outcome.error().sentence()));
+              m_saved = project;
+              m_folder = folder;
+              say(tr("Saved to %1.").arg(folder));
+          });
 }
 
 void Session::exportInBackground(const QString& target) {
@@ -140,6 +153,13 @@ void Session::apply(const level::LevelEdit& edit) {
     m_history.push(next, edit.name, edit.level.id, edit.touched);
     setProject(std::move(next), edit.touched);
     Q_EMIT historyChanged();
+}
+
+void Session::apply(const Result<level::LevelEdit>& edit) {
+    if (edit)
+        apply(*edit);
+    else
+        say(QString::fromStdString(edit.error().sentence()));
 }
 
 void Session::applyProject(level::Project project, const QString& name) {
@@ -205,6 +225,7 @@ void Session::chooseLevel(const LevelId& id) {
     if (!level) return;
     m_level = level;
     m_selection = {};
+    m_options.leaf = m_options.route = 0;
     Q_EMIT levelSwitched();
     Q_EMIT selectionChanged();
 }
@@ -216,6 +237,22 @@ void Session::setStep(Step step) {
     select({});
     Q_EMIT stepChanged();
     Q_EMIT toolChanged();
+}
+
+void Session::setSketchTool(SketchTool tool) {
+    commitGesture();
+    m_sketchTool = tool;
+    if (tool != SketchTool::Select) select({});
+    Q_EMIT toolChanged();
+}
+
+int Session::leafInHand() const {
+    return std::min(m_options.leaf, int(m_level->sketch.leaves.size()) - 1);
+}
+
+int Session::routeInHand() const {
+    const int count = int(m_level->sketch.routes.size());
+    return m_options.route < count ? m_options.route : -1;
 }
 
 void Session::setShapeTool(ShapeTool tool) {
@@ -245,6 +282,13 @@ void Session::select(Selection selection) {
 void Session::cleanSelection() {
     Selection kept = m_selection;
     std::erase_if(kept.entities, [&](const EntityId& id) { return !findEntity(*m_level, id); });
+    std::erase_if(kept.marks, [&](level::MarkId id) { return !findMark(m_level->sketch, id); });
+    const int route = routeInHand();
+    const level::Route none;
+    const level::Route& inHand = route >= 0 ? m_level->sketch.routes[std::size_t(route)] : none;
+    if (kept.wayPoint && *kept.wayPoint >= int(inHand.points.size())) kept.wayPoint.reset();
+    if (kept.bead && *kept.bead >= int(inHand.beads.size())) kept.bead.reset();
+    kept.hasUnderlay = kept.hasUnderlay && m_level->sketch.underlay;
     select(std::move(kept));
 }
 
@@ -257,6 +301,11 @@ std::shared_ptr<const ProvenLevel> Session::proven(const LevelId& id) const {
 bool Session::isProofCurrent(const LevelId& id) const {
     const auto proof = proven(id);
     return proof && proof->level == m_project.findLevel(id);
+}
+
+bool Session::isPlanCurrent(const LevelId& id) const {
+    const auto proof = proven(id);
+    return proof && (proof->isPlanCurrent || !check::hasPlan(*proof->level));
 }
 
 void Session::takeProof(std::shared_ptr<const ProvenLevel> proven) {

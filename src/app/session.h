@@ -10,16 +10,17 @@
 #include <memory>
 #include <optional>
 
-#include "check/finding.h"
+#include "check/plan.h"
 #include "file/bundle.h"
-#include "level/edits.h"
 #include "level/history.h"
+#include "level/sketch_edits.h"
 
 namespace rook::app {
 
 enum class Step { Sketch, Shape, Skin, Cast, Prove, Ship };
 inline constexpr int stepCount = 6;
 
+enum class SketchTool { Pencil, Route, Thing, Label, Select };
 enum class ShapeTool { Brush, Line, Box, Fill, Select };
 enum class CastTool { Place, Select };
 enum class Snap { Cell, HalfCell, Px };
@@ -32,6 +33,19 @@ struct ToolOptions {
     KindId kind;
     level::Facing facing = level::Facing::Right;
     Snap snap = Snap::Cell;
+    level::MarkShape pencilShape = level::MarkShape::Free;  ///< free, line, box or outline
+    bool pencilErases = false;
+    bool drawsRooms = false;
+    bool sketchSnaps = true;  ///< lines, boxes and way points, to half cells
+    level::PencilTone tone = level::PencilTone::Graphite;
+    level::PencilWidth pencilWidth = level::PencilWidth::Fine;
+    int leaf = 0;   ///< in hand; the last one if there are fewer
+    int route = 0;  ///< in hand; one more than there are = the next click begins one
+    level::BeadSort beadSort = level::BeadSort::Jump;
+    std::string thing;              ///< name of the next thing; empty = it is asked
+    bool drawsRegion = false;       ///< the next drag of the route tool is the bead's region
+    bool measuresUnderlay = false;  ///< the next drag of the select tool measures the underlay
+    bool showsPlan = true;          ///< faintly, in Shape
     bool showsReach = true;
     bool showsStanding = false;
 };
@@ -39,6 +53,10 @@ struct ToolOptions {
 struct Selection {
     std::optional<CellRect> cells;
     std::vector<EntityId> entities;
+    std::vector<level::MarkId> marks;
+    std::optional<int> wayPoint;  ///< of the route in hand
+    std::optional<int> bead;      ///< of the route in hand
+    bool hasUnderlay = false;
     bool operator==(const Selection&) const = default;
 };
 
@@ -47,8 +65,11 @@ struct ProvenLevel {
     std::shared_ptr<const level::Level> level;
     reach::Answer answer;
     BitMap covered;  ///< px of the map's frame that some body at a visited position covers
-    std::vector<check::Finding> findings;
-    std::optional<Error> error;  ///< why there is no answer
+    std::vector<check::Finding> findings;  ///< those of the plan, if it is there, come last
+    std::size_t ownFindings = 0;           ///< of them, those that are not of the plan
+    std::shared_ptr<const check::PlanReport> plan;  ///< null if there is no plan, or not yet
+    bool isPlanCurrent = false;                     ///< else `plan` is of a former value
+    std::optional<Error> error;                     ///< why there is no answer
 };
 
 class Session : public QObject {
@@ -81,6 +102,8 @@ public:
 
     // Change. A gesture replaces its value as it goes and is one step when it is committed.
     void apply(const level::LevelEdit& edit);
+    /// The same, or says why not.
+    void apply(const Result<level::LevelEdit>& edit);
     void applyProject(level::Project project, const QString& name);
     void showGesture(const level::LevelEdit& edit);
     void commitGesture();
@@ -96,6 +119,11 @@ public:
     void chooseLevel(const LevelId& id);
     [[nodiscard]] Step step() const { return m_step; }
     void setStep(Step step);
+    [[nodiscard]] SketchTool sketchTool() const { return m_sketchTool; }
+    void setSketchTool(SketchTool tool);
+    /// The leaf and the route in hand, of those that there are; -1 if there are none.
+    [[nodiscard]] int leafInHand() const;
+    [[nodiscard]] int routeInHand() const;
     [[nodiscard]] ShapeTool shapeTool() const { return m_shapeTool; }
     [[nodiscard]] CastTool castTool() const { return m_castTool; }
     void setShapeTool(ShapeTool tool);
@@ -111,6 +139,8 @@ public:
     /// The latest answer for a level; null if there is none yet. May be of a former value.
     [[nodiscard]] std::shared_ptr<const ProvenLevel> proven(const LevelId& id) const;
     [[nodiscard]] bool isProofCurrent(const LevelId& id) const;
+    /// The level was held to its plan, or has none. Requires: the proof is current.
+    [[nodiscard]] bool isPlanCurrent(const LevelId& id) const;
     void takeProof(std::shared_ptr<const ProvenLevel> proven);
 
     /// Something to tell in the status line.
@@ -149,6 +179,7 @@ private:
     std::optional<Error> m_exportError;
     int m_jobs = 0;  ///< of writing, waiting or under way
     Step m_step = Step::Shape;
+    SketchTool m_sketchTool = SketchTool::Pencil;
     ShapeTool m_shapeTool = ShapeTool::Brush;
     CastTool m_castTool = CastTool::Place;
     ToolOptions m_options;

@@ -17,7 +17,8 @@ void settle(MainWindow& window) {
     QElapsedTimer timer;
     timer.start();
     const auto isSettled = [&] {
-        return window.session().isProofCurrent(window.session().level()->id) &&
+        const LevelId id = window.session().level()->id;
+        return window.session().isProofCurrent(id) && window.session().isPlanCurrent(id) &&
                !window.session().isWriting() && window.board().isComplete() &&
                timer.elapsed() > 150;
     };
@@ -63,6 +64,16 @@ bool writeShots(MainWindow& window, const QString& folder) {
     session.setStep(Step::Shape);
     settle(window);
 
+    // Sketch, with a bead of the main route selected.
+    session.setStep(Step::Sketch);
+    session.setSketchTool(SketchTool::Route);
+    board.setView(closeView(1.05, {300, 110}));
+    Selection bead;
+    bead.bead = 1;
+    session.select(bead);
+    bool isFine = shoot(window, folder, QStringLiteral("sketch-day"));
+    session.setStep(Step::Shape);
+
     // Shape, in the middle of drawing a box of planking.
     board.setView(closeView(1.5, {0, 200}));
     session.setShapeTool(ShapeTool::Box);
@@ -74,7 +85,7 @@ bool writeShots(MainWindow& window, const QString& folder) {
     movePointer(board, from, Qt::NoButton, QEvent::MouseMove, Qt::NoButton);
     movePointer(board, from, Qt::LeftButton, QEvent::MouseButtonPress, Qt::LeftButton);
     movePointer(board, to, Qt::LeftButton, QEvent::MouseMove, Qt::NoButton);
-    bool isFine = shoot(window, folder, QStringLiteral("shape-day"));
+    isFine = isFine && shoot(window, folder, QStringLiteral("shape-day"));
     board.cancel();
     movePointer(board, to, Qt::NoButton, QEvent::MouseButtonRelease, Qt::LeftButton);
 

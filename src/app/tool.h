@@ -3,6 +3,7 @@
 /// so it is tested without a window; the board carries its edits to the session.
 
 #include <QString>
+#include <algorithm>
 #include <memory>
 #include <optional>
 
@@ -22,15 +23,34 @@ struct ToolInput {
     bool isStraight = false;  ///< Shift: straight line, square, or finest snap
     bool isPicking = false;   ///< Ctrl: take what is under the pointer
     double scale = 1;         ///< widget px a level px, for handles
+    int leaf = -1;            ///< in hand, as `Session::leafInHand`
+    int route = -1;           ///< in hand, as `Session::routeInHand`
+
+    /// A distance of that many widget px, in level px; at least 1.
+    [[nodiscard]] int slackPx(double widgetPx) const {
+        return std::max(1, static_cast<int>(widgetPx / scale));
+    }
 };
 
 /// What the board draws over the level while a tool is in hand.
 struct ToolPreview {
-    level::CellRegion region;       ///< cells that the gesture would cover
-    std::vector<PxRect> ghosts;     ///< boxes of entities to come
-    std::optional<CellRect> frame;  ///< a rectangle being drawn to select
+    level::CellRegion region;        ///< cells that the gesture would cover
+    std::vector<PxRect> ghosts;      ///< boxes of entities to come
+    std::optional<CellRect> frame;   ///< a rectangle being drawn to select
+    std::vector<level::Mark> marks;  ///< strokes to come
+    std::optional<PxRect> pxFrame;   ///< the same as `frame`, by px
+    std::optional<PxPoint> ruler;    ///< the end of a line from `rulerFrom`, being measured
+    PxPoint rulerFrom;
+    int eraserPx = 0;  ///< radius of an eraser at the pointer, level px; 0 = none
     bool isErasing = false;
     QString label;  ///< size or count, beside the pointer
+};
+
+/// A line of words that the tool asks for, at a place of the board; `Tool::write` gets the answer.
+struct WordsRequest {
+    PxPoint at;
+    QString text;  ///< to begin with
+    QString hint;  ///< what is asked for
 };
 
 /// What an event leads to. `edit` replaces the gesture's value; `isDone` commits it.
@@ -40,6 +60,7 @@ struct ToolOutcome {
     std::optional<ToolOptions> options;
     std::optional<Error> error;
     bool isDone = false;
+    std::optional<WordsRequest> words{};
 };
 
 class Tool {
@@ -53,9 +74,12 @@ public:
     virtual void hover(const ToolInput& input) = 0;
     /// Escape, or the tool is put away: back to rest, with nothing done.
     virtual void cancel() = 0;
+    /// The answer to the last request for words.
+    virtual ToolOutcome write(const ToolInput&, const QString&) { return {}; }
     [[nodiscard]] virtual const ToolPreview& preview() const = 0;
 };
 
+[[nodiscard]] std::unique_ptr<Tool> makeSketchTool(SketchTool tool);
 [[nodiscard]] std::unique_ptr<Tool> makeShapeTool(ShapeTool tool);
 [[nodiscard]] std::unique_ptr<Tool> makeCastTool(CastTool tool);
 /// Prove's tool: the verdict is told in the status line, nothing is changed.

@@ -10,7 +10,6 @@
 
 #include "app/entity_painter.h"
 #include "app/matter_painter.h"
-#include "app/tray_buttons.h"
 
 namespace rook::app {
 
@@ -38,6 +37,11 @@ QList<ToolEntry> toolsOf(Step step) {
         case Step::Prove:
             return {{QStringLiteral("probe"), Tray::tr("Probe")}};
         case Step::Sketch:
+            return {{QStringLiteral("pencil"), Tray::tr("Pencil")},
+                    {QStringLiteral("route"), Tray::tr("Route")},
+                    {QStringLiteral("thing"), Tray::tr("Thing")},
+                    {QStringLiteral("label"), Tray::tr("Label")},
+                    {QStringLiteral("select"), Tray::tr("Select")}};
         case Step::Skin:
         case Step::Ship:
             return {};
@@ -47,10 +51,6 @@ QList<ToolEntry> toolsOf(Step step) {
 
 QString emptyWords(Step step) {
     switch (step) {
-        case Step::Sketch:
-            return Tray::tr(
-                "Pencils, the route and its obstacles belong here. This version has no "
-                "sketching tools yet.");
         case Step::Skin:
             return Tray::tr(
                 "Swatches that dress the masses by example belong here. In this version "
@@ -58,6 +58,7 @@ QString emptyWords(Step step) {
         case Step::Ship:
             return Tray::tr(
                 "Exporting needs no tools: choose the folder in the margin and export.");
+        case Step::Sketch:
         case Step::Shape:
         case Step::Cast:
         case Step::Prove:
@@ -82,7 +83,14 @@ Tray::Tray(Session& session, QWidget* parent)
     m_layout->setSpacing(0);
     connect(&session, &Session::stepChanged, this, &Tray::rebuild);
     connect(&session, &Session::levelSwitched, this, &Tray::rebuild);
-    connect(&session, &Session::toolChanged, this, &Tray::refresh);
+    connect(&session, &Session::toolChanged, this, [this] {
+        const bool isOther =
+            m_session.step() == Step::Sketch && m_builtFor != m_session.sketchTool();
+        if (isOther)
+            rebuild();
+        else
+            refresh();
+    });
     rebuild();
 }
 
@@ -103,6 +111,7 @@ void Tray::rebuild() {
         part->hide();
         part->deleteLater();
     }
+    m_builtFor = m_session.sketchTool();
     m_search = nullptr;
     m_toolButtons.clear();
     m_cardButtons.clear();
@@ -136,19 +145,61 @@ void Tray::addTools() {
         auto* button = new ToolButton(tools[i].icon, tools[i].name, homeRow[i], m_tools);
         button->setObjectName(QStringLiteral("tool-%1").arg(homeRow[i]));
         connect(button, &QAbstractButton::clicked, this, [this, i] {
+            if (m_session.step() == Step::Sketch)
+                m_session.setSketchTool(static_cast<SketchTool>(i));
             if (m_session.step() == Step::Shape) m_session.setShapeTool(static_cast<ShapeTool>(i));
             if (m_session.step() == Step::Cast) m_session.setCastTool(static_cast<CastTool>(i));
         });
-        m_refreshers << [this, button, i] {
-            const int chosen = m_session.step() == Step::Shape  ? int(m_session.shapeTool())
-                               : m_session.step() == Step::Cast ? int(m_session.castTool())
-                                                                : 0;
-            button->setChecked(chosen == i);
-        };
+        m_refreshers << [this, button, i] { button->setChecked(toolInHand() == i); };
         row->addWidget(button);
         m_toolButtons << button;
     }
     row->addStretch();
+}
+
+int Tray::toolInHand() const {
+    switch (m_session.step()) {
+        case Step::Sketch:
+            return int(m_session.sketchTool());
+        case Step::Shape:
+            return int(m_session.shapeTool());
+        case Step::Cast:
+            return int(m_session.castTool());
+        case Step::Skin:
+        case Step::Prove:
+        case Step::Ship:
+            return 0;
+    }
+    return 0;
+}
+
+QAbstractButton* Tray::addChip(QBoxLayout* row, const QString& text, const QString& name,
+                               const std::function<bool(const ToolOptions&)>& isOn,
+                               const std::function<void(ToolOptions&, bool)>& set) {
+    auto* chip = new Chip(text, this);
+    chip->setObjectName(name);
+    connect(chip, &QAbstractButton::clicked, this, [this, set](bool isChecked) {
+        ToolOptions options = m_session.options();
+        set(options, isChecked);
+        m_session.setOptions(options);
+    });
+    m_refreshers << [this, chip, isOn] { chip->setChecked(isOn(m_session.options())); };
+    row->addWidget(chip);
+    return chip;
+}
+
+QAbstractButton* Tray::addCard(QHBoxLayout* row, CardButton* card,
+                               const std::function<bool(const ToolOptions&)>& isChosen,
+                               const std::function<void(ToolOptions&)>& choose) {
+    connect(card, &QAbstractButton::clicked, this, [this, choose] {
+        ToolOptions options = m_session.options();
+        choose(options);
+        m_session.setOptions(options);
+    });
+    m_refreshers << [this, card, isChosen] { card->setChecked(isChosen(m_session.options())); };
+    row->addWidget(card);
+    m_cardButtons << card;
+    return card;
 }
 
 void Tray::addCards() {
@@ -170,15 +221,10 @@ void Tray::addCards() {
             {tr("reach"), &ToolOptions::showsReach},
             {tr("standing room"), &ToolOptions::showsStanding}};
         for (const auto& [text, member] : chips) {
-            auto* chip = new Chip(text, m_cards);
             const auto field = member;
-            connect(chip, &QAbstractButton::clicked, this, [this, field](bool isOn) {
-                ToolOptions options = m_session.options();
-                options.*field = isOn;
-                m_session.setOptions(options);
-            });
-            m_refreshers << [this, chip, field] { chip->setChecked(m_session.options().*field); };
-            row->addWidget(chip);
+            addChip(
+                row, text, {}, [field](const auto& o) { return o.*field; },
+                [field](auto& o, bool isOn) { o.*field = isOn; });
         }
         row->addStretch();
         column->addLayout(row);
@@ -187,14 +233,10 @@ void Tray::addCards() {
     }
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
-    const auto add = [&](CardButton* card, const auto& isChosen, const auto& choose) {
-        connect(card, &QAbstractButton::clicked, this, choose);
-        m_refreshers << [card, isChosen] { card->setChecked(isChosen()); };
-        row->addWidget(card);
-        m_cardButtons << card;
-    };
     const level::Project& project = m_session.project();
-    if (m_session.step() == Step::Shape) {
+    if (m_session.step() == Step::Sketch) {
+        addSketchCards(row);
+    } else if (m_session.step() == Step::Shape) {
         for (std::size_t i = 1; i < project.matters.size(); ++i) {
             const level::Matter& matter = project.matters[i];
             const level::MatterId id{static_cast<std::uint16_t>(i)};
@@ -206,13 +248,9 @@ void Tray::addCards() {
                 },
                 m_cards);
             card->setObjectName(QStringLiteral("matter-") + QString::fromStdString(matter.name));
-            add(
-                card, [this, id] { return m_session.options().matter == id; },
-                [this, id] {
-                    ToolOptions options = m_session.options();
-                    options.matter = id;
-                    m_session.setOptions(options);
-                });
+            addCard(
+                row, card, [id](const auto& o) { return o.matter == id; },
+                [id](auto& o) { o.matter = id; });
         }
     } else {
         for (const level::Kind& kind : project.kinds) {
@@ -227,12 +265,10 @@ void Tray::addCards() {
                 },
                 m_cards);
             card->setObjectName(QStringLiteral("kind-") + QString::fromStdString(kind.id.text));
-            add(
-                card, [this, id = kind.id] { return m_session.options().kind == id; },
-                [this, id = kind.id] {
-                    ToolOptions options = m_session.options();
-                    options.kind = id;
-                    m_session.setOptions(options);
+            addCard(
+                row, card, [id = kind.id](const auto& o) { return o.kind == id; },
+                [this, id = kind.id](auto& o) {
+                    o.kind = id;
                     m_session.setCastTool(CastTool::Place);
                 });
         }
@@ -257,14 +293,7 @@ void Tray::filterCards(const QString& text) {
                          card->accessibleName().contains(text, Qt::CaseInsensitive));
 }
 
-void Tray::addOptions() {
-    const bool hasCards = !m_cardButtons.isEmpty();
-    m_options->setFixedWidth(hasCards ? 190 : 0);
-    if (!hasCards) return;
-    auto* grid = new QGridLayout(m_options);
-    grid->setContentsMargins(12, 10, 14, 8);
-    grid->setVerticalSpacing(5);
-    grid->setColumnStretch(0, 1);
+void Tray::addSearch(QGridLayout* grid) {
     m_search = new QLineEdit(m_options);
     m_search->setObjectName(QStringLiteral("search"));
     m_search->setPlaceholderText(tr("Search cards  /"));
@@ -281,6 +310,19 @@ void Tray::addOptions() {
         window()->findChild<QWidget*>(QStringLiteral("board"))->setFocus();
     });
     grid->addWidget(m_search, 0, 0, 1, 2);
+}
+
+void Tray::addOptions() {
+    const bool hasCards = !m_cardButtons.isEmpty();
+    const bool isSketch = m_session.step() == Step::Sketch;
+    m_options->setFixedWidth(isSketch ? 292 : hasCards ? 190 : 0);
+    if (!hasCards && !isSketch) return;
+    auto* grid = new QGridLayout(m_options);
+    grid->setContentsMargins(12, 10, 14, 8);
+    grid->setVerticalSpacing(5);
+    grid->setColumnStretch(isSketch ? 1 : 0, 1);
+    if (isSketch) return addSketchOptions(grid);
+    addSearch(grid);
     const auto addRow = [&](int row, const QString& name, QWidget* control) {
         auto* label = new QLabel(name, m_options);
         label->setFont(sizedFont(-1));
@@ -304,15 +346,15 @@ void Tray::addOptions() {
             size->setValue(m_session.options().brushSize);
         };
         addRow(1, tr("Brush, cells"), size);
-        auto* filled = new Chip(tr("filled"), m_options);
-        filled->setObjectName(QStringLiteral("box-filled"));
-        connect(filled, &QAbstractButton::clicked, this, [this](bool isOn) {
-            ToolOptions options = m_session.options();
-            options.boxIsFilled = isOn;
-            m_session.setOptions(options);
-        });
-        m_refreshers << [this, filled] { filled->setChecked(m_session.options().boxIsFilled); };
-        addRow(2, tr("Boxes"), filled);
+        auto* boxes = new QHBoxLayout;
+        addChip(
+            boxes, tr("filled"), QStringLiteral("box-filled"),
+            [](const auto& o) { return o.boxIsFilled; },
+            [](auto& o, bool isOn) { o.boxIsFilled = isOn; });
+        auto* words = new QLabel(tr("Boxes"), m_options);
+        words->setFont(sizedFont(-1));
+        grid->addWidget(words, 2, 0);
+        grid->addLayout(boxes, 2, 1);
     } else {
         auto* snaps = new QHBoxLayout;
         snaps->setSpacing(4);
@@ -320,18 +362,12 @@ void Tray::addOptions() {
         const std::pair<QString, Snap> choices[] = {
             {tr("cell"), Snap::Cell}, {tr("half"), Snap::HalfCell}, {tr("px"), Snap::Px}};
         for (const auto& [text, snap] : choices) {
-            auto* chip = new Chip(text, m_options);
+            auto* chip = addChip(
+                snaps, text, QStringLiteral("snap-") + QString::number(int(snap)),
+                [snap = snap](const auto& o) { return o.snap == snap; },
+                [snap = snap](auto& o, bool) { o.snap = snap; });
             chip->setAccessibleName(tr("Snap to %1").arg(text));
-            chip->setObjectName(QStringLiteral("snap-") + QString::number(int(snap)));
             group->addButton(chip);
-            connect(chip, &QAbstractButton::clicked, this, [this, snap = snap] {
-                ToolOptions options = m_session.options();
-                options.snap = snap;
-                m_session.setOptions(options);
-            });
-            m_refreshers <<
-                [this, chip, snap = snap] { chip->setChecked(m_session.options().snap == snap); };
-            snaps->addWidget(chip);
         }
         auto* label = new QLabel(tr("Snap"), m_options);
         label->setFont(sizedFont(-1));

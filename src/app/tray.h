@@ -3,11 +3,12 @@
 /// the tool in hand.
 
 #include <QAbstractButton>
+#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <functional>
 
-#include "app/session.h"
+#include "app/tray_buttons.h"
 
 namespace rook::app {
 
@@ -30,6 +31,21 @@ private:
     void addTools();
     void addCards();
     void addOptions();
+    // Sketch's own, in sketch_tray.cpp.
+    void addSketchCards(QHBoxLayout* row);
+    void addThingCards(QHBoxLayout* row);
+    /// Gives the selected marks that pencil.
+    void recolour(level::PencilTone tone);
+    void addSketchOptions(QGridLayout* grid);
+    /// A chip that shows and sets one option.
+    QAbstractButton* addChip(QBoxLayout* row, const QString& text, const QString& name,
+                             const std::function<bool(const ToolOptions&)>& isOn,
+                             const std::function<void(ToolOptions&, bool)>& set);
+    QAbstractButton* addCard(QHBoxLayout* row, CardButton* card,
+                             const std::function<bool(const ToolOptions&)>& isChosen,
+                             const std::function<void(ToolOptions&)>& choose);
+    void addSearch(QGridLayout* grid);
+    [[nodiscard]] int toolInHand() const;
     void filterCards(const QString& text);
 
     Session& m_session;
@@ -38,6 +54,7 @@ private:
     QWidget* m_options = nullptr;
     QHBoxLayout* m_layout;
     QLineEdit* m_search = nullptr;
+    SketchTool m_builtFor = SketchTool::Pencil;
     QList<QAbstractButton*> m_toolButtons;
     QList<QAbstractButton*> m_cardButtons;
     QList<std::function<void()>> m_refreshers;  ///< bring what is shown in line with the session

@@ -1,5 +1,9 @@
 #include "app/tray_buttons.h"
 
+#include <QApplication>
+#include <QDrag>
+#include <QMimeData>
+#include <QMouseEvent>
 #include <QPainter>
 
 #include "app/theme.h"
@@ -83,6 +87,25 @@ void CardButton::paintEvent(QPaintEvent*) {
     painter.setPen(theme.quietInk);
     painter.setFont(sizedFont(-2));
     painter.drawText(QRect(4, 71, width() - 8, 16), Qt::AlignCenter, m_word);
+}
+
+void CardButton::mousePressEvent(QMouseEvent* event) {
+    m_pressedAt = event->pos();
+    QAbstractButton::mousePressEvent(event);
+}
+
+void CardButton::mouseMoveEvent(QMouseEvent* event) {
+    const bool isDrag =
+        !m_dragText.isEmpty() && (event->buttons() & Qt::LeftButton) &&
+        (event->pos() - m_pressedAt).manhattanLength() >= QApplication::startDragDistance();
+    if (!isDrag) return QAbstractButton::mouseMoveEvent(event);
+    setDown(false);
+    auto* carried = new QMimeData;
+    carried->setData(partType(), m_dragText.toUtf8());
+    auto* drag = new QDrag(this);
+    drag->setMimeData(carried);
+    drag->setPixmap(grab(QRect(10, 4, width() - 20, 48)));
+    drag->exec(Qt::CopyAction);
 }
 
 Chip::Chip(const QString& text, QWidget* parent) : QAbstractButton(parent) {

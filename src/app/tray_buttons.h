@@ -28,11 +28,18 @@ public:
     using Draw = std::function<void(QPainter&, const QRect&)>;
     CardButton(const QString& title, const QString& word, Draw draw, QWidget* parent);
     QSize sizeHint() const override { return {86, 98}; }
+    /// The card can be dragged; this is what it carries, as `partType`.
+    void setDragText(const QString& text) { m_dragText = text; }
+    static QString partType() { return QStringLiteral("application/x-rookplot-part"); }
 
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void mouseMoveEvent(QMouseEvent* event) override;
+    void mousePressEvent(QMouseEvent* event) override;
 
 private:
+    QString m_dragText;
+    QPoint m_pressedAt;
     QString m_word;
     Draw m_draw;
 };

@@ -72,7 +72,13 @@ void PaintingTest::cachedPicture_equalsAFreshOne_afterRandomEdits() {
         const auto paint = [&](BoardImages& from) {
             QImage image(700, 500, QImage::Format_RGB32);
             QPainter painter(&image);
-            const bool isComplete = from.paint(painter, scene(), view, image.rect(), 1, 10000);
+            const MatterScene shown = scene();
+            const bool isComplete = from.paint(
+                painter,
+                [&](QPainter& tile, const QRect& target, QPointF origin, double scale) {
+                    paintMatter(tile, shown, target, origin, scale);
+                },
+                view, image.rect(), 1, 10000, currentTheme().paper);
             painter.end();
             return isComplete ? image : QImage();
         };

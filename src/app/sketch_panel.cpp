@@ -1,0 +1,139 @@
+#include "app/sketch_panel.h"
+
+#include <QPushButton>
+
+#include "app/finding_note.h"
+#include "app/theme.h"
+
+namespace rook::app {
+
+namespace {
+
+/// How the level holds to its plan, in one sentence and notes.
+class PlanSection : public SketchSection {
+public:
+    PlanSection(Session& session, QWidget* parent, ShowPlace show)
+        : SketchSection(tr("Held to its plan"), session, parent),
+          m_show(std::move(show)),
+          m_sentence(makeWords({}, this)),
+          m_list(new QVBoxLayout) {
+        m_sentence->setObjectName(QStringLiteral("plan-verdict"));
+        m_list->setSpacing(2);
+        addWide(m_sentence);
+        addWide(m_list);
+    }
+
+    void refresh() override {
+        const auto proven = m_session.proven(m_session.level()->id);
+        const bool isCurrent = m_session.isProofCurrent(m_session.level()->id) &&
+                               m_session.isPlanCurrent(m_session.level()->id);
+        const auto* plan = proven ? proven->plan.get() : nullptr;
+        m_sentence->setText(sentence(plan, isCurrent));
+        const bool isGood = isCurrent && plan && plan->findings.empty() && followed(*plan);
+        setTone(m_sentence, isGood ? currentTheme().accent : currentTheme().quietInk);
+        static const std::vector<check::Finding> none;
+        const auto& findings = plan && !sketch().isEmpty() ? plan->findings : none;
+        setNote(findings.empty() ? QString() : tr("%1 open").arg(findings.size()));
+        if (findings != m_shown) rebuild(findings);
+    }
+
+private:
+    [[nodiscard]] static bool followed(const check::PlanReport& plan) {
+        return !plan.routes.empty() && plan.routes[0].run.has_value();
+    }
+    [[nodiscard]] QString sentence(const check::PlanReport* plan, bool isCurrent) const {
+        if (sketch().isEmpty())
+            return tr(
+                "No plan yet. Draw with the pencil (A), lead the route from start to end "
+                "(S), and hang beads on it for what stands in the way.");
+        if (!isCurrent || !plan) return tr("Being looked at …");
+        if (sketch().routes.empty()) return tr("There is no route to follow yet (S).");
+        if (!followed(*plan)) return tr("No proof run follows the main route to its end.");
+        const auto& main = plan->routes[0];
+        const auto passed =
+            std::count_if(main.passings.begin(), main.passings.end(),
+                          [](const reach::Passing& passing) { return passing.isPassed; });
+        return tr("A proof run of %1 s passes %2 of %3 way points of the main route, in order.")
+            .arg(main.run->ticks() / 60.0, 0, 'f', 1)
+            .arg(passed)
+            .arg(main.passings.size());
+    }
+    void rebuild(const std::vector<check::Finding>& findings) {
+        m_shown = findings;
+        for (QAbstractButton* note : m_notes) {
+            m_list->removeWidget(note);
+            note->hide();
+            note->deleteLater();
+        }
+        m_notes.clear();
+        for (std::size_t i = 0; i < findings.size() && i < 100; ++i) {
+            auto* note =
+                new FindingNote(int(i) + 1, findings[i], m_session.level()->cellSize, this);
+            note->setObjectName(QStringLiteral("plan-finding-%1").arg(i + 1));
+            connect(note, &QAbstractButton::clicked, this, [this, i] {
+                if (!m_shown[i].place.isEmpty()) m_show(m_shown[i].place);
+                m_session.say(QString::fromStdString(m_shown[i].sentence));
+            });
+            m_list->addWidget(note);
+            m_notes << note;
+        }
+    }
+
+    ShowPlace m_show;
+    QLabel* m_sentence;
+    QVBoxLayout* m_list;
+    QList<QAbstractButton*> m_notes;
+    std::vector<check::Finding> m_shown;
+};
+
+}  // namespace
+
+SketchPanel::SketchPanel(Session& session, QWidget* parent) : MarginPanel(parent) {
+    const ShowPlace show = [this](const PxRect& place) { Q_EMIT placeChosen(place); };
+    SketchSection* marks = makeMarkSection(session, this);
+    SketchSection* bead = makeBeadSection(session, this);
+    SketchSection* plan = makePlanSection(session, this, show);
+    SketchSection* routes = makeRouteSection(session, this, show);
+    SketchSection* leaves = makeLeafSection(session, this);
+    SketchSection* parts = makePartsSection(session, this, show);
+    SketchSection* underlay = makeUnderlaySection(session, this, [this] { Q_EMIT pictureAsked(); });
+    m_sections << marks << bead;
+    switch (session.sketchTool()) {
+        case SketchTool::Pencil:
+        case SketchTool::Label:
+            m_sections << leaves << underlay << plan << routes << parts;
+            break;
+        case SketchTool::Route:
+            m_sections << routes << plan << parts << leaves << underlay;
+            break;
+        case SketchTool::Thing:
+            m_sections << parts << plan << routes << leaves << underlay;
+            break;
+        case SketchTool::Select:
+            m_sections << underlay << leaves << plan << routes << parts;
+            break;
+    }
+    auto* column = makeColumn(this);
+    for (SketchSection* section : m_sections)
+        column->addWidget(section);
+    column->addStretch();
+}
+
+void SketchPanel::refresh() {
+    for (SketchSection* section : m_sections)
+        section->refresh();
+}
+
+SketchSection* makePlanSection(Session& session, QWidget* parent, ShowPlace show) {
+    return new PlanSection(session, parent, std::move(show));
+}
+
+QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
+                    std::function<void()> act) {
+    auto* button = new QPushButton(text, parent);
+    button->setObjectName(name);
+    QObject::connect(button, &QAbstractButton::clicked, parent, std::move(act));
+    return button;
+}
+
+}  // namespace rook::app

@@ -1,0 +1,55 @@
+#pragma once
+/// The margin of Sketch: the selection, what the tool in hand needs, how the level holds to its
+/// plan, and all else of the plan.
+
+#include <functional>
+
+#include "app/margin.h"
+#include "app/margin_section.h"
+
+namespace rook::app {
+
+/// A section that brings itself in line with the session.
+class SketchSection : public MarginSection {
+public:
+    SketchSection(const QString& title, Session& session, QWidget* parent)
+        : MarginSection(title, {}, parent), m_session(session) {}
+    virtual void refresh() = 0;
+
+protected:
+    [[nodiscard]] const level::Sketch& sketch() const { return m_session.level()->sketch; }
+    Session& m_session;
+};
+
+class SketchPanel : public MarginPanel {
+    Q_OBJECT
+
+public:
+    SketchPanel(Session& session, QWidget* parent);
+    void refresh() override;
+
+Q_SIGNALS:
+    void placeChosen(const rook::PxRect& place);
+    void pictureAsked();
+
+private:
+    QList<SketchSection*> m_sections;
+};
+
+using ShowPlace = std::function<void(const PxRect&)>;
+
+/// One file a section. Those of the selection hide themselves when there is none of their sort.
+[[nodiscard]] SketchSection* makeMarkSection(Session& session, QWidget* parent);
+[[nodiscard]] SketchSection* makeBeadSection(Session& session, QWidget* parent);
+[[nodiscard]] SketchSection* makeRouteSection(Session& session, QWidget* parent, ShowPlace show);
+[[nodiscard]] SketchSection* makeLeafSection(Session& session, QWidget* parent);
+[[nodiscard]] SketchSection* makePartsSection(Session& session, QWidget* parent, ShowPlace show);
+[[nodiscard]] SketchSection* makePlanSection(Session& session, QWidget* parent, ShowPlace show);
+[[nodiscard]] SketchSection* makeUnderlaySection(Session& session, QWidget* parent,
+                                                 std::function<void()> ask);
+
+/// A push button that does one thing.
+[[nodiscard]] QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
+                                  std::function<void()> act);
+
+}  // namespace rook::app

@@ -1,0 +1,213 @@
+#include <QLabel>
+#include <QPainter>
+#include <QPainterPath>
+
+#include "app/entity_painter.h"
+#include "app/matter_painter.h"
+#include "app/sketch_painter.h"
+#include "app/tray.h"
+
+namespace rook::app {
+
+namespace {
+
+template <typename E, std::size_t count>
+std::array<E, count> allOf() {
+    std::array<E, count> all{};
+    for (std::size_t i = 0; i < count; ++i)
+        all[i] = static_cast<E>(i);
+    return all;
+}
+
+/// A short stroke, as the pencil draws it.
+void paintPencilSample(QPainter& painter, level::PencilTone tone, const QRect& rect) {
+    painter.setPen(QPen(pencilColor(tone), 2.2, Qt::SolidLine, Qt::RoundCap));
+    QPainterPath path(rect.bottomLeft());
+    path.cubicTo(rect.center() - QPoint(4, 34), rect.center() + QPoint(4, 34), rect.topRight());
+    painter.drawPath(path);
+}
+
+CardButton* draggable(CardButton* card, level::PartSort sort, const std::string& target) {
+    card->setDragText(
+        QStringLiteral("%1:%2").arg(textOf(level::nameOf(sort)), QString::fromStdString(target)));
+    return card;
+}
+
+}  // namespace
+
+void Tray::addSketchCards(QHBoxLayout* row) {
+    using level::BeadSort;
+    using level::PencilTone;
+    switch (m_session.sketchTool()) {
+        case SketchTool::Pencil:
+        case SketchTool::Label:
+        case SketchTool::Select:
+            for (const PencilTone tone : allOf<PencilTone, 5>()) {
+                auto* card = new CardButton(
+                    toneName(tone), tr("pencil"),
+                    [tone](QPainter& painter, const QRect& rect) {
+                        paintPencilSample(painter, tone, rect);
+                    },
+                    m_cards);
+                card->setObjectName(QStringLiteral("pencil-%1").arg(int(tone)));
+                addCard(
+                    row, card, [tone](const auto& o) { return o.tone == tone; },
+                    [this, tone](auto& o) {
+                        o.tone = tone;
+                        recolour(tone);
+                    });
+            }
+            return;
+        case SketchTool::Route:
+            for (const BeadSort sort : allOf<BeadSort, 7>()) {
+                auto* card = new CardButton(
+                    beadName(sort), check::isObstacle(sort) ? tr("obstacle") : tr("event"),
+                    [sort](QPainter& painter, const QRect& rect) {
+                        painter.setPen(QPen(currentTheme().plum, 1.6));
+                        QRectF sign(0, 0, 24, 24);
+                        sign.moveCenter(QRectF(rect).center());
+                        paintBeadSign(painter, sort, sign);
+                    },
+                    m_cards);
+                card->setObjectName(QStringLiteral("bead-%1").arg(int(sort)));
+                addCard(
+                    row, card, [sort](const auto& o) { return o.beadSort == sort; },
+                    [sort](auto& o) { o.beadSort = sort; });
+            }
+            return;
+        case SketchTool::Thing:
+            addThingCards(row);
+            return;
+    }
+}
+
+void Tray::recolour(level::PencilTone tone) {
+    std::vector<level::Mark> marks;
+    for (const level::MarkId id : m_session.selection().marks) {
+        marks.push_back(*findMark(m_session.level()->sketch, id));
+        marks.back().tone = tone;
+    }
+    if (!marks.empty())
+        m_session.apply(changeMarks(*m_session.level(), marks, "Change the pencil"));
+}
+
+void Tray::addThingCards(QHBoxLayout* row) {
+    const level::Project& project = m_session.project();
+    auto* asked = new CardButton(
+        tr("New name"), tr("is asked"),
+        [](QPainter& painter, const QRect& rect) {
+            painter.setPen(QPen(currentTheme().ink, 1.4));
+            painter.drawEllipse(rect.center(), 9, 9);
+            painter.drawLine(rect.center() - QPoint(4, 0), rect.center() + QPoint(4, 0));
+            painter.drawLine(rect.center() - QPoint(0, 4), rect.center() + QPoint(0, 4));
+        },
+        m_cards);
+    asked->setObjectName(QStringLiteral("thing-asked"));
+    addCard(
+        row, asked, [](const auto& o) { return o.thing.empty(); },
+        [](auto& o) { o.thing.clear(); });
+    for (const level::Kind& kind : project.kinds) {
+        const auto word = level::nameOf(kind.role);
+        auto* card = new CardButton(
+            QString::fromStdString(kind.title), textOf(word),
+            [role = kind.role](QPainter& painter, const QRect& rect) {
+                painter.setPen(QPen(currentTheme().ink, 1.6));
+                QRectF mark(0, 0, 22, 30);
+                mark.moveCenter(QRectF(rect).center());
+                paintRoleMark(painter, role, mark, level::Facing::Right);
+            },
+            m_cards);
+        card->setObjectName(QStringLiteral("thing-kind-") + QString::fromStdString(kind.id.text));
+        addCard(
+            row, draggable(card, level::PartSort::Kind, kind.id.text),
+            [title = kind.title](const auto& o) { return o.thing == title; },
+            [title = kind.title](auto& o) { o.thing = title; });
+    }
+    for (std::size_t i = 1; i < project.matters.size(); ++i) {
+        const level::Matter& matter = project.matters[i];
+        const auto word = level::nameOf(matter.behaviour);
+        auto* card = new CardButton(
+            QString::fromStdString(matter.title), textOf(word),
+            [behaviour = matter.behaviour](QPainter& painter, const QRect& rect) {
+                paintBehaviourSample(painter, behaviour, level::Form::Full, rect);
+            },
+            m_cards);
+        card->setObjectName(QStringLiteral("thing-matter-") + QString::fromStdString(matter.name));
+        addCard(
+            row, draggable(card, level::PartSort::Matter, matter.name),
+            [title = matter.title](const auto& o) { return o.thing == title; },
+            [title = matter.title](auto& o) { o.thing = title; });
+    }
+}
+
+void Tray::addSketchOptions(QGridLayout* grid) {
+    using level::MarkShape;
+    using level::PencilWidth;
+    int line = 0;
+    const auto addLine = [&](const QString& name) {
+        auto* label = new QLabel(name, m_options);
+        label->setFont(sizedFont(-1));
+        auto* row = new QHBoxLayout;
+        row->setSpacing(4);
+        grid->addWidget(label, line, 0);
+        grid->addLayout(row, line++, 1);
+        return row;
+    };
+    const auto finish = [&](QBoxLayout* row) { row->addStretch(); };
+    const SketchTool tool = m_session.sketchTool();
+    if (tool == SketchTool::Thing) {
+        addSearch(grid);
+        line = 1;
+    }
+    if (tool == SketchTool::Pencil) {
+        auto* shapes = addLine(tr("Draw"));
+        const std::pair<QString, MarkShape> choices[] = {{tr("free"), MarkShape::Free},
+                                                         {tr("line"), MarkShape::Line},
+                                                         {tr("box"), MarkShape::Box},
+                                                         {tr("outline"), MarkShape::Outline}};
+        for (const auto& [text, shape] : choices)
+            addChip(
+                shapes, text, QStringLiteral("shape-") + QString::number(int(shape)),
+                [shape = shape](const auto& o) {
+                    return !o.pencilErases && o.pencilShape == shape;
+                },
+                [shape = shape](auto& o, bool) {
+                    o.pencilShape = shape;
+                    o.pencilErases = false;
+                });
+        finish(shapes);
+        auto* more = addLine({});
+        addChip(
+            more, tr("as room"), QStringLiteral("room"), [](const auto& o) { return o.drawsRooms; },
+            [](auto& o, bool isOn) { o.drawsRooms = isOn; })
+            ->setToolTip(tr("Boxes and outlines are rooms: open space that the level must have."));
+        addChip(
+            more, tr("eraser"), QStringLiteral("eraser"),
+            [](const auto& o) { return o.pencilErases; },
+            [](auto& o, bool isOn) { o.pencilErases = isOn; })
+            ->setToolTip(tr("Cuts strokes. The right button does so with any pencil."));
+        finish(more);
+    }
+    if (tool != SketchTool::Route && tool != SketchTool::Select) {
+        auto* widths = addLine(tr("Width"));
+        const std::pair<QString, PencilWidth> choices[] = {{tr("fine"), PencilWidth::Fine},
+                                                           {tr("bold"), PencilWidth::Bold}};
+        for (const auto& [text, width] : choices)
+            addChip(
+                widths, text, QStringLiteral("width-") + QString::number(int(width)),
+                [width = width](const auto& o) { return o.pencilWidth == width; },
+                [width = width](auto& o, bool) { o.pencilWidth = width; });
+        finish(widths);
+    }
+    if (tool != SketchTool::Label) {
+        auto* snaps = addLine(tr("Snap"));
+        addChip(
+            snaps, tr("half cells"), QStringLiteral("sketch-snap"),
+            [](const auto& o) { return o.sketchSnaps; },
+            [](auto& o, bool isOn) { o.sketchSnaps = isOn; });
+        finish(snaps);
+    }
+    grid->setRowStretch(line, 1);
+}
+
+}  // namespace rook::app
