@@ -61,25 +61,32 @@ void Board::takeLevel() {
     update();
 }
 
-void Board::takeTool() {
-    if (m_gestureButton != Qt::NoButton) cancel();
+std::unique_ptr<Tool> Board::makeTool() const {
     switch (m_session.step()) {
-        case Step::Shape:
-            m_tool = makeShapeTool(m_session.shapeTool());
-            break;
-        case Step::Cast:
-            m_tool = makeCastTool(m_session.castTool());
-            break;
         case Step::Sketch:
-            m_tool = makeSketchTool(m_session.sketchTool());
-            break;
+            return makeSketchTool(m_session.sketchTool());
+        case Step::Shape:
+            return makeShapeTool(m_session.shapeTool());
+        case Step::Cast:
+            return makeCastTool(m_session.castTool());
         case Step::Skin:
         case Step::Prove:
         case Step::Ship:
-            m_tool = makeProbe();
-            break;
+            return makeProbe();
     }
-    if (m_hasPointer) m_tool->hover(inputAt(m_pointer, QGuiApplication::keyboardModifiers()));
+    return nullptr;
+}
+
+void Board::takeTool() {
+    // Options may change in the middle of a gesture, which goes on; another tool ends it.
+    const auto inHand = std::pair(m_session.step(), m_session.toolInHand());
+    if (!m_tool || m_toolInHand != inHand) {
+        if (m_gestureButton != Qt::NoButton) cancel();
+        m_toolInHand = inHand;
+        m_tool = makeTool();
+    }
+    if (m_hasPointer && m_gestureButton == Qt::NoButton)
+        m_tool->hover(inputAt(m_pointer, QGuiApplication::keyboardModifiers()));
     const bool isDrawing = m_session.step() != Step::Skin && m_session.step() != Step::Ship;
     setCursor(isDrawing ? Qt::CrossCursor : Qt::ArrowCursor);
     update();

@@ -78,6 +78,7 @@ protected:
 
 private:
     void takeTool();
+    [[nodiscard]] std::unique_ptr<Tool> makeTool() const;
     void takeLevel();
     [[nodiscard]] ToolInput inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const;
     void follow(const ToolOutcome& outcome);
@@ -104,6 +105,7 @@ private:
 
     Session& m_session;
     std::unique_ptr<Tool> m_tool;
+    std::pair<Step, int> m_toolInHand;  ///< step and place on the home row that m_tool is for
     View m_view;
     BoardImages m_images;
     BoardImages m_leafImages;

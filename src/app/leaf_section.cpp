@@ -41,6 +41,7 @@ public:
         });
         addControl(tr("Opacity"), m_opacity);
         auto* buttons = new QHBoxLayout;
+        buttons->setSpacing(6);
         const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
             QWidget* button = makeButton(text, QLatin1String(name), this, std::move(act));
             buttons->addWidget(button);

@@ -53,6 +53,7 @@ public:
         });
         addWide(m_room);
         auto* turns = new QHBoxLayout;
+        turns->setSpacing(6);
         turns->addWidget(
             makeButton(tr("Mirror ↔"), QStringLiteral("mirror"), this, [this] { mirror(true); }));
         turns->addWidget(makeButton(tr("Mirror ↕"), QStringLiteral("mirror-down"), this,
@@ -66,6 +67,7 @@ public:
         m_matter->setAccessibleName(tr("Matter to lay"));
         m_lay = new QWidget(this);
         auto* lay = new QHBoxLayout(m_lay);
+        lay->setSpacing(6);
         lay->setContentsMargins(0, 0, 0, 0);
         lay->addWidget(m_matter, 1);
         lay->addWidget(makeButton(tr("Lay as matter"), QStringLiteral("lay-marks"), this,

@@ -368,7 +368,7 @@ SheetImages loadSheets(const level::Project& project, const QString& folder) {
 BoardLook lookOf(Step step) {
     switch (step) {
         case Step::Sketch:
-            return {0, 0.25, 1};
+            return {0, 0.4, 1};
         case Step::Shape:
             return {0, 1, 1};
         case Step::Skin:

@@ -65,6 +65,11 @@ void paintBead(QPainter& painter, const level::Bead& bead, int number, QPointF a
                bool isSelected) {
     const Theme& theme = currentTheme();
     const QColor tone = toneOf(state);
+    // Struck through, behind the number, where the player can go without it.
+    if (state == BeadState::Skippable || state == BeadState::LeftOut) {
+        painter.setPen(QPen(tone, 2));
+        painter.drawLine(at + QPointF(-13, 13), at + QPointF(13, -13));
+    }
     painter.setBrush(theme.paper);
     painter.setPen(QPen(tone, isSelected ? 3 : 1.8));
     painter.drawEllipse(at, beadRadius, beadRadius);
@@ -79,9 +84,6 @@ void paintBead(QPainter& painter, const level::Bead& bead, int number, QPointF a
     painter.fillRect(sign.adjusted(-2, -2, 2, 2), ground);
     painter.setBrush(Qt::NoBrush);
     paintBeadSign(painter, bead.sort, sign);
-    if (state != BeadState::Skippable && state != BeadState::LeftOut) return;
-    painter.setPen(QPen(tone, 1.8));
-    painter.drawLine(at + QPointF(-11, 11), at + QPointF(11, -11));
 }
 
 }  // namespace

@@ -52,6 +52,7 @@ public:
         addWide(m_beadTitle);
         addWide(m_beads);
         auto* buttons = new QHBoxLayout;
+        buttons->setSpacing(6);
         buttons->addWidget(makeButton(tr("New route"), QStringLiteral("new-route"), this,
                                       [this] { beginRoute(); }));
         m_delete = makeButton(tr("Delete"), QStringLiteral("delete-route"), this, [this] {
@@ -207,6 +208,7 @@ public:
         m_state = addValue(tr("In the level"));
         m_state->setObjectName(QStringLiteral("bead-state"));
         auto* buttons = new QHBoxLayout;
+        buttons->setSpacing(6);
         buttons->addWidget(makeButton(tr("Draw region"), QStringLiteral("draw-region"), this,
                                       [this] { drawRegion(); }));
         m_drop = makeButton(tr("No region"), QStringLiteral("drop-region"), this, [this] {

@@ -255,6 +255,22 @@ int Session::routeInHand() const {
     return m_options.route < count ? m_options.route : -1;
 }
 
+int Session::toolInHand() const {
+    switch (m_step) {
+        case Step::Sketch:
+            return int(m_sketchTool);
+        case Step::Shape:
+            return int(m_shapeTool);
+        case Step::Cast:
+            return int(m_castTool);
+        case Step::Skin:
+        case Step::Prove:
+        case Step::Ship:
+            return 0;
+    }
+    return 0;
+}
+
 void Session::setShapeTool(ShapeTool tool) {
     commitGesture();
     m_shapeTool = tool;

@@ -126,6 +126,8 @@ public:
     [[nodiscard]] int routeInHand() const;
     [[nodiscard]] ShapeTool shapeTool() const { return m_shapeTool; }
     [[nodiscard]] CastTool castTool() const { return m_castTool; }
+    /// Place on the home row of the step's tool in hand; 0 where a step has one or none.
+    [[nodiscard]] int toolInHand() const;
     void setShapeTool(ShapeTool tool);
     void setCastTool(CastTool tool);
     [[nodiscard]] const ToolOptions& options() const { return m_options; }

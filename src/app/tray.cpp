@@ -150,27 +150,11 @@ void Tray::addTools() {
             if (m_session.step() == Step::Shape) m_session.setShapeTool(static_cast<ShapeTool>(i));
             if (m_session.step() == Step::Cast) m_session.setCastTool(static_cast<CastTool>(i));
         });
-        m_refreshers << [this, button, i] { button->setChecked(toolInHand() == i); };
+        m_refreshers << [this, button, i] { button->setChecked(m_session.toolInHand() == i); };
         row->addWidget(button);
         m_toolButtons << button;
     }
     row->addStretch();
-}
-
-int Tray::toolInHand() const {
-    switch (m_session.step()) {
-        case Step::Sketch:
-            return int(m_session.sketchTool());
-        case Step::Shape:
-            return int(m_session.shapeTool());
-        case Step::Cast:
-            return int(m_session.castTool());
-        case Step::Skin:
-        case Step::Prove:
-        case Step::Ship:
-            return 0;
-    }
-    return 0;
 }
 
 QAbstractButton* Tray::addChip(QBoxLayout* row, const QString& text, const QString& name,
@@ -315,8 +299,9 @@ void Tray::addSearch(QGridLayout* grid) {
 void Tray::addOptions() {
     const bool hasCards = !m_cardButtons.isEmpty();
     const bool isSketch = m_session.step() == Step::Sketch;
-    m_options->setFixedWidth(isSketch ? 292 : hasCards ? 190 : 0);
-    if (!hasCards && !isSketch) return;
+    const bool isPencil = isSketch && m_session.sketchTool() == SketchTool::Pencil;
+    m_options->setFixedWidth(isPencil ? 292 : hasCards ? 190 : 0);
+    if (!hasCards) return;
     auto* grid = new QGridLayout(m_options);
     grid->setContentsMargins(12, 10, 14, 8);
     grid->setVerticalSpacing(5);

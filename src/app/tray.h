@@ -45,7 +45,6 @@ private:
                              const std::function<bool(const ToolOptions&)>& isChosen,
                              const std::function<void(ToolOptions&)>& choose);
     void addSearch(QGridLayout* grid);
-    [[nodiscard]] int toolInHand() const;
     void filterCards(const QString& text);
 
     Session& m_session;

@@ -54,6 +54,7 @@ public:
         line->addWidget(m_opacity);
         rows->addLayout(line);
         auto* buttons = new QHBoxLayout;
+        buttons->setSpacing(6);
         buttons->addWidget(makeButton(tr("Scale …"), QStringLiteral("measure-underlay"), this,
                                       [this] { measure(); }));
         buttons->addWidget(
