@@ -98,6 +98,46 @@ void wholeFrame(benchmark::State& state) {
     }
 }
 
+/// One frame of a pan over a plan of 10,000 stroke segments, all of them in sight.
+void panSketchFrame(benchmark::State& state) {
+    BoardScene scene;
+    level::Level level = *scene.session.level();
+    level::Leaf leaf;
+    leaf.name = "Leaf 1";
+    leaf.opacity = 80;
+    std::vector<level::Mark> marks;
+    for (int stroke = 0; stroke < 200; ++stroke) {
+        level::Mark mark;
+        mark.id = {stroke + 1};
+        mark.width = level::PencilWidth::Bold;
+        std::vector<PxPoint> points;
+        for (int i = 0; i <= 50; ++i)
+            points.push_back({20000 + stroke % 10 * 128 + i * 5,
+                              20000 + stroke / 10 * 38 + (i * i * 7 + stroke * 3) % 36});
+        mark.points = std::move(points);
+        marks.push_back(std::move(mark));
+    }
+    leaf.marks = std::move(marks);
+    level.sketch.leaves = std::vector<level::Leaf>{leaf};
+    scene.session.apply(level::LevelEdit{level, "Draw", {}});
+    scene.session.setStep(Step::Sketch);
+    scene.setScale(1);
+    scene.paintWhole();
+    double worst = 0;
+    int frames = 0;
+    for (auto _ : state) {
+        View view = scene.board->view();
+        view.pan({frames % 40 < 20 ? -24.0 : 24.0, frames % 40 < 20 ? -10.0 : 10.0});
+        ++frames;
+        QElapsedTimer timer;
+        timer.start();
+        scene.board->setView(view);
+        scene.paint();
+        worst = std::max(worst, double(timer.nsecsElapsed()) / 1e6);
+    }
+    state.counters["worstMs"] = worst;
+}
+
 /// From a stroke on the demo's first level to its verdict, through session, worker and signals.
 void strokeToVerdict(benchmark::State& state) {
     Session session;
@@ -128,6 +168,7 @@ BENCHMARK(panFrame)
     ->Arg(4000)
     ->Unit(benchmark::kMillisecond)
     ->Iterations(40);
+BENCHMARK(panSketchFrame)->Unit(benchmark::kMillisecond)->Iterations(80);
 BENCHMARK(zoomFrame)->Unit(benchmark::kMillisecond)->Iterations(60);
 BENCHMARK(strokeFrame)->Unit(benchmark::kMillisecond)->Iterations(200);
 BENCHMARK(wholeFrame)->Unit(benchmark::kMillisecond);

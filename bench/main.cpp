@@ -68,6 +68,7 @@ int main(int argc, char** argv) {
                0.016);
     printShare(times, "panning 4,096 x 4,096 at 64 px a cell", "panFrame/4000/iterations:40",
                0.016);
+    printShare(times, "panning over 10,000 stroke segments", "panSketchFrame/iterations:80", 0.016);
     printShare(times, "zooming 4,096 x 4,096", "zoomFrame/iterations:60", 0.016);
     return 0;
 }

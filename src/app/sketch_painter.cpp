@@ -88,11 +88,20 @@ struct Words {
     bool isFramed = false;
 };
 
+/// From afar words are smaller, and the names of things give way.
+constexpr double farScale = 0.6;
+
+QFont wordsFont(const Mark& mark, double scale) {
+    const int size = (mark.shape == MarkShape::Label ? 0 : -1) - (scale < farScale ? 2 : 0);
+    return sizedFont(size, mark.isRoom ? QFont::DemiBold : QFont::Normal);
+}
+
 /// The words of a mark, if it has any, and where they stand.
 Words wordsOf(const Mark& mark, const Mapping& map) {
     if (mark.text.empty()) return {};
+    if (mark.shape == MarkShape::Thing && map.scale < farScale) return {};
     Words words{QString::fromStdString(mark.text), {}, false};
-    const QFontMetrics metrics(sizedFont(mark.shape == MarkShape::Label ? 0 : -1));
+    const QFontMetrics metrics(wordsFont(mark, map.scale));
     const QSizeF size(metrics.horizontalAdvance(words.text) + 10, metrics.height() + 4);
     const QPointF first = map(mark.points[0]);
     const QRectF bounds = map(boundsOf(mark));
@@ -229,8 +238,7 @@ void paintWords(QPainter& painter, const level::Sketch& sketch, const View& view
         for (const Mark& mark : leaf.marks) {
             const Words words = wordsOf(mark, map);
             if (words.text.isEmpty() || !words.box.intersects(area)) continue;
-            painter.setFont(sizedFont(mark.shape == MarkShape::Label ? 0 : -1,
-                                      mark.isRoom ? QFont::DemiBold : QFont::Normal));
+            painter.setFont(wordsFont(mark, view.scale()));
             QColor ground = currentTheme().paper;
             ground.setAlphaF(0.75f);
             painter.fillRect(words.box.adjusted(2, 1, -2, -1), ground);

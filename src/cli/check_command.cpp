@@ -11,6 +11,7 @@ struct CheckOptions {
     std::string project;
     std::string level;
     std::string format = "text";
+    bool leavesPlanOut = false;
 };
 
 file::Json findingJson(const check::Finding& finding) {
@@ -53,8 +54,10 @@ int checkProject(const CheckOptions& options) {
         if (!question) return report(question.error());
         const reach::Answer answer = reach::answer(*question);
         auto findings = check::findingsOf(*project, *level, answer);
-        const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
-        findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());
+        if (!options.leavesPlanOut) {
+            const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
+            findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());
+        }
         count += findings.size();
         if (options.format == "text") printText(findings, level->cellSize);
         for (const check::Finding& finding : findings)
@@ -75,11 +78,14 @@ int checkProject(const CheckOptions& options) {
 void addCheckCommand(CLI::App& app, int& exitCode) {
     auto* command = app.add_subcommand(
         "check",
-        "List the findings of all levels, or of one: what is out of reach, what leads nowhere.\n"
+        "List the findings of all levels, or of one: what is out of reach, what leads nowhere,\n"
+        "where a level does not hold to its plan.\n"
         "Exits with 0 without findings, 1 with, 2 on an error.");
     auto options = std::make_shared<CheckOptions>();
     command->add_option("PROJECT", options->project, "The project folder")->required();
     command->add_option("--level", options->level, "Check this level only, by its id");
+    command->add_flag("--no-plan", options->leavesPlanOut,
+                      "Leave out where a level does not hold to its plan");
     command->add_option("--format", options->format, "text (a line a finding) or json")
         ->check(CLI::IsMember({"text", "json"}))
         ->capture_default_str();

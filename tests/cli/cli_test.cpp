@@ -18,6 +18,7 @@ private slots:
     void newProject_isRefused_overAnother();
     void check_exitsByWhatItFinds();
     void check_jsonHoldsEveryFinding();
+    void parts_areListed_andWrittenAsCsv();
     void reach_dumpsOneBitAPx_alikeForProjectAndBundle();
     void reach_refusesABadFile_withTwo();
     void export_listsWhatItWrote();
@@ -71,7 +72,12 @@ void CliTest::newProject_isRefused_overAnother() {
 }
 
 void CliTest::check_exitsByWhatItFinds() {
-    QCOMPARE(run("rookplot", {"check", demo, "--level", "intake"}).exitCode, 0);
+    QCOMPARE(run("rookplot", {"check", demo, "--level", "intake", "--no-plan"}).exitCode, 0);
+    // Intake steps has a plan with two things to make and a bead that can be skipped.
+    const Outcome held = run("rookplot", {"check", demo, "--level", "intake"});
+    QCOMPARE(held.exitCode, 1);
+    QVERIFY(held.out.contains("Bead 2 (jump, plank over the brine) can be skipped"));
+    QVERIFY(held.out.endsWith("3 findings\n"));
     QCOMPARE(run("rookplot", {"check", demo}).exitCode, 1);
     QCOMPARE(run("rookplot", {"check", demo, "--level", "moon"}).exitCode, 2);
     QCOMPARE(run("rookplot", {"check", "/nowhere"}).exitCode, 2);
@@ -81,9 +87,27 @@ void CliTest::check_jsonHoldsEveryFinding() {
     const Outcome outcome = run("rookplot", {"check", demo, "--format", "json"});
     const QJsonArray findings =
         QJsonDocument::fromJson(outcome.out.toUtf8()).object()["findings"].toArray();
-    QCOMPARE(findings.size(), 6);
-    QCOMPARE(findings[0]["level"].toString(), QString("leaky-reach"));
-    QVERIFY(findings[0]["place"]["width"].toInt() > 0);
+    QCOMPARE(findings.size(), 9);
+    QCOMPARE(findings[0]["level"].toString(), QString("intake"));
+    QCOMPARE(findings[0]["kind"].toString(), QString("bead-skippable"));
+    QCOMPARE(findings[3]["level"].toString(), QString("leaky-reach"));
+    QVERIFY(findings[3]["place"]["width"].toInt() > 0);
+}
+
+void CliTest::parts_areListed_andWrittenAsCsv() {
+    const Outcome outcome = run("rookplot", {"parts", demo});
+    QCOMPARE(outcome.exitCode, 0);
+    QVERIFY(outcome.out.contains("Crate pile: 2, to make\n"));
+    QVERIFY(outcome.out.endsWith("4 parts, 2 to make\n"));
+    const QTemporaryDir folder;
+    const QString csv = folder.filePath("parts.csv");
+    QCOMPARE(run("rookplot", {"parts", demo, "--level", "intake", "--csv", csv}).exitCode, 0);
+    QCOMPARE(testing::readBytes(csv),
+             QByteArray("part,instances,state,stands for\r\nBoat,1,to make,\r\nCrate "
+                        "pile,2,to make,\r\nGauge post,1,there,kind Gauge post\r\nLantern,3,"
+                        "there,kind Lantern\r\n"));
+    QCOMPARE(run("rookplot", {"parts", demo, "--level", "moon"}).exitCode, 2);
+    QCOMPARE(run("rookplot", {"parts", demo, "--csv", "/nowhere/parts.csv"}).exitCode, 2);
 }
 
 void CliTest::reach_dumpsOneBitAPx_alikeForProjectAndBundle() {

@@ -64,6 +64,9 @@ void BundleTest::bundle_holdsWhatItsManifestSays() {
                  value["sha256"].toString());
     }
     QVERIFY(QFile::exists(bundle + "/sheets/weir.png"));
+    // The plan stays at home.
+    QVERIFY(!m_project.levels[0]->sketch.isEmpty());
+    QVERIFY(!testing::readBytes(bundle + "/levels/intake.level.json").contains("sketch"));
     QVERIFY(QFile::exists(bundle + "/schema/rookplot-level.schema.json"));
 }
 
