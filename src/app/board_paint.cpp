@@ -101,13 +101,16 @@ void Board::paintFindings(QPainter& painter) {
         const check::Finding& finding = proven->findings[i];
         if (finding.place.isEmpty()) continue;
         const QRectF box = m_view.toWidget(finding.place);
-        // Two findings of one thing stand side by side.
-        // Above the box, and above the words that an exit wears there.
+        // Pins that are close stand side by side. Above the box, and above the words that an exit
+        // wears there.
         const level::Entity* entity = findEntity(*m_session.level(), finding.entity);
         const bool isExit = entity && m_session.project().roleOf(*entity) == level::Role::Exit;
         QPointF middle = box.center() - QPointF(0, box.height() / 2 + (isExit ? 36 : 14));
-        while (taken.contains(middle))
-            middle += QPointF(24, 0);
+        const auto isTaken = [&middle](QPointF other) {
+            return QLineF(middle, other).length() < 22;
+        };
+        while (std::any_of(taken.begin(), taken.end(), isTaken))
+            middle += QPointF(6, 0);
         taken << middle;
         const QColor tone =
             finding.severity == check::Severity::Error ? theme.alarm : theme.caution;

@@ -139,7 +139,8 @@ StationState stationState(const Session& session, Step step) {
             const auto* plan = proven && proven->isPlanCurrent ? proven->plan.get() : nullptr;
             if (!plan) return {Fill::Half, 0, false};
             if (!plan->findings.empty()) return {Fill::Count, int(plan->findings.size()), false};
-            return {level.sketch.routes.empty() ? Fill::Half : Fill::Full, 0, false};
+            const bool isFollowed = !plan->routes.empty() && plan->routes[0].run;
+            return {isFollowed ? Fill::Full : Fill::Half, 0, false};
         }
         case Step::Skin:
             return {};

@@ -75,11 +75,12 @@ public:
             widget->setEnabled(isAny);
         m_name->setEnabled(isAny);
         m_opacity->setEnabled(isAny);
-        if (!isAny) return m_name->clear();
-        const level::Leaf& leaf = leaves[std::size_t(inHand)];
+        const level::Leaf none;
+        const level::Leaf& leaf = isAny ? leaves[std::size_t(inHand)] : none;
         if (!m_name->hasFocus()) m_name->setText(QString::fromStdString(leaf.name));
         const QSignalBlocker blocker(m_opacity);
         m_opacity->setValue(leaf.opacity);
+        if (!isAny) return;
         m_up->setEnabled(inHand + 1 < int(leaves.size()));
         m_down->setEnabled(inHand > 0);
     }

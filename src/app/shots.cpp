@@ -101,6 +101,12 @@ bool writeShots(MainWindow& window, const QString& folder) {
     board.fitLevel();
     isFine = isFine && shoot(window, folder, QStringLiteral("prove-day"));
     window.setNight(true);
+    session.setStep(Step::Sketch);
+    session.setSketchTool(SketchTool::Thing);
+    board.setView(closeView(1.25, {780, 150}));
+    isFine = isFine && shoot(window, folder, QStringLiteral("sketch-night"));
+    session.setStep(Step::Prove);
+    board.fitLevel();
     session.chooseLevel(LevelId{"leaky-reach"});
     isFine = isFine && shoot(window, folder, QStringLiteral("prove-night"));
     session.chooseLevel(LevelId{"intake"});

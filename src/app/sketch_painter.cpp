@@ -271,6 +271,8 @@ void paintSketchSelection(QPainter& painter, const level::Sketch& sketch, const 
         const Words words = wordsOf(*mark, {view.offset(), view.scale()});
         QRectF frame = view.toWidget(boundsOf(*mark)).adjusted(-5, -5, 5, 5);
         if (mark->shape == MarkShape::Label) frame = words.box;
+        if (mark->shape == MarkShape::Thing && mark->points.size() == 1)
+            frame = frame.adjusted(-6, -6, 6, 6).united(words.box);
         painter.drawRect(frame);
         if (selection.marks.size() > 1 || mark->shape == MarkShape::Label) continue;
         painter.setPen(QPen(theme.accent, 1.4));

@@ -48,6 +48,12 @@ private:
                 "(S), and hang beads on it for what stands in the way.");
         if (!isCurrent || !plan) return tr("Being looked at …");
         if (sketch().routes.empty()) return tr("There is no route to follow yet (S).");
+        const auto proven = m_session.proven(m_session.level()->id);
+        const bool isJudged = followed(*plan) || !plan->routes[0].passings.empty();
+        if (!isJudged)
+            return tr("Not judged yet. %1")
+                .arg(QString::fromStdString(proven->error ? proven->error->sentence()
+                                                          : proven->answer.verdict.sentence()));
         if (!followed(*plan)) return tr("No proof run follows the main route to its end.");
         const auto& main = plan->routes[0];
         const auto passed =
