@@ -119,6 +119,7 @@ private:
         stage.isTaken.assign(stage.level->entities.size(), false);
         m_stage = std::move(stage);
         std::printf("lantern: %s\n", m_stage.level->title.c_str());
+        std::fflush(stdout);
     }
 
     bool meetEntities() {

@@ -25,7 +25,10 @@ Board::Board(Session& session, QWidget* parent)
         update();
     });
     connect(&session, &Session::levelSwitched, this, &Board::takeLevel);
-    connect(&session, &Session::selectionChanged, this, [this] { update(); });
+    connect(&session, &Session::selectionChanged, this, [this] {
+        previewLaying();
+        update();
+    });
     connect(&session, &Session::proofChanged, this, [this] { update(); });
     connect(&session, &Session::stepChanged, this, [this] {
         m_images.clear();

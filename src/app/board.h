@@ -49,7 +49,7 @@ public:
     /// Turns the selected marks over, left with right or top with bottom.
     void mirror(bool isSideways);
     void group();
-    /// Chooses a picture file and lays it under the board.
+    /// Reads a picture file on a worker, and lays it under the board or says why not.
     void placeUnderlay(const QString& file);
     /// Escape: the gesture, else the selection.
     void cancel();
@@ -86,6 +86,7 @@ private:
     [[nodiscard]] MatterScene scene() const;
     void paintSketch(QPainter& painter, double budgetMs);
     void paintProofRun(QPainter& painter);
+    void previewLaying();
     /// Forgets the pictures of strokes that are no longer so.
     void followSketch();
     void ask(const WordsRequest& request);
@@ -97,6 +98,8 @@ private:
     void paintFindings(QPainter& painter);
     void paintSelection(QPainter& painter);
     void paintPreview(QPainter& painter);
+    /// A wash with an outline over cells that a gesture or a command would cover.
+    void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone);
     void paintWalk(QPainter& painter);
     bool takeWalkKey(const QKeyEvent* event, bool isDown);
     void advanceWalk();
@@ -109,7 +112,8 @@ private:
     View m_view;
     BoardImages m_images;
     BoardImages m_leafImages;
-    level::Sketch m_shownSketch;  ///< that the leaf images are of
+    level::CellRegion m_layPreview;  ///< cells that the selected marks would be laid as
+    level::Sketch m_shownSketch;     ///< that the leaf images are of
     UnderlayImages* m_underlay;
     QLineEdit* m_words;
     bool m_isAsking = false;

@@ -138,25 +138,34 @@ void Board::paintSelection(QPainter& painter) {
     painter.drawRect(box);
 }
 
+void Board::paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone) {
+    if (region.isEmpty()) return;
+    const CellSize cell = m_session.level()->cellSize;
+    QPainterPath path;
+    for (const level::CellRun& run : region.runs()) {
+        const QRectF part = m_view.toWidget(toPx(CellRect{run.x, run.y, run.count, 1}, cell));
+        if (part.intersects(rect())) path.addRect(part);
+    }
+    path.setFillRule(Qt::WindingFill);
+    QColor wash = tone;
+    wash.setAlphaF(0.22f);
+    painter.fillPath(path, wash);
+    painter.setPen(QPen(tone, 1.5));
+    painter.setBrush(Qt::NoBrush);
+    if (region.runs().size() < 400) painter.drawPath(path.simplified());
+}
+
 void Board::paintPreview(QPainter& painter) {
     if (!m_hasPointer && m_gestureButton == Qt::NoButton) return;
     const ToolPreview& preview = m_tool->preview();
     const Theme& theme = currentTheme();
     const CellSize cell = m_session.level()->cellSize;
     const QColor tone = preview.isErasing ? theme.alarm : theme.accent;
+    paintCells(painter, preview.region, tone);
     QColor wash = tone;
     wash.setAlphaF(0.22f);
-    QPainterPath path;
-    for (const level::CellRun& run : preview.region.runs()) {
-        const QRectF part = m_view.toWidget(toPx(CellRect{run.x, run.y, run.count, 1}, cell));
-        if (part.intersects(rect())) path.addRect(part);
-    }
-    path.setFillRule(Qt::WindingFill);
-    painter.setPen(Qt::NoPen);
-    painter.fillPath(path, wash);
     painter.setPen(QPen(tone, 1.5));
     painter.setBrush(Qt::NoBrush);
-    if (preview.region.runs().size() < 400) painter.drawPath(path.simplified());
     if (preview.frame) painter.drawRect(m_view.toWidget(toPx(*preview.frame, cell)));
     if (preview.pxFrame) painter.drawRect(m_view.toWidget(*preview.pxFrame));
     if (preview.eraserPx > 0)

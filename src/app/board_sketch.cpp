@@ -1,5 +1,6 @@
 #include <QLineEdit>
 #include <QPainterPath>
+#include <QtConcurrent>
 #include <cmath>
 
 #include "app/board.h"
@@ -22,6 +23,7 @@ QRectF strokeBounds(const level::Mark& mark) {
 void Board::followSketch() {
     const level::Sketch& now = m_session.level()->sketch;
     m_underlay->show(now.underlay);
+    previewLaying();
     const level::Sketch former = std::exchange(m_shownSketch, now);
     const auto isSameSheet = [](const level::Leaf& a, const level::Leaf& b) {
         return a.opacity == b.opacity && a.isShown == b.isShown;
@@ -47,6 +49,15 @@ void Board::followSketch() {
         for (std::size_t m = first; m + last < b.size(); ++m)
             m_leafImages.invalidate(strokeBounds(b[m]));
     }
+}
+
+void Board::previewLaying() {
+    m_layPreview = {};
+    const level::Level& level = *m_session.level();
+    for (const level::MarkId id : m_session.selection().marks)
+        if (const level::Mark* mark = findMark(level.sketch, id))
+            m_layPreview = m_layPreview.united(cellsOf(*mark, level.cellSize));
+    m_layPreview = m_layPreview.clipped(level.cells.bounds());
 }
 
 void Board::paintSketch(QPainter& painter, double budgetMs) {
@@ -75,6 +86,7 @@ void Board::paintSketch(QPainter& painter, double budgetMs) {
         const QRectF place = placeOf(*level.sketch.underlay);
         underlay = QRectF(m_view.toWidget(place.topLeft()), place.size() * m_view.scale());
     }
+    paintCells(painter, m_layPreview, currentTheme().accent);
     paintSketchSelection(painter, level.sketch, m_view, m_session.selection(), underlay);
 }
 
@@ -153,13 +165,22 @@ void Board::pasteMarks(const std::vector<level::Mark>& marks, int dx, int dy) {
 }
 
 void Board::placeUnderlay(const QString& file) {
-    auto underlay = readUnderlay(file, m_session.level()->boundsPx());
-    if (!underlay) return m_session.say(QString::fromStdString(underlay.error().sentence()));
-    m_session.apply(setUnderlay(*m_session.level(), *underlay, "Place an underlay"));
-    m_session.setSketchTool(SketchTool::Select);
-    Selection selection;
-    selection.hasUnderlay = true;
-    m_session.select(selection);
+    m_session.say(tr("Reading the picture …"));
+    const LevelId id = m_session.level()->id;
+    QtConcurrent::run([file, bounds = m_session.level()->boundsPx()] {
+        return readUnderlay(file, bounds);
+    }).then(this, [this, id](const Result<level::Underlay>& underlay) {
+        if (!underlay) return m_session.say(QString::fromStdString(underlay.error().sentence()));
+        if (m_session.level()->id != id) m_session.chooseLevel(id);
+        if (m_session.level()->id != id) return;
+        m_session.apply(setUnderlay(*m_session.level(), *underlay, "Place an underlay"));
+        m_session.say(tr("Placed the picture. Drag it with Select; Scale fits it to the cells."));
+        if (!isOnSketch()) return;
+        m_session.setSketchTool(SketchTool::Select);
+        Selection selection;
+        selection.hasUnderlay = true;
+        m_session.select(selection);
+    });
 }
 
 }  // namespace rook::app

@@ -15,8 +15,7 @@ public:
     LeafSection(Session& session, QWidget* parent)
         : SketchSection(tr("Leaves"), session, parent),
           m_list(new QVBoxLayout),
-          m_name(new QLineEdit(this)),
-          m_opacity(new QSpinBox(this)) {
+          m_name(new QLineEdit(this)) {
         m_list->setSpacing(0);
         addWide(m_list);
         m_name->setObjectName(QStringLiteral("leaf-name"));
@@ -29,13 +28,7 @@ public:
                        [&](level::Leaf& leaf) { leaf.name = name; });
         });
         addControl(tr("Name"), m_name);
-        m_opacity->setObjectName(QStringLiteral("leaf-opacity"));
-        m_opacity->setRange(10, 100);
-        m_opacity->setSingleStep(10);
-        m_opacity->setSuffix(QStringLiteral(" %"));
-        m_opacity->setFixedWidth(80);
-        m_opacity->setKeyboardTracking(false);
-        connect(m_opacity, &QSpinBox::valueChanged, this, [this](int value) {
+        m_opacity = makeOpacityBox(QStringLiteral("leaf-opacity"), this, [this](int value) {
             change(m_session.leafInHand(), "Opacity of a leaf",
                    [&](level::Leaf& leaf) { leaf.opacity = value; });
         });

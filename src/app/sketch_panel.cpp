@@ -1,6 +1,7 @@
 #include "app/sketch_panel.h"
 
 #include <QPushButton>
+#include <QSpinBox>
 
 #include "app/finding_note.h"
 #include "app/theme.h"
@@ -132,6 +133,18 @@ void SketchPanel::refresh() {
 
 SketchSection* makePlanSection(Session& session, QWidget* parent, ShowPlace show) {
     return new PlanSection(session, parent, std::move(show));
+}
+
+QSpinBox* makeOpacityBox(const QString& name, QWidget* parent, std::function<void(int)> act) {
+    auto* box = new QSpinBox(parent);
+    box->setObjectName(name);
+    box->setRange(10, 100);
+    box->setSingleStep(10);
+    box->setSuffix(QStringLiteral(" %"));
+    box->setFixedWidth(80);
+    box->setKeyboardTracking(false);
+    QObject::connect(box, &QSpinBox::valueChanged, parent, std::move(act));
+    return box;
 }
 
 QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,

@@ -7,6 +7,8 @@
 #include "app/margin.h"
 #include "app/margin_section.h"
 
+class QSpinBox;
+
 namespace rook::app {
 
 /// A section that brings itself in line with the session.
@@ -48,6 +50,9 @@ using ShowPlace = std::function<void(const PxRect&)>;
 [[nodiscard]] SketchSection* makeUnderlaySection(Session& session, QWidget* parent,
                                                  std::function<void()> ask);
 
+/// A box for 10 to 100 percent.
+[[nodiscard]] QSpinBox* makeOpacityBox(const QString& name, QWidget* parent,
+                                       std::function<void(int)> act);
 /// A push button that does one thing.
 [[nodiscard]] QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
                                   std::function<void()> act);

@@ -2,9 +2,8 @@
 #include <QPainter>
 #include <QPainterPath>
 
-#include "app/entity_painter.h"
-#include "app/matter_painter.h"
 #include "app/sketch_painter.h"
+#include "app/theme.h"
 #include "app/tray.h"
 
 namespace rook::app {
@@ -107,16 +106,7 @@ void Tray::addThingCards(QHBoxLayout* row) {
         row, asked, [](const auto& o) { return o.thing.empty(); },
         [](auto& o) { o.thing.clear(); });
     for (const level::Kind& kind : project.kinds) {
-        const auto word = level::nameOf(kind.role);
-        auto* card = new CardButton(
-            QString::fromStdString(kind.title), textOf(word),
-            [role = kind.role](QPainter& painter, const QRect& rect) {
-                painter.setPen(QPen(currentTheme().ink, 1.6));
-                QRectF mark(0, 0, 22, 30);
-                mark.moveCenter(QRectF(rect).center());
-                paintRoleMark(painter, role, mark, level::Facing::Right);
-            },
-            m_cards);
+        auto* card = makeKindCard(kind, m_cards);
         card->setObjectName(QStringLiteral("thing-kind-") + QString::fromStdString(kind.id.text));
         addCard(
             row, draggable(card, level::PartSort::Kind, kind.id.text),
@@ -125,13 +115,7 @@ void Tray::addThingCards(QHBoxLayout* row) {
     }
     for (std::size_t i = 1; i < project.matters.size(); ++i) {
         const level::Matter& matter = project.matters[i];
-        const auto word = level::nameOf(matter.behaviour);
-        auto* card = new CardButton(
-            QString::fromStdString(matter.title), textOf(word),
-            [behaviour = matter.behaviour](QPainter& painter, const QRect& rect) {
-                paintBehaviourSample(painter, behaviour, level::Form::Full, rect);
-            },
-            m_cards);
+        auto* card = makeMatterCard(matter, m_cards);
         card->setObjectName(QStringLiteral("thing-matter-") + QString::fromStdString(matter.name));
         addCard(
             row, draggable(card, level::PartSort::Matter, matter.name),

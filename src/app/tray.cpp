@@ -224,13 +224,7 @@ void Tray::addCards() {
         for (std::size_t i = 1; i < project.matters.size(); ++i) {
             const level::Matter& matter = project.matters[i];
             const level::MatterId id{static_cast<std::uint16_t>(i)};
-            const auto word = level::nameOf(matter.behaviour);
-            auto* card = new CardButton(
-                QString::fromStdString(matter.title), textOf(word),
-                [behaviour = matter.behaviour](QPainter& painter, const QRect& rect) {
-                    paintBehaviourSample(painter, behaviour, level::Form::Full, rect);
-                },
-                m_cards);
+            auto* card = makeMatterCard(matter, m_cards);
             card->setObjectName(QStringLiteral("matter-") + QString::fromStdString(matter.name));
             addCard(
                 row, card, [id](const auto& o) { return o.matter == id; },
@@ -238,16 +232,7 @@ void Tray::addCards() {
         }
     } else {
         for (const level::Kind& kind : project.kinds) {
-            const auto word = level::nameOf(kind.role);
-            auto* card = new CardButton(
-                QString::fromStdString(kind.title), textOf(word),
-                [role = kind.role](QPainter& painter, const QRect& rect) {
-                    painter.setPen(QPen(currentTheme().ink, 1.6));
-                    QRectF mark(0, 0, 22, 30);
-                    mark.moveCenter(QRectF(rect).center());
-                    paintRoleMark(painter, role, mark, level::Facing::Right);
-                },
-                m_cards);
+            auto* card = makeKindCard(kind, m_cards);
             card->setObjectName(QStringLiteral("kind-") + QString::fromStdString(kind.id.text));
             addCard(
                 row, card, [id = kind.id](const auto& o) { return o.kind == id; },

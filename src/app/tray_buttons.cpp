@@ -6,6 +6,8 @@
 #include <QMouseEvent>
 #include <QPainter>
 
+#include "app/entity_painter.h"
+#include "app/matter_painter.h"
 #include "app/theme.h"
 
 namespace rook::app {
@@ -106,6 +108,29 @@ void CardButton::mouseMoveEvent(QMouseEvent* event) {
     drag->setMimeData(carried);
     drag->setPixmap(grab(QRect(10, 4, width() - 20, 48)));
     drag->exec(Qt::CopyAction);
+}
+
+CardButton* makeMatterCard(const level::Matter& matter, QWidget* parent) {
+    const auto word = level::nameOf(matter.behaviour);
+    return new CardButton(
+        QString::fromStdString(matter.title), textOf(word),
+        [behaviour = matter.behaviour](QPainter& painter, const QRect& rect) {
+            paintBehaviourSample(painter, behaviour, level::Form::Full, rect);
+        },
+        parent);
+}
+
+CardButton* makeKindCard(const level::Kind& kind, QWidget* parent) {
+    const auto word = level::nameOf(kind.role);
+    return new CardButton(
+        QString::fromStdString(kind.title), textOf(word),
+        [role = kind.role](QPainter& painter, const QRect& rect) {
+            painter.setPen(QPen(currentTheme().ink, 1.6));
+            QRectF mark(0, 0, 22, 30);
+            mark.moveCenter(QRectF(rect).center());
+            paintRoleMark(painter, role, mark, level::Facing::Right);
+        },
+        parent);
 }
 
 Chip::Chip(const QString& text, QWidget* parent) : QAbstractButton(parent) {

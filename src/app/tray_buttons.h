@@ -44,6 +44,9 @@ private:
     Draw m_draw;
 };
 
+[[nodiscard]] CardButton* makeMatterCard(const level::Matter& matter, QWidget* parent);
+[[nodiscard]] CardButton* makeKindCard(const level::Kind& kind, QWidget* parent);
+
 /// A word that is on or off, or one of several.
 class Chip : public QAbstractButton {
 public:

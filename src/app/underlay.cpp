@@ -93,7 +93,11 @@ Result<level::Underlay> readUnderlay(const QString& file, const PxRect& level) {
                     "The picture is " + std::to_string(size.width()) + " x " +
                         std::to_string(size.height()) + " px",
                     where, "Make it at most 8192 x 8192 and place it again");
-    underlay.path = pathFor(QFileInfo(file), bytes, picture.reader.format());
+    const QByteArray format = picture.reader.format();
+    if (picture.reader.read().isNull())
+        return fail(ErrorKind::BadSyntax, "The picture is broken", where,
+                    "Save it again and place that");
+    underlay.path = pathFor(QFileInfo(file), bytes, format);
     underlay.scale = std::clamp(
         std::min(double(level.width) / size.width(), double(level.height) / size.height()), 0.001,
         1000.0);

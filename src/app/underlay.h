@@ -11,9 +11,9 @@
 
 namespace rook::app {
 
-/// An underlay made of a picture file, laid so that it fits the level; nothing is decoded but its
-/// size. Errors: NotPermitted; BadSyntax for what is no PNG, JPEG or SVG; OutOfRange above 8,192 px
-/// or 64 MiB.
+/// An underlay made of a picture file, laid so that it fits the level. Decodes it once, to see that
+/// it can be: any thread but the interface's. Errors: NotPermitted; BadSyntax for what is no PNG,
+/// JPEG or SVG, or broken; OutOfRange above 8,192 px or 64 MiB.
 [[nodiscard]] Result<level::Underlay> readUnderlay(const QString& file, const PxRect& level);
 
 /// Where the picture lies, level px; empty if its size cannot be told.

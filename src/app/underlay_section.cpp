@@ -15,17 +15,11 @@ using level::Underlay;
 class UnderlaySection : public SketchSection {
 public:
     UnderlaySection(Session& session, QWidget* parent, std::function<void()> ask)
-        : SketchSection(tr("Underlay"), session, parent), m_opacity(new QSpinBox(this)) {
+        : SketchSection(tr("Underlay"), session, parent) {
         m_place = makeButton(tr("Place a picture …"), QStringLiteral("place-underlay"), this,
                              std::move(ask));
         addWide(m_place);
-        m_opacity->setObjectName(QStringLiteral("underlay-opacity"));
-        m_opacity->setRange(10, 100);
-        m_opacity->setSingleStep(10);
-        m_opacity->setSuffix(QStringLiteral(" %"));
-        m_opacity->setFixedWidth(80);
-        m_opacity->setKeyboardTracking(false);
-        connect(m_opacity, &QSpinBox::valueChanged, this, [this](int value) {
+        m_opacity = makeOpacityBox(QStringLiteral("underlay-opacity"), this, [this](int value) {
             change("Opacity of the underlay", [value](Underlay& u) { u.opacity = value; });
         });
         m_shown = new IconToggle(QStringLiteral("eye"), QStringLiteral("eye-off"),

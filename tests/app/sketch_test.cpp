@@ -255,6 +255,9 @@ void SketchTest::room_isDrawn_named_andLaidAsMatter() {
     text->setText("cellar");
     Q_EMIT text->editingFinished();
     QCOMPARE(sketch().leaves[0].marks[0].text, std::string("cellar"));
+    // What it would cover is shown on the board before it is laid.
+    const QImage selected = board().grab().toImage();
+    QVERIFY(selected.pixelColor(at(6.3, 5.3)) != selected.pixelColor(at(12.3, 5.3)));
     press("lay-marks");
     QCOMPARE(session().history().undoName(), std::string("Lay the plan, 12 cells with stone"));
     QVERIFY(!session().level()->cells.at(7, 6).isOpen());
@@ -511,7 +514,7 @@ void SketchTest::underlay_isPlacedScaledTurnedAndSaved() {
     }
     const QImage before = board().grab().toImage();
     board().placeUnderlay(file);
-    QVERIFY(sketch().underlay);
+    QVERIFY(QTest::qWaitFor([&] { return sketch().underlay.has_value(); }));
     // It fits the level: 640 x 320 px.
     QCOMPARE(sketch().underlay->scale, 1.6);
     QVERIFY(QTest::qWaitFor([&] { return board().isComplete(); }));
@@ -556,6 +559,13 @@ void SketchTest::underlay_thatIsNoPicture_isRefused_data() {
     QByteArray wide;
     QBuffer buffer(&wide);
     QImage(8193, 1, QImage::Format_Mono).save(&buffer, "PNG");
+    QByteArray half;
+    QBuffer halfBuffer(&half);
+    QImage noise(90, 90, QImage::Format_RGB32);
+    for (int i = 0; i < 8100; ++i)
+        noise.setPixel(i % 90, i / 90, QRgb(i * 2654435761u));
+    noise.save(&halfBuffer, "PNG");
+    QTest::newRow("broken off") << "plan.png" << half.left(half.size() / 2) << "broken";
     QTest::newRow("too wide") << "plan.png" << wide << "8193 x 1";
     QTest::newRow("not there") << "" << QByteArray() << "cannot be read";
 }
@@ -567,9 +577,9 @@ void SketchTest::underlay_thatIsNoPicture_isRefused() {
     const QString file = m_folder->filePath(name.isEmpty() ? QStringLiteral("gone.png") : name);
     if (!name.isEmpty()) testing::writeBytes(file, bytes);
     board().placeUnderlay(file);
+    QVERIFY2(QTest::qWaitFor([&] { return said().contains(words); }), qPrintable(said()));
     QVERIFY(!sketch().underlay);
     QCOMPARE(steps(), std::size_t{0});
-    QVERIFY2(said().contains(words), qPrintable(said()));
 }
 
 void SketchTest::plan_isJudgedAnew_afterAnEdit() {

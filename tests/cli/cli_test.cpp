@@ -187,16 +187,24 @@ void CliTest::lantern_reloads_whenTheBundleIsExportedAgain() {
     lantern.setProcessEnvironment(environment);
     lantern.start(QStringLiteral(ROOK_BINARY_DIR "/bin/lantern"), {bundle});
     QVERIFY(lantern.waitForStarted());
-    QTest::qWait(400);
+    QByteArray said;
+    const auto hasSaid = [&](const char* words) {
+        return QTest::qWaitFor(
+            [&] {
+                said += lantern.readAllStandardOutput();
+                return said.contains(words);
+            },
+            20000);
+    };
+    QVERIFY(hasSaid("Intake steps"));
     QByteArray text = testing::readBytes(project + "/levels/intake.json");
     testing::writeBytes(project + "/levels/intake.json",
                         text.replace("Intake steps", "Intake anew"));
     QCOMPARE(run("rookplot", {"export", project, "--to", bundle}).exitCode, 0);
-    QTest::qWait(1500);
+    QVERIFY2(hasSaid("Intake anew"), "the new title was loaded");
     QVERIFY(lantern.state() == QProcess::Running);
     lantern.terminate();
     QVERIFY(lantern.waitForFinished(5000));
-    QVERIFY2(lantern.readAllStandardOutput().contains("Intake anew"), "the new title was loaded");
 }
 
 QTEST_GUILESS_MAIN(CliTest)
