@@ -6,6 +6,7 @@
 #include <string>
 
 #include "base/result.h"
+#include "level/forms.h"
 #include "level/project.h"
 #include "level/region.h"
 
@@ -27,6 +28,26 @@ struct CellClip {
 /// "Fill". An open cell erases, whatever the verb.
 [[nodiscard]] LevelEdit layCells(const Project& project, const Level& level,
                                  const CellRegion& region, Cell cell, const std::string& verb);
+
+/// Lays matter in forms of their own, cell by cell; what lies outside the level is left out.
+/// Errors: NotApplicable if the matter cannot take one of the forms.
+[[nodiscard]] Result<LevelEdit> layShaped(const Project& project, const Level& level,
+                                          const std::vector<ShapedCell>& cells, MatterId matter);
+
+/// The cells of a region turned about, in place: mirrored, or turned by a quarter to the right (the
+/// upper left corner stays). `to` is where they lie then.
+struct TurnedCells {
+    LevelEdit edit;
+    CellRect to;
+};
+enum class Turning { MirrorSideways, MirrorTopToBottom, QuarterRight, QuarterLeft };
+/// Errors: NotApplicable if a form has no counterpart, or the turned rectangle leaves the level.
+[[nodiscard]] Result<TurnedCells> turnCells(const Level& level, const CellRect& rect,
+                                            Turning turning);
+/// Lays `to` in place of one matter, or of open air, forms kept where `to` can take them.
+/// Errors: NotApplicable if nothing there is of that matter, or a form cannot be kept.
+[[nodiscard]] Result<LevelEdit> replaceMatter(const Project& project, const Level& level,
+                                              const CellRect& rect, MatterId from, MatterId to);
 
 [[nodiscard]] CellClip copyCells(const Level& level, const CellRect& rect);
 /// Lays a clip with its upper left corner at `at`; its open cells leave what is there.

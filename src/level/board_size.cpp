@@ -1,0 +1,75 @@
+#include "level/board_size.h"
+
+#include <algorithm>
+
+#include "base/limits.h"
+
+namespace rook::level {
+
+namespace {
+
+void shift(Sketch& sketch, int dx, int dy, int columns, int rows) {
+    const auto move = [&](PxPoint& p) { p = {p.x + dx, p.y + dy}; };
+    sketch.leaves.edit([&](auto& leaves) {
+        for (Leaf& leaf : leaves)
+            leaf.marks.edit([&](auto& marks) {
+                for (Mark& mark : marks)
+                    mark.points.edit(
+                        [&](auto& points) { std::for_each(points.begin(), points.end(), move); });
+            });
+    });
+    sketch.routes.edit([&](auto& routes) {
+        for (Route& route : routes) {
+            std::for_each(route.points.begin(), route.points.end(), move);
+            for (Bead& bead : route.beads)
+                if (bead.region) bead.region = bead.region->moved(columns, rows);
+        }
+    });
+    if (sketch.underlay) move(sketch.underlay->corner);
+}
+
+}  // namespace
+
+CutOff cutOffBy(const Level& level, const CellRect& frame) {
+    CutOff cut;
+    for (int y = 0; y < level.cells.height(); ++y)
+        level.cells.forEachRunOfRow(y, [&](int first, int count, const Cell* values) {
+            for (int i = 0; i < count; ++i)
+                if (!values[i].isOpen() && !frame.contains(CellPoint{first + i, y})) ++cut.cells;
+        });
+    const PxRect px = toPx(frame, level.cellSize);
+    for (const Entity& entity : level.entities)
+        if (!px.contains(entity.box)) cut.entities.push_back(entity.id);
+    return cut;
+}
+
+Result<LevelEdit> resizeBoard(const Level& level, const CellRect& frame) {
+    const auto isFine = [](int size) { return size >= 1 && size <= limits::maxBoardCells; };
+    const std::string size = std::to_string(frame.width) + " x " + std::to_string(frame.height);
+    if (!isFine(frame.width) || !isFine(frame.height))
+        return fail(ErrorKind::OutOfRange, "A board cannot have " + size + " cells", level.title,
+                    "Use 1 to 16384 columns and rows");
+    const CutOff cut = cutOffBy(level, frame);
+    LevelEdit edit{level, "Make the board " + size, {0, 0, frame.width, frame.height}};
+    Grid<Cell> cells(frame.width, frame.height);
+    const CellRect kept = frame.intersected(level.cells.bounds());
+    for (int y = kept.y; y < kept.bottom(); ++y)
+        for (int x = kept.x; x < kept.right(); ++x)
+            cells.set(x - frame.x, y - frame.y, level.cells.at(x, y));
+    edit.level.cells = std::move(cells);
+    const int dx = -frame.x * level.cellSize.width;
+    const int dy = -frame.y * level.cellSize.height;
+    edit.level.entities.edit([&](auto& list) {
+        std::erase_if(list, [&](const Entity& entity) {
+            return std::find(cut.entities.begin(), cut.entities.end(), entity.id) !=
+                   cut.entities.end();
+        });
+        for (Entity& entity : list)
+            entity.box = entity.box.moved(dx, dy);
+    });
+    if (!level.sketch.isEmpty() && (dx != 0 || dy != 0))
+        shift(edit.level.sketch, dx, dy, -frame.x, -frame.y);
+    return edit;
+}
+
+}  // namespace rook::level
