@@ -46,6 +46,8 @@ public:
     void duplicate();
     void nudge(int dx, int dy, bool byPx);
     void selectAll();
+    /// Turns the selected cells or marks about; without a selection, Shape paints mirrored.
+    void turn(level::Turning turning);
     /// Turns the selected marks over, left with right or top with bottom.
     void mirror(bool isSideways);
     void group();
@@ -98,6 +100,8 @@ private:
     void paintFindings(QPainter& painter);
     void paintSelection(QPainter& painter);
     void paintPreview(QPainter& painter);
+    /// The axes of mirrored painting, and the frame that the board may get.
+    void paintGuides(QPainter& painter);
     /// A wash with an outline over cells that a gesture or a command would cover.
     void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone);
     void paintWalk(QPainter& painter);

@@ -42,6 +42,7 @@ void Board::paintEvent(QPaintEvent*) {
     if (!isWalking()) {
         if (m_session.step() == Step::Prove) paintFindings(painter);
         paintSelection(painter);
+        if (m_session.step() == Step::Shape) paintGuides(painter);
         paintPreview(painter);
     }
     if (!m_isComplete) QTimer::singleShot(0, this, qOverload<>(&QWidget::update));
@@ -136,6 +137,24 @@ void Board::paintSelection(QPainter& painter) {
     painter.setPen(pen);
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(box);
+}
+
+void Board::paintGuides(QPainter& painter) {
+    const ToolOptions& options = m_session.options();
+    const PxRect board = m_session.level()->boundsPx();
+    QPen pen(currentTheme().plum, 1.2, Qt::CustomDashLine);
+    pen.setDashPattern({8, 4, 1, 4});
+    painter.setPen(pen);
+    painter.setBrush(Qt::NoBrush);
+    const QRectF shown = m_view.toWidget(board);
+    const QPointF middle = shown.center();
+    if (options.mirrorsSideways)
+        painter.drawLine(QPointF(middle.x(), shown.top()), QPointF(middle.x(), shown.bottom()));
+    if (options.mirrorsTopToBottom)
+        painter.drawLine(QPointF(shown.left(), middle.y()), QPointF(shown.right(), middle.y()));
+    if (!options.boardFrame) return;
+    painter.setPen(QPen(currentTheme().accent, 2));
+    painter.drawRect(m_view.toWidget(toPx(*options.boardFrame, m_session.level()->cellSize)));
 }
 
 void Board::paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone) {

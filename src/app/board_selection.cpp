@@ -99,6 +99,27 @@ void Board::deletePlanned(const Selection& selection) {
                                 "Take a way point away"));
 }
 
+void Board::turn(level::Turning turning) {
+    const bool isSideways = turning == level::Turning::MirrorSideways;
+    const bool isMirror = isSideways || turning == level::Turning::MirrorTopToBottom;
+    if (isOnSketch()) return isMirror ? mirror(isSideways) : void();
+    if (m_session.step() != Step::Shape) return;
+    const auto& cells = m_session.selection().cells;
+    if (!cells && isMirror) {
+        ToolOptions options = m_session.options();
+        bool& mirrors = isSideways ? options.mirrorsSideways : options.mirrorsTopToBottom;
+        mirrors = !mirrors;
+        return m_session.setOptions(options);
+    }
+    if (!cells) return m_session.say(tr("Select some cells first (G), then turn them."));
+    const auto turned = turnCells(*m_session.level(), *cells, turning);
+    if (!turned) return m_session.say(QString::fromStdString(turned.error().sentence()));
+    m_session.apply(turned->edit);
+    Selection selection;
+    selection.cells = turned->to;
+    m_session.select(selection);
+}
+
 void Board::duplicate() {
     const Selection selection = m_session.selection();
     if (!selection.marks.empty()) {

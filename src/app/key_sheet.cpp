@@ -29,6 +29,8 @@ Keys keysOf(Step step) {
                 {QStringLiteral("Shift"), tr("straight line, square")},
                 {tr("Ctrl + click"), tr("take the matter under the pointer")},
                 {QStringLiteral("[  ]"), tr("brush smaller, larger")},
+                {QStringLiteral("M, Shift+M"), tr("mirror the selection, else mirror painting")},
+                {QStringLiteral(",  ."), tr("turn the selection left, right")},
                 {tr("arrows"), tr("nudge the selection, else pan")}};
     } else if (step == Step::Cast) {
         keys = {{QStringLiteral("A S"), tr("place, select")},

@@ -141,9 +141,13 @@ void MainWindow::buildEditMenu() {
     menu->addSeparator();
     add(menu, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->selectAll(); });
     menu->addSeparator();
-    add(menu, tr("&Mirror sideways"), QKeySequence(Qt::Key_M), [this] { m_board->mirror(true); });
-    add(menu, tr("Mirror &top to bottom"), QKeySequence(Qt::SHIFT | Qt::Key_M),
-        [this] { m_board->mirror(false); });
+    const std::tuple<QString, QKeySequence, level::Turning> turnings[] = {
+        {tr("&Mirror sideways"), Qt::Key_M, level::Turning::MirrorSideways},
+        {tr("Mirror &top to bottom"), Qt::SHIFT | Qt::Key_M, level::Turning::MirrorTopToBottom},
+        {tr("Turn &left"), Qt::Key_Comma, level::Turning::QuarterLeft},
+        {tr("Turn &right"), Qt::Key_Period, level::Turning::QuarterRight}};
+    for (const auto& [text, keys, turning] : turnings)
+        add(menu, text, keys, [this, turning = turning] { m_board->turn(turning); });
     add(menu, tr("&Group or ungroup"), QKeySequence(Qt::CTRL | Qt::Key_G),
         [this] { m_board->group(); });
 }

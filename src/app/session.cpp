@@ -226,6 +226,7 @@ void Session::chooseLevel(const LevelId& id) {
     m_level = level;
     m_selection = {};
     m_options.leaf = m_options.route = 0;
+    m_options.boardFrame.reset();
     Q_EMIT levelSwitched();
     Q_EMIT selectionChanged();
 }
@@ -286,6 +287,7 @@ void Session::setCastTool(CastTool tool) {
 void Session::setOptions(const ToolOptions& options) {
     m_options = options;
     m_options.brushSize = std::clamp(options.brushSize, 1, 64);
+    m_options.frameThickness = std::clamp(options.frameThickness, 1, 64);
     Q_EMIT toolChanged();
 }
 

@@ -23,13 +23,24 @@ inline constexpr int stepCount = 6;
 enum class SketchTool { Pencil, Route, Thing, Label, Select };
 enum class ShapeTool { Brush, Line, Box, Fill, Select };
 enum class CastTool { Place, Select };
+/// The form in which matter is laid: full, or by the direction of a line, by the side of the cell
+/// that is pointed at, or one that was chosen.
+enum class Shaping { Full, Slope, Half, Chosen };
 enum class Snap { Cell, HalfCell, Px };
 
 /// The options of the tools in hand.
 struct ToolOptions {
     level::MatterId matter{1};
     int brushSize = 1;  ///< cells, 1 to 64
+    bool brushIsRound = false;
+    Shaping shaping = Shaping::Full;
+    level::Form form = level::Form::Full;  ///< for `Shaping::Chosen`
     bool boxIsFilled = true;
+    int frameThickness = 1;  ///< cells, of boxes that are not filled
+    bool fillsAll = false;   ///< all of a matter, instead of what hangs together
+    bool mirrorsSideways = false;
+    bool mirrorsTopToBottom = false;
+    std::optional<CellRect> boardFrame;  ///< a size of the board that is being considered
     KindId kind;
     level::Facing facing = level::Facing::Right;
     Snap snap = Snap::Cell;

@@ -1,6 +1,9 @@
+#include <QComboBox>
 #include <QLineEdit>
+#include <QPushButton>
 #include <algorithm>
 
+#include "app/board_section.h"
 #include "app/margin.h"
 #include "app/margin_section.h"
 #include "app/theme.h"
@@ -19,6 +22,7 @@ public:
         m_selection = new MarginSection(tr("Selection"), tr("cells"), this);
         m_selected = m_selection->addValue(tr("Size"));
         m_place = m_selection->addValue(tr("From cell"));
+        addReplacing();
         auto* reach = new MarginSection(tr("Reach while you draw"), {}, this);
         m_reach = reach;
         m_exit = reach->addValue(tr("Exit"));
@@ -39,6 +43,7 @@ public:
         column->addWidget(m_matter);
         column->addWidget(reach);
         column->addWidget(level);
+        column->addWidget(new BoardSection(session, this));
         column->addStretch();
     }
 
@@ -52,6 +57,7 @@ public:
         const auto& cells = m_session.selection().cells;
         m_selection->setVisible(cells.has_value());
         if (cells) {
+            fillMatters();
             m_selected->setText(tr("%1 × %2").arg(cells->width).arg(cells->height));
             m_place->setText(tr("%1, %2").arg(cells->x).arg(cells->y));
         }
@@ -64,6 +70,35 @@ public:
     }
 
 private:
+    void addReplacing() {
+        auto* row = new QHBoxLayout;
+        row->setSpacing(6);
+        m_from = new QComboBox(m_selection);
+        m_from->setObjectName(QStringLiteral("replace-from"));
+        m_from->setAccessibleName(tr("Matter to replace"));
+        auto* button = new QPushButton(tr("Replace by it"), m_selection);
+        button->setObjectName(QStringLiteral("replace"));
+        button->setToolTip(tr("By the matter in hand; forms are kept."));
+        connect(button, &QAbstractButton::clicked, this, [this] {
+            const auto& cells = m_session.selection().cells;
+            const level::MatterId from{
+                static_cast<std::uint16_t>(std::max(0, m_from->currentIndex()))};
+            if (cells)
+                m_session.apply(replaceMatter(m_session.project(), *m_session.level(), *cells, from,
+                                              m_session.options().matter));
+        });
+        row->addWidget(m_from, 1);
+        row->addWidget(button);
+        m_selection->addWide(row);
+    }
+    void fillMatters() {
+        const auto& matters = m_session.project().matters;
+        if (m_from->count() == int(matters.size())) return;
+        m_from->clear();
+        for (const level::Matter& matter : matters)
+            m_from->addItem(QString::fromStdString(matter.title));
+    }
+
     /// Counted for levels up to a million cells: more would hold the pointer up.
     QString laidText(const level::Level& level) const {
         if (level.cells.bounds().area() > 1000000) return tr("not counted");
@@ -132,6 +167,7 @@ private:
     }
 
     Session& m_session;
+    QComboBox* m_from = nullptr;
     MarginSection* m_matter;
     MarginSection* m_selection;
     MarginSection* m_reach;

@@ -1,6 +1,6 @@
 #include <QCoreApplication>
 
-#include "app/tool.h"
+#include "app/sketch_tools.h"
 
 namespace rook::app {
 
@@ -11,9 +11,8 @@ using level::CellRegion;
 
 enum class LayState { Resting, Laying };
 
-Cell cellOf(const ToolInput& input) {
-    return input.isErasing ? Cell() : Cell(input.options->matter);
-}
+using level::Form;
+using level::ShapedCell;
 
 QString sizeText(const CellRect& rect) {
     return QStringLiteral("%1 × %2").arg(rect.width).arg(rect.height);
@@ -25,13 +24,16 @@ QString withMatter(const QString& size, const ToolInput& input) {
     return size + QLatin1Char(' ') + QString::fromStdString(matter.title).toLower();
 }
 
-/// What brush, line, box and fill have in common: a region that grows with the gesture.
+/// What brush, line, box and fill have in common: a region that grows with the gesture, laid full,
+/// in one form, or as slopes along the line from where it began.
 class LayingTool : public Tool {
 public:
     ToolOutcome press(const ToolInput& input) final {
         if (input.isPicking) return pick(input);
         setState(LayState::Laying);
         m_isErasing = input.isErasing;
+        m_half = level::halfAt(input.px, input.level->cellSize);
+        m_first = input.cell;
         begin(input);
         return show(input, false);
     }
@@ -49,8 +51,9 @@ public:
     }
     void hover(const ToolInput& input) final {
         m_isErasing = false;
+        m_half = level::halfAt(input.px, input.level->cellSize);
         begin(input);
-        describe(input);
+        describe(input, m_region);
     }
     void cancel() final { setState(LayState::Resting); }
     const ToolPreview& preview() const final { return m_preview; }
@@ -61,6 +64,8 @@ protected:
     virtual void extend(const ToolInput& input) = 0;
     [[nodiscard]] virtual const char* verb() const { return "Lay"; }
     [[nodiscard]] virtual QString sizeLabel() const { return sizeText(m_region.bounds()); }
+    /// Lays slopes along its line, where the options want that.
+    [[nodiscard]] virtual bool followsALine() const { return false; }
 
     CellRegion m_region;
 
@@ -74,22 +79,103 @@ private:
         outcome.options->matter = matter;
         return outcome;
     }
-    void describe(const ToolInput& input) {
-        m_preview.region = m_region.clipped(input.level->cells.bounds());
+    void describe(const ToolInput& input, const CellRegion& region) {
+        m_preview.region = region.clipped(input.level->cells.bounds());
         m_preview.isErasing = m_isErasing;
         ToolInput named = input;
         named.isErasing = m_isErasing;
         m_preview.label = m_preview.region.isEmpty() ? QString() : withMatter(sizeLabel(), named);
     }
     ToolOutcome show(const ToolInput& input, bool isDone) {
-        ToolInput own = input;
-        own.isErasing = m_isErasing;
-        describe(own);
-        return {layCells(*input.project, *input.level, m_region, cellOf(own), verb()),
-                {},
-                {},
-                {},
-                isDone};
+        ToolOutcome outcome;
+        outcome.isDone = isDone;
+        const bool isSlope =
+            followsALine() && !m_isErasing && input.options->shaping == Shaping::Slope;
+        if (isSlope) {
+            showSlope(input, outcome);
+            return outcome;
+        }
+        const CellRegion region = withMirrors(input, m_region);
+        describe(input, region);
+        const Form form = formOf(input);
+        const level::Matter& matter = input.project->matters[input.options->matter.index];
+        if (!m_isErasing && !level::canTake(matter.behaviour, form)) {
+            addTo(outcome, layShaped(*input.project, *input.level, {{input.cell, form}},
+                                     input.options->matter));
+            return outcome;
+        }
+        outcome.edit = layCells(*input.project, *input.level, region,
+                                m_isErasing ? Cell() : Cell(input.options->matter, form), verb());
+        if (!m_isErasing && form != Form::Full) layReflections(input, form, outcome.edit->level);
+        return outcome;
+    }
+    /// Gives what lies behind a mirror the form that is seen there.
+    void layReflections(const ToolInput& input, Form form, level::Level& level) const {
+        const CellRect bounds = input.level->cells.bounds();
+        std::vector<std::pair<CellRegion, Form>> parts{{m_region, form}};
+        for (const bool isSideways : {true, false}) {
+            const bool isWanted =
+                isSideways ? input.options->mirrorsSideways : input.options->mirrorsTopToBottom;
+            const std::size_t count = isWanted ? parts.size() : 0;
+            for (std::size_t i = 0; i < count; ++i)
+                parts.emplace_back(mirroredRegion(parts[i].first, bounds, isSideways),
+                                   level::mirrored(parts[i].second, isSideways).value_or(form));
+        }
+        for (const auto& [region, seen] : parts)
+            level = layCells(*input.project, level, region, Cell(input.options->matter, seen), "")
+                        .level;
+    }
+    [[nodiscard]] Form formOf(const ToolInput& input) const {
+        if (input.options->shaping == Shaping::Half) return m_half;
+        return input.options->shaping == Shaping::Chosen ? input.options->form : Form::Full;
+    }
+    void showSlope(const ToolInput& input, ToolOutcome& outcome) {
+        std::vector<ShapedCell> cells;
+        level::MatterId matter = input.options->matter;
+        if (input.cell == m_first) {
+            // A click cuts the corner of what is there, or fills the inner one.
+            const auto form = cornerForm(*input.project, *input.level, input.cell);
+            cells = {{input.cell, form.value_or(Form::RiseRight)}};
+            const Cell there = input.level->cells.at(input.cell.x, input.cell.y, Cell());
+            if (form && !there.isOpen()) matter = there.matter();
+        } else {
+            const auto isSolid = [&](int dy) {
+                return input.project->behaviourOf(input.level->cells.at(
+                           m_first.x, m_first.y + dy, Cell())) == level::Behaviour::Solid;
+            };
+            cells = level::slopeCells(m_first, input.cell, isSolid(-1) && !isSolid(1));
+        }
+        std::vector<level::CellRun> runs;
+        for (const ShapedCell& each : cells)
+            runs.push_back({each.cell.y, each.cell.x, 1});
+        m_region = CellRegion(std::move(runs));
+        describe(input, withMirrors(input, m_region));
+        addMirrors(input, cells);
+        addTo(outcome, layShaped(*input.project, *input.level, cells, matter));
+    }
+    static CellRegion withMirrors(const ToolInput& input, const CellRegion& region) {
+        const CellRect bounds = input.level->cells.bounds();
+        CellRegion all = region;
+        if (input.options->mirrorsSideways) all = all.united(mirroredRegion(all, bounds, true));
+        if (input.options->mirrorsTopToBottom) all = all.united(mirroredRegion(all, bounds, false));
+        return all;
+    }
+    static void addMirrors(const ToolInput& input, std::vector<ShapedCell>& cells) {
+        const CellRect bounds = input.level->cells.bounds();
+        for (const bool isSideways : {true, false}) {
+            const bool isWanted =
+                isSideways ? input.options->mirrorsSideways : input.options->mirrorsTopToBottom;
+            const std::size_t count = isWanted ? cells.size() : 0;
+            for (std::size_t i = 0; i < count; ++i) {
+                const ShapedCell each = cells[i];
+                const auto form = level::mirrored(each.form, isSideways);
+                if (!form) continue;  // a rise of 1/2 hangs nowhere
+                const CellPoint at = isSideways
+                                         ? CellPoint{bounds.width - 1 - each.cell.x, each.cell.y}
+                                         : CellPoint{each.cell.x, bounds.height - 1 - each.cell.y};
+                cells.push_back({at, *form});
+            }
+        }
     }
     void setState(LayState state) {
         m_state = state;
@@ -98,22 +184,27 @@ private:
 
     LayState m_state = LayState::Resting;
     bool m_isErasing = false;
+    Form m_half = Form::LowerHalf;
+    CellPoint m_first;
     ToolPreview m_preview;
 };
 
 class Brush final : public LayingTool {
     void begin(const ToolInput& input) override {
-        m_region = level::strokeRegion(input.cell, input.cell, input.options->brushSize);
+        m_region = level::strokeRegion(input.cell, input.cell, input.options->brushSize,
+                                       input.options->brushIsRound);
         m_start = m_last = input.cell;
     }
     void extend(const ToolInput& input) override {
         const CellPoint end =
             input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
         const auto part =
-            level::strokeRegion(input.isStraight ? m_start : m_last, end, input.options->brushSize);
+            level::strokeRegion(input.isStraight ? m_start : m_last, end, input.options->brushSize,
+                                input.options->brushIsRound);
         m_region = input.isStraight ? part : m_region.united(part);
         m_last = end;
     }
+    bool followsALine() const override { return true; }
     CellPoint m_start;
     CellPoint m_last;
 };
@@ -126,8 +217,10 @@ class Line final : public LayingTool {
     void extend(const ToolInput& input) override {
         const CellPoint end =
             input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
-        m_region = level::strokeRegion(m_start, end, input.options->brushSize);
+        m_region = level::strokeRegion(m_start, end, input.options->brushSize,
+                                       input.options->brushIsRound);
     }
+    bool followsALine() const override { return true; }
     CellPoint m_start;
 };
 
@@ -144,7 +237,9 @@ class Box final : public LayingTool {
                    m_start.y + (end.y < m_start.y ? -side : side)};
         }
         const CellRect rect = CellRect::spanning(m_start, end);
-        m_region = input.options->boxIsFilled ? CellRegion(rect) : level::frameRegion(rect);
+        m_region = input.options->boxIsFilled
+                       ? CellRegion(rect)
+                       : level::frameRegion(rect, input.options->frameThickness);
     }
     CellPoint m_start;
 };
@@ -154,21 +249,32 @@ class Fill final : public LayingTool {
 
     void begin(const ToolInput& input) override {
         // Hovering inside what was found already changes nothing.
-        if (m_level && m_level == input.level && m_region.contains(input.cell)) return;
+        const bool isSame = m_fillsAll == input.options->fillsAll && m_level == input.level;
+        if (m_level && isSame && m_region.contains(input.cell)) return;
         m_level = input.level;
+        m_fillsAll = input.options->fillsAll;
         m_isComplete = true;
         m_region = {};
         if (!input.level->cells.bounds().contains(input.cell)) return;
+        if (m_fillsAll) {
+            m_isComplete = input.level->cells.bounds().area() <= 10 * previewLimit;
+            if (m_isComplete) m_region = allOf(input);
+            return;
+        }
         const auto found = level::fillRegion(input.level->cells, input.cell, previewLimit);
         m_region = found.region;
         m_isComplete = found.isComplete;
     }
     void extend(const ToolInput& input) override {
         if (m_isComplete || !input.level->cells.bounds().contains(input.cell)) return;
-        m_region =
-            level::fillRegion(input.level->cells, input.cell, input.level->cells.bounds().area())
-                .region;
+        m_region = m_fillsAll ? allOf(input)
+                              : level::fillRegion(input.level->cells, input.cell,
+                                                  input.level->cells.bounds().area())
+                                    .region;
         m_isComplete = true;
+    }
+    static CellRegion allOf(const ToolInput& input) {
+        return matterRegion(input.level->cells, input.level->cells.at(input.cell).matter());
     }
     const char* verb() const override { return "Fill"; }
     QString sizeLabel() const override {
@@ -176,6 +282,7 @@ class Fill final : public LayingTool {
                (m_isComplete ? QString() : QStringLiteral("+"));
     }
     const level::Level* m_level = nullptr;  ///< only compared, never read
+    bool m_fillsAll = false;
     bool m_isComplete = true;
 };
 

@@ -1,4 +1,3 @@
-#include <QLabel>
 #include <QPainter>
 #include <QPainterPath>
 
@@ -128,15 +127,7 @@ void Tray::addSketchOptions(QGridLayout* grid) {
     using level::MarkShape;
     using level::PencilWidth;
     int line = 0;
-    const auto addLine = [&](const QString& name) {
-        auto* label = new QLabel(name, m_options);
-        label->setFont(sizedFont(-1));
-        auto* row = new QHBoxLayout;
-        row->setSpacing(4);
-        grid->addWidget(label, line, 0);
-        grid->addLayout(row, line++, 1);
-        return row;
-    };
+    const auto addLine = [&](const QString& name) { return addOptionLine(grid, line++, name); };
     const auto finish = [&](QBoxLayout* row) { row->addStretch(); };
     const SketchTool tool = m_session.sketchTool();
     if (tool == SketchTool::Thing) {

@@ -5,7 +5,6 @@
 #include <QLabel>
 #include <QPainter>
 #include <QScrollArea>
-#include <QSpinBox>
 #include <QVBoxLayout>
 
 #include "app/entity_painter.h"
@@ -285,46 +284,17 @@ void Tray::addOptions() {
     const bool hasCards = !m_cardButtons.isEmpty();
     const bool isSketch = m_session.step() == Step::Sketch;
     const bool isPencil = isSketch && m_session.sketchTool() == SketchTool::Pencil;
-    m_options->setFixedWidth(isPencil ? 292 : hasCards ? 190 : 0);
+    const bool isWide = isPencil || m_session.step() == Step::Shape;
+    m_options->setFixedWidth(isWide ? 292 : hasCards ? 190 : 0);
     if (!hasCards) return;
     auto* grid = new QGridLayout(m_options);
     grid->setContentsMargins(12, 10, 14, 8);
     grid->setVerticalSpacing(5);
-    grid->setColumnStretch(isSketch ? 1 : 0, 1);
+    grid->setColumnStretch(isSketch || isWide ? 1 : 0, 1);
     if (isSketch) return addSketchOptions(grid);
     addSearch(grid);
-    const auto addRow = [&](int row, const QString& name, QWidget* control) {
-        auto* label = new QLabel(name, m_options);
-        label->setFont(sizedFont(-1));
-        label->setBuddy(control);
-        control->setAccessibleName(name);
-        grid->addWidget(label, row, 0);
-        grid->addWidget(control, row, 1);
-    };
     if (m_session.step() == Step::Shape) {
-        auto* size = new QSpinBox(m_options);
-        size->setObjectName(QStringLiteral("brush-size"));
-        size->setRange(1, 64);
-        size->setFixedWidth(72);
-        connect(size, &QSpinBox::valueChanged, this, [this](int value) {
-            ToolOptions options = m_session.options();
-            options.brushSize = value;
-            m_session.setOptions(options);
-        });
-        m_refreshers << [this, size] {
-            const QSignalBlocker blocker(size);
-            size->setValue(m_session.options().brushSize);
-        };
-        addRow(1, tr("Brush, cells"), size);
-        auto* boxes = new QHBoxLayout;
-        addChip(
-            boxes, tr("filled"), QStringLiteral("box-filled"),
-            [](const auto& o) { return o.boxIsFilled; },
-            [](auto& o, bool isOn) { o.boxIsFilled = isOn; });
-        auto* words = new QLabel(tr("Boxes"), m_options);
-        words->setFont(sizedFont(-1));
-        grid->addWidget(words, 2, 0);
-        grid->addLayout(boxes, 2, 1);
+        addShapeOptions(grid);
     } else {
         auto* snaps = new QHBoxLayout;
         snaps->setSpacing(4);

@@ -31,6 +31,10 @@ private:
     void addTools();
     void addCards();
     void addOptions();
+    void addShapeOptions(QGridLayout* grid);  // in shape_tray.cpp
+    QHBoxLayout* addOptionLine(QGridLayout* grid, int line, const QString& name);
+    void addNumber(QHBoxLayout* row, const QString& name, const QString& words,
+                   int ToolOptions::*field);
     // Sketch's own, in sketch_tray.cpp.
     void addSketchCards(QHBoxLayout* row);
     void addThingCards(QHBoxLayout* row);

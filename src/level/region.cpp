@@ -66,12 +66,23 @@ CellRegion CellRegion::clipped(const CellRect& rect) const {
     return CellRegion(std::move(kept));
 }
 
-CellRegion strokeRegion(CellPoint from, CellPoint to, int size) {
+CellRegion strokeRegion(CellPoint from, CellPoint to, int size, bool isRound) {
     std::vector<CellRun> runs;
     const int before = size / 2;
-    for (const CellPoint cell : lineCells(from, to))
-        for (int y = 0; y < size; ++y)
-            runs.push_back({cell.y - before + y, cell.x - before, size});
+    for (const CellPoint cell : lineCells(from, to)) {
+        for (int y = 0; y < size; ++y) {
+            int skipped = 0;
+            // Twice the distances from the middle, so that centres are whole numbers.
+            const int dy = 2 * y + 1 - size;
+            const auto isOutside = [&](int x) {
+                const int dx = 2 * x + 1 - size;
+                return dx * dx + dy * dy > size * size;
+            };
+            while (isRound && isOutside(skipped))
+                ++skipped;
+            runs.push_back({cell.y - before + y, cell.x - before + skipped, size - 2 * skipped});
+        }
+    }
     return CellRegion(std::move(runs));
 }
 
@@ -106,14 +117,45 @@ CellPoint straightEnd(CellPoint from, CellPoint to) {
     return {from.x + (dx < 0 ? -length : length), from.y + (dy < 0 ? -length : length)};
 }
 
-CellRegion frameRegion(const CellRect& rect) {
-    if (rect.width <= 2 || rect.height <= 2) return CellRegion(rect);
-    std::vector<CellRun> runs{{rect.y, rect.x, rect.width},
-                              {rect.bottom() - 1, rect.x, rect.width}};
-    for (int y = rect.y + 1; y < rect.bottom() - 1; ++y) {
-        runs.push_back({y, rect.x, 1});
-        runs.push_back({y, rect.right() - 1, 1});
+CellRegion frameRegion(const CellRect& rect, int thickness) {
+    if (rect.width <= 2 * thickness || rect.height <= 2 * thickness) return CellRegion(rect);
+    std::vector<CellRun> runs;
+    for (int y = rect.y; y < rect.bottom(); ++y) {
+        if (y < rect.y + thickness || y >= rect.bottom() - thickness) {
+            runs.push_back({y, rect.x, rect.width});
+            continue;
+        }
+        runs.push_back({y, rect.x, thickness});
+        runs.push_back({y, rect.right() - thickness, thickness});
     }
+    return CellRegion(std::move(runs));
+}
+
+CellRegion mirroredRegion(const CellRegion& region, const CellRect& bounds, bool isSideways) {
+    std::vector<CellRun> runs;
+    for (const CellRun& run : region.runs()) {
+        if (isSideways)
+            runs.push_back({run.y, bounds.x + bounds.right() - run.x - run.count, run.count});
+        else
+            runs.push_back({bounds.y + bounds.bottom() - 1 - run.y, run.x, run.count});
+    }
+    return CellRegion(std::move(runs));
+}
+
+CellRegion matterRegion(const Grid<Cell>& cells, MatterId matter) {
+    std::vector<CellRun> runs;
+    for (int y = 0; y < cells.height(); ++y)
+        cells.forEachRunOfRow(y, [&](int first, int count, const Cell* values) {
+            for (int i = 0; i < count; ++i) {
+                if (values[i].matter() != matter) continue;
+                const bool goesOn = !runs.empty() && runs.back().y == y &&
+                                    runs.back().x + runs.back().count == first + i;
+                if (goesOn)
+                    ++runs.back().count;
+                else
+                    runs.push_back({y, first + i, 1});
+            }
+        });
     return CellRegion(std::move(runs));
 }
 

@@ -39,10 +39,10 @@ private:
     std::vector<CellRun> m_runs;
 };
 
-/// The cells that a square brush covers on its way from one cell to another.
+/// The cells that a square or round brush covers on its way from one cell to another.
 /// Requires: size in [1, 64] cells. The brush's middle follows the line; an even size leans up
-/// left.
-[[nodiscard]] CellRegion strokeRegion(CellPoint from, CellPoint to, int size);
+/// left. Round: cells whose centre lies in the circle of that diameter.
+[[nodiscard]] CellRegion strokeRegion(CellPoint from, CellPoint to, int size, bool isRound = false);
 
 /// The cells of a straight line, ends included, each joined to the next by a side or corner
 /// (Bresenham, "Algorithm for computer control of a digital plotter", 1965).
@@ -51,8 +51,14 @@ private:
 /// A line's end moved so that it is horizontal, vertical or at 45 degrees, whichever is nearest.
 [[nodiscard]] CellPoint straightEnd(CellPoint from, CellPoint to);
 
-/// The frame of a rectangle, one cell thick.
-[[nodiscard]] CellRegion frameRegion(const CellRect& rect);
+/// The frame of a rectangle. Requires: thickness of 1 cell or more.
+[[nodiscard]] CellRegion frameRegion(const CellRect& rect, int thickness = 1);
+
+/// The region as seen in a mirror in the middle of `bounds`: left with right, or top with bottom.
+[[nodiscard]] CellRegion mirroredRegion(const CellRegion& region, const CellRect& bounds,
+                                        bool isSideways);
+/// All cells of that matter, whatever their form. Cost: reads every cell.
+[[nodiscard]] CellRegion matterRegion(const Grid<Cell>& cells, MatterId matter);
 
 /// What a fill covers: `isComplete` is false when it stopped at the limit.
 struct FillRegion {

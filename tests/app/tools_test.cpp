@@ -16,6 +16,12 @@ private slots:
     void brush_straight_staysOnALine();
     void rightButton_erases_withEachLayingTool();
     void box_framed_leavesTheMiddle();
+    void brush_onSlope_laysRisesAlongItsWay();
+    void click_onSlope_cutsACorner();
+    void half_isTheSideThatIsPointedAt();
+    void form_byHand_isLaid_orRefused();
+    void roundBrush_and_fillAll();
+    void mirror_laysBothSides_withMirroredForms();
     void fill_coversTheRegionOnly();
     void pick_takesTheMatter_andChangesNothing();
     void select_framesThenMoves();
@@ -99,6 +105,95 @@ void ToolsTest::box_framed_leavesTheMiddle() {
     QVERIFY(outcome.edit->level.cells.at(2, 1).isOpen());
     QCOMPARE(outcome.edit->name, std::string("Lay 10 cells with stone"));
     QVERIFY(tool->preview().region.isEmpty());
+}
+
+void ToolsTest::brush_onSlope_laysRisesAlongItsWay() {
+    m_options.shaping = Shaping::Slope;
+    for (const ShapeTool kind : {ShapeTool::Brush, ShapeTool::Line}) {
+        const auto tool = makeShapeTool(kind);
+        const ToolOutcome outcome = gesture(*tool, {{1, 2}, {3, 0}});
+        QCOMPARE(outcome.edit->name, std::string("Lay 3 cells of stone"));
+        QCOMPARE(outcome.edit->level.cells.at(2, 1), Cell({1}, level::Form::RiseRight));
+    }
+    const auto tool = makeShapeTool(ShapeTool::Line);
+    const ToolOutcome gentle = gesture(*tool, {{1, 2}, {4, 1}});
+    QCOMPARE(gentle.edit->level.cells.at(3, 1), Cell({1}, level::Form::RiseRight1Of2));
+    m_options.matter = {2};
+    const ToolOutcome refused = gesture(*tool, {{1, 2}, {3, 0}});
+    QVERIFY(!refused.edit && refused.error);
+}
+
+void ToolsTest::click_onSlope_cutsACorner() {
+    m_options.shaping = Shaping::Slope;
+    m_options.matter = {2};
+    m_level.cells.fillRect({3, 2, 3, 1}, Cell({1}));
+    const auto tool = makeShapeTool(ShapeTool::Brush);
+    // What is cut keeps its matter, whatever is in hand.
+    QCOMPARE(gesture(*tool, {{3, 2}}).edit->level.cells.at(3, 2),
+             Cell({1}, level::Form::RiseRight));
+    m_options.matter = {1};
+    QCOMPARE(gesture(*tool, {{6, 2}}).edit->level.cells.at(6, 2), Cell({1}, level::Form::RiseLeft));
+}
+
+void ToolsTest::half_isTheSideThatIsPointedAt() {
+    m_options.shaping = Shaping::Half;
+    const auto tool = makeShapeTool(ShapeTool::Brush);
+    ToolInput input = at(2, 1);
+    input.px = {2 * 16 + 8, 1 * 16 + 14};
+    tool->press(input);
+    input = at(4, 1);
+    input.px.y -= 7;  // the half is that of the first cell, for all of the stroke
+    const ToolOutcome outcome = tool->release(input);
+    for (int x = 2; x <= 4; ++x)
+        QCOMPARE(outcome.edit->level.cells.at(x, 1), Cell({1}, level::Form::LowerHalf));
+}
+
+void ToolsTest::form_byHand_isLaid_orRefused() {
+    m_options.shaping = Shaping::Chosen;
+    m_options.form = level::Form::HangLeft;
+    const auto tool = makeShapeTool(ShapeTool::Box);
+    QCOMPARE(gesture(*tool, {{1, 1}, {2, 2}}).edit->level.cells.at(2, 2),
+             Cell({1}, level::Form::HangLeft));
+    m_options.matter = {2};
+    const ToolOutcome refused = gesture(*tool, {{1, 1}, {2, 2}});
+    QVERIFY(!refused.edit);
+    QVERIFY(refused.error->sentence().find("hang-left") != std::string::npos);
+}
+
+void ToolsTest::roundBrush_and_fillAll() {
+    m_options.brushSize = 4;
+    m_options.brushIsRound = true;
+    const auto brush = makeShapeTool(ShapeTool::Brush);
+    QCOMPARE(gesture(*brush, {{5, 2}}).edit->name, std::string("Lay 12 cells with stone"));
+    m_options.boxIsFilled = false;
+    m_options.frameThickness = 2;
+    const auto box = makeShapeTool(ShapeTool::Box);
+    m_level.cells = Grid<Cell>(12, 12);
+    QCOMPARE(gesture(*box, {{1, 1}, {7, 7}}).edit->name, std::string("Lay 40 cells with stone"));
+    m_level.cells.fillRect({0, 0, 2, 2}, Cell({1}));
+    m_level.cells.fillRect({6, 6, 2, 2}, Cell({1}));
+    m_options.matter = {5};
+    m_options.fillsAll = true;
+    const auto fill = makeShapeTool(ShapeTool::Fill);
+    QCOMPARE(gesture(*fill, {{0, 0}}).edit->name, std::string("Fill 8 cells with teeth"));
+}
+
+void ToolsTest::mirror_laysBothSides_withMirroredForms() {
+    m_options.mirrorsSideways = true;
+    const auto brush = makeShapeTool(ShapeTool::Brush);
+    const auto both = gesture(*brush, {{1, 1}});
+    QCOMPARE(both.edit->name, std::string("Lay 2 cells with stone"));
+    QVERIFY(!both.edit->level.cells.at(8, 1).isOpen());
+    m_options.shaping = Shaping::Chosen;
+    m_options.form = level::Form::RiseRight;
+    QCOMPARE(gesture(*brush, {{1, 1}}).edit->level.cells.at(8, 1),
+             Cell({1}, level::Form::RiseLeft));
+    m_options.shaping = Shaping::Slope;
+    m_options.mirrorsTopToBottom = true;
+    const auto four = gesture(*brush, {{0, 1}, {1, 0}});
+    QCOMPARE(four.edit->level.cells.at(9, 1), Cell({1}, level::Form::RiseLeft));
+    QCOMPARE(four.edit->level.cells.at(0, 2), Cell({1}, level::Form::HangRight));
+    QCOMPARE(four.edit->level.cells.at(9, 2), Cell({1}, level::Form::HangLeft));
 }
 
 void ToolsTest::fill_coversTheRegionOnly() {

@@ -6,6 +6,7 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QSettings>
+#include <QSpinBox>
 
 #include "app/main_window.h"
 #include "data.h"
@@ -27,6 +28,9 @@ private slots:
     void steps_answerTheirKeys_andAreNeverEmpty();
     void aSmallLevel_fromNothing_toTheGame();
     void copyPasteNudge_byKeys();
+    void selection_isTurnedMirroredAndReplaced_byKeys();
+    void board_isResized_afterAPreview();
+    void formChips_areChosen_andKept();
     void cast_placesMovesEditsAndDeletes();
     void walk_startsAndReturnsToTheSameView();
     void walk_dies_andCounts();
@@ -247,6 +251,74 @@ void WindowTest::copyPasteNudge_byKeys() {
     key(Qt::Key_X, Qt::ControlModifier);
     QVERIFY(level().cells.at(9, 23).isOpen());
     QCOMPARE(session().history().undoName(), std::string("Cut 5 cells"));
+}
+
+void WindowTest::selection_isTurnedMirroredAndReplaced_byKeys() {
+    key(Qt::Key_D);
+    dragCells({20, 5}, {24, 5});
+    key(Qt::Key_G);
+    dragCells({20, 5}, {24, 6});
+    board().setFocus();
+    key(Qt::Key_Period);
+    QCOMPARE(*session().selection().cells, (CellRect{20, 5, 2, 5}));
+    QVERIFY(!level().cells.at(21, 9).isOpen());
+    QVERIFY(level().cells.at(20, 9).isOpen());
+    key(Qt::Key_M);
+    QVERIFY(!level().cells.at(20, 9).isOpen());
+    key(Qt::Key_Comma);
+    QCOMPARE(*session().selection().cells, (CellRect{20, 5, 5, 2}));
+    auto* from = m_window->findChild<QComboBox*>("replace-from");
+    from->setCurrentIndex(int(session().options().matter.index));
+    m_window->findChild<QAbstractButton*>("matter-plank")->click();
+    m_window->findChild<QAbstractButton*>("replace")->click();
+    QCOMPARE(session().project().behaviourOf(level().cells.at(22, 6)), level::Behaviour::OneWay);
+    QVERIFY(session().history().undoName().starts_with("Replace 5 cells"));
+    // Without a selection, M paints mirrored.
+    key(Qt::Key_Escape);
+    key(Qt::Key_M);
+    QVERIFY(session().options().mirrorsSideways);
+    key(Qt::Key_D);
+    dragCells({10, 5}, {11, 5});
+    QVERIFY(!level().cells.at(119 - 10, 5).isOpen());
+    board().setFocus();
+    key(Qt::Key_M);
+    QVERIFY(!session().options().mirrorsSideways);
+}
+
+void WindowTest::board_isResized_afterAPreview() {
+    auto* left = m_window->findChild<QSpinBox*>("grow-left");
+    auto* right = m_window->findChild<QSpinBox*>("grow-right");
+    auto* words = m_window->findChild<QLabel*>("board-size-words");
+    const level::Level before = level();
+    left->setValue(4);
+    right->setValue(-10);
+    QVERIFY2(words->text().contains("Takes away gate-1"), qPrintable(words->text()));
+    QVERIFY(words->text().contains("114 × 34 cells"));
+    QCOMPARE(*session().options().boardFrame, (CellRect{-4, 0, 114, 34}));
+    right->setValue(0);
+    QVERIFY(!words->text().contains("Takes away"));
+    m_window->findChild<QAbstractButton*>("apply-board-size")->click();
+    QCOMPARE(level().cells.bounds(), (CellRect{0, 0, 124, 34}));
+    QCOMPARE(level().entities[0].box, before.entities[0].box.moved(64, 0));
+    QVERIFY(!session().options().boardFrame);
+    QVERIFY(waitForProof());
+    session().undo();
+    QVERIFY(level() == before);
+}
+
+void WindowTest::formChips_areChosen_andKept() {
+    m_window->findChild<QAbstractButton*>("shaping-1")->click();
+    QCOMPARE(session().options().shaping, Shaping::Slope);
+    key(Qt::Key_S);
+    dragCells({60, 20}, {64, 16});
+    QCOMPARE(level().cells.at(62, 18).form(), level::Form::RiseRight);
+    auto* form = m_window->findChild<QComboBox*>("form");
+    form->setCurrentIndex(2);
+    Q_EMIT form->activated(2);
+    QCOMPARE(session().options().shaping, Shaping::Chosen);
+    QCOMPARE(session().options().form, level::Form::UpperHalf);
+    m_window->findChild<QAbstractButton*>("shaping-0")->click();
+    QCOMPARE(form->currentIndex(), 0);
 }
 
 void WindowTest::cast_placesMovesEditsAndDeletes() {

@@ -1,0 +1,94 @@
+#include "app/board_section.h"
+
+#include <QHBoxLayout>
+#include <QPushButton>
+#include <QSpinBox>
+
+#include "app/theme.h"
+#include "level/board_size.h"
+
+namespace rook::app {
+
+BoardSection::BoardSection(Session& session, QWidget* parent)
+    : MarginSection(tr("Board size"), tr("cells added on each side"), parent),
+      m_session(session),
+      m_words(makeWords({}, this)),
+      m_apply(new QPushButton(tr("Change the size"), this)) {
+    const std::pair<QString, QSpinBox**> sides[] = {{tr("Left"), &m_left},
+                                                    {tr("Right"), &m_right},
+                                                    {tr("Top"), &m_top},
+                                                    {tr("Bottom"), &m_bottom}};
+    auto* grid = new QGridLayout;
+    grid->setSpacing(6);
+    int place = 0;
+    for (const auto& [name, box] : sides) {
+        *box = new QSpinBox(this);
+        (*box)->setRange(-16384, 16384);
+        (*box)->setFixedWidth(70);
+        (*box)->setObjectName(QStringLiteral("grow-") + name.toLower());
+        (*box)->setAccessibleName(tr("Columns or rows added: %1").arg(name));
+        connect(*box, &QSpinBox::valueChanged, this, [this] { consider(); });
+        auto* label = new QLabel(name, this);
+        label->setFont(sizedFont(-1));
+        label->setBuddy(*box);
+        grid->addWidget(label, place / 2, 2 * (place % 2));
+        grid->addWidget(*box, place / 2, 2 * (place % 2) + 1);
+        ++place;
+    }
+    addWide(grid);
+    addWide(m_words);
+    m_words->setObjectName(QStringLiteral("board-size-words"));
+    m_apply->setObjectName(QStringLiteral("apply-board-size"));
+    connect(m_apply, &QAbstractButton::clicked, this, [this] { resizeNow(); });
+    addWide(m_apply);
+    consider();
+}
+
+CellRect BoardSection::frame() const {
+    const CellRect now = m_session.level()->cells.bounds();
+    return {-m_left->value(), -m_top->value(), now.width + m_left->value() + m_right->value(),
+            now.height + m_top->value() + m_bottom->value()};
+}
+
+void BoardSection::consider() {
+    const CellRect wanted = frame();
+    const bool isSame = wanted == m_session.level()->cells.bounds();
+    ToolOptions options = m_session.options();
+    options.boardFrame = isSame ? std::nullopt : std::optional(wanted);
+    if (options.boardFrame != m_session.options().boardFrame) m_session.setOptions(options);
+    m_apply->setEnabled(!isSame);
+    if (isSame) {
+        setTone(m_words, currentTheme().quietInk);
+        return m_words->setText(tr("Less than 0 takes away. The frame on the board shows it."));
+    }
+    const level::CutOff cut = cutOffBy(*m_session.level(), wanted);
+    QString words = tr("%1 × %2 cells.").arg(wanted.width).arg(wanted.height);
+    if (cut.cells > 0)
+        words +=
+            QLatin1Char(' ') + tr("Cuts off %1 of matter.")
+                                   .arg(QString::fromStdString(level::cellCountText(cut.cells)));
+    if (!cut.entities.empty()) {
+        QStringList names;
+        for (std::size_t i = 0; i < cut.entities.size() && i < 4; ++i)
+            names << QString::fromStdString(cut.entities[i].text);
+        if (cut.entities.size() > 4) names << tr("%1 more").arg(cut.entities.size() - 4);
+        words += QLatin1Char(' ') + tr("Takes away %1.").arg(names.join(QStringLiteral(", ")));
+    }
+    setTone(m_words, cut.isNothing() ? currentTheme().quietInk : currentTheme().caution);
+    m_words->setText(words);
+}
+
+void BoardSection::resizeNow() {
+    const auto edit = resizeBoard(*m_session.level(), frame());
+    if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
+    for (QSpinBox* box : {m_left, m_right, m_top, m_bottom}) {
+        const QSignalBlocker blocker(box);
+        box->setValue(0);
+    }
+    ToolOptions options = m_session.options();
+    options.boardFrame.reset();
+    m_session.setOptions(options);
+    m_session.apply(*edit);
+}
+
+}  // namespace rook::app
