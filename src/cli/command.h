@@ -25,6 +25,7 @@ void addOpenCommand(CLI::App& app, int& exitCode);
 void addCheckCommand(CLI::App& app, int& exitCode);
 void addReachCommand(CLI::App& app, int& exitCode);
 void addPartsCommand(CLI::App& app, int& exitCode);
+void addCollideCommand(CLI::App& app, int& exitCode);
 void addExportCommand(CLI::App& app, int& exitCode);
 
 }  // namespace rook::cli

@@ -14,6 +14,7 @@ int main(int argc, char** argv) {
     rook::cli::addOpenCommand(app, exitCode);
     rook::cli::addCheckCommand(app, exitCode);
     rook::cli::addReachCommand(app, exitCode);
+    rook::cli::addCollideCommand(app, exitCode);
     rook::cli::addPartsCommand(app, exitCode);
     rook::cli::addExportCommand(app, exitCode);
     try {

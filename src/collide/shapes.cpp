@@ -1,10 +1,12 @@
 #include "collide/shapes.h"
 
 #include <algorithm>
+#include <array>
 #include <map>
 #include <tuple>
 
 #include "base/assert.h"
+#include "collide/partition.h"
 
 namespace rook::collide {
 
@@ -342,6 +344,67 @@ std::vector<BorderLine> joinedLines(std::vector<BorderLine> lines) {
     return joined;
 }
 
+namespace {
+
+bool isHalf(Form form) {
+    return form == Form::LowerHalf || form == Form::UpperHalf || form == Form::LeftHalf ||
+           form == Form::RightHalf;
+}
+
+/// Where the halves of cells begin and end along one side: the middle px of an odd size belongs to
+/// both halves and stands by itself.
+std::vector<int> halfSteps(int cells, int size) {
+    std::vector<int> steps;
+    for (int cell = 0; cell < cells; ++cell)
+        for (const int part : {0, size / 2, (size + 1) / 2})
+            if (part < size && (steps.empty() || steps.back() < cell * size + part))
+                steps.push_back(cell * size + part);
+    steps.push_back(cells * size);
+    return steps;
+}
+std::vector<int> wholeSteps(int cells, int size) {
+    std::vector<int> steps;
+    for (int cell = 0; cell <= cells; ++cell)
+        steps.push_back(cell * size);
+    return steps;
+}
+
+/// The full and half cells of one behaviour, cut into as few rectangles as there can be; greedily
+/// above the limit of `partition.h`.
+std::vector<PxRect> fewestOf(const runtime::Frame& frame, const runtime::CellSource& cells,
+                             Behaviour behaviour, bool hasHalves, bool& isFewest) {
+    const auto steps = hasHalves ? halfSteps : wholeSteps;
+    const std::vector<int> xs = steps(frame.columns, frame.cellWidth);
+    const std::vector<int> ys = steps(frame.rows, frame.cellHeight);
+    BitMap map(static_cast<int>(xs.size()) - 1, static_cast<int>(ys.size()) - 1);
+    for (int j = 0; j < map.height(); ++j) {
+        const int row = ys[static_cast<std::size_t>(j)] / frame.cellHeight;
+        for (int i = 0; i < map.width(); ++i) {
+            const int x = xs[static_cast<std::size_t>(i)];
+            const CellShape shape = cells.at(x / frame.cellWidth, row);
+            const bool isWanted =
+                shape.behaviour == behaviour && (shape.form == Form::Full || isHalf(shape.form));
+            if (isWanted && formFills(shape.form, x % frame.cellWidth,
+                                      ys[static_cast<std::size_t>(j)] % frame.cellHeight,
+                                      frame.cellWidth, frame.cellHeight))
+                map.set(i, j);
+        }
+    }
+    const std::int64_t size = static_cast<std::int64_t>(map.width()) * map.height();
+    const bool isSmall = size <= maxPartitionCells;
+    isFewest = isFewest && isSmall;
+    std::vector<PxRect> rects;
+    for (const CellRect& r : isSmall ? fewestRectangles(map) : greedyRectangles(map)) {
+        const int left = xs[static_cast<std::size_t>(r.x)];
+        const int top = ys[static_cast<std::size_t>(r.y)];
+        rects.push_back({left, top, xs[static_cast<std::size_t>(r.right())] - left,
+                         ys[static_cast<std::size_t>(r.bottom())] - top});
+    }
+    return rects;
+}
+
+}  // namespace
+
 CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSource& cells) {
     const int w = frame.cellWidth;
     const int h = frame.cellHeight;
@@ -349,37 +412,41 @@ CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSourc
     for (int f = 0; f < runtime::formCount; ++f)
         rectsOfForm.push_back(rectanglesOf(static_cast<Form>(f), w, h));
     CollisionShapes shapes;
+    std::array<std::int64_t, runtime::behaviourNames.size()> cellsOf{};
+    std::array<bool, runtime::behaviourNames.size()> hasHalves{};
+    std::array<std::vector<PxRect>*, runtime::behaviourNames.size()> lists{};
+    lists[static_cast<std::size_t>(Behaviour::Solid)] = &shapes.solids;
+    lists[static_cast<std::size_t>(Behaviour::Deadly)] = &shapes.deadly;
+    lists[static_cast<std::size_t>(Behaviour::Ladder)] = &shapes.ladders;
+    lists[static_cast<std::size_t>(Behaviour::Liquid)] = &shapes.liquids;
     forEachShape(frame, cells, [&](int column, int row, const CellShape& shape) {
-        std::vector<PxRect>* list = nullptr;
-        switch (shape.behaviour) {
-            case Behaviour::Open:
-            case Behaviour::OneWay:
-                return;
-            case Behaviour::Solid:
-                list = &shapes.solids;
-                break;
-            case Behaviour::Ladder:
-                list = &shapes.ladders;
-                break;
-            case Behaviour::Liquid:
-                list = &shapes.liquids;
-                break;
-            case Behaviour::Deadly:
-                list = &shapes.deadly;
-                break;
-        }
-        if (shape.behaviour == Behaviour::Solid && isSlope(shape.form)) {
+        const auto behaviour = static_cast<std::size_t>(shape.behaviour);
+        if (!lists[behaviour]) return;
+        if (!isSlope(shape.form)) {
+            ++cellsOf[behaviour];
+            hasHalves[behaviour] = hasHalves[behaviour] || isHalf(shape.form);
+        } else if (shape.behaviour == Behaviour::Solid) {
             Polygon polygon = polygonOf(shape.form, w, h);
             for (PxPoint& point : polygon)
                 point = {point.x + column * w, point.y + row * h};
             shapes.slopes.push_back(std::move(polygon));
-            return;
+        } else {
+            for (const PxRect& rect : rectsOfForm[static_cast<std::size_t>(shape.form)])
+                appendJoined(*lists[behaviour], rect.moved(column * w, row * h));
         }
-        for (const PxRect& rect : rectsOfForm[static_cast<std::size_t>(shape.form)])
-            appendJoined(*list, rect.moved(column * w, row * h));
     });
-    for (auto* list : {&shapes.solids, &shapes.deadly, &shapes.ladders, &shapes.liquids})
-        *list = merged(std::move(*list));
+    for (std::size_t b = 0; b < lists.size(); ++b) {
+        if (!lists[b]) continue;
+        *lists[b] = merged(std::move(*lists[b]));
+        if (cellsOf[b] == 0) continue;
+        const auto rects =
+            fewestOf(frame, cells, static_cast<Behaviour>(b), hasHalves[b], shapes.isFewest);
+        lists[b]->insert(lists[b]->end(), rects.begin(), rects.end());
+        std::sort(lists[b]->begin(), lists[b]->end(), [](const PxRect& a, const PxRect& c) {
+            return std::tie(a.y, a.x) < std::tie(c.y, c.x);
+        });
+    }
+    shapes.solidCells = cellsOf[static_cast<std::size_t>(Behaviour::Solid)];
     shapes.oneWay = oneWayTops(frame, cells);
     shapes.outlines = joinedLoops(borderLines(frame, cells, {0, 0, frame.columns, frame.rows}, {}));
     return shapes;

@@ -27,6 +27,7 @@ struct OneWayTop {
 
 /// Invariant: each list of rectangles is an exact partition, without overlap, of the px that it
 /// stands for; `solids` stands for the solid px of forms full and half, `slopes` for the rest.
+/// Full and half cells make as few rectangles as there can be (see `partition.h`).
 struct CollisionShapes {
     std::vector<PxRect> solids;
     std::vector<Polygon> slopes;
@@ -35,6 +36,8 @@ struct CollisionShapes {
     std::vector<PxRect> deadly;
     std::vector<PxRect> ladders;
     std::vector<PxRect> liquids;
+    bool isFewest = true;         ///< false where a level was too large for that
+    std::int64_t solidCells = 0;  ///< full and half ones, before they were merged
 };
 
 [[nodiscard]] CollisionShapes makeShapes(const runtime::Frame& frame,

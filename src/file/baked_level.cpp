@@ -90,9 +90,8 @@ std::vector<std::string> rectLines(const std::vector<PxRect>& rects) {
     return lines;
 }
 
-void writeCollision(JsonLines& lines, const Project& project, const Level& level) {
-    const collide::CollisionShapes shapes =
-        collide::makeShapes(frameOf(level), LevelCells(project, level));
+/// The members of a collision object.
+void writeShapes(JsonLines& lines, const collide::CollisionShapes& shapes) {
     std::vector<std::string> slopes;
     for (const auto& slope : shapes.slopes)
         slopes.push_back(compactText({{"points", pointsJson(slope)}}));
@@ -103,7 +102,6 @@ void writeCollision(JsonLines& lines, const Project& project, const Level& level
     std::vector<std::string> oneWay;
     for (const auto& top : shapes.oneWay)
         oneWay.push_back(compactText({{"x", top.x}, {"y", top.y}, {"width", top.width}}));
-    lines.beginObject("collision");
     lines.list("solids", rectLines(shapes.solids));
     lines.list("slopes", slopes);
     lines.list("outlines", outlines);
@@ -111,6 +109,11 @@ void writeCollision(JsonLines& lines, const Project& project, const Level& level
     lines.list("deadly", rectLines(shapes.deadly));
     lines.list("ladders", rectLines(shapes.ladders));
     lines.list("liquids", rectLines(shapes.liquids));
+}
+
+void writeCollision(JsonLines& lines, const Project& project, const Level& level) {
+    lines.beginObject("collision");
+    writeShapes(lines, collide::makeShapes(frameOf(level), LevelCells(project, level)));
     lines.endObject();
 }
 
@@ -189,6 +192,15 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     lines.member("message", level.message);
     lines.member("motion", motionJson(*tables));
     lines.member("proof", nullptr);
+    return lines.take();
+}
+
+std::string collisionText(const collide::CollisionShapes& shapes) {
+    JsonLines lines;
+    lines.member("format", "rookplot-collision");
+    lines.member("version", 1);
+    lines.member("fewest", shapes.isFewest);
+    writeShapes(lines, shapes);
     return lines.take();
 }
 

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "base/result.h"
+#include "collide/shapes.h"
 #include "file/storage.h"
 #include "level/project.h"
 #include "motion/step_tables.h"
@@ -31,6 +32,9 @@ struct WrittenFile {
 [[nodiscard]] Result<std::string> bakedLevelText(const level::Project& project,
                                                  const level::Level& level);
 [[nodiscard]] std::string placementsText(const level::Project& project);
+
+/// Collision shapes by themselves, as JSON; the members are those of `collision` in a level file.
+[[nodiscard]] std::string collisionText(const collide::CollisionShapes& shapes);
 
 /// Writes the bundle beside `target` and puts it in its place at once; a failed export leaves the
 /// former one. Files in `target` that the former manifest does not list are kept.

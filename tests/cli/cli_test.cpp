@@ -18,6 +18,7 @@ private slots:
     void newProject_isRefused_overAnother();
     void check_exitsByWhatItFinds();
     void check_jsonHoldsEveryFinding();
+    void collide_printsTheSets_alikeForProjectAndBundle();
     void parts_areListed_andWrittenAsCsv();
     void reach_dumpsOneBitAPx_alikeForProjectAndBundle();
     void reach_refusesABadFile_withTwo();
@@ -92,6 +93,26 @@ void CliTest::check_jsonHoldsEveryFinding() {
     QCOMPARE(findings[0]["kind"].toString(), QString("bead-skippable"));
     QCOMPARE(findings[3]["level"].toString(), QString("leaky-reach"));
     QVERIFY(findings[3]["place"]["width"].toInt() > 0);
+}
+
+void CliTest::collide_printsTheSets_alikeForProjectAndBundle() {
+    const QTemporaryDir folder;
+    const QString bundle = folder.filePath("bundle");
+    QCOMPARE(run("rookplot", {"export", demo, "--to", bundle}).exitCode, 0);
+    const QString level = bundle + "/levels/intake.level.json";
+    const Outcome fromBundle = run("rookplot", {"collide", level, "--json"});
+    const Outcome fromProject = run("rookplot", {"collide", demo, "--level", "intake", "--json"});
+    QCOMPARE(fromBundle.exitCode, 0);
+    QCOMPARE(fromBundle.out, fromProject.out);
+    const auto shapes = QJsonDocument::fromJson(fromBundle.out.toUtf8()).object();
+    const auto written =
+        QJsonDocument::fromJson(testing::readBytes(level)).object()["collision"].toObject();
+    for (const char* set : {"solids", "slopes", "outlines", "oneWay", "deadly", "liquids"})
+        QCOMPARE(shapes[QLatin1String(set)], written[QLatin1String(set)]);
+    const Outcome text = run("rookplot", {"collide", demo, "--level", "intake"});
+    QVERIFY(text.out.contains("the fewest that there can be"));
+    QCOMPARE(run("rookplot", {"collide", demo, "--level", "moon"}).exitCode, 2);
+    QCOMPARE(run("rookplot", {"collide", folder.filePath("none")}).exitCode, 2);
 }
 
 void CliTest::parts_areListed_andWrittenAsCsv() {

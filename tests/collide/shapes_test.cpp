@@ -1,5 +1,6 @@
 #include "collide/shapes.h"
 
+#include "collide/partition.h"
 #include "collide/px_maps.h"
 #include "shape_cells.h"
 #include "testing.h"
@@ -12,6 +13,7 @@ class ShapesTest : public QObject {
     Q_OBJECT
 private slots:
     void rectangles_areExactPartitions_onRandomLevels();
+    void solids_areAsFewAsOfThePxThemselves();
     void outlines_encloseTheAreaOfTheMass();
     void outlines_closeAroundAHole();
     void bodyMaps_equalTheStepperWorld();
@@ -101,6 +103,22 @@ void ShapesTest::rectangles_areExactPartitions_onRandomLevels() {
                 QVERIFY2(tops == (isTop ? 1 : 0), where);
             }
         }
+    }
+}
+
+void ShapesTest::solids_areAsFewAsOfThePxThemselves() {
+    const std::uint64_t seed = testing::seedOr(43);
+    for (int round = 0; round < 150; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        const Scene scene = randomScene(random, 0, 4);
+        const auto shapes = collide::makeShapes(scene.frame, scene.cells);
+        BitMap px(scene.frame.widthPx(), scene.frame.heightPx());
+        for (int y = 0; y < px.height(); ++y)
+            for (int x = 0; x < px.width(); ++x)
+                if (isFilled(scene, x, y, Behaviour::Solid, false)) px.set(x, y);
+        QVERIFY2(shapes.solids.size() == collide::fewestRectangles(px).size(),
+                 "ROOK_SEED=" + QByteArray::number(seed + round));
+        QVERIFY(shapes.isFewest);
     }
 }
 
