@@ -57,6 +57,8 @@ int main(int argc, char** argv) {
     printRatio(times, "copying 4,096 x 4,096 cells against saving them (below 1 is slower)",
                "gridCopyWhole", "saveLarge");
     printRatio(times, "saving 4,096 x 4,096 against loading", "saveLarge", "loadLarge");
+    printRatio(times, "fewest rectangles of a 1,024 x 1,024 cave against one plain pass",
+               "partition/fewestCave1024", "onePass");
     std::printf("Shares of a frame of 16 ms:\n");
     printShare(times, "solving Intake steps", "solverDemo", 0.016);
     printShare(times, "stroke to verdict in the window, of two frames (32 ms)",

@@ -100,6 +100,8 @@ private:
     void paintFindings(QPainter& painter);
     void paintSelection(QPainter& painter);
     void paintPreview(QPainter& painter);
+    /// The collision shapes that the options ask for.
+    void paintShapes(QPainter& painter);
     /// The axes of mirrored painting, and the frame that the board may get.
     void paintGuides(QPainter& painter);
     /// A wash with an outline over cells that a gesture or a command would cover.

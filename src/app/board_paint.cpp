@@ -42,7 +42,10 @@ void Board::paintEvent(QPaintEvent*) {
     if (!isWalking()) {
         if (m_session.step() == Step::Prove) paintFindings(painter);
         paintSelection(painter);
-        if (m_session.step() == Step::Shape) paintGuides(painter);
+        if (m_session.step() == Step::Shape) {
+            paintShapes(painter);
+            paintGuides(painter);
+        }
         paintPreview(painter);
     }
     if (!m_isComplete) QTimer::singleShot(0, this, qOverload<>(&QWidget::update));
@@ -137,6 +140,51 @@ void Board::paintSelection(QPainter& painter) {
     painter.setPen(pen);
     painter.setBrush(Qt::NoBrush);
     painter.drawRect(box);
+}
+
+void Board::paintShapes(QPainter& painter) {
+    const auto proven = m_session.proven(m_session.level()->id);
+    if (!proven || !proven->shapes) return;
+    const collide::CollisionShapes& shapes = *proven->shapes;
+    const ToolOptions& options = m_session.options();
+    const Theme& theme = currentTheme();
+    painter.setBrush(Qt::NoBrush);
+    const auto drawRects = [&](const std::vector<PxRect>& rects, const QColor& tone) {
+        QColor wash = tone;
+        wash.setAlphaF(0.10f);
+        painter.setPen(QPen(tone, 1.4));
+        for (const PxRect& each : rects) {
+            const QRectF box = m_view.toWidget(each).adjusted(1, 1, -1, -1);
+            if (!box.intersects(rect())) continue;
+            painter.fillRect(box, wash);
+            painter.drawRect(box);
+        }
+    };
+    if (options.showsSolids) drawRects(shapes.solids, theme.accent);
+    if (options.showsOtherShapes) {
+        drawRects(shapes.deadly, theme.alarm);
+        drawRects(shapes.ladders, theme.quietInk);
+        drawRects(shapes.liquids, theme.quietInk);
+        painter.setPen(QPen(theme.caution, 3));
+        for (const collide::OneWayTop& top : shapes.oneWay)
+            painter.drawLine(m_view.toWidget(PxPoint{top.x, top.y}),
+                             m_view.toWidget(PxPoint{top.x + top.width, top.y}));
+    }
+    if (!options.showsOutlines) return;
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (const collide::Outline& outline : shapes.outlines) {
+        QPolygonF line;
+        for (const PxPoint p : outline.points)
+            line << m_view.toWidget(p);
+        painter.setPen(QPen(theme.plum, 2.4, outline.isHole ? Qt::DashLine : Qt::SolidLine));
+        painter.drawPolygon(line);
+        painter.setPen(QPen(theme.plum, 1.4));
+        painter.setBrush(theme.paper);
+        for (const QPointF corner : line)
+            if (rect().contains(corner.toPoint())) painter.drawEllipse(corner, 2.6, 2.6);
+        painter.setBrush(Qt::NoBrush);
+    }
+    painter.setRenderHint(QPainter::Antialiasing, false);
 }
 
 void Board::paintGuides(QPainter& painter) {

@@ -33,6 +33,9 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
         project, level, isAnswered ? &*question : nullptr, isAnswered ? &proven->answer : nullptr,
         {reach::Limits{}.maxBytes, cancel}));
+    if (level.cells.bounds().area() <= maxLiveShapeCells)
+        planned->shapes = std::make_shared<const collide::CollisionShapes>(
+            collide::makeShapes(frameOf(level), level::LevelCells(project, level)));
     planned->isPlanCurrent = true;
     planned->findings.resize(planned->ownFindings);
     planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
@@ -87,13 +90,15 @@ void LiveReach::take() {
     const bool wasCancelled = m_cancel && *m_cancel;
     m_solving = nullptr;
     const auto former = m_session.proven(proven->level->id);
-    if (!wasCancelled && former && former->plan && !proven->plan &&
-        check::hasPlan(*proven->level)) {
+    if (!wasCancelled && former && former->plan && !proven->plan) {
         // Until the plan is looked at anew, what was found last stays in sight.
         auto kept = std::make_shared<ProvenLevel>(*proven);
-        kept->plan = former->plan;
-        kept->findings.insert(kept->findings.end(), former->plan->findings.begin(),
-                              former->plan->findings.end());
+        kept->shapes = former->shapes;
+        if (check::hasPlan(*proven->level)) {
+            kept->plan = former->plan;
+            kept->findings.insert(kept->findings.end(), former->plan->findings.begin(),
+                                  former->plan->findings.end());
+        }
         proven = kept;
     }
     if (!wasCancelled) m_session.takeProof(proven);

@@ -323,7 +323,7 @@ bool Session::isProofCurrent(const LevelId& id) const {
 
 bool Session::isPlanCurrent(const LevelId& id) const {
     const auto proof = proven(id);
-    return proof && (proof->isPlanCurrent || !check::hasPlan(*proof->level));
+    return proof && proof->isPlanCurrent;
 }
 
 void Session::takeProof(std::shared_ptr<const ProvenLevel> proven) {

@@ -57,6 +57,9 @@ struct ToolOptions {
     bool drawsRegion = false;       ///< the next drag of the route tool is the bead's region
     bool measuresUnderlay = false;  ///< the next drag of the select tool measures the underlay
     bool showsPlan = true;          ///< faintly, in Shape
+    bool showsSolids = false;       ///< the rectangles of what is solid, in Shape
+    bool showsOutlines = false;     ///< the closed outlines of the masses
+    bool showsOtherShapes = false;  ///< one-way tops, deadly boxes, ladders, liquids
     bool showsReach = true;
     bool showsStanding = false;
 };
@@ -71,6 +74,9 @@ struct Selection {
     bool operator==(const Selection&) const = default;
 };
 
+/// Above this many cells, shapes are not made while one draws.
+inline constexpr std::int64_t maxLiveShapeCells = 600000;
+
 /// An answer with the level value that it is of, and what follows from it.
 struct ProvenLevel {
     std::shared_ptr<const level::Level> level;
@@ -79,8 +85,10 @@ struct ProvenLevel {
     std::vector<check::Finding> findings;  ///< those of the plan, if it is there, come last
     std::size_t ownFindings = 0;           ///< of them, those that are not of the plan
     std::shared_ptr<const check::PlanReport> plan;  ///< null if there is no plan, or not yet
-    bool isPlanCurrent = false;                     ///< else `plan` is of a former value
-    std::optional<Error> error;                     ///< why there is no answer
+    /// Collision shapes; null if there are none yet, or the level is above `maxLiveShapeCells`.
+    std::shared_ptr<const collide::CollisionShapes> shapes;
+    bool isPlanCurrent = false;  ///< else `plan` and `shapes` are of a former value
+    std::optional<Error> error;  ///< why there is no answer
 };
 
 class Session : public QObject {
@@ -152,7 +160,7 @@ public:
     /// The latest answer for a level; null if there is none yet. May be of a former value.
     [[nodiscard]] std::shared_ptr<const ProvenLevel> proven(const LevelId& id) const;
     [[nodiscard]] bool isProofCurrent(const LevelId& id) const;
-    /// The level was held to its plan, or has none. Requires: the proof is current.
+    /// The level was held to its plan and its shapes made. Requires: the proof is current.
     [[nodiscard]] bool isPlanCurrent(const LevelId& id) const;
     void takeProof(std::shared_ptr<const ProvenLevel> proven);
 

@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "app/board_section.h"
+#include "app/collision_section.h"
 #include "app/margin.h"
 #include "app/margin_section.h"
 #include "app/theme.h"
@@ -42,6 +43,8 @@ public:
         column->addWidget(m_selection);
         column->addWidget(m_matter);
         column->addWidget(reach);
+        m_collision = new CollisionSection(session, this);
+        column->addWidget(m_collision);
         column->addWidget(level);
         column->addWidget(new BoardSection(session, this));
         column->addStretch();
@@ -67,6 +70,7 @@ public:
         const level::MotionProfile* profile = project.profileOf(level);
         m_profile->setText(profile ? QString::fromStdString(profile->name) : tr("nothing"));
         refreshReach();
+        m_collision->refresh();
     }
 
 private:
@@ -168,6 +172,7 @@ private:
 
     Session& m_session;
     QComboBox* m_from = nullptr;
+    CollisionSection* m_collision;
     MarginSection* m_matter;
     MarginSection* m_selection;
     MarginSection* m_reach;

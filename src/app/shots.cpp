@@ -115,6 +115,13 @@ bool writeShots(MainWindow& window, const QString& folder) {
     isFine = isFine && shoot(window, folder, QStringLiteral("shape-night"));
 
     window.setNight(false);
+    options = session.options();
+    options.showsSolids = options.showsOtherShapes = true;
+    session.setOptions(options);
+    board.setView(closeView(0.9, {560, 20}));
+    isFine = isFine && shoot(window, folder, QStringLiteral("collision-day"));
+    options.showsSolids = options.showsOtherShapes = false;
+    session.setOptions(options);
     board.setView(closeView(1.5, {0, 200}));
     session.setStep(Step::Skin);
     isFine = isFine && shoot(window, folder, QStringLiteral("skin-day"));

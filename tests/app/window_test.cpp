@@ -31,6 +31,7 @@ private slots:
     void selection_isTurnedMirroredAndReplaced_byKeys();
     void board_isResized_afterAPreview();
     void formChips_areChosen_andKept();
+    void collision_isCounted_andShownOnTheBoard();
     void cast_placesMovesEditsAndDeletes();
     void walk_startsAndReturnsToTheSameView();
     void walk_dies_andCounts();
@@ -319,6 +320,28 @@ void WindowTest::formChips_areChosen_andKept() {
     QCOMPARE(session().options().form, level::Form::UpperHalf);
     m_window->findChild<QAbstractButton*>("shaping-0")->click();
     QCOMPARE(form->currentIndex(), 0);
+}
+
+void WindowTest::collision_isCounted_andShownOnTheBoard() {
+    const auto isDetailed = [&] {
+        return session().isProofCurrent(level().id) && session().isPlanCurrent(level().id);
+    };
+    QVERIFY(QTest::qWaitFor(isDetailed));
+    auto* counts = m_window->findChild<QLabel*>("collision-solids");
+    QCOMPARE(counts->text(), QString("1106 → 24"));
+    board().fitLevel();
+    QVERIFY(QTest::qWaitFor([&] { return board().isComplete(); }));
+    QImage former = board().grab().toImage();
+    for (const char* toggle : {"show-solids", "show-outlines", "show-others"}) {
+        m_window->findChild<QAbstractButton*>(QLatin1String(toggle))->click();
+        const QImage now = board().grab().toImage();
+        QVERIFY2(now != former, toggle);
+        former = now;
+    }
+    key(Qt::Key_D);
+    dragCells({60, 5}, {61, 6});
+    QVERIFY(QTest::qWaitFor(isDetailed));
+    QCOMPARE(counts->text(), QString("1110 → 25"));
 }
 
 void WindowTest::cast_placesMovesEditsAndDeletes() {

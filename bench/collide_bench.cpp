@@ -1,0 +1,82 @@
+/// Partitions of caves and platform levels into rectangles: the fewest against greedy.
+
+#include <benchmark/benchmark.h>
+
+#include "base/random.h"
+#include "collide/partition.h"
+
+namespace {
+
+using namespace rook;
+
+/// Noise, smoothed five times by its neighbours: rooms and passages.
+BitMap caveOf(int side) {
+    Random random(11);
+    BitMap map(side, side);
+    for (int y = 0; y < side; ++y)
+        for (int x = 0; x < side; ++x)
+            if (random.chance(47)) map.set(x, y);
+    for (int round = 0; round < 5; ++round) {
+        BitMap next(side, side);
+        for (int y = 0; y < side; ++y)
+            for (int x = 0; x < side; ++x) {
+                int count = 0;
+                for (int dy = -1; dy <= 1; ++dy)
+                    for (int dx = -1; dx <= 1; ++dx)
+                        count += map.test(x + dx, y + dy) ? 1 : 0;
+                if (count >= 5) next.set(x, y);
+            }
+        map = next;
+    }
+    return map;
+}
+
+/// Blocks and ledges of all sizes, many of them overlapping.
+BitMap platformsOf(int side) {
+    Random random(12);
+    BitMap map(side, side);
+    for (int i = 0; i < side * side / 120; ++i) {
+        const int x = random.between(0, side - 1);
+        const int y = random.between(0, side - 1);
+        const int right = std::min(side, x + random.between(2, 24));
+        const int bottom = std::min(side, y + random.between(1, 6));
+        for (int row = y; row < bottom; ++row)
+            map.setRun(row, x, right);
+    }
+    return map;
+}
+
+template <typename Cut>
+void partition(benchmark::State& state, BitMap map, Cut cut) {
+    std::size_t count = 0;
+    for (auto _ : state)
+        count = cut(map).size();
+    state.counters["rectangles"] = double(count);
+}
+
+/// One plain pass over the same cells, a byte each.
+void onePass(benchmark::State& state) {
+    const std::vector<char> cells(1024 * 1024, 1);
+    for (auto _ : state) {
+        std::int64_t sum = 0;
+        for (const char cell : cells)
+            sum += cell;
+        benchmark::DoNotOptimize(sum);
+    }
+}
+
+BENCHMARK_CAPTURE(partition, fewestCave512, caveOf(512), collide::fewestRectangles)
+    ->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(partition, greedyCave512, caveOf(512), collide::greedyRectangles)
+    ->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(partition, fewestCave1024, caveOf(1024), collide::fewestRectangles)
+    ->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(partition, greedyCave1024, caveOf(1024), collide::greedyRectangles)
+    ->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(partition, fewestPlatforms1024, platformsOf(1024), collide::fewestRectangles)
+    ->Unit(benchmark::kMillisecond);
+BENCHMARK_CAPTURE(partition, greedyPlatforms1024, platformsOf(1024), collide::greedyRectangles)
+    ->Unit(benchmark::kMillisecond);
+BENCHMARK(onePass)->Unit(benchmark::kMillisecond);
+
+}  // namespace

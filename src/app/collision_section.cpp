@@ -1,0 +1,68 @@
+#include "app/collision_section.h"
+
+#include <QHBoxLayout>
+
+#include "app/theme.h"
+#include "app/tray_buttons.h"
+
+namespace rook::app {
+
+CollisionSection::CollisionSection(Session& session, QWidget* parent)
+    : MarginSection(tr("Collision"), tr("as exported"), parent), m_session(session) {
+    m_solids = addValue(tr("Solid cells → rectangles"));
+    m_solids->setObjectName(QStringLiteral("collision-solids"));
+    m_area = addValue(tr("Solid area"));
+    m_outlines = addValue(tr("Outlines, slopes"));
+    m_others = addValue(tr("One-way, deadly, other"));
+    auto* row = new QHBoxLayout;
+    row->setSpacing(4);
+    addToggle(row, tr("rectangles"), QStringLiteral("show-solids"), &ToolOptions::showsSolids);
+    addToggle(row, tr("outlines"), QStringLiteral("show-outlines"), &ToolOptions::showsOutlines);
+    addToggle(row, tr("other"), QStringLiteral("show-others"), &ToolOptions::showsOtherShapes);
+    row->addStretch();
+    addWide(row);
+}
+
+Chip* CollisionSection::addToggle(QLayout* row, const QString& text, const QString& name,
+                                  bool ToolOptions::*field) {
+    auto* chip = new Chip(text, this);
+    chip->setObjectName(name);
+    chip->setAccessibleName(tr("Show %1 on the board").arg(text));
+    connect(chip, &QAbstractButton::clicked, this, [this, field](bool isOn) {
+        ToolOptions options = m_session.options();
+        options.*field = isOn;
+        m_session.setOptions(options);
+    });
+    row->addWidget(chip);
+    m_toggles.append({chip, field});
+    return chip;
+}
+
+void CollisionSection::refresh() {
+    for (const auto& [chip, field] : m_toggles)
+        chip->setChecked(m_session.options().*field);
+    const auto proven = m_session.proven(m_session.level()->id);
+    const auto* shapes = proven ? proven->shapes.get() : nullptr;
+    const bool isCurrent =
+        shapes && proven->isPlanCurrent && m_session.isProofCurrent(m_session.level()->id);
+    const bool isLarge = m_session.level()->cells.bounds().area() > maxLiveShapeCells;
+    setNote(isLarge ? tr("too large to merge live") : isCurrent ? tr("as exported") : tr("…"));
+    if (!shapes) {
+        for (QLabel* label : {m_solids, m_area, m_outlines, m_others})
+            label->setText(QStringLiteral("–"));
+        return;
+    }
+    std::int64_t area = 0;
+    for (const PxRect& rect : shapes->solids)
+        area += rect.area();
+    m_solids->setText(tr("%1 → %2").arg(shapes->solidCells).arg(shapes->solids.size()));
+    m_solids->setToolTip(tr("As few rectangles as there can be."));
+    m_area->setText(tr("%L1 px").arg(area));
+    m_outlines->setText(tr("%1, %2").arg(shapes->outlines.size()).arg(shapes->slopes.size()));
+    m_others->setText(tr("%1, %2, %3")
+                          .arg(shapes->oneWay.size())
+                          .arg(shapes->deadly.size())
+                          .arg(shapes->ladders.size() + shapes->liquids.size()));
+}
+
+}  // namespace rook::app
