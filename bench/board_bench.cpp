@@ -39,11 +39,8 @@ struct BoardScene {
     }
 };
 
-/// One frame of a pan by 24 px, at a scale in thousandths.
-void panFrame(benchmark::State& state) {
-    BoardScene scene;
-    scene.setScale(double(state.range(0)) / 1000);
-    scene.paintWhole();
+/// Pans by 24 px a frame, forty frames one way and forty back.
+void panForthAndBack(benchmark::State& state, BoardScene& scene) {
     double worst = 0;
     double way = 1;
     int frames = 0;
@@ -58,6 +55,14 @@ void panFrame(benchmark::State& state) {
         worst = std::max(worst, double(timer.nsecsElapsed()) / 1e6);
     }
     state.counters["worstMs"] = worst;
+}
+
+/// One frame of a pan by 24 px, at a scale in thousandths.
+void panFrame(benchmark::State& state) {
+    BoardScene scene;
+    scene.setScale(double(state.range(0)) / 1000);
+    scene.paintWhole();
+    panForthAndBack(state, scene);
 }
 
 void zoomFrame(benchmark::State& state) {
@@ -123,19 +128,7 @@ void panSketchFrame(benchmark::State& state) {
     scene.session.setStep(Step::Sketch);
     scene.setScale(1);
     scene.paintWhole();
-    double worst = 0;
-    int frames = 0;
-    for (auto _ : state) {
-        View view = scene.board->view();
-        view.pan({frames % 40 < 20 ? -24.0 : 24.0, frames % 40 < 20 ? -10.0 : 10.0});
-        ++frames;
-        QElapsedTimer timer;
-        timer.start();
-        scene.board->setView(view);
-        scene.paint();
-        worst = std::max(worst, double(timer.nsecsElapsed()) / 1e6);
-    }
-    state.counters["worstMs"] = worst;
+    panForthAndBack(state, scene);
 }
 
 /// From a stroke on the demo's first level to its verdict, through session, worker and signals.

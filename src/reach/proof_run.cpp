@@ -378,14 +378,12 @@ int nearestPx(const Leg& leg, const BitMap& visited, const PxRect& box,
 RunAlong runAlong(const Problem& problem, const std::vector<PxRect>& areas, const PxRect& goal,
                   const Limits& limits) {
     RunAlong outcome;
-    const std::int64_t bits = collide::mapBits(problem.frame, problem.tables);
-    if (static_cast<std::uint64_t>(bits) / 8 * 9 > limits.maxBytes) {
+    const std::optional<BodyMaps> made = mapsOf(problem, limits);
+    if (!made) {
         outcome.completion = Completion::OutOfMemory;
         return outcome;
     }
-    const BodyMaps maps = collide::makeBodyMaps(
-        collide::makePxMaps(problem.frame, *problem.cells, problem.tables, problem.deadlyBoxes),
-        problem.tables.bodyWidth, problem.tables.bodyHeight);
+    const BodyMaps& maps = *made;
     outcome.passings.resize(areas.size());
     const std::optional<PxPoint> start = startOf(problem);
     if (!start || !maps.live.test(start->x + maps.left, start->y + maps.top)) return outcome;

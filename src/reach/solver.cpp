@@ -18,15 +18,12 @@ std::optional<PxPoint> startOf(const Problem& problem) {
 
 Reached solve(const Problem& problem, const Limits& limits) {
     Reached reached;
-    const std::int64_t bits = collide::mapBits(problem.frame, problem.tables);
-    // While body maps are made, nine maps stand side by side.
-    if (static_cast<std::uint64_t>(bits) / 8 * 9 > limits.maxBytes) {
+    const std::optional<BodyMaps> made = mapsOf(problem, limits);
+    if (!made) {
         reached.completion = Completion::OutOfMemory;
         return reached;
     }
-    const BodyMaps maps = collide::makeBodyMaps(
-        collide::makePxMaps(problem.frame, *problem.cells, problem.tables, problem.deadlyBoxes),
-        problem.tables.bodyWidth, problem.tables.bodyHeight);
+    const BodyMaps& maps = *made;
     reached.left = maps.left;
     reached.top = maps.top;
     Sweep sweep(problem, limits, maps);

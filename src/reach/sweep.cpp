@@ -55,6 +55,15 @@ WordRange floodRuns(Word* row, const Word* along, int words, WordRange range) {
 
 }  // namespace
 
+std::optional<BodyMaps> mapsOf(const Problem& problem, const Limits& limits) {
+    const std::int64_t bits = collide::mapBits(problem.frame, problem.tables);
+    // While body maps are made, nine maps stand side by side.
+    if (static_cast<std::uint64_t>(bits) / 8 * 9 > limits.maxBytes) return std::nullopt;
+    return collide::makeBodyMaps(
+        collide::makePxMaps(problem.frame, *problem.cells, problem.tables, problem.deadlyBoxes),
+        problem.tables.bodyWidth, problem.tables.bodyHeight);
+}
+
 Sweep::Sweep(const Problem& problem, const Limits& limits, const BodyMaps& maps, DiscoveryLog* log)
     : m_tables(problem.tables),
       m_limits(limits),

@@ -13,6 +13,9 @@ namespace rook::reach {
 
 using collide::BodyMaps;
 
+/// The maps that a problem is solved on; none if they do not fit in the limits.
+[[nodiscard]] std::optional<BodyMaps> mapsOf(const Problem& problem, const Limits& limits);
+
 /// A row of words with a zero word before and behind it, so that shifts need no special ends.
 class Buffer {
 public:
