@@ -80,10 +80,10 @@ private:
         m_from = new QComboBox(m_selection);
         m_from->setObjectName(QStringLiteral("replace-from"));
         m_from->setAccessibleName(tr("Matter to replace"));
-        auto* button = new QPushButton(tr("Replace by it"), m_selection);
-        button->setObjectName(QStringLiteral("replace"));
-        button->setToolTip(tr("By the matter in hand; forms are kept."));
-        connect(button, &QAbstractButton::clicked, this, [this] {
+        m_replace = new QPushButton(m_selection);
+        m_replace->setObjectName(QStringLiteral("replace"));
+        m_replace->setToolTip(tr("By the matter in hand; forms are kept."));
+        connect(m_replace, &QAbstractButton::clicked, this, [this] {
             const auto& cells = m_session.selection().cells;
             const level::MatterId from{
                 static_cast<std::uint16_t>(std::max(0, m_from->currentIndex()))};
@@ -91,16 +91,25 @@ private:
                 m_session.apply(replaceMatter(m_session.project(), *m_session.level(), *cells, from,
                                               m_session.options().matter));
         });
+        auto* word = new QLabel(tr("Replace"), m_selection);
+        word->setFont(sizedFont(-1));
+        word->setBuddy(m_from);
+        row->addWidget(word);
         row->addWidget(m_from, 1);
-        row->addWidget(button);
+        row->addWidget(m_replace);
         m_selection->addWide(row);
     }
     void fillMatters() {
         const auto& matters = m_session.project().matters;
+        const QString inHand =
+            QString::fromStdString(matters[m_session.options().matter.index].title);
+        m_replace->setText(tr("by %1").arg(
+            m_replace->fontMetrics().elidedText(inHand.toLower(), Qt::ElideRight, 80)));
         if (m_from->count() == int(matters.size())) return;
         m_from->clear();
         for (const level::Matter& matter : matters)
             m_from->addItem(QString::fromStdString(matter.title));
+        m_from->setCurrentIndex(std::min(1, m_from->count() - 1));
     }
 
     /// Counted for levels up to a million cells: more would hold the pointer up.
@@ -172,6 +181,7 @@ private:
 
     Session& m_session;
     QComboBox* m_from = nullptr;
+    QPushButton* m_replace = nullptr;
     CollisionSection* m_collision;
     MarginSection* m_matter;
     MarginSection* m_selection;
