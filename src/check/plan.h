@@ -20,7 +20,7 @@ enum class BeadState {
 struct RouteReport {
     PxRect goal;                           ///< what it leads to: a thing near its end, else its end
     std::string goalName;                  ///< id of that thing; empty if it is the end itself
-    bool isGoalReached = false;            ///< by the run along it, or, if none follows it, by any
+    bool isGoalReached = false;            ///< by a run along it: then there is one
     std::vector<reach::Passing> passings;  ///< one a way point; empty if not judged
     std::vector<BeadState> beads;          ///< one a bead
     std::optional<reach::Run> run;         ///< the proof run, along the route as far as any can

@@ -30,4 +30,9 @@ void appendUnknown(Json& object, const level::UnknownKeys& unknown) {
         object[key] = Json::parse(text);
 }
 
+void appendUnknown(JsonLines& lines, const level::UnknownKeys& unknown) {
+    for (const auto& [key, text] : unknown)
+        lines.raw(key, compactText(Json::parse(text)));
+}
+
 }  // namespace rook::file

@@ -12,5 +12,6 @@ namespace rook::file {
 void writeLevelHead(JsonLines& lines, const char* format, const level::Level& level);
 /// Adds keys of a file that the program does not know, behind the known ones.
 void appendUnknown(Json& object, const level::UnknownKeys& unknown);
+void appendUnknown(JsonLines& lines, const level::UnknownKeys& unknown);
 
 }  // namespace rook::file

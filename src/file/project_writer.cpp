@@ -115,11 +115,6 @@ std::vector<std::string> linesOf(const List& list, ToJson&& toJson) {
     return lines;
 }
 
-void appendUnknown(JsonLines& lines, const UnknownKeys& unknown) {
-    for (const auto& [key, text] : unknown)
-        lines.raw(key, compactText(Json::parse(text)));
-}
-
 }  // namespace
 
 std::string projectText(const Project& project) {

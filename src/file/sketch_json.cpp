@@ -50,11 +50,6 @@ Json underlayJson(const Underlay& underlay) {
     return json;
 }
 
-void writeUnknown(JsonLines& lines, const UnknownKeys& unknown) {
-    for (const auto& [key, text] : unknown)
-        lines.raw(key, compactText(Json::parse(text)));
-}
-
 void writeRoute(JsonLines& lines, const Route& route) {
     lines.beginItem();
     lines.member("name", route.name);
@@ -63,7 +58,7 @@ void writeRoute(JsonLines& lines, const Route& route) {
     for (const Bead& bead : route.beads)
         beads.push_back(compactText(beadJson(bead)));
     lines.list("beads", beads);
-    writeUnknown(lines, route.unknown);
+    appendUnknown(lines, route.unknown);
     lines.endItem();
 }
 
@@ -77,7 +72,7 @@ void writeLeaf(JsonLines& lines, const Leaf& leaf) {
     for (const Mark& mark : leaf.marks)
         marks.push_back(compactText(markJson(mark)));
     lines.list("marks", marks);
-    writeUnknown(lines, leaf.unknown);
+    appendUnknown(lines, leaf.unknown);
     lines.endItem();
 }
 
@@ -219,7 +214,7 @@ void writeSketch(JsonLines& lines, const Sketch& sketch) {
     for (const Route& route : sketch.routes)
         writeRoute(lines, route);
     lines.endList();
-    writeUnknown(lines, sketch.unknown);
+    appendUnknown(lines, sketch.unknown);
     lines.endObject();
 }
 
