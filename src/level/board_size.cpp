@@ -34,6 +34,7 @@ CutOff cutOffBy(const Level& level, const CellRect& frame) {
     CutOff cut;
     for (int y = 0; y < level.cells.height(); ++y)
         level.cells.forEachRunOfRow(y, [&](int first, int count, const Cell* values) {
+            if (frame.contains(CellRect{first, y, count, 1})) return;
             for (int i = 0; i < count; ++i)
                 if (!values[i].isOpen() && !frame.contains(CellPoint{first + i, y})) ++cut.cells;
         });
