@@ -19,11 +19,12 @@ function(rook_optimize_less target)
 endfunction()
 
 # rook_add_module(NAME reach SOURCES solver.cpp LINKS rook_level): one folder below src/, one library.
+# PRIVATE_LINKS are packages that its headers do not show.
 function(rook_add_module)
-    cmake_parse_arguments(MODULE "" "NAME" "SOURCES;LINKS" ${ARGN})
+    cmake_parse_arguments(MODULE "" "NAME" "SOURCES;LINKS;PRIVATE_LINKS" ${ARGN})
     add_library(rook_${MODULE_NAME} STATIC ${MODULE_SOURCES})
     target_include_directories(rook_${MODULE_NAME} PUBLIC ${CMAKE_SOURCE_DIR}/src)
-    target_link_libraries(rook_${MODULE_NAME} PUBLIC ${MODULE_LINKS})
+    target_link_libraries(rook_${MODULE_NAME} PUBLIC ${MODULE_LINKS} PRIVATE ${MODULE_PRIVATE_LINKS})
     rook_set_options(rook_${MODULE_NAME})
 endfunction()
 

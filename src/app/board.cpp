@@ -25,6 +25,10 @@ Board::Board(Session& session, QWidget* parent)
         update();
     });
     connect(&session, &Session::levelSwitched, this, &Board::takeLevel);
+    connect(&session, &Session::listsChanged, this, [this] {
+        m_images.clear();
+        m_sheets = loadSheets(m_session.project(), m_session.folder());
+    });
     connect(&session, &Session::selectionChanged, this, [this] {
         previewLaying();
         update();
@@ -53,6 +57,7 @@ Board::Board(Session& session, QWidget* parent)
 void Board::takeLevel() {
     stopWalk();
     m_lastTrail.clear();
+    m_jumpLine.reset();
     m_images.clear();
     m_leafImages.clear();
     m_words->hide();
@@ -90,9 +95,22 @@ void Board::takeTool() {
     }
     if (m_hasPointer && m_gestureButton == Qt::NoButton)
         m_tool->hover(inputAt(m_pointer, QGuiApplication::keyboardModifiers()));
-    const bool isDrawing = m_session.step() != Step::Skin && m_session.step() != Step::Ship;
-    setCursor(isDrawing ? Qt::CrossCursor : Qt::ArrowCursor);
+    showCursor();
     update();
+}
+
+void Board::showCursor() {
+    const bool isDrawing = m_session.step() != Step::Skin && m_session.step() != Step::Ship;
+    const Qt::CursorShape plain = isDrawing ? Qt::CrossCursor : Qt::ArrowCursor;
+    const Qt::CursorShape wanted = m_tool->preview().cursor.value_or(plain);
+    if (cursor().shape() != wanted) setCursor(wanted);
+}
+
+PxPoint Board::cellCornerAt(QPointF widget) const {
+    const CellSize cell = m_session.level()->cellSize;
+    const PxPoint px = m_view.toLevelPx(widget);
+    const CellPoint at = toCell({px.x + cell.width / 2, px.y + cell.height / 2}, cell);
+    return {at.x * cell.width, at.y * cell.height};
 }
 
 void Board::themeChanged() {
@@ -137,6 +155,11 @@ ToolInput Board::inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const 
     input.cell = toCell(input.px, input.level->cellSize);
     input.isStraight = modifiers & Qt::ShiftModifier;
     input.isPicking = modifiers & Qt::ControlModifier;
+    input.isOther = modifiers & Qt::AltModifier;
+    const ToolOptions& options = m_session.options();
+    const auto proven = m_session.proven(input.level->id);
+    if (proven && (options.showsSolids || options.showsOtherShapes))
+        input.shapes = proven->shapes.get();
     input.isErasing = m_gestureButton == Qt::RightButton;
     input.scale = m_view.scale();
     input.leaf = m_session.leafInHand();
@@ -168,6 +191,11 @@ void Board::mousePressEvent(QMouseEvent* event) {
         setCursor(Qt::ClosedHandCursor);
         return;
     }
+    if (m_isRulerKeyDown && event->button() == Qt::LeftButton && !isWalking()) {
+        m_isMeasuring = true;
+        const PxPoint corner = cellCornerAt(m_pointer);
+        return setJumpLine(JumpLine{corner, corner});
+    }
     const bool isToolButton =
         event->button() == Qt::LeftButton || event->button() == Qt::RightButton;
     if (isWalking() || !isToolButton || m_gestureButton != Qt::NoButton) return;
@@ -184,12 +212,15 @@ void Board::mouseMoveEvent(QMouseEvent* event) {
     }
     m_hasPointer = true;
     m_pointerPx = m_view.toLevelPx(m_pointer);
-    if (!m_isPanning && !isWalking()) {
+    if (m_isMeasuring) {
+        m_jumpLine->to = cellCornerAt(m_pointer);
+    } else if (!m_isPanning && !isWalking()) {
         const ToolInput input = inputAt(m_pointer, event->modifiers());
         if (m_gestureButton != Qt::NoButton)
             follow(m_tool->drag(input));
         else
             m_tool->hover(input);
+        if (m_gestureButton == Qt::NoButton) showCursor();
     }
     update();
     Q_EMIT pointerMoved();
@@ -199,6 +230,11 @@ void Board::mouseReleaseEvent(QMouseEvent* event) {
     if (m_isPanning) {
         m_isPanning = false;
         takeTool();
+        return;
+    }
+    if (m_isMeasuring) {
+        m_isMeasuring = false;
+        if (m_jumpLine->from == m_jumpLine->to) setJumpLine({});
         return;
     }
     if (event->button() != m_gestureButton) return;
@@ -249,7 +285,9 @@ bool Board::event(QEvent* event) {
     if (event->type() == QEvent::ShortcutOverride) {
         auto* key = static_cast<QKeyEvent*>(event);
         const bool isPlain = !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier));
-        if ((isWalking() && isPlain) || key->key() == Qt::Key_Space) {
+        const bool isHeld = key->key() == Qt::Key_Space ||
+                            (key->key() == Qt::Key_R && key->modifiers() == Qt::NoModifier);
+        if ((isWalking() && isPlain) || isHeld) {
             event->accept();
             return true;
         }
@@ -260,6 +298,9 @@ bool Board::event(QEvent* event) {
 void Board::keyPressEvent(QKeyEvent* event) {
     if (isWalking()) {
         if (takeWalkKey(event, true)) return;
+    } else if (event->key() == Qt::Key_R && m_session.step() == Step::Shape) {
+        m_isRulerKeyDown = true;
+        return;
     } else if (event->key() == Qt::Key_Space) {
         if (!event->isAutoRepeat()) {
             m_isPanKeyDown = true;
@@ -272,6 +313,10 @@ void Board::keyPressEvent(QKeyEvent* event) {
 
 void Board::keyReleaseEvent(QKeyEvent* event) {
     if (isWalking() && takeWalkKey(event, false)) return;
+    if (event->key() == Qt::Key_R && !event->isAutoRepeat()) {
+        m_isRulerKeyDown = false;
+        return;
+    }
     if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
         m_isPanKeyDown = false;
         takeTool();
@@ -285,7 +330,19 @@ void Board::cancel() {
     const bool wasInGesture = m_session.isInGesture();
     if (m_tool) m_tool->cancel();
     m_session.cancelGesture();
-    if (!wasInGesture) m_session.select({});
+    m_isMeasuring = false;
+    ToolOptions options = m_session.options();
+    // One thing at a time: the gesture, the ruler, what is in hand, the selection.
+    if (wasInGesture) {
+    } else if (m_jumpLine) {
+        m_jumpLine.reset();
+    } else if (options.proposal || options.stamp) {
+        options.proposal.reset();
+        options.stamp.reset();
+        m_session.setOptions(options);
+    } else {
+        m_session.select({});
+    }
     update();
 }
 

@@ -7,12 +7,14 @@
 #include <QWidget>
 
 #include "app/board_images.h"
+#include "app/jump_guides.h"
 #include "app/matter_painter.h"
 #include "app/tool.h"
 #include "app/underlay.h"
 #include "app/walk.h"
 
 class QLineEdit;
+class QPainterPath;
 
 namespace rook::app {
 
@@ -51,6 +53,9 @@ public:
     /// Turns the selected marks over, left with right or top with bottom.
     void mirror(bool isSideways);
     void group();
+    /// Measures a jump on the board; none takes the ruler away.
+    void setJumpLine(std::optional<JumpLine> line);
+    [[nodiscard]] const std::optional<JumpLine>& jumpLine() const { return m_jumpLine; }
     /// Reads a picture file on a worker, and lays it under the board or says why not.
     void placeUnderlay(const QString& file);
     /// Escape: the gesture, else the selection.
@@ -80,6 +85,7 @@ protected:
 
 private:
     void takeTool();
+    void showCursor();
     [[nodiscard]] std::unique_ptr<Tool> makeTool() const;
     void takeLevel();
     [[nodiscard]] ToolInput inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const;
@@ -104,6 +110,17 @@ private:
     void paintShapes(QPainter& painter);
     /// The axes of mirrored painting, and the frame that the board may get.
     void paintGuides(QPainter& painter);
+    void paintProposal(QPainter& painter);
+    /// Jumps at the pointer, or the ruler.
+    void paintJumps(QPainter& painter);
+    void paintJump(QPainter& painter, const JumpGuide& guide, PxPoint from, bool isOwn);
+    void paintRuler(QPainter& painter);
+    /// Words on a ground of their own, kept inside the board.
+    void paintFlag(QPainter& painter, QPointF corner, const QString& text, const QColor& tone);
+    [[nodiscard]] QPainterPath pathOf(const level::CellRegion& region) const;
+    /// Reads rows of characters that another program copied; false if they cannot be read.
+    bool takeTextClip();
+    [[nodiscard]] PxPoint cellCornerAt(QPointF widget) const;
     /// A wash with an outline over cells that a gesture or a command would cover.
     void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone);
     void paintWalk(QPainter& painter);
@@ -124,6 +141,11 @@ private:
     QLineEdit* m_words;
     bool m_isAsking = false;
     std::vector<level::Mark> m_copiedMarks;
+    QString m_copiedText;  ///< what this program put on the clipboard last
+    JumpGuides m_jumpGuides;
+    std::optional<JumpLine> m_jumpLine;
+    bool m_isRulerKeyDown = false;
+    bool m_isMeasuring = false;
     SheetImages m_sheets;
     LevelId m_shownLevel;
     bool m_isComplete = true;

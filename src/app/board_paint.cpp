@@ -45,6 +45,8 @@ void Board::paintEvent(QPaintEvent*) {
         if (m_session.step() == Step::Shape) {
             paintShapes(painter);
             paintGuides(painter);
+            paintProposal(painter);
+            paintJumps(painter);
         }
         paintPreview(painter);
     }
@@ -128,100 +130,6 @@ void Board::paintFindings(QPainter& painter) {
     painter.restore();
 }
 
-void Board::paintSelection(QPainter& painter) {
-    const auto& cells = m_session.selection().cells;
-    if (!cells) return;
-    const QRectF box = m_view.toWidget(toPx(*cells, m_session.level()->cellSize));
-    QColor wash = currentTheme().accent;
-    wash.setAlphaF(0.10f);
-    painter.fillRect(box, wash);
-    QPen pen(currentTheme().accent, 1.5, Qt::CustomDashLine);
-    pen.setDashPattern({4, 3});
-    painter.setPen(pen);
-    painter.setBrush(Qt::NoBrush);
-    painter.drawRect(box);
-}
-
-void Board::paintShapes(QPainter& painter) {
-    const auto proven = m_session.proven(m_session.level()->id);
-    if (!proven || !proven->shapes) return;
-    const collide::CollisionShapes& shapes = *proven->shapes;
-    const ToolOptions& options = m_session.options();
-    const Theme& theme = currentTheme();
-    painter.setBrush(Qt::NoBrush);
-    const auto drawRects = [&](const std::vector<PxRect>& rects, const QColor& tone) {
-        QColor wash = tone;
-        wash.setAlphaF(0.10f);
-        painter.setPen(QPen(tone, 1.4));
-        for (const PxRect& each : rects) {
-            const QRectF box = m_view.toWidget(each).adjusted(1, 1, -1, -1);
-            if (!box.intersects(rect())) continue;
-            painter.fillRect(box, wash);
-            painter.drawRect(box);
-        }
-    };
-    if (options.showsSolids) drawRects(shapes.solids, theme.accent);
-    if (options.showsOtherShapes) {
-        drawRects(shapes.deadly, theme.alarm);
-        drawRects(shapes.ladders, theme.quietInk);
-        drawRects(shapes.liquids, theme.quietInk);
-        painter.setPen(QPen(theme.caution, 3));
-        for (const collide::OneWayTop& top : shapes.oneWay)
-            painter.drawLine(m_view.toWidget(PxPoint{top.x, top.y}),
-                             m_view.toWidget(PxPoint{top.x + top.width, top.y}));
-    }
-    if (!options.showsOutlines) return;
-    painter.setRenderHint(QPainter::Antialiasing);
-    for (const collide::Outline& outline : shapes.outlines) {
-        QPolygonF line;
-        for (const PxPoint p : outline.points)
-            line << m_view.toWidget(p);
-        painter.setPen(QPen(theme.plum, 2.4, outline.isHole ? Qt::DashLine : Qt::SolidLine));
-        painter.drawPolygon(line);
-        painter.setPen(QPen(theme.plum, 1.4));
-        painter.setBrush(theme.paper);
-        for (const QPointF corner : line)
-            if (rect().contains(corner.toPoint())) painter.drawEllipse(corner, 2.6, 2.6);
-        painter.setBrush(Qt::NoBrush);
-    }
-    painter.setRenderHint(QPainter::Antialiasing, false);
-}
-
-void Board::paintGuides(QPainter& painter) {
-    const ToolOptions& options = m_session.options();
-    const PxRect board = m_session.level()->boundsPx();
-    QPen pen(currentTheme().plum, 1.2, Qt::CustomDashLine);
-    pen.setDashPattern({8, 4, 1, 4});
-    painter.setPen(pen);
-    painter.setBrush(Qt::NoBrush);
-    const QRectF shown = m_view.toWidget(board);
-    const QPointF middle = shown.center();
-    if (options.mirrorsSideways)
-        painter.drawLine(QPointF(middle.x(), shown.top()), QPointF(middle.x(), shown.bottom()));
-    if (options.mirrorsTopToBottom)
-        painter.drawLine(QPointF(shown.left(), middle.y()), QPointF(shown.right(), middle.y()));
-    if (!options.boardFrame) return;
-    painter.setPen(QPen(currentTheme().accent, 2));
-    painter.drawRect(m_view.toWidget(toPx(*options.boardFrame, m_session.level()->cellSize)));
-}
-
-void Board::paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone) {
-    if (region.isEmpty()) return;
-    const CellSize cell = m_session.level()->cellSize;
-    QPainterPath path;
-    for (const level::CellRun& run : region.runs()) {
-        const QRectF part = m_view.toWidget(toPx(CellRect{run.x, run.y, run.count, 1}, cell));
-        if (part.intersects(rect())) path.addRect(part);
-    }
-    path.setFillRule(Qt::WindingFill);
-    QColor wash = tone;
-    wash.setAlphaF(0.22f);
-    painter.fillPath(path, wash);
-    painter.setPen(QPen(tone, 1.5));
-    painter.setBrush(Qt::NoBrush);
-    if (region.runs().size() < 400) painter.drawPath(path.simplified());
-}
-
 void Board::paintPreview(QPainter& painter) {
     if (!m_hasPointer && m_gestureButton == Qt::NoButton) return;
     const ToolPreview& preview = m_tool->preview();
@@ -233,6 +141,12 @@ void Board::paintPreview(QPainter& painter) {
     wash.setAlphaF(0.22f);
     painter.setPen(QPen(tone, 1.5));
     painter.setBrush(Qt::NoBrush);
+    if (!preview.loop.empty()) {
+        QPolygonF loop;
+        for (const PxPoint point : preview.loop)
+            loop << m_view.toWidget(point);
+        painter.drawPolygon(loop);
+    }
     if (preview.frame) painter.drawRect(m_view.toWidget(toPx(*preview.frame, cell)));
     if (preview.pxFrame) painter.drawRect(m_view.toWidget(*preview.pxFrame));
     if (preview.eraserPx > 0)
@@ -254,16 +168,20 @@ void Board::paintPreview(QPainter& painter) {
         painter.drawRect(m_view.toWidget(ghost));
     }
     if (preview.label.isEmpty()) return;
+    paintFlag(painter, m_pointer + QPointF(16, -26), preview.label, tone);
+}
+
+void Board::paintFlag(QPainter& painter, QPointF corner, const QString& text, const QColor& tone) {
     painter.setFont(sizedFont(-2, QFont::DemiBold));
-    const QRectF text = painter.fontMetrics().boundingRect(preview.label);
-    QRectF flag(m_pointer + QPointF(16, -26), text.size() + QSizeF(10, 4));
-    flag.moveLeft(std::min(flag.left(), width() - flag.width() - 4));
-    flag.moveTop(std::max(flag.top(), 4.0));
-    QColor ground = theme.paper;
+    const QRectF size = painter.fontMetrics().boundingRect(text);
+    QRectF flag(corner, size.size() + QSizeF(10, 4));
+    flag.moveLeft(std::clamp(flag.left(), 4.0, std::max(4.0, width() - flag.width() - 4)));
+    flag.moveTop(std::clamp(flag.top(), 4.0, std::max(4.0, height() - flag.height() - 4)));
+    QColor ground = currentTheme().paper;
     ground.setAlphaF(0.9f);
     painter.fillRect(flag, ground);
     painter.setPen(tone);
-    painter.drawText(flag, Qt::AlignCenter, preview.label);
+    painter.drawText(flag, Qt::AlignCenter, text);
 }
 
 void Board::paintWalk(QPainter& painter) {

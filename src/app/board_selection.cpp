@@ -2,7 +2,7 @@
 #include <QGuiApplication>
 
 #include "app/board.h"
-#include "file/matter_text.h"
+#include "file/text_grid.h"
 
 namespace rook::app {
 
@@ -21,13 +21,8 @@ void Board::copy() {
     const auto& cells = m_session.selection().cells;
     if (!cells) return m_session.say(tr("Select some cells first (G), then copy."));
     const level::CellClip clip = copyCells(*m_session.level(), *cells);
-    level::Level drawing;
-    drawing.cells = clip.cells;
-    QStringList lines;
-    for (const std::string& row :
-         file::drawnRows(clip.cells, file::legendOf(m_session.project(), drawing)))
-        lines << QString::fromStdString(row);
-    QGuiApplication::clipboard()->setText(lines.join(QLatin1Char('\n')));
+    m_copiedText = QString::fromStdString(file::textOfClip(m_session.project(), clip));
+    QGuiApplication::clipboard()->setText(m_copiedText);
     m_session.setClip(clip);
     m_session.say(tr("Copied %1 × %2 cells.").arg(clip.cells.width()).arg(clip.cells.height()));
 }
@@ -37,9 +32,9 @@ void Board::cut() {
     copy();
     if (isOnSketch() && !m_copiedMarks.empty()) return deleteSelection();
     if (!cells) return;
-    level::LevelEdit edit = layCells(m_session.project(), *m_session.level(),
-                                     level::CellRegion(*cells), level::Cell(), "Lay");
-    edit.name = "Cut " + level::cellCountText(cells->area());
+    level::LevelEdit edit =
+        layCells(m_session.project(), *m_session.level(), *cells, level::Cell(), "Lay");
+    edit.name = "Cut " + level::cellCountText(cells->cellCount());
     m_session.apply(edit);
 }
 
@@ -55,6 +50,7 @@ void Board::paste() {
         return pasteMarks(m_copiedMarks, at.x - bounds.x - bounds.width / 2,
                           at.y - bounds.y - bounds.height / 2);
     }
+    if (!takeTextClip()) return;
     if (!m_session.clip())
         return m_session.say(tr("There is nothing to paste yet: copy some cells first."));
     const level::CellClip clip = *m_session.clip();
@@ -67,9 +63,22 @@ void Board::paste() {
     m_session.apply(pasteCells(*m_session.level(), clip, at));
     m_session.setShapeTool(ShapeTool::Select);
     Selection selection;
-    selection.cells =
-        CellRect{at.x, at.y, clip.cells.width(), clip.cells.height()}.intersected(bounds);
+    selection.cells = level::CellRegion(
+        CellRect{at.x, at.y, clip.cells.width(), clip.cells.height()}.intersected(bounds));
     m_session.select(selection);
+}
+
+bool Board::takeTextClip() {
+    // Text that somebody else copied is read as rows of characters; what it says is told.
+    const QString text = QGuiApplication::clipboard()->text();
+    if (text.trimmed().isEmpty() || text == m_copiedText) return true;
+    auto clip = file::clipOfText(m_session.project(), *m_session.level(), text.toStdString());
+    if (!clip) {
+        m_session.say(QString::fromStdString(clip.error().sentence()));
+        return false;
+    }
+    m_session.setClip(std::move(*clip));
+    return true;
 }
 
 void Board::deleteSelection() {
@@ -78,8 +87,8 @@ void Board::deleteSelection() {
     if (!selection.entities.empty())
         m_session.apply(deleteEntities(*m_session.level(), selection.entities));
     else if (selection.cells)
-        m_session.apply(layCells(m_session.project(), *m_session.level(),
-                                 level::CellRegion(*selection.cells), level::Cell(), "Lay"));
+        m_session.apply(layCells(m_session.project(), *m_session.level(), *selection.cells,
+                                 level::Cell(), "Lay"));
 }
 
 void Board::deletePlanned(const Selection& selection) {
@@ -183,8 +192,8 @@ void Board::nudge(int dx, int dy, bool byPx) {
         if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
         m_session.apply(*edit);
     } else if (selection.cells) {
-        const CellRect target = selection.cells->moved(dx, dy);
-        if (!m_session.level()->cells.bounds().contains(target))
+        const level::CellRegion target = selection.cells->moved(dx, dy);
+        if (!m_session.level()->cells.bounds().contains(target.bounds()))
             return m_session.say(tr("The selection is at the edge of the level."));
         m_session.apply(moveCells(*m_session.level(), *selection.cells, dx, dy));
         Selection moved;
@@ -209,7 +218,7 @@ void Board::selectAll() {
             selection.entities.push_back(entity.id);
     } else if (m_session.step() == Step::Shape) {
         m_session.setShapeTool(ShapeTool::Select);
-        selection.cells = m_session.level()->cells.bounds();
+        selection.cells = level::CellRegion(m_session.level()->cells.bounds());
     }
     m_session.select(selection);
 }

@@ -1,9 +1,9 @@
 #include <QComboBox>
-#include <QLineEdit>
 #include <QSpinBox>
 #include <algorithm>
 #include <functional>
 
+#include "app/field_control.h"
 #include "app/margin.h"
 #include "app/margin_section.h"
 #include "app/theme.h"
@@ -155,46 +155,18 @@ private:
 
     void addField(MarginSection* section, const level::FieldDefinition& field) {
         const QString name = QString::fromStdString(field.name);
-        switch (field.type) {
-            case level::FieldType::WholeNumber:
-                addNumber(
-                    section, name, -1000000, 1000000,
-                    [field](const auto& entity) {
-                        return int(std::get<std::int64_t>(fieldOf(entity, field)));
-                    },
-                    [field](auto& entity, int value) {
-                        setField(entity, field.name, std::int64_t{value});
-                    });
-                return;
-            case level::FieldType::YesNo:
-                addChoice(
-                    section, name,
-                    {{tr("no"), QStringLiteral("no")}, {tr("yes"), QStringLiteral("yes")}},
-                    [field](const auto& entity) {
-                        return std::get<bool>(fieldOf(entity, field)) ? QStringLiteral("yes")
-                                                                      : QStringLiteral("no");
-                    },
-                    [field](auto& entity, const QString& value) {
-                        setField(entity, field.name, value == QLatin1String("yes"));
-                    });
-                return;
-            case level::FieldType::Text: {
-                auto* line = new QLineEdit(section);
-                line->setFixedWidth(150);
-                connect(line, &QLineEdit::editingFinished, this, [this, line, field, name] {
-                    change(name, [&](level::Entity& e) {
-                        setField(e, field.name, line->text().toStdString());
-                    });
-                });
-                m_refreshers << [this, line, field] {
-                    if (const level::Entity* e = entity(); e && !line->hasFocus())
-                        line->setText(
-                            QString::fromStdString(std::get<std::string>(fieldOf(*e, field))));
-                };
-                section->addControl(name, line);
-                return;
-            }
-        }
+        auto* control = new FieldControl(
+            field.type,
+            [this, field, name](const level::FieldValue& value) {
+                change(name, [&](level::Entity& e) { setField(e, field.name, value); });
+            },
+            section);
+        control->setFixedWidth(150);
+        control->setWords(QStringLiteral("field-") + name, name);
+        m_refreshers << [this, control, field] {
+            if (const level::Entity* e = entity()) control->setValue(fieldOf(*e, field));
+        };
+        section->addControl(name, control);
     }
 
     void addSeveral(int count) {

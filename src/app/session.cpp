@@ -43,6 +43,9 @@ void Session::startNew(level::Project project, const QString& folder) {
     m_exportError.reset();
     m_options.matter = {static_cast<std::uint16_t>(m_project.matters.size() > 1 ? 1 : 0)};
     m_options.leaf = m_options.route = 0;
+    m_options.stamp.reset();
+    m_options.proposal.reset();
+    m_clip.reset();
     m_options.kind = m_project.kinds.empty() ? KindId{} : m_project.kinds[0].id;
     Q_EMIT levelSwitched();
     Q_EMIT historyChanged();
@@ -136,10 +139,19 @@ void Session::setProject(level::Project project, const CellRect& touched) {
         const auto next = project.findLevel(m_level->id);
         return next && next->cells.bounds() == m_level->cells.bounds();
     }();
+    const level::Project former = m_project;
+    const bool isSameLists = project.matters.isSharedWith(m_project.matters) &&
+                             project.kinds.isSharedWith(m_project.kinds) &&
+                             project.sheets.isSharedWith(m_project.sheets) &&
+                             project.blocks.isSharedWith(m_project.blocks);
     m_project = std::move(project);
     const auto next = m_project.findLevel(m_level->id);
     m_level = next ? next : m_project.levels.front();
     cleanSelection();
+    if (!isSameLists) {
+        cleanOptions(former);
+        Q_EMIT listsChanged();
+    }
     if (isSameSize)
         Q_EMIT documentChanged(touched);
     else
@@ -160,6 +172,14 @@ void Session::apply(const Result<level::LevelEdit>& edit) {
         apply(*edit);
     else
         say(QString::fromStdString(edit.error().sentence()));
+}
+
+bool Session::apply(const Result<level::ProjectEdit>& edit) {
+    if (edit)
+        apply(*edit);
+    else
+        say(QString::fromStdString(edit.error().sentence()));
+    return edit.has_value();
 }
 
 void Session::applyProject(level::Project project, const QString& name) {
@@ -227,6 +247,7 @@ void Session::chooseLevel(const LevelId& id) {
     m_selection = {};
     m_options.leaf = m_options.route = 0;
     m_options.boardFrame.reset();
+    m_options.proposal.reset();
     Q_EMIT levelSwitched();
     Q_EMIT selectionChanged();
 }
@@ -288,6 +309,8 @@ void Session::setOptions(const ToolOptions& options) {
     m_options = options;
     m_options.brushSize = std::clamp(options.brushSize, 1, 64);
     m_options.frameThickness = std::clamp(options.frameThickness, 1, 64);
+    m_options.stairLength = std::clamp(options.stairLength, 1, 64);
+    m_options.stairHeight = std::clamp(options.stairHeight, 1, 64);
     Q_EMIT toolChanged();
 }
 
@@ -297,8 +320,31 @@ void Session::select(Selection selection) {
     Q_EMIT selectionChanged();
 }
 
+void Session::cleanOptions(const level::Project& former) {
+    const auto last = static_cast<std::uint16_t>(m_project.matters.size() - 1);
+    m_options.matter.index = std::min(m_options.matter.index, last);
+    if (!m_project.findKind(m_options.kind) && !m_project.kinds.empty())
+        m_options.kind = m_project.kinds[0].id;
+    // Cells in hand name matters by their place in the list, which may be another one now.
+    const auto isSameMatter = [](const level::Matter& a, const level::Matter& b) {
+        return a.name == b.name;
+    };
+    const bool areCellsSame = m_project.matters.size() >= former.matters.size() &&
+                              std::equal(former.matters.begin(), former.matters.end(),
+                                         m_project.matters.begin(), isSameMatter);
+    if (!areCellsSame) m_clip.reset();
+    const auto& stamp = m_options.stamp;
+    const level::Block* block = stamp ? m_project.findBlock(stamp->block) : nullptr;
+    if (block)
+        m_options.stamp = std::make_shared<Stamp>(Stamp{{block->cells}, block->name});
+    else if (stamp && (!areCellsSame || !stamp->block.empty()))
+        m_options.stamp.reset();
+}
+
 void Session::cleanSelection() {
     Selection kept = m_selection;
+    if (kept.cells) kept.cells = kept.cells->clipped(m_level->cells.bounds());
+    if (kept.cells && kept.cells->isEmpty()) kept.cells.reset();
     std::erase_if(kept.entities, [&](const EntityId& id) { return !findEntity(*m_level, id); });
     std::erase_if(kept.marks, [&](level::MarkId id) { return !findMark(m_level->sketch, id); });
     const int route = routeInHand();

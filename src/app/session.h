@@ -12,8 +12,11 @@
 
 #include "check/plan.h"
 #include "file/bundle.h"
+#include "level/blocks.h"
 #include "level/history.h"
 #include "level/sketch_edits.h"
+#include "level/stamps.h"
+#include "masses/caves.h"
 
 namespace rook::app {
 
@@ -27,6 +30,24 @@ enum class CastTool { Place, Select };
 /// that is pointed at, or one that was chosen.
 enum class Shaping { Full, Slope, Half, Chosen };
 enum class Snap { Cell, HalfCell, Px };
+/// How the select tool takes cells: by a rectangle, by a drawn loop, or what hangs together.
+enum class SelectBy { Box, Lasso, Connected };
+
+/// Cells that brush and line lay whole, and box and fill repeat: picked from the level, made of
+/// numbers, or a block of the project.
+struct Stamp {
+    level::CellClip clip;
+    std::string block;  ///< name of the block that it is; empty = none
+};
+
+/// Masses that could be grown, to be seen before they are.
+struct Proposal {
+    CellRect bounds;
+    BitMap area;   ///< cells of the bounds that would be laid anew
+    BitMap solid;  ///< of those, the ones that would be matter
+    level::LevelEdit edit;
+    std::shared_ptr<const level::Level> of;  ///< the level that the edit begins with
+};
 
 /// The options of the tools in hand.
 struct ToolOptions {
@@ -36,8 +57,16 @@ struct ToolOptions {
     Shaping shaping = Shaping::Full;
     level::Form form = level::Form::Full;  ///< for `Shaping::Chosen`
     bool boxIsFilled = true;
-    int frameThickness = 1;  ///< cells, of boxes that are not filled
-    bool fillsAll = false;   ///< all of a matter, instead of what hangs together
+    int frameThickness = 1;   ///< cells, of boxes that are not filled
+    bool fillsAll = false;    ///< all of a matter, instead of what hangs together
+    bool laysStairs = false;  ///< the line tool lays flights of stairs
+    int stairLength = 2;      ///< cells, of a step
+    int stairHeight = 1;      ///< cells, of a step
+    SelectBy selectBy = SelectBy::Box;
+    std::shared_ptr<const Stamp> stamp;  ///< in hand instead of matter, if there is one
+    bool showsJumps = true;              ///< at the pointer
+    bool showsLentJumps = false;         ///< with and without each ability too
+    std::shared_ptr<const Proposal> proposal;
     bool mirrorsSideways = false;
     bool mirrorsTopToBottom = false;
     std::optional<CellRect> boardFrame;  ///< a size of the board that is being considered
@@ -65,7 +94,7 @@ struct ToolOptions {
 };
 
 struct Selection {
-    std::optional<CellRect> cells;
+    std::optional<level::CellRegion> cells;  ///< never an empty region
     std::vector<EntityId> entities;
     std::vector<level::MarkId> marks;
     std::optional<int> wayPoint;  ///< of the route in hand
@@ -124,6 +153,11 @@ public:
     /// The same, or says why not.
     void apply(const Result<level::LevelEdit>& edit);
     void applyProject(level::Project project, const QString& name);
+    void apply(const level::ProjectEdit& edit) {
+        applyProject(edit.project, QString::fromStdString(edit.name));
+    }
+    /// The same, or says why not. Gives whether it was done.
+    bool apply(const Result<level::ProjectEdit>& edit);
     void showGesture(const level::LevelEdit& edit);
     void commitGesture();
     void cancelGesture();
@@ -170,6 +204,7 @@ public:
 Q_SIGNALS:
     void documentChanged(const rook::CellRect& touched);  ///< cells of the current level
     void levelSwitched();                                 ///< another level, or another project
+    void listsChanged();  ///< matters, kinds, sheets or blocks; before documentChanged
     void historyChanged();
     void selectionChanged();
     void stepChanged();
@@ -185,6 +220,7 @@ private:
     };
     void setProject(level::Project project, const CellRect& touched);
     void cleanSelection();
+    void cleanOptions(const level::Project& former);
     void jumpTo(const level::HistoryStep& step);
     template <typename Work, typename Take>
     void write(Work work, Take take);

@@ -20,7 +20,7 @@ public:
         m_matter = new MarginSection({}, tr("matter"), this);
         m_behaviour = m_matter->addValue(tr("Behaves as"));
         m_laid = m_matter->addValue(tr("Laid here"));
-        m_selection = new MarginSection(tr("Selection"), tr("cells"), this);
+        m_selection = new MarginSection(tr("Selection"), {}, this);
         m_selected = m_selection->addValue(tr("Size"));
         m_place = m_selection->addValue(tr("From cell"));
         addReplacing();
@@ -61,8 +61,13 @@ public:
         m_selection->setVisible(cells.has_value());
         if (cells) {
             fillMatters();
-            m_selected->setText(tr("%1 × %2").arg(cells->width).arg(cells->height));
-            m_place->setText(tr("%1, %2").arg(cells->x).arg(cells->y));
+            const CellRect bounds = cells->bounds();
+            m_selected->setText(
+                tr("%1 × %2, %3")
+                    .arg(bounds.width)
+                    .arg(bounds.height)
+                    .arg(QString::fromStdString(level::cellCountText(cells->cellCount()))));
+            m_place->setText(tr("%1, %2").arg(bounds.x).arg(bounds.y));
         }
         if (!m_title->hasFocus()) m_title->setText(QString::fromStdString(level.title));
         m_size->setText(tr("%1 × %2 cells").arg(level.cells.width()).arg(level.cells.height()));

@@ -1,5 +1,7 @@
 #include <QCoreApplication>
 
+#include <algorithm>
+
 #include "app/sketch_tools.h"
 
 namespace rook::app {
@@ -9,7 +11,7 @@ namespace {
 using level::Cell;
 using level::CellRegion;
 
-enum class LayState { Resting, Laying };
+enum class LayState { Resting, Laying, Picking };
 
 using level::Form;
 using level::ShapedCell;
@@ -20,6 +22,12 @@ QString sizeText(const CellRect& rect) {
 
 QString withMatter(const QString& size, const ToolInput& input) {
     if (input.isErasing) return QCoreApplication::translate("Tools", "erase %1").arg(size);
+    if (const auto& stamp = input.options->stamp) {
+        const level::Block* block = input.project->findBlock(stamp->block);
+        return size + QLatin1Char(' ') +
+               (block ? QString::fromStdString(block->title)
+                      : QCoreApplication::translate("Tools", "of the pattern"));
+    }
     const auto& matter = input.project->matters[input.options->matter.index];
     return size + QLatin1Char(' ') + QString::fromStdString(matter.title).toLower();
 }
@@ -29,20 +37,35 @@ QString withMatter(const QString& size, const ToolInput& input) {
 class LayingTool : public Tool {
 public:
     ToolOutcome press(const ToolInput& input) final {
-        if (input.isPicking) return pick(input);
+        m_first = input.cell;
+        if (input.isPicking) {
+            setState(LayState::Picking);
+            return drag(input);
+        }
         setState(LayState::Laying);
         m_isErasing = input.isErasing;
         m_half = level::halfAt(input.px, input.level->cellSize);
-        m_first = input.cell;
+        m_places.clear();
         begin(input);
         return show(input, false);
     }
     ToolOutcome drag(const ToolInput& input) final {
+        if (m_state == LayState::Picking) {
+            m_preview.frame =
+                CellRect::spanning(m_first, input.cell).intersected(input.level->cells.bounds());
+            m_preview.label =
+                QCoreApplication::translate("Tools", "pick %1").arg(sizeText(*m_preview.frame));
+            return {};
+        }
         if (m_state != LayState::Laying) return {};
         extend(input);
         return show(input, false);
     }
     ToolOutcome release(const ToolInput& input) final {
+        if (m_state == LayState::Picking) {
+            setState(LayState::Resting);
+            return pick(input);
+        }
         if (m_state != LayState::Laying) return {};
         extend(input);
         ToolOutcome outcome = show(input, true);
@@ -52,8 +75,9 @@ public:
     void hover(const ToolInput& input) final {
         m_isErasing = false;
         m_half = level::halfAt(input.px, input.level->cellSize);
+        m_first = input.cell;
         begin(input);
-        describe(input, m_region);
+        describe(input, laysStamps(input) ? stampRegion(input) : m_region);
     }
     void cancel() final { setState(LayState::Resting); }
     const ToolPreview& preview() const final { return m_preview; }
@@ -70,13 +94,23 @@ protected:
     CellRegion m_region;
 
 private:
-    ToolOutcome pick(const ToolInput& input) {
-        if (!input.level->cells.bounds().contains(input.cell)) return {};
+    /// A cell gives its matter, more than one a pattern.
+    ToolOutcome pick(const ToolInput& input) const {
         ToolOutcome outcome;
-        const auto matter = input.level->cells.at(input.cell).matter();
-        if (matter.index == 0) return {};
-        outcome.options = *input.options;
-        outcome.options->matter = matter;
+        const CellRect rect =
+            CellRect::spanning(m_first, input.cell).intersected(input.level->cells.bounds());
+        if (rect.isEmpty()) return {};
+        ToolOptions options = *input.options;
+        options.stamp.reset();
+        if (rect.area() > 1) {
+            options.stamp =
+                std::make_shared<Stamp>(Stamp{copyCells(*input.level, CellRegion(rect)), {}});
+        } else {
+            const Cell cell = input.level->cells.at(rect.x, rect.y);
+            if (cell.isOpen()) return {};
+            options.matter = cell.matter();
+        }
+        outcome.options = options;
         return outcome;
     }
     void describe(const ToolInput& input, const CellRegion& region) {
@@ -89,6 +123,10 @@ private:
     ToolOutcome show(const ToolInput& input, bool isDone) {
         ToolOutcome outcome;
         outcome.isDone = isDone;
+        if (input.options->stamp && !m_isErasing) {
+            showStamp(input, outcome);
+            return outcome;
+        }
         const bool isSlope =
             followsALine() && !m_isErasing && input.options->shaping == Shaping::Slope;
         if (isSlope) {
@@ -108,6 +146,50 @@ private:
                                 m_isErasing ? Cell() : Cell(input.options->matter, form), verb());
         if (!m_isErasing && form != Form::Full) layReflections(input, form, outcome.edit->level);
         return outcome;
+    }
+    [[nodiscard]] bool laysStamps(const ToolInput& input) const {
+        return input.options->stamp && !m_isErasing && followsALine();
+    }
+    /// Where a stamp lies that is laid at the pointer: its middle there, and, as one drags, beside
+    /// the first without a gap.
+    [[nodiscard]] CellRect stampPlace(const ToolInput& input) const {
+        const CellRect size = input.options->stamp->clip.cells.bounds();
+        const auto step = [](int way, int by) {
+            return way >= 0 ? way / by : -((by - 1 - way) / by);
+        };
+        const CellPoint first{m_first.x - size.width / 2, m_first.y - size.height / 2};
+        return {first.x + step(input.cell.x - first.x, size.width) * size.width,
+                first.y + step(input.cell.y - first.y, size.height) * size.height, size.width,
+                size.height};
+    }
+    [[nodiscard]] CellRegion stampRegion(const ToolInput& input) const {
+        return CellRegion(stampPlace(input));
+    }
+    void showStamp(const ToolInput& input, ToolOutcome& outcome) {
+        const Stamp& stamp = *input.options->stamp;
+        if (!followsALine()) {
+            const CellRect bounds = m_region.bounds();
+            describe(input, m_region);
+            outcome.edit = layPattern(*input.level, m_region, stamp.clip, {bounds.x, bounds.y});
+            return;
+        }
+        const CellRect place = stampPlace(input);
+        if (std::find(m_places.begin(), m_places.end(), place) == m_places.end())
+            m_places.push_back(place);
+        level::LevelEdit edit{*input.level, {}, {}};
+        CellRegion covered;
+        const level::Block* block = input.project->findBlock(stamp.block);
+        for (const CellRect& each : m_places) {
+            const CellPoint at{each.x, each.y};
+            level::LevelEdit next = block ? layBlock(*input.project, edit.level, *block, at)
+                                          : pasteCells(edit.level, stamp.clip, at);
+            next.touched = next.touched.united(edit.touched);
+            edit = std::move(next);
+            covered = covered.united(CellRegion(each));
+        }
+        if (!block) edit.name = "Lay a pattern";
+        describe(input, covered);
+        outcome.edit = std::move(edit);
     }
     /// Gives what lies behind a mirror the form that is seen there.
     void layReflections(const ToolInput& input, Form form, level::Level& level) const {
@@ -183,6 +265,7 @@ private:
     }
 
     LayState m_state = LayState::Resting;
+    std::vector<CellRect> m_places;  ///< of stamps that this gesture laid
     bool m_isErasing = false;
     Form m_half = Form::LowerHalf;
     CellPoint m_first;
@@ -217,11 +300,15 @@ class Line final : public LayingTool {
     void extend(const ToolInput& input) override {
         const CellPoint end =
             input.isStraight ? level::straightEnd(m_start, input.cell) : input.cell;
-        m_region = level::strokeRegion(m_start, end, input.options->brushSize,
-                                       input.options->brushIsRound);
+        m_isFlight = input.options->laysStairs != input.isOther;
+        m_region = m_isFlight ? level::flightRegion(m_start, input.cell, input.options->stairLength,
+                                                    input.options->stairHeight)
+                              : level::strokeRegion(m_start, end, input.options->brushSize,
+                                                    input.options->brushIsRound);
     }
-    bool followsALine() const override { return true; }
+    bool followsALine() const override { return !m_isFlight; }
     CellPoint m_start;
+    bool m_isFlight = false;
 };
 
 class Box final : public LayingTool {
@@ -286,75 +373,6 @@ class Fill final : public LayingTool {
     bool m_isComplete = true;
 };
 
-enum class SelectState { Resting, Framing, Moving };
-
-class Select final : public Tool {
-public:
-    ToolOutcome press(const ToolInput& input) override {
-        m_start = input.cell;
-        const auto& cells = input.selection->cells;
-        if (input.isErasing) {
-            setState(SelectState::Resting);
-            return {{}, Selection{}, {}, {}, false};
-        }
-        if (cells && cells->contains(input.cell)) {
-            m_from = *cells;
-            setState(SelectState::Moving);
-            return {};
-        }
-        setState(SelectState::Framing);
-        return drag(input);
-    }
-    ToolOutcome drag(const ToolInput& input) override {
-        switch (m_state) {
-            case SelectState::Resting:
-                return {};
-            case SelectState::Framing:
-                m_preview.frame = CellRect::spanning(m_start, input.cell)
-                                      .intersected(input.level->cells.bounds());
-                m_preview.label = sizeText(*m_preview.frame);
-                return {};
-            case SelectState::Moving:
-                return move(input);
-        }
-        return {};
-    }
-    ToolOutcome release(const ToolInput& input) override {
-        ToolOutcome outcome = drag(input);
-        if (m_state == SelectState::Framing) {
-            Selection selection;
-            if (!m_preview.frame->isEmpty() && !(m_start == input.cell && input.selection->cells))
-                selection.cells = m_preview.frame;
-            outcome.selection = selection;
-        }
-        outcome.isDone = m_state == SelectState::Moving;
-        setState(SelectState::Resting);
-        return outcome;
-    }
-    void hover(const ToolInput&) override {}
-    void cancel() override { setState(SelectState::Resting); }
-    const ToolPreview& preview() const override { return m_preview; }
-
-private:
-    ToolOutcome move(const ToolInput& input) {
-        const int dx = input.cell.x - m_start.x;
-        const int dy = input.cell.y - m_start.y;
-        m_preview.label = QCoreApplication::translate("Tools", "move %1, %2").arg(dx).arg(dy);
-        Selection selection;
-        selection.cells = m_from.moved(dx, dy);
-        return {moveCells(*input.level, m_from, dx, dy), selection, {}, {}, false};
-    }
-    void setState(SelectState state) {
-        m_state = state;
-        if (state == SelectState::Resting) m_preview = {};
-    }
-
-    SelectState m_state = SelectState::Resting;
-    CellPoint m_start;
-    CellRect m_from;
-    ToolPreview m_preview;
-};
-
 }  // namespace
 
 std::unique_ptr<Tool> makeShapeTool(ShapeTool tool) {
@@ -368,7 +386,7 @@ std::unique_ptr<Tool> makeShapeTool(ShapeTool tool) {
         case ShapeTool::Fill:
             return std::make_unique<Fill>();
         case ShapeTool::Select:
-            return std::make_unique<Select>();
+            return makeCellSelect();
     }
     return nullptr;
 }

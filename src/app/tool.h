@@ -22,9 +22,12 @@ struct ToolInput {
     bool isErasing = false;   ///< the right button
     bool isStraight = false;  ///< Shift: straight line, square, or finest snap
     bool isPicking = false;   ///< Ctrl: take what is under the pointer
+    bool isOther = false;     ///< Alt: the tool's other way
     double scale = 1;         ///< widget px a level px, for handles
-    int leaf = -1;            ///< in hand, as `Session::leafInHand`
-    int route = -1;           ///< in hand, as `Session::routeInHand`
+    /// Those that are shown and can be chosen; null if none are.
+    const collide::CollisionShapes* shapes = nullptr;
+    int leaf = -1;   ///< in hand, as `Session::leafInHand`
+    int route = -1;  ///< in hand, as `Session::routeInHand`
 
     /// A distance of that many widget px, in level px; at least 1.
     [[nodiscard]] int slackPx(double widgetPx) const {
@@ -37,13 +40,15 @@ struct ToolPreview {
     level::CellRegion region;        ///< cells that the gesture would cover
     std::vector<PxRect> ghosts;      ///< boxes of entities to come
     std::optional<CellRect> frame;   ///< a rectangle being drawn to select
+    std::vector<PxPoint> loop;       ///< a lasso being drawn
     std::vector<level::Mark> marks;  ///< strokes to come
     std::optional<PxRect> pxFrame;   ///< the same as `frame`, by px
     std::optional<PxPoint> ruler;    ///< the end of a line from `rulerFrom`, being measured
     PxPoint rulerFrom;
     int eraserPx = 0;  ///< radius of an eraser at the pointer, level px; 0 = none
     bool isErasing = false;
-    QString label;  ///< size or count, beside the pointer
+    QString label;                          ///< size or count, beside the pointer
+    std::optional<Qt::CursorShape> cursor;  ///< over a handle
 };
 
 /// A line of words that the tool asks for, at a place of the board; `Tool::write` gets the answer.
@@ -81,6 +86,8 @@ public:
 
 [[nodiscard]] std::unique_ptr<Tool> makeSketchTool(SketchTool tool);
 [[nodiscard]] std::unique_ptr<Tool> makeShapeTool(ShapeTool tool);
+/// The select tool of Shape, in a file of its own.
+[[nodiscard]] std::unique_ptr<Tool> makeCellSelect();
 [[nodiscard]] std::unique_ptr<Tool> makeCastTool(CastTool tool);
 /// Prove's tool: the verdict is told in the status line, nothing is changed.
 [[nodiscard]] std::unique_ptr<Tool> makeProbe();

@@ -31,4 +31,20 @@ using KindId = Id<struct KindTag>;
     return true;
 }
 
+/// A plain name made of any text: "Wet stone" gives "wet-stone"; `standard` where nothing is left.
+[[nodiscard]] inline std::string plainNameFrom(std::string_view text, std::string_view standard) {
+    std::string name;
+    for (const char c : text) {
+        const char lower = c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c;
+        if ((lower >= 'a' && lower <= 'z') || (lower >= '0' && lower <= '9'))
+            name += lower;
+        else if (!name.empty() && name.back() != '-')
+            name += '-';
+    }
+    name = name.substr(0, 56);  // leaves room for a number
+    while (!name.empty() && name.back() == '-')
+        name.pop_back();
+    return name.empty() ? std::string(standard) : name;
+}
+
 }  // namespace rook

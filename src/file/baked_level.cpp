@@ -1,3 +1,5 @@
+#include <algorithm>
+
 #include "collide/shapes.h"
 #include "file/bundle.h"
 #include "file/entity_json.h"
@@ -58,9 +60,13 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
 void writeMatter(JsonLines& lines, const Project& project, const Level& level) {
     Json names = Json::array();
     Json behaviours = Json::array();
+    Json fields = Json::array();
     for (const Matter& matter : project.matters) {
         names.push_back(matter.name);
         behaviours.push_back(nameOf(matter.behaviour));
+        fields.push_back(Json::object());
+        for (const NamedValue& field : matter.fields)
+            fields.back()[field.first] = fieldJson(field.second);
     }
     Json formNames = Json::array();
     for (int f = 0; f < runtime::formCount; ++f)
@@ -68,6 +74,9 @@ void writeMatter(JsonLines& lines, const Project& project, const Level& level) {
     lines.beginObject("matter");
     lines.member("names", names);
     lines.member("behaviours", behaviours);
+    const bool hasFields = std::any_of(project.matters.begin(), project.matters.end(),
+                                       [](const Matter& matter) { return !matter.fields.empty(); });
+    if (hasFields) lines.member("fields", fields);
     lines.list("cells", numberRows(level.cells, [](Cell cell) { return cell.matter().index; }));
     lines.list("forms",
                numberRows(level.cells, [](Cell cell) { return static_cast<int>(cell.form()); }));

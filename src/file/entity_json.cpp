@@ -2,8 +2,41 @@
 
 namespace rook::file {
 
-Json fieldJson(const level::FieldValue& value) {
-    return std::visit([](const auto& plain) { return Json(plain); }, value);
+using namespace level;
+
+Json decimalJson(Decimal decimal) {
+    if (decimal.thousandths % 1000 == 0) return decimal.thousandths / 1000;
+    return static_cast<double>(decimal.thousandths) / 1000.0;
+}
+
+Json fieldJson(const FieldValue& value) {
+    struct ToJson {
+        Json operator()(Decimal number) const { return decimalJson(number); }
+        Json operator()(std::int64_t number) const { return number; }
+        Json operator()(const std::string& text) const { return text; }
+        Json operator()(bool isYes) const { return isYes; }
+    };
+    return std::visit(ToJson{}, value);
+}
+
+Json entityJson(const Project& project, const Entity& entity) {
+    Json json = {{"id", entity.id.text},
+                 {"kind", entity.kind.text},
+                 {"x", entity.box.x},
+                 {"y", entity.box.y}};
+    const Kind* kind = project.findKind(entity.kind);
+    if (!kind || kind->width != entity.box.width) json["width"] = entity.box.width;
+    if (!kind || kind->height != entity.box.height) json["height"] = entity.box.height;
+    if (entity.facing != Facing::Right) json["facing"] = nameOf(entity.facing);
+    if (entity.to != ExitTarget{})
+        json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
+    Json fields = Json::object();
+    for (const auto& [name, value] : entity.fields)
+        fields[name] = fieldJson(value);
+    appendUnknown(fields, entity.unknownFields);
+    if (!fields.empty()) json["fields"] = std::move(fields);
+    appendUnknown(json, entity.unknown);
+    return json;
 }
 
 Json edgesJson(const runtime::Edges& edges) {

@@ -1,12 +1,15 @@
 #pragma once
-/// Entities as JSON: the part that the project's files and the bundle have in common.
+/// Fields and entities as JSON: what the project's files and the bundle have in common.
 
 #include "file/json_text.h"
 #include "level/project.h"
 
 namespace rook::file {
 
+[[nodiscard]] Json decimalJson(level::Decimal decimal);
 [[nodiscard]] Json fieldJson(const level::FieldValue& value);
+/// An entity as the project saves it: what its kind says already is left out.
+[[nodiscard]] Json entityJson(const level::Project& project, const level::Entity& entity);
 [[nodiscard]] Json edgesJson(const runtime::Edges& edges);
 /// Begins a level's file: format, version 1, and what saved and exported levels begin with alike.
 void writeLevelHead(JsonLines& lines, const char* format, const level::Level& level);

@@ -1,13 +1,12 @@
-#include <cmath>
-#include <map>
 #include <set>
 
 #include "base/limits.h"
 #include "file/matter_text.h"
-#include "file/object_reader_detail.h"
 #include "file/png.h"
 #include "file/project_file.h"
+#include "file/project_parts_detail.h"
 #include "file/sketch_json_detail.h"
+#include "level/forms.h"
 
 namespace rook::file {
 
@@ -20,23 +19,6 @@ void checkUnique(std::set<std::string>& names, const std::string& name, const st
         failReading(ErrorKind::BadReference, "\"" + name + "\" is there twice", where,
                     "Rename one of them");
     }
-}
-
-/// Decimals of at most three places, exactly.
-Decimal decimal(ObjectReader& reader, const std::string& key, Decimal standard) {
-    if (!reader.has(key)) return standard;
-    const Json& value = reader.get(key);
-    if (!value.is_number())
-        failReading(ErrorKind::WrongType, "A number is wanted here", reader.whereOf(key),
-                    "Mend it");
-    const double thousandths = value.get<double>() * 1000;
-    const double rounded = std::round(thousandths);
-    if (std::abs(rounded) > 1e12 ||
-        std::abs(thousandths - rounded) > 1e-6 * std::max(1.0, std::abs(rounded))) {
-        failReading(ErrorKind::OutOfRange, "The number " + value.dump() + " has too many places",
-                    reader.whereOf(key), "Use at most three decimal places");
-    }
-    return {static_cast<std::int64_t>(rounded)};
 }
 
 std::string sheetName(ObjectReader& reader, const Project& project) {
@@ -72,41 +54,31 @@ Matter readMatter(ObjectReader& reader, const Project& project) {
     matter.color = reader.color("color", matter.color);
     matter.sheet = sheetName(reader, project);
     matter.tile = reader.whole("tile", 0, 65536, 0);
+    matter.form = reader.named<Form>("form", Form::Full);
+    if (!canTake(matter.behaviour, matter.form)) {
+        failReading(ErrorKind::NotApplicable, "This matter cannot be laid in that form",
+                    reader.whereOf("form"), "Use full, lower-half or upper-half");
+    }
+    reader.forEach("joins", limits::maxMatters, [&](const Json& item, const std::string& where) {
+        if (!item.is_string())
+            failReading(ErrorKind::WrongType, "The name of a matter is wanted here", where,
+                        "Mend it");
+        matter.joins.push_back(item.get<std::string>());
+    });
+    std::set<std::string> fields;
+    reader.forEachObject("fields", 256, [&](ObjectReader& item) {
+        matter.fields.push_back(readNamedValue(item));
+        checkUnique(fields, matter.fields.back().first, item.where());
+    });
     matter.unknown = reader.unknown();
     return matter;
-}
-
-FieldValue readFieldValue(FieldType type, const Json& value, const std::string& where) {
-    switch (type) {
-        case FieldType::WholeNumber:
-            if (value.is_number_integer()) return value.get<std::int64_t>();
-            break;
-        case FieldType::Text:
-            if (value.is_string()) return value.get<std::string>();
-            break;
-        case FieldType::YesNo:
-            if (value.is_boolean()) return value.get<bool>();
-            break;
-    }
-    failReading(ErrorKind::WrongType, "The value " + value.dump() + " is not of the field's type",
-                where, "Give one of the type that the kind says");
 }
 
 FieldDefinition readField(ObjectReader& reader) {
     FieldDefinition field;
     field.name = reader.plainName("name");
     field.type = reader.named<FieldType>("type");
-    switch (field.type) {
-        case FieldType::WholeNumber:
-            field.standard = std::int64_t{0};
-            break;
-        case FieldType::Text:
-            field.standard = std::string();
-            break;
-        case FieldType::YesNo:
-            field.standard = false;
-            break;
-    }
+    field.standard = standardOf(field.type);
     if (reader.has("standard"))
         field.standard =
             readFieldValue(field.type, reader.get("standard"), reader.whereOf("standard"));
@@ -138,14 +110,14 @@ MotionProfile readProfile(ObjectReader& reader) {
     const auto [width, height] = reader.pair("body", 1, 512);
     p.bodyWidth = width;
     p.bodyHeight = height;
-    p.run = decimal(reader, "run", p.run);
-    p.climb = decimal(reader, "climb", p.climb);
-    p.swim = decimal(reader, "swim", p.swim);
-    p.greatestFall = decimal(reader, "greatestFall", p.greatestFall);
-    p.jumpHeight = decimal(reader, "jumpHeight", p.jumpHeight);
-    p.timeToTop = decimal(reader, "timeToTop", p.timeToTop);
-    p.fallFactor = decimal(reader, "fallFactor", p.fallFactor);
-    p.coyoteMs = decimal(reader, "coyoteMs", p.coyoteMs);
+    p.run = readDecimal(reader, "run", p.run);
+    p.climb = readDecimal(reader, "climb", p.climb);
+    p.swim = readDecimal(reader, "swim", p.swim);
+    p.greatestFall = readDecimal(reader, "greatestFall", p.greatestFall);
+    p.jumpHeight = readDecimal(reader, "jumpHeight", p.jumpHeight);
+    p.timeToTop = readDecimal(reader, "timeToTop", p.timeToTop);
+    p.fallFactor = readDecimal(reader, "fallFactor", p.fallFactor);
+    p.coyoteMs = readDecimal(reader, "coyoteMs", p.coyoteMs);
     p.wallPush = reader.whole("wallPush", 0, 4096, p.wallPush);
     p.stepUp = reader.whole("stepUp", 0, 512, p.stepUp);
     p.airJumps = reader.whole("airJumps", 0, 3, p.airJumps);
@@ -184,6 +156,13 @@ Project readProject(const Json& json, const std::string& name, std::vector<std::
             checkUnique(names, list.back().name, item.where());
         });
     });
+    for (std::size_t i = 1; i < project.matters.size(); ++i)
+        for (const std::string& joined : project.matters[i].joins)
+            if (!project.findMatter(joined)) {
+                failReading(ErrorKind::BadReference, "There is no matter \"" + joined + "\"",
+                            reader.whereOf("matters") + "[" + std::to_string(i - 1) + "].joins",
+                            "Leave it out");
+            }
     names.clear();
     std::vector<Kind> kinds;
     reader.forEachObject("kinds", 4096, [&](ObjectReader& item) {
@@ -206,6 +185,13 @@ Project readProject(const Json& json, const std::string& name, std::vector<std::
     });
     project.parts = std::move(parts);
     names.clear();
+    std::vector<Block> blocks;
+    reader.forEachObject("blocks", limits::maxBlocks, [&](ObjectReader& item) {
+        blocks.push_back(readBlock(item, project));
+        checkUnique(names, blocks.back().name, item.where());
+    });
+    project.blocks = std::move(blocks);
+    names.clear();
     reader.forEach("order", limits::maxLevels, [&](const Json& item, const std::string& where) {
         if (!item.is_string() || !isPlainName(item.get<std::string>()))
             failReading(ErrorKind::WrongType, "A level's id is wanted here", where, "Mend it");
@@ -223,85 +209,6 @@ runtime::Edges readEdges(ObjectReader reader) {
             reader.named<EdgeRule>("right", standard.right),
             reader.named<EdgeRule>("top", standard.top),
             reader.named<EdgeRule>("bottom", standard.bottom)};
-}
-
-Entity readEntity(ObjectReader& reader, const Project& project) {
-    Entity entity;
-    entity.id = {reader.plainName("id")};
-    entity.kind = {reader.plainName("kind")};
-    const Kind* kind = project.findKind(entity.kind);
-    if (!kind) {
-        failReading(ErrorKind::BadReference, "There is no kind \"" + entity.kind.text + "\"",
-                    reader.whereOf("kind"), "Add it to the kinds in rookplot.json or use another");
-    }
-    const int most = limits::maxCoordinatePx;
-    entity.box.x = reader.whole("x", -most, most);
-    entity.box.y = reader.whole("y", -most, most);
-    entity.box.width = reader.whole("width", 1, most, kind->width);
-    entity.box.height = reader.whole("height", 1, most, kind->height);
-    entity.facing = reader.named<Facing>("facing", Facing::Right);
-    if (reader.has("to")) {
-        ObjectReader to = reader.object("to");
-        entity.to.level = {to.text("level", "")};
-        entity.to.entry = {to.text("entry", "")};
-    }
-    if (reader.has("fields")) {
-        ObjectReader fields = reader.object("fields");
-        for (const FieldDefinition& definition : kind->fields) {
-            if (!fields.has(definition.name)) continue;
-            entity.fields.emplace_back(definition.name,
-                                       readFieldValue(definition.type, fields.get(definition.name),
-                                                      fields.whereOf(definition.name)));
-        }
-        entity.unknownFields = fields.unknown();
-    }
-    entity.unknown = reader.unknown();
-    return entity;
-}
-
-template <typename T>
-T orThrow(Result<T> result) {
-    if (!result) throw ReadFailure{result.error()};
-    if constexpr (!std::is_void_v<T>) return std::move(*result);
-}
-
-void readMatterRows(ObjectReader& reader, const Project& project, Level& level) {
-    std::map<std::string, Cell> legend;
-    if (reader.has("legend")) {
-        const std::string where = reader.whereOf("legend");
-        for (const auto& [glyph, value] : reader.get("legend").items()) {
-            if (!value.is_string() || charactersOf(glyph).size() != 1) {
-                failReading(ErrorKind::WrongType, "A legend gives one character a matter", where,
-                            "Write \"#\": \"stone\"");
-            }
-            const Cell cell = orThrow(cellOfName(project, value.get<std::string>(), where));
-            legend[glyph] = cell;
-            level.legend.push_back({glyph, cell});
-        }
-    }
-    int y = 0;
-    const std::string where = reader.whereOf("matter");
-    reader.forEach("matter", limits::maxBoardCells, [&](const Json& item, const std::string&) {
-        if (!item.is_string())
-            failReading(ErrorKind::WrongType, "Rows of matter are texts", where,
-                        "Put them in quotes");
-        if (y >= level.cells.height()) {
-            ++y;
-            return;
-        }
-        const std::string& row = item.get_ref<const std::string&>();
-        if (legend.empty())
-            orThrow(readRunRow(project, row, y, level.cells, where));
-        else
-            orThrow(readDrawnRow(row, legend, y, level.cells, where));
-        ++y;
-    });
-    if (y != level.cells.height()) {
-        failReading(ErrorKind::OutOfRange,
-                    "There are " + std::to_string(y) + " rows and should be " +
-                        std::to_string(level.cells.height()),
-                    where, "Make them as many as size.rows");
-    }
 }
 
 Level readLevel(const Project& project, const Json& json, const std::string& name) {
@@ -330,7 +237,7 @@ Level readLevel(const Project& project, const Json& json, const std::string& nam
                     reader.whereOf("motion"), "Add it to rookplot.json or use another");
     }
     level.message = reader.text("message", "");
-    readMatterRows(reader, project, level);
+    readMatterRows(reader, project, level.cells, &level.legend);
     std::vector<Entity> entities;
     std::set<std::string> ids;
     reader.forEachObject("entities", limits::maxEntities, [&](ObjectReader& item) {
@@ -338,6 +245,10 @@ Level readLevel(const Project& project, const Json& json, const std::string& nam
         checkUnique(ids, entities.back().id.text, item.where());
     });
     level.entities = std::move(entities);
+    std::vector<LaidBlock> laid;
+    reader.forEachObject("laid", limits::maxEntities,
+                         [&](ObjectReader& item) { laid.push_back(readLaid(item)); });
+    level.laid = std::move(laid);
     if (reader.has("sketch")) level.sketch = readSketch(reader.object("sketch"));
     level.unknown = reader.unknown();
     return level;

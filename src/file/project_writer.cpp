@@ -3,6 +3,7 @@
 #include "file/json_text.h"
 #include "file/matter_text.h"
 #include "file/project_file.h"
+#include "file/project_parts_detail.h"
 #include "file/sketch_json_detail.h"
 
 namespace rook::file {
@@ -10,11 +11,6 @@ namespace rook::file {
 namespace {
 
 using namespace level;
-
-Json decimalJson(Decimal decimal) {
-    if (decimal.thousandths % 1000 == 0) return decimal.thousandths / 1000;
-    return static_cast<double>(decimal.thousandths) / 1000.0;
-}
 
 Json matterJson(const Matter& matter) {
     Json json = {{"name", matter.name},
@@ -24,6 +20,14 @@ Json matterJson(const Matter& matter) {
                  {"color", matter.color}};
     if (!matter.sheet.empty()) json["sheet"] = matter.sheet;
     if (matter.tile != 0) json["tile"] = matter.tile;
+    if (matter.form != Form::Full) json["form"] = nameOf(matter.form);
+    if (!matter.joins.empty()) json["joins"] = matter.joins;
+    if (!matter.fields.empty()) {
+        Json fields = Json::array();
+        for (const NamedValue& field : matter.fields)
+            fields.push_back(namedValueJson(field));
+        json["fields"] = std::move(fields);
+    }
     appendUnknown(json, matter.unknown);
     return json;
 }
@@ -87,26 +91,6 @@ Json profileJson(const MotionProfile& p) {
     return json;
 }
 
-Json entityJson(const Project& project, const Entity& entity) {
-    Json json = {{"id", entity.id.text},
-                 {"kind", entity.kind.text},
-                 {"x", entity.box.x},
-                 {"y", entity.box.y}};
-    const Kind* kind = project.findKind(entity.kind);
-    if (!kind || kind->width != entity.box.width) json["width"] = entity.box.width;
-    if (!kind || kind->height != entity.box.height) json["height"] = entity.box.height;
-    if (entity.facing != Facing::Right) json["facing"] = nameOf(entity.facing);
-    if (entity.to != ExitTarget{})
-        json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
-    Json fields = Json::object();
-    for (const auto& [name, value] : entity.fields)
-        fields[name] = fieldJson(value);
-    appendUnknown(fields, entity.unknownFields);
-    if (!fields.empty()) json["fields"] = std::move(fields);
-    appendUnknown(json, entity.unknown);
-    return json;
-}
-
 template <typename List, typename ToJson>
 std::vector<std::string> linesOf(const List& list, ToJson&& toJson) {
     std::vector<std::string> lines;
@@ -129,6 +113,10 @@ std::string projectText(const Project& project) {
     lines.list("kinds", linesOf(project.kinds, kindJson));
     lines.list("motion", linesOf(project.profiles, profileJson));
     if (!project.parts.empty()) lines.list("parts", linesOf(project.parts, partJson));
+    if (!project.blocks.empty())
+        lines.list("blocks", linesOf(project.blocks, [&](const Block& block) {
+                       return blockJson(project, block);
+                   }));
     lines.list("order",
                linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
     appendUnknown(lines, project.unknown);
@@ -156,6 +144,7 @@ std::string levelText(const Project& project, const Level& level) {
     lines.list("matter", rows);
     lines.list("entities",
                linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
+    if (!level.laid.empty()) lines.list("laid", linesOf(level.laid, laidJson));
     writeSketch(lines, level.sketch);
     appendUnknown(lines, level.unknown);
     return lines.take();

@@ -68,6 +68,12 @@ Result<LevelEdit> resizeBoard(const Level& level, const CellRect& frame) {
         for (Entity& entity : list)
             entity.box = entity.box.moved(dx, dy);
     });
+    if (!level.laid.empty())
+        edit.level.laid.edit([&](auto& list) {
+            std::erase_if(list, [&](const LaidBlock& laid) { return !frame.contains(laid.place); });
+            for (LaidBlock& laid : list)
+                laid.place = laid.place.moved(-frame.x, -frame.y);
+        });
     if (!level.sketch.isEmpty() && (dx != 0 || dy != 0))
         shift(edit.level.sketch, dx, dy, -frame.x, -frame.y);
     return edit;

@@ -3,16 +3,12 @@
 
 #include <string>
 #include <utility>
-#include <variant>
 #include <vector>
 
 #include "base/id.h"
 #include "level/matter.h"
 
 namespace rook::level {
-
-/// A value of a typed field. Requires: the alternative that the field's type names.
-using FieldValue = std::variant<std::int64_t, std::string, bool>;
 
 struct FieldDefinition {
     std::string name;
@@ -50,8 +46,8 @@ struct Entity {
     KindId kind;
     PxRect box;  ///< from the level's upper left corner
     Facing facing = Facing::Right;
-    ExitTarget to;                                           ///< exits only
-    std::vector<std::pair<std::string, FieldValue>> fields;  ///< those set, by the kind's names
+    ExitTarget to;                   ///< exits only
+    std::vector<NamedValue> fields;  ///< those set, by the kind's names
     UnknownKeys unknown;        ///< other keys of the entity, `opens` and `timetable` among them
     UnknownKeys unknownFields;  ///< fields that the kind does not have
     bool operator==(const Entity&) const = default;

@@ -1,20 +1,12 @@
 #pragma once
 /// How a body moves, as a designer says it: decimals of at most three places.
 
-#include <compare>
-#include <cstdint>
 #include <string>
 #include <vector>
 
 #include "level/matter.h"
 
 namespace rook::level {
-
-/// A decimal of at most three places, held in thousandths, so that nothing is rounded.
-struct Decimal {
-    std::int64_t thousandths = 0;
-    auto operator<=>(const Decimal&) const = default;
-};
 
 struct MotionProfile {
     std::string name = "keeper";  ///< a plain name

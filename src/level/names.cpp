@@ -11,7 +11,7 @@ constexpr std::string_view roleNames[] = {"spawn", "entry",  "exit",    "checkpo
                                           "key",   "door",   "switch",  "hazard",     "foe",
                                           "mover", "spring", "trigger", "formation",  "prop"};
 constexpr std::string_view facingNames[] = {"left", "right", "up", "down"};
-constexpr std::string_view fieldTypeNames[] = {"whole-number", "text", "yes-no"};
+constexpr std::string_view fieldTypeNames[] = {"whole-number", "text", "yes-no", "number"};
 constexpr std::string_view abilityNames[] = {"short-hop",    "air-jump", "wall-jump", "coyote",
                                              "drop-through", "climb",    "swim"};
 static_assert(std::size(abilityNames) == abilityCount);

@@ -30,8 +30,8 @@ enum class Role : unsigned char {
 enum class Facing : unsigned char { Left, Right, Up, Down };
 enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };
 
-/// The type of an entity's field.
-enum class FieldType : unsigned char { WholeNumber, Text, YesNo };
+/// The type of a field: of an entity, or of a matter. A number has at most three places.
+enum class FieldType : unsigned char { WholeNumber, Text, YesNo, Number };
 enum class Ability : unsigned char {
     ShortHop,
     AirJump,

@@ -28,7 +28,7 @@ Matter Project::openMatter() {
 bool Project::operator==(const Project& other) const {
     return name == other.name && matters == other.matters && sheets == other.sheets &&
            kinds == other.kinds && profiles == other.profiles && parts == other.parts &&
-           unknown == other.unknown &&
+           blocks == other.blocks && unknown == other.unknown &&
            std::equal(levels.begin(), levels.end(), other.levels.begin(), other.levels.end(),
                       [](const auto& a, const auto& b) { return a == b || *a == *b; });
 }
@@ -37,7 +37,7 @@ bool Project::sharesAllWith(const Project& other) const {
     return name == other.name && levels == other.levels && matters.isSharedWith(other.matters) &&
            sheets.isSharedWith(other.sheets) && kinds.isSharedWith(other.kinds) &&
            profiles.isSharedWith(other.profiles) && parts.isSharedWith(other.parts) &&
-           unknown == other.unknown;
+           blocks.isSharedWith(other.blocks) && unknown == other.unknown;
 }
 
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {
@@ -52,6 +52,10 @@ const Kind* Project::findKind(const KindId& id) const {
 
 const Sheet* Project::findSheet(const std::string& sheetName) const {
     return findIn(sheets, [&](const Sheet& sheet) { return sheet.name == sheetName; });
+}
+
+const Block* Project::findBlock(const std::string& blockName) const {
+    return findIn(blocks, [&](const Block& block) { return block.name == blockName; });
 }
 
 std::optional<MatterId> Project::findMatter(std::string_view matterName) const {

@@ -27,6 +27,13 @@ struct LegendEntry {
     bool operator==(const LegendEntry&) const = default;
 };
 
+/// A block that was laid in a level: its name and where, in cells.
+struct LaidBlock {
+    std::string block;
+    CellRect place;
+    bool operator==(const LaidBlock&) const = default;
+};
+
 struct Level {
     LevelId id;
     std::string title;
@@ -39,11 +46,22 @@ struct Level {
     std::string message;
     SharedVector<Entity> entities;
     Sketch sketch;
+    SharedVector<LaidBlock> laid;     ///< so that a block that changes can change where it lies
     std::vector<LegendEntry> legend;  ///< as read from the file, so that characters stay the same
     UnknownKeys unknown;
 
     [[nodiscard]] PxRect boundsPx() const { return toPx(cells.bounds(), cellSize); }
     bool operator==(const Level&) const = default;
+};
+
+/// Cells and what stands among them, under a name, to be laid again and again.
+struct Block {
+    std::string name;              ///< a plain name, unique in the project
+    std::string title;             ///< what people read
+    Grid<Cell> cells{0, 0};        ///< open ones leave what is there
+    std::vector<Entity> entities;  ///< boxes from the block's upper left corner, px
+    UnknownKeys unknown;
+    bool operator==(const Block&) const = default;
 };
 
 struct Project {
@@ -53,6 +71,7 @@ struct Project {
     SharedVector<Kind> kinds;
     SharedVector<MotionProfile> profiles;
     SharedVector<PartMatch> parts;  ///< one a name at most
+    SharedVector<Block> blocks;
     std::vector<std::shared_ptr<const Level>> levels;
     UnknownKeys unknown;
 
@@ -66,6 +85,7 @@ struct Project {
     [[nodiscard]] std::shared_ptr<const Level> findLevel(const LevelId& id) const;
     [[nodiscard]] const Kind* findKind(const KindId& id) const;
     [[nodiscard]] const Sheet* findSheet(const std::string& name) const;
+    [[nodiscard]] const Block* findBlock(const std::string& name) const;
     [[nodiscard]] std::optional<MatterId> findMatter(std::string_view name) const;
     /// The profile that a level moves by, or null if the project has none of that name.
     [[nodiscard]] const MotionProfile* profileOf(const Level& level) const;

@@ -7,6 +7,15 @@
 
 namespace rook::level {
 
+namespace {
+
+/// The quotient, rounded up. Requires: by > 0.
+std::int64_t ceilDivided(std::int64_t value, std::int64_t by) {
+    return value / by + (value % by > 0 ? 1 : 0);
+}
+
+}  // namespace
+
 CellRegion::CellRegion(std::vector<CellRun> runs) {
     std::sort(runs.begin(), runs.end());
     for (const CellRun& run : runs) {
@@ -64,6 +73,13 @@ CellRegion CellRegion::clipped(const CellRect& rect) const {
         if (!part.isEmpty()) kept.push_back({part.y, part.x, part.width});
     }
     return CellRegion(std::move(kept));
+}
+
+CellRegion CellRegion::moved(int dx, int dy) const {
+    CellRegion result = *this;
+    for (CellRun& run : result.m_runs)
+        run = {run.y + dy, run.x + dx, run.count};
+    return result;
 }
 
 CellRegion strokeRegion(CellPoint from, CellPoint to, int size, bool isRound) {
@@ -159,12 +175,55 @@ CellRegion matterRegion(const Grid<Cell>& cells, MatterId matter) {
     return CellRegion(std::move(runs));
 }
 
+CellRegion lassoRegion(const std::vector<PxPoint>& line, CellSize cell) {
+    if (line.size() < 3) return {};
+    const auto [top, bottom] = std::minmax_element(line.begin(), line.end(),
+                                                   [](PxPoint a, PxPoint b) { return a.y < b.y; });
+    const int lastRow = toCell(*bottom, cell).y;
+    std::vector<CellRun> runs;
+    for (int row = toCell(*top, cell).y; row <= lastRow; ++row) {
+        // All in half px, so that the middle of a row is a whole number.
+        const std::int64_t middle = (2 * std::int64_t{row} + 1) * cell.height;
+        std::vector<int> columns;  // the first cell with its centre right of each crossing
+        for (std::size_t i = 0; i < line.size(); ++i) {
+            PxPoint a = line[i];
+            PxPoint b = line[(i + 1) % line.size()];
+            if (a.y > b.y) std::swap(a, b);
+            if (2 * a.y > middle || 2 * b.y <= middle) continue;
+            const std::int64_t height = b.y - a.y;
+            const std::int64_t across =
+                2 * a.x * height + (middle - 2 * a.y) * std::int64_t{b.x - a.x};
+            const std::int64_t step = 2 * cell.width * height;
+            columns.push_back(static_cast<int>(ceilDivided(across - step / 2, step)));
+        }
+        std::sort(columns.begin(), columns.end());
+        for (std::size_t i = 0; i + 1 < columns.size(); i += 2)
+            runs.push_back({row, columns[i], columns[i + 1] - columns[i]});
+    }
+    return CellRegion(std::move(runs));
+}
+
+CellRegion flightRegion(CellPoint from, CellPoint to, int run, int rise) {
+    const int right = to.x < from.x ? -1 : 1;
+    const int down = to.y < from.y ? -1 : 1;
+    const int steps = std::max(
+        1, std::min((std::abs(to.x - from.x) + 1) / run, (std::abs(to.y - from.y) + 1) / rise));
+    std::vector<CellRun> runs;
+    for (int i = 0; i < steps; ++i) {
+        const int near = from.x + right * i * run;
+        const int x = std::min(near, near + right * (run - 1));
+        for (int row = std::max(0, i - 1) * rise; row < (i + 1) * rise; ++row)
+            runs.push_back({from.y + down * row, x, run});
+    }
+    return CellRegion(std::move(runs));
+}
+
 FillRegion fillRegion(const Grid<Cell>& cells, CellPoint seed, std::int64_t limit) {
-    const Cell wanted = cells.at(seed);
+    const MatterId wanted = cells.at(seed).matter();
     BitMap taken(cells.width(), cells.height());
     const auto isWanted = [&](int x, int y) {
         return x >= 0 && y >= 0 && x < cells.width() && y < cells.height() && !taken.test(x, y) &&
-               cells.at(x, y) == wanted;
+               cells.at(x, y).matter() == wanted;
     };
     std::vector<CellRun> runs;
     std::vector<CellPoint> open{seed};

@@ -34,6 +34,9 @@ public:
     [[nodiscard]] bool contains(CellPoint cell) const;
     [[nodiscard]] CellRegion united(const CellRegion& other) const;
     [[nodiscard]] CellRegion clipped(const CellRect& rect) const;
+    [[nodiscard]] CellRegion moved(int dx, int dy) const;
+    /// The region is all of its bounds.
+    [[nodiscard]] bool isRect() const { return bounds().area() == cellCount(); }
 
 private:
     std::vector<CellRun> m_runs;
@@ -60,13 +63,22 @@ private:
 /// All cells of that matter, whatever their form. Cost: reads every cell.
 [[nodiscard]] CellRegion matterRegion(const Grid<Cell>& cells, MatterId matter);
 
+/// The cells whose centre lies inside a closed line of px, by the even-odd rule: a lasso. Exact, in
+/// whole numbers. Cost: rows x points.
+[[nodiscard]] CellRegion lassoRegion(const std::vector<PxPoint>& line, CellSize cell);
+
+/// A flight of stairs from one cell towards another, inside the rectangle that they span: as many
+/// whole steps as fit, each `run` cells long and `rise` high, one at least; each rests on the one
+/// before. Requires: run and rise in [1, 64] cells.
+[[nodiscard]] CellRegion flightRegion(CellPoint from, CellPoint to, int run, int rise);
+
 /// What a fill covers: `isComplete` is false when it stopped at the limit.
 struct FillRegion {
     CellRegion region;
     bool isComplete = true;
 };
-/// The cells of the same value that hang together with `seed` by their sides.
-/// Requires: seed inside. Cost: proportional to the cells covered (scan line by scan line).
+/// The cells of the same matter, whatever their form, that hang together with `seed` by their
+/// sides. Requires: seed inside. Cost: proportional to the cells covered (scan line by scan line).
 [[nodiscard]] FillRegion fillRegion(const Grid<Cell>& cells, CellPoint seed, std::int64_t limit);
 
 /// "42 cells" or "1 cell".

@@ -5,6 +5,7 @@
 /// from zero. The formulas stand in docs/motion.md.
 
 #include <array>
+#include <optional>
 #include <vector>
 
 #include "base/geometry.h"

@@ -25,6 +25,12 @@ private slots:
     void fill_coversTheRegionOnly();
     void pick_takesTheMatter_andChangesNothing();
     void select_framesThenMoves();
+    void pattern_isPicked_andRepeated();
+    void stamp_isLaidBesideItself_asOneDrags();
+    void stairs_areLaid_whenWanted();
+    void select_byLasso_andByWhatHangsTogether();
+    void select_stretchesByItsEdges();
+    void select_takesTheCellsOfACollider();
     void cancel_forgetsTheGesture();
     void place_snapsToTheFootOfACell_data();
     void place_snapsToTheFootOfACell();
@@ -211,7 +217,9 @@ void ToolsTest::pick_takesTheMatter_andChangesNothing() {
     m_level.cells.set(3, 1, Cell({4}));
     ToolInput input = at(3, 1);
     input.isPicking = true;
-    const ToolOutcome outcome = makeShapeTool(ShapeTool::Box)->press(input);
+    const auto tool = makeShapeTool(ShapeTool::Box);
+    tool->press(input);
+    const ToolOutcome outcome = tool->release(input);
     QCOMPARE(outcome.options->matter.index, std::uint16_t{4});
     QVERIFY(!outcome.edit);
 }
@@ -219,14 +227,128 @@ void ToolsTest::pick_takesTheMatter_andChangesNothing() {
 void ToolsTest::select_framesThenMoves() {
     const auto tool = makeShapeTool(ShapeTool::Select);
     ToolOutcome outcome = gesture(*tool, {{0, 2}, {2, 3}});
-    QCOMPARE(*outcome.selection->cells, (CellRect{0, 2, 3, 2}));
+    QCOMPARE(outcome.selection->cells->bounds(), (CellRect{0, 2, 3, 2}));
     QVERIFY(!outcome.edit);
     m_selection = *outcome.selection;
     outcome = gesture(*tool, {{1, 3}, {3, 1}});
     QVERIFY(outcome.isDone);
-    QCOMPARE(*outcome.selection->cells, (CellRect{2, 0, 3, 2}));
+    QCOMPARE(outcome.selection->cells->bounds(), (CellRect{2, 0, 3, 2}));
     QVERIFY(outcome.edit->level.cells.at(0, 3).isOpen());
     QCOMPARE(outcome.edit->level.cells.at(2, 1), Cell({1}));
+}
+
+void ToolsTest::pattern_isPicked_andRepeated() {
+    m_level.cells.set(2, 2, Cell({5}));
+    const auto brush = makeShapeTool(ShapeTool::Brush);
+    ToolInput input = at(2, 2);
+    input.isPicking = true;
+    brush->press(input);
+    input = at(3, 3);
+    input.isPicking = true;
+    brush->drag(input);
+    QCOMPARE(*brush->preview().frame, (CellRect{2, 2, 2, 2}));
+    m_options = *brush->release(input).options;
+    QVERIFY(m_options.stamp);
+    const auto box = makeShapeTool(ShapeTool::Box);
+    const ToolOutcome laid = gesture(*box, {{5, 0}, {9, 1}});
+    QCOMPARE(laid.edit->level.cells.at(5, 0), Cell({5}));
+    QVERIFY(laid.edit->level.cells.at(6, 0).isOpen());
+    QCOMPARE(laid.edit->level.cells.at(7, 0), Cell({5}));
+    QCOMPARE(laid.edit->level.cells.at(8, 1), Cell({1}));
+    // Filling what hangs together: the pattern begins in its upper left corner.
+    const auto fill = makeShapeTool(ShapeTool::Fill);
+    QCOMPARE(gesture(*fill, {{9, 3}}).edit->level.cells.at(4, 3), Cell({5}));
+    // Erasing takes no notice of it.
+    QVERIFY(gesture(*brush, {{4, 3}}, true).edit->level.cells.at(4, 3).isOpen());
+}
+
+void ToolsTest::stamp_isLaidBesideItself_asOneDrags() {
+    level::StampNumbers numbers;
+    numbers.shape = level::StampShape::Box;
+    numbers.width = 3;
+    numbers.height = 1;
+    m_options.stamp = std::make_shared<Stamp>(Stamp{*makeStamp(numbers, Cell({5})), {}});
+    const auto brush = makeShapeTool(ShapeTool::Brush);
+    brush->hover(at(1, 1));
+    QCOMPARE(brush->preview().region.bounds(), (CellRect{0, 1, 3, 1}));
+    const ToolOutcome outcome = gesture(*brush, {{1, 1}, {2, 1}, {4, 1}, {8, 1}});
+    for (int x = 0; x < 9; ++x)
+        QCOMPARE(outcome.edit->level.cells.at(x, 1).isOpen(), x == 9);
+    QVERIFY(outcome.edit->level.cells.at(9, 1).isOpen());
+    QCOMPARE(outcome.edit->name, std::string("Lay a pattern"));
+}
+
+void ToolsTest::stairs_areLaid_whenWanted() {
+    const auto line = makeShapeTool(ShapeTool::Line);
+    ToolInput input = at(0, 2);
+    input.isOther = true;
+    line->press(input);
+    input = at(5, 0);
+    input.isOther = true;
+    const ToolOutcome held = line->release(input);
+    m_options.laysStairs = true;
+    const ToolOutcome chosen = gesture(*line, {{0, 2}, {5, 0}});
+    for (const ToolOutcome* outcome : {&held, &chosen}) {
+        QVERIFY(!outcome->edit->level.cells.at(1, 2).isOpen());
+        QVERIFY(!outcome->edit->level.cells.at(3, 1).isOpen());
+        QVERIFY(!outcome->edit->level.cells.at(5, 0).isOpen());
+        QVERIFY(outcome->edit->level.cells.at(1, 1).isOpen());
+        QVERIFY(outcome->edit->level.cells.at(5, 2).isOpen());
+    }
+}
+
+void ToolsTest::select_byLasso_andByWhatHangsTogether() {
+    const auto tool = makeShapeTool(ShapeTool::Select);
+    m_options.selectBy = SelectBy::Lasso;
+    const ToolOutcome loop = gesture(*tool, {{0, 0}, {4, 0}, {4, 3}});
+    // A triangle with its right angle at the upper right.
+    QVERIFY(loop.selection->cells->contains({3, 0}));
+    QVERIFY(loop.selection->cells->contains({3, 1}));
+    QVERIFY(!loop.selection->cells->contains({0, 2}));
+    QVERIFY(!loop.selection->cells->isRect());
+    m_options.selectBy = SelectBy::Connected;
+    m_level.cells.set(4, 3, Cell());
+    const ToolOutcome part = gesture(*tool, {{1, 3}});
+    QCOMPARE(part.selection->cells->bounds(), (CellRect{0, 3, 4, 1}));
+    // Shift adds.
+    m_selection = *part.selection;
+    ToolInput input = at(8, 3);
+    input.isStraight = true;
+    tool->press(input);
+    QCOMPARE(tool->release(input).selection->cells->cellCount(), std::int64_t(9));
+}
+
+void ToolsTest::select_stretchesByItsEdges() {
+    m_level.cells.fillRect({2, 1, 2, 2}, Cell({5}));
+    m_selection.cells = level::CellRegion(CellRect{2, 1, 2, 2});
+    const auto tool = makeShapeTool(ShapeTool::Select);
+    ToolInput input = at(3, 1);
+    input.px = {4 * 16 + 2, 2 * 16};  // just right of its right edge
+    tool->hover(input);
+    QCOMPARE(*tool->preview().cursor, Qt::SizeHorCursor);
+    tool->press(input);
+    const ToolOutcome wide = tool->release(at(6, 1));
+    QCOMPARE(wide.selection->cells->bounds(), (CellRect{2, 1, 5, 2}));
+    QCOMPARE(wide.edit->level.cells.at(6, 2), Cell({5}));
+    QVERIFY(wide.isDone);
+    tool->press(input);
+    const ToolOutcome thin = tool->release(at(0, 1));
+    QCOMPARE(thin.selection->cells->bounds(), (CellRect{2, 1, 1, 2}));
+    QVERIFY(thin.edit->level.cells.at(3, 1).isOpen());
+}
+
+void ToolsTest::select_takesTheCellsOfACollider() {
+    const auto shapes =
+        collide::makeShapes(frameOf(m_level), level::LevelCells(m_project, m_level));
+    const auto tool = makeShapeTool(ShapeTool::Select);
+    ToolInput input = at(4, 3);
+    input.shapes = &shapes;
+    tool->press(input);
+    QCOMPARE(tool->release(input).selection->cells->bounds(), (CellRect{0, 3, 10, 1}));
+    input = at(4, 1);
+    input.shapes = &shapes;
+    tool->press(input);
+    QCOMPARE(tool->release(input).selection->cells->bounds(), (CellRect{4, 1, 1, 1}));
 }
 
 void ToolsTest::cancel_forgetsTheGesture() {

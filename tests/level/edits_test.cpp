@@ -1,4 +1,4 @@
-#include "level/edits.h"
+#include "level/clips.h"
 
 #include "level/history.h"
 #include "testing.h"
@@ -53,7 +53,7 @@ void EditsTest::lay_isClippedToTheLevel() {
 }
 
 void EditsTest::move_clearsTheSource_andCutsWhatLeaves() {
-    const auto edit = moveCells(m_level, {1, 1, 2, 2}, 4, 0);
+    const auto edit = moveCells(m_level, level::CellRegion(CellRect{1, 1, 2, 2}), 4, 0);
     QVERIFY(edit.level.cells.at(1, 1).isOpen());
     QCOMPARE(edit.level.cells.at(5, 1), Cell({1}));
     QCOMPARE(edit.level.cells.at(5, 2), Cell({2}));
@@ -61,7 +61,7 @@ void EditsTest::move_clearsTheSource_andCutsWhatLeaves() {
 }
 
 void EditsTest::paste_leavesWhatItsOpenCellsCover() {
-    const auto clip = copyCells(m_level, {1, 1, 2, 2});
+    const auto clip = copyCells(m_level, level::CellRegion(CellRect{1, 1, 2, 2}));
     const auto edit = pasteCells(m_level, clip, {0, 2});
     QCOMPARE(edit.level.cells.at(0, 2), Cell({1}));
     QCOMPARE(edit.level.cells.at(1, 3), Cell({1}));  // the clip is open there

@@ -3,11 +3,13 @@
 #include "level/forms.h"
 
 #include "level/board_size.h"
+#include "level/clips.h"
 #include "level/sketch_edits.h"
 #include "testing.h"
 
 using namespace rook;
 using level::Cell;
+using level::CellRegion;
 using level::Form;
 using level::Turning;
 
@@ -146,7 +148,7 @@ void FormsTest::turning_fourTimes_isTheSame() {
         level::Level level = m_level;
         level.cells.fillRect({0, 3, 10, 1}, Cell());
         const level::Level before = level;
-        CellRect rect{2, 0, 4, 4};
+        CellRegion rect(CellRect{2, 0, 4, 4});
         const int times =
             turning == Turning::QuarterRight || turning == Turning::QuarterLeft ? 4 : 2;
         for (int i = 0; i < times; ++i) {
@@ -162,25 +164,31 @@ void FormsTest::turning_fourTimes_isTheSame() {
 
 void FormsTest::turning_isRefused_forSlopesOfOneInTwo() {
     m_level.cells.set(2, 1, Cell({1}, Form::RiseRight1Of2));
-    QVERIFY(turnCells(m_level, {2, 1, 2, 2}, Turning::MirrorSideways));
-    QCOMPARE(turnCells(m_level, {2, 1, 2, 2}, Turning::QuarterRight).error().kind,
-             ErrorKind::NotApplicable);
-    QCOMPARE(turnCells(m_level, {0, 0, 10, 2}, Turning::QuarterLeft).error().kind,
-             ErrorKind::NotApplicable);
+    QVERIFY(turnCells(m_level, CellRegion(CellRect{2, 1, 2, 2}), Turning::MirrorSideways));
+    QCOMPARE(
+        turnCells(m_level, CellRegion(CellRect{2, 1, 2, 2}), Turning::QuarterRight).error().kind,
+        ErrorKind::NotApplicable);
+    QCOMPARE(
+        turnCells(m_level, CellRegion(CellRect{0, 0, 10, 2}), Turning::QuarterLeft).error().kind,
+        ErrorKind::NotApplicable);
 }
 
 void FormsTest::replace_keepsForms_andSaysWhatIsNotThere() {
     m_level.cells.set(2, 1, Cell({1}, Form::RiseRight));
-    const auto edit = replaceMatter(m_project, m_level, {0, 0, 10, 3}, {1}, {5});
+    const auto edit =
+        replaceMatter(m_project, m_level, CellRegion(CellRect{0, 0, 10, 3}), {1}, {5});
     QCOMPARE(edit->name, std::string("Replace 8 cells of stone by teeth"));
     QCOMPARE(edit->level.cells.at(2, 1), Cell({5}, Form::RiseRight));
     QCOMPARE(edit->level.cells.at(2, 3), Cell({1}));
-    QCOMPARE(replaceMatter(m_project, m_level, {0, 0, 10, 3}, {1}, {2}).error().kind,
-             ErrorKind::NotApplicable);
-    QCOMPARE(replaceMatter(m_project, m_level, {0, 0, 10, 1}, {1}, {5}).error().kind,
-             ErrorKind::NotApplicable);
-    QVERIFY(
-        replaceMatter(m_project, m_level, {0, 0, 10, 3}, {1}, {0})->level.cells.at(2, 1).isOpen());
+    QCOMPARE(
+        replaceMatter(m_project, m_level, CellRegion(CellRect{0, 0, 10, 3}), {1}, {2}).error().kind,
+        ErrorKind::NotApplicable);
+    QCOMPARE(
+        replaceMatter(m_project, m_level, CellRegion(CellRect{0, 0, 10, 1}), {1}, {5}).error().kind,
+        ErrorKind::NotApplicable);
+    QVERIFY(replaceMatter(m_project, m_level, CellRegion(CellRect{0, 0, 10, 3}), {1}, {0})
+                ->level.cells.at(2, 1)
+                .isOpen());
 }
 
 void FormsTest::board_growsAndShrinks_withAllThatStandsOnIt() {

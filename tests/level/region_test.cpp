@@ -102,7 +102,8 @@ void RegionTest::fill_equalsFloodBySets() {
             const std::pair<int, int> steps[] = {{1, 0}, {-1, 0}, {0, 1}, {0, -1}};
             for (const auto& [dx, dy] : steps) {
                 const CellPoint next{at.x + dx, at.y + dy};
-                if (grid.bounds().contains(next) && grid.at(next) == grid.at(start) &&
+                if (grid.bounds().contains(next) &&
+                    grid.at(next).matter() == grid.at(start).matter() &&
                     expected.insert({next.x, next.y}).second)
                     open.push_back(next);
             }

@@ -1,0 +1,238 @@
+#include <QPainter>
+#include <QPainterPath>
+#include <QtMath>
+
+#include "app/board.h"
+#include "app/theme.h"
+
+namespace rook::app {
+
+void Board::paintSelection(QPainter& painter) {
+    const auto& cells = m_session.selection().cells;
+    if (!cells) return;
+    const QColor tone = currentTheme().accent;
+    QColor wash = tone;
+    wash.setAlphaF(0.10f);
+    QPen pen(tone, 1.5, Qt::CustomDashLine);
+    pen.setDashPattern({4, 3});
+    painter.setBrush(Qt::NoBrush);
+    if (!cells->isRect()) {
+        const QPainterPath path = pathOf(*cells);
+        painter.fillPath(path, wash);
+        painter.setPen(pen);
+        painter.drawPath(path.simplified());
+        return;
+    }
+    const QRectF box = m_view.toWidget(toPx(cells->bounds(), m_session.level()->cellSize));
+    painter.fillRect(box, wash);
+    painter.setPen(pen);
+    painter.drawRect(box);
+    if (m_session.step() != Step::Shape || m_gestureButton != Qt::NoButton) return;
+    // What its edges can be stretched by.
+    painter.setPen(QPen(tone, 1.4));
+    painter.setBrush(currentTheme().paper);
+    const QPointF middle = box.center();
+    for (const QPointF at : {QPointF(box.left(), middle.y()), QPointF(box.right(), middle.y()),
+                             QPointF(middle.x(), box.top()), QPointF(middle.x(), box.bottom())})
+        painter.drawRect(QRectF(at - QPointF(3, 3), QSizeF(6, 6)));
+}
+
+void Board::paintShapes(QPainter& painter) {
+    const auto proven = m_session.proven(m_session.level()->id);
+    if (!proven || !proven->shapes) return;
+    const collide::CollisionShapes& shapes = *proven->shapes;
+    const ToolOptions& options = m_session.options();
+    const Theme& theme = currentTheme();
+    painter.setBrush(Qt::NoBrush);
+    const auto drawRects = [&](const std::vector<PxRect>& rects, const QColor& tone) {
+        QColor wash = tone;
+        wash.setAlphaF(0.10f);
+        painter.setPen(QPen(tone, 1.4));
+        for (const PxRect& each : rects) {
+            const QRectF box = m_view.toWidget(each).adjusted(1, 1, -1, -1);
+            if (!box.intersects(rect())) continue;
+            painter.fillRect(box, wash);
+            painter.drawRect(box);
+        }
+    };
+    if (options.showsSolids) drawRects(shapes.solids, theme.accent);
+    if (options.showsOtherShapes) {
+        drawRects(shapes.deadly, theme.alarm);
+        drawRects(shapes.ladders, theme.quietInk);
+        drawRects(shapes.liquids, theme.quietInk);
+        painter.setPen(QPen(theme.caution, 3));
+        for (const collide::OneWayTop& top : shapes.oneWay)
+            painter.drawLine(m_view.toWidget(PxPoint{top.x, top.y}),
+                             m_view.toWidget(PxPoint{top.x + top.width, top.y}));
+    }
+    if (!options.showsOutlines) return;
+    painter.setRenderHint(QPainter::Antialiasing);
+    for (const collide::Outline& outline : shapes.outlines) {
+        QPolygonF line;
+        for (const PxPoint p : outline.points)
+            line << m_view.toWidget(p);
+        painter.setPen(QPen(theme.plum, 2.4, outline.isHole ? Qt::DashLine : Qt::SolidLine));
+        painter.drawPolygon(line);
+        painter.setPen(QPen(theme.plum, 1.4));
+        painter.setBrush(theme.paper);
+        for (const QPointF corner : line)
+            if (rect().contains(corner.toPoint())) painter.drawEllipse(corner, 2.6, 2.6);
+        painter.setBrush(Qt::NoBrush);
+    }
+    painter.setRenderHint(QPainter::Antialiasing, false);
+}
+
+void Board::paintGuides(QPainter& painter) {
+    const ToolOptions& options = m_session.options();
+    const PxRect board = m_session.level()->boundsPx();
+    QPen pen(currentTheme().plum, 1.2, Qt::CustomDashLine);
+    pen.setDashPattern({8, 4, 1, 4});
+    painter.setPen(pen);
+    painter.setBrush(Qt::NoBrush);
+    const QRectF shown = m_view.toWidget(board);
+    const QPointF middle = shown.center();
+    if (options.mirrorsSideways)
+        painter.drawLine(QPointF(middle.x(), shown.top()), QPointF(middle.x(), shown.bottom()));
+    if (options.mirrorsTopToBottom)
+        painter.drawLine(QPointF(shown.left(), middle.y()), QPointF(shown.right(), middle.y()));
+    if (!options.boardFrame) return;
+    painter.setPen(QPen(currentTheme().accent, 2));
+    painter.drawRect(m_view.toWidget(toPx(*options.boardFrame, m_session.level()->cellSize)));
+}
+
+QPainterPath Board::pathOf(const level::CellRegion& region) const {
+    const CellSize cell = m_session.level()->cellSize;
+    QPainterPath path;
+    for (const level::CellRun& run : region.runs()) {
+        const QRectF part = m_view.toWidget(toPx(CellRect{run.x, run.y, run.count, 1}, cell));
+        if (part.intersects(rect())) path.addRect(part);
+    }
+    path.setFillRule(Qt::WindingFill);
+    return path;
+}
+
+void Board::paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone) {
+    if (region.isEmpty()) return;
+    const QPainterPath path = pathOf(region);
+    QColor wash = tone;
+    wash.setAlphaF(0.22f);
+    painter.fillPath(path, wash);
+    painter.setPen(QPen(tone, 1.5));
+    painter.setBrush(Qt::NoBrush);
+    if (region.runs().size() < 400) painter.drawPath(path.simplified());
+}
+
+void Board::paintProposal(QPainter& painter) {
+    const auto& proposal = m_session.options().proposal;
+    if (!proposal) return;
+    // One look-up a widget px, so that its size does not matter.
+    QColor mass = currentTheme().accent;
+    mass.setAlphaF(0.42f);
+    QColor air = currentTheme().paper;
+    air.setAlphaF(0.72f);
+    const QRgb solid = qPremultiply(mass.rgba());
+    const QRgb open = qPremultiply(air.rgba());
+    QImage image(size(), QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    const CellSize cell = m_session.level()->cellSize;
+    const auto cellAt = [&](double widget, double offset, int px) {
+        return qFloor((widget + 0.5 + offset) / (m_view.scale() * px));
+    };
+    for (int y = 0; y < height(); ++y) {
+        const int row = cellAt(y, m_view.offset().y(), cell.height) - proposal->bounds.y;
+        if (row < 0 || row >= proposal->bounds.height) continue;
+        auto* line = reinterpret_cast<QRgb*>(image.scanLine(y));
+        for (int x = 0; x < width(); ++x) {
+            const int column = cellAt(x, m_view.offset().x(), cell.width) - proposal->bounds.x;
+            if (proposal->area.test(column, row))
+                line[x] = proposal->solid.test(column, row) ? solid : open;
+        }
+    }
+    painter.drawImage(0, 0, image);
+}
+
+void Board::setJumpLine(std::optional<JumpLine> line) {
+    m_jumpLine = line;
+    update();
+}
+
+namespace {
+
+/// A line beside another is not told from it by its colour alone.
+QPen guidePen(const QColor& tone, bool isLent) {
+    QPen pen(tone, isLent ? 1.1 : 1.5, isLent ? Qt::DashLine : Qt::SolidLine);
+    pen.setJoinStyle(Qt::RoundJoin);
+    return pen;
+}
+
+}  // namespace
+
+void Board::paintJumps(QPainter& painter) {
+    const level::Level& level = *m_session.level();
+    m_jumpGuides.update(m_session.project(), level);
+    painter.save();
+    painter.setRenderHint(QPainter::Antialiasing);
+    if (m_jumpLine) paintRuler(painter);
+    const bool isShown = m_session.options().showsJumps && m_hasPointer && !m_jumpLine &&
+                         m_gestureButton == Qt::NoButton && level.kind == level::LevelKind::Side;
+    const auto floor = isShown ? floorBelow(m_session.project(), level, m_pointerPx) : std::nullopt;
+    if (floor) {
+        bool isOwn = true;
+        for (const JumpGuide& guide : m_jumpGuides.guides()) {
+            if (!isOwn && !m_session.options().showsLentJumps) break;
+            paintJump(painter, guide, {m_pointerPx.x, *floor}, isOwn);
+            isOwn = false;
+        }
+    }
+    painter.restore();
+}
+
+void Board::paintJump(QPainter& painter, const JumpGuide& guide, PxPoint from, bool isOwn) {
+    const QColor tone = currentTheme().plum;
+    painter.setPen(guidePen(tone, !isOwn));
+    const CellSize cell = m_session.level()->cellSize;
+    for (const int side : {-1, 1}) {
+        QPolygonF line;
+        for (const PxPoint step : guide.far.path)
+            line << m_view.toWidget(PxPoint{from.x + side * step.x, from.y + step.y});
+        painter.drawPolyline(line);
+    }
+    const QPointF top = m_view.toWidget(PxPoint{from.x, from.y - guide.high.rise});
+    painter.drawLine(m_view.toWidget(from), top);
+    painter.drawLine(top - QPointF(5, 0), top + QPointF(5, 0));
+    const auto inCells = [](int px, int size) {
+        return QString::number(double(px) / size, 'f', 1);
+    };
+    const QString height =
+        tr("%1 px, %2 cells up").arg(guide.high.rise).arg(inCells(guide.high.rise, cell.height));
+    paintFlag(painter, top + QPointF(8, -20),
+              isOwn ? height : guide.name + QStringLiteral(": ") + height, tone);
+    if (!isOwn) return;
+    const QPointF end = m_view.toWidget(PxPoint{from.x + guide.far.reach, from.y});
+    paintFlag(
+        painter, end + QPointF(6, -9),
+        tr("%1 px, %2 cells far").arg(guide.far.reach).arg(inCells(guide.far.reach, cell.width)),
+        tone);
+}
+
+void Board::paintRuler(QPainter& painter) {
+    const QPointF from = m_view.toWidget(m_jumpLine->from);
+    const QPointF to = m_view.toWidget(m_jumpLine->to);
+    const QPointF corner(to.x(), from.y());
+    const Theme& theme = currentTheme();
+    QPen quiet(theme.quietInk, 1, Qt::DotLine);
+    painter.setPen(quiet);
+    painter.drawPolyline(QPolygonF{from, corner, to});
+    const JumpWords words = m_jumpGuides.wordsFor(*m_jumpLine);
+    const QColor tone = words.isMade ? theme.accent : theme.alarm;
+    painter.setPen(QPen(tone, 2));
+    painter.drawLine(from, to);
+    painter.setBrush(theme.paper);
+    painter.drawEllipse(from, 3.5, 3.5);
+    painter.drawEllipse(to, 3.5, 3.5);
+    paintFlag(painter, (from + corner) / 2 + QPointF(-20, 6), words.gap, theme.ink);
+    paintFlag(painter, (corner + to) / 2 + QPointF(8, -8), words.rise, theme.ink);
+    paintFlag(painter, to + QPointF(10, -34), words.verdict, tone);
+}
+
+}  // namespace rook::app

@@ -1,0 +1,188 @@
+#include <cmath>
+#include <map>
+
+#include "base/limits.h"
+#include "file/entity_json.h"
+#include "file/matter_text.h"
+#include "file/project_parts_detail.h"
+
+namespace rook::file {
+
+using namespace level;
+
+namespace {
+
+/// Decimals of at most three places, exactly.
+Decimal decimalOf(const Json& value, const std::string& where) {
+    if (!value.is_number())
+        failReading(ErrorKind::WrongType, "A number is wanted here", where, "Mend it");
+    const double thousandths = value.get<double>() * 1000;
+    const double rounded = std::round(thousandths);
+    if (std::abs(rounded) > 1e12 ||
+        std::abs(thousandths - rounded) > 1e-6 * std::max(1.0, std::abs(rounded))) {
+        failReading(ErrorKind::OutOfRange, "The number " + value.dump() + " has too many places",
+                    where, "Use at most three decimal places");
+    }
+    return {static_cast<std::int64_t>(rounded)};
+}
+
+template <typename T>
+T orThrow(Result<T> result) {
+    if (!result) throw ReadFailure{result.error()};
+    if constexpr (!std::is_void_v<T>) return std::move(*result);
+}
+
+}  // namespace
+
+Decimal readDecimal(ObjectReader& reader, const std::string& key, Decimal standard) {
+    return reader.has(key) ? decimalOf(reader.get(key), reader.whereOf(key)) : standard;
+}
+
+FieldValue readFieldValue(FieldType type, const Json& value, const std::string& where) {
+    switch (type) {
+        case FieldType::WholeNumber:
+            if (value.is_number_integer()) return value.get<std::int64_t>();
+            break;
+        case FieldType::Text:
+            if (value.is_string()) return value.get<std::string>();
+            break;
+        case FieldType::YesNo:
+            if (value.is_boolean()) return value.get<bool>();
+            break;
+        case FieldType::Number:
+            if (value.is_number()) return decimalOf(value, where);
+            break;
+    }
+    failReading(ErrorKind::WrongType, "The value " + value.dump() + " is not of the field's type",
+                where, "Give one of the type that the kind says");
+}
+
+NamedValue readNamedValue(ObjectReader& reader) {
+    const std::string name = reader.plainName("name");
+    const auto type = reader.named<FieldType>("type");
+    return {name, readFieldValue(type, reader.get("value"), reader.whereOf("value"))};
+}
+
+Entity readEntity(ObjectReader& reader, const Project& project) {
+    Entity entity;
+    entity.id = {reader.plainName("id")};
+    entity.kind = {reader.plainName("kind")};
+    const Kind* kind = project.findKind(entity.kind);
+    if (!kind) {
+        failReading(ErrorKind::BadReference, "There is no kind \"" + entity.kind.text + "\"",
+                    reader.whereOf("kind"), "Add it to the kinds in rookplot.json or use another");
+    }
+    const int most = limits::maxCoordinatePx;
+    entity.box.x = reader.whole("x", -most, most);
+    entity.box.y = reader.whole("y", -most, most);
+    entity.box.width = reader.whole("width", 1, most, kind->width);
+    entity.box.height = reader.whole("height", 1, most, kind->height);
+    entity.facing = reader.named<Facing>("facing", Facing::Right);
+    if (reader.has("to")) {
+        ObjectReader to = reader.object("to");
+        entity.to.level = {to.text("level", "")};
+        entity.to.entry = {to.text("entry", "")};
+    }
+    if (reader.has("fields")) {
+        ObjectReader fields = reader.object("fields");
+        for (const FieldDefinition& definition : kind->fields) {
+            if (!fields.has(definition.name)) continue;
+            entity.fields.emplace_back(definition.name,
+                                       readFieldValue(definition.type, fields.get(definition.name),
+                                                      fields.whereOf(definition.name)));
+        }
+        entity.unknownFields = fields.unknown();
+    }
+    entity.unknown = reader.unknown();
+    return entity;
+}
+
+void readMatterRows(ObjectReader& reader, const Project& project, Grid<Cell>& cells,
+                    std::vector<LegendEntry>* kept) {
+    std::map<std::string, Cell> legend;
+    if (kept && reader.has("legend")) {
+        const std::string where = reader.whereOf("legend");
+        for (const auto& [glyph, value] : reader.get("legend").items()) {
+            if (!value.is_string() || charactersOf(glyph).size() != 1) {
+                failReading(ErrorKind::WrongType, "A legend gives one character a matter", where,
+                            "Write \"#\": \"stone\"");
+            }
+            const Cell cell = orThrow(cellOfName(project, value.get<std::string>(), where));
+            legend[glyph] = cell;
+            kept->push_back({glyph, cell});
+        }
+    }
+    int y = 0;
+    const std::string where = reader.whereOf("matter");
+    reader.forEach("matter", limits::maxBoardCells, [&](const Json& item, const std::string&) {
+        if (!item.is_string())
+            failReading(ErrorKind::WrongType, "Rows of matter are texts", where,
+                        "Put them in quotes");
+        if (y >= cells.height()) {
+            ++y;
+            return;
+        }
+        const std::string& row = item.get_ref<const std::string&>();
+        if (legend.empty())
+            orThrow(readRunRow(project, row, y, cells, where));
+        else
+            orThrow(readDrawnRow(row, legend, y, cells, where));
+        ++y;
+    });
+    if (y != cells.height()) {
+        failReading(ErrorKind::OutOfRange,
+                    "There are " + std::to_string(y) + " rows and should be " +
+                        std::to_string(cells.height()),
+                    where, "Make them as many as size.rows");
+    }
+}
+
+Block readBlock(ObjectReader& reader, const Project& project) {
+    Block block;
+    block.name = reader.plainName("name");
+    block.title = reader.text("title", block.name);
+    const auto [columns, rows] = reader.pair("size", 1, limits::maxBlockCells);
+    block.cells = Grid<Cell>(columns, rows);
+    readMatterRows(reader, project, block.cells, nullptr);
+    reader.forEachObject("entities", limits::maxEntities, [&](ObjectReader& item) {
+        block.entities.push_back(readEntity(item, project));
+    });
+    block.unknown = reader.unknown();
+    return block;
+}
+
+LaidBlock readLaid(ObjectReader& reader) {
+    LaidBlock laid;
+    laid.block = reader.plainName("block");
+    const auto [x, y] = reader.pair("at", 0, limits::maxBoardCells - 1);
+    const auto [width, height] = reader.pair("size", 1, limits::maxBlockCells);
+    laid.place = {x, y, width, height};
+    return laid;
+}
+
+Json namedValueJson(const NamedValue& field) {
+    return {{"name", field.first},
+            {"type", nameOf(typeOf(field.second))},
+            {"value", fieldJson(field.second)}};
+}
+
+Json blockJson(const Project& project, const Block& block) {
+    Json entities = Json::array();
+    for (const Entity& entity : block.entities)
+        entities.push_back(entityJson(project, entity));
+    Json json = {{"name", block.name},
+                 {"title", block.title},
+                 {"size", {block.cells.width(), block.cells.height()}},
+                 {"matter", runRows(project, block.cells)},
+                 {"entities", std::move(entities)}};
+    appendUnknown(json, block.unknown);
+    return json;
+}
+
+Json laidJson(const LaidBlock& laid) {
+    return {{"block", laid.block},
+            {"at", {laid.place.x, laid.place.y}},
+            {"size", {laid.place.width, laid.place.height}}};
+}
+
+}  // namespace rook::file

@@ -1,0 +1,28 @@
+#pragma once
+/// Parts of the project's files that several of them hold: fields, entities, rows of matter,
+/// blocks. Private to file/; reading throws `ReadFailure`.
+
+#include "file/object_reader_detail.h"
+#include "level/project.h"
+
+namespace rook::file {
+
+[[nodiscard]] level::Decimal readDecimal(ObjectReader& reader, const std::string& key,
+                                         level::Decimal standard);
+[[nodiscard]] level::FieldValue readFieldValue(level::FieldType type, const Json& value,
+                                               const std::string& where);
+/// A name, a type and a value.
+[[nodiscard]] level::NamedValue readNamedValue(ObjectReader& reader);
+[[nodiscard]] level::Entity readEntity(ObjectReader& reader, const level::Project& project);
+/// The rows of `matter`, as many as the grid has; by the legend, which `kept` gets, if it is not
+/// null and there is one, else by runs.
+void readMatterRows(ObjectReader& reader, const level::Project& project, Grid<level::Cell>& cells,
+                    std::vector<level::LegendEntry>* kept);
+[[nodiscard]] level::Block readBlock(ObjectReader& reader, const level::Project& project);
+[[nodiscard]] level::LaidBlock readLaid(ObjectReader& reader);
+
+[[nodiscard]] Json namedValueJson(const level::NamedValue& field);
+[[nodiscard]] Json blockJson(const level::Project& project, const level::Block& block);
+[[nodiscard]] Json laidJson(const level::LaidBlock& laid);
+
+}  // namespace rook::file
