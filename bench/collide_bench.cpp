@@ -2,34 +2,14 @@
 
 #include <benchmark/benchmark.h>
 
-#include "base/random.h"
+#include "cave_level.h"
 #include "collide/partition.h"
 
 namespace {
 
 using namespace rook;
 
-/// Noise, smoothed five times by its neighbours: rooms and passages.
-BitMap caveOf(int side) {
-    Random random(11);
-    BitMap map(side, side);
-    for (int y = 0; y < side; ++y)
-        for (int x = 0; x < side; ++x)
-            if (random.chance(47)) map.set(x, y);
-    for (int round = 0; round < 5; ++round) {
-        BitMap next(side, side);
-        for (int y = 0; y < side; ++y)
-            for (int x = 0; x < side; ++x) {
-                int count = 0;
-                for (int dy = -1; dy <= 1; ++dy)
-                    for (int dx = -1; dx <= 1; ++dx)
-                        count += map.test(x + dx, y + dy) ? 1 : 0;
-                if (count >= 5) next.set(x, y);
-            }
-        map = next;
-    }
-    return map;
-}
+using bench::caveOf;
 
 /// Blocks and ledges of all sizes, many of them overlapping.
 BitMap platformsOf(int side) {

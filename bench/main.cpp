@@ -59,6 +59,14 @@ int main(int argc, char** argv) {
     printRatio(times, "saving 4,096 x 4,096 against loading", "saveLarge", "loadLarge");
     printRatio(times, "fewest rectangles of a 1,024 x 1,024 cave against one plain pass",
                "partition/fewestCave1024", "onePass");
+    std::printf("Cave of 4,096 x 4,096 against one plain pass over its memory (passes):\n");
+    printRatio(times, "stroke of size 8, with hatching and colliders", "strokeOnCave/iterations:60",
+               "onePassOverCave");
+    printRatio(times, "fill of a million cells", "fillMillion/iterations:10", "onePassOverCave");
+    printRatio(times, "opening", "openCave/iterations:3", "onePassOverCave");
+    printRatio(times, "all collision shapes, on a worker", "mergeCave/iterations:1",
+               "onePassOverCave");
+    printRatio(times, "the same after a stroke", "mergeCaveAgain/iterations:3", "onePassOverCave");
     std::printf("Shares of a frame of 16 ms:\n");
     printShare(times, "solving Intake steps", "solverDemo", 0.016);
     printShare(times, "stroke to verdict in the window, of two frames (32 ms)",

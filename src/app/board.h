@@ -108,6 +108,12 @@ private:
     void paintPreview(QPainter& painter);
     /// The collision shapes that the options ask for.
     void paintShapes(QPainter& painter);
+    [[nodiscard]] CellRect cellsInSight() const;
+    /// The solid rectangles of chunks in sight that are not merged as they are now; `areas` gets
+    /// those chunks. None where there are too many for a frame.
+    [[nodiscard]] std::vector<PxRect> freshSolids(const level::Level& level,
+                                                  const ProvenLevel* proven,
+                                                  std::vector<CellRect>& areas) const;
     /// The axes of mirrored painting, and the frame that the board may get.
     void paintGuides(QPainter& painter);
     void paintProposal(QPainter& painter);

@@ -37,10 +37,45 @@ void Board::paintSelection(QPainter& painter) {
         painter.drawRect(QRectF(at - QPointF(3, 3), QSizeF(6, 6)));
 }
 
+CellRect Board::cellsInSight() const {
+    const PxPoint from = m_view.toLevelPx(QPointF(0, 0));
+    const PxPoint to = m_view.toLevelPx(QPointF(width(), height()));
+    const CellSize cell = m_session.level()->cellSize;
+    return CellRect::spanning(toCell(from, cell), toCell(to, cell))
+        .intersected(m_session.level()->cells.bounds());
+}
+
+std::vector<PxRect> Board::freshSolids(const level::Level& level, const ProvenLevel* proven,
+                                       std::vector<CellRect>& areas) const {
+    // At most so many chunks can be cut within a frame.
+    constexpr std::size_t mostChunks = 160;
+    constexpr int side = Grid<level::Cell>::chunkSide;
+    const CellRect seen = cellsInSight();
+    const bool hasShapes = proven && proven->shapes && proven->shapesOf &&
+                           proven->shapesOf->cells.bounds() == level.cells.bounds();
+    if (hasShapes) {
+        Grid<level::Cell>::forEachChangedChunk(level.cells, proven->shapesOf->cells,
+                                               [&](const CellRect& chunk) {
+                                                   if (!chunk.intersected(seen).isEmpty())
+                                                       areas.push_back(chunk);
+                                               });
+    } else {
+        for (int y = seen.y / side * side; y < seen.bottom(); y += side)
+            for (int x = seen.x / side * side; x < seen.right(); x += side)
+                areas.push_back(CellRect{x, y, side, side}.intersected(level.cells.bounds()));
+    }
+    if (areas.size() > mostChunks) areas.clear();
+    const level::LevelCells cells(m_session.project(), level);
+    std::vector<PxRect> rects;
+    for (const CellRect& area : areas) {
+        const auto some = collide::rectanglesIn(frameOf(level), cells, area, level::Behaviour::Solid);
+        rects.insert(rects.end(), some.begin(), some.end());
+    }
+    return rects;
+}
+
 void Board::paintShapes(QPainter& painter) {
     const auto proven = m_session.proven(m_session.level()->id);
-    if (!proven || !proven->shapes) return;
-    const collide::CollisionShapes& shapes = *proven->shapes;
     const ToolOptions& options = m_session.options();
     const Theme& theme = currentTheme();
     painter.setBrush(Qt::NoBrush);
@@ -48,14 +83,28 @@ void Board::paintShapes(QPainter& painter) {
         QColor wash = tone;
         wash.setAlphaF(0.10f);
         painter.setPen(QPen(tone, 1.4));
+        const PxRect seen = toPx(cellsInSight(), m_session.level()->cellSize);
         for (const PxRect& each : rects) {
+            if (!each.overlaps(seen)) continue;
             const QRectF box = m_view.toWidget(each).adjusted(1, 1, -1, -1);
-            if (!box.intersects(rect())) continue;
             painter.fillRect(box, wash);
             painter.drawRect(box);
         }
     };
-    if (options.showsSolids) drawRects(shapes.solids, theme.accent);
+    if (options.showsSolids) {
+        // What was drawn since the last merging is shown chunk by chunk, at once.
+        std::vector<CellRect> areas;
+        const auto fresh = freshSolids(*m_session.level(), proven.get(), areas);
+        drawRects(fresh, theme.accent);
+        QRegion old(rect());
+        for (const CellRect& area : areas)
+            old -= m_view.toWidget(toPx(area, m_session.level()->cellSize)).toAlignedRect();
+        painter.setClipRegion(old);
+        if (proven && proven->shapes) drawRects(proven->shapes->solids, theme.accent);
+        painter.setClipping(false);
+    }
+    if (!proven || !proven->shapes) return;
+    const collide::CollisionShapes& shapes = *proven->shapes;
     if (options.showsOtherShapes) {
         drawRects(shapes.deadly, theme.alarm);
         drawRects(shapes.ladders, theme.quietInk);

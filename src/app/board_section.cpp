@@ -1,19 +1,38 @@
-#include "app/board_section.h"
-
-#include <QHBoxLayout>
 #include <QPushButton>
 #include <QSpinBox>
 
+#include "app/panel_section.h"
 #include "app/theme.h"
 #include "level/board_size.h"
 
 namespace rook::app {
 
+namespace {
+
+/// Grows and shrinks the board on any side; says first what would be cut off.
+class BoardSection : public PanelSection {
+public:
+    BoardSection(Session& session, QWidget* parent);
+    void refresh() override {}
+
+private:
+    [[nodiscard]] CellRect frame() const;
+    void consider();
+    void resizeNow();
+
+    QSpinBox* m_left = nullptr;
+    QSpinBox* m_right = nullptr;
+    QSpinBox* m_top = nullptr;
+    QSpinBox* m_bottom = nullptr;
+    QLabel* m_words;
+    QPushButton* m_apply;
+};
+
 BoardSection::BoardSection(Session& session, QWidget* parent)
-    : MarginSection(tr("Board size"), tr("cells added on each side"), parent),
-      m_session(session),
+    : PanelSection(tr("Board size"), tr("cells added on each side"), session, parent),
       m_words(makeWords({}, this)),
       m_apply(new QPushButton(tr("Change the size"), this)) {
+    makeFoldable(QStringLiteral("board"), false);
     const std::pair<QString, QSpinBox**> sides[] = {{tr("Left"), &m_left},
                                                     {tr("Right"), &m_right},
                                                     {tr("Top"), &m_top},
@@ -89,6 +108,12 @@ void BoardSection::resizeNow() {
     options.boardFrame.reset();
     m_session.setOptions(options);
     m_session.apply(*edit);
+}
+
+}  // namespace
+
+PanelSection* makeBoardSection(Session& session, QWidget* parent) {
+    return new BoardSection(session, parent);
 }
 
 }  // namespace rook::app

@@ -1,14 +1,31 @@
-#include "app/collision_section.h"
-
-#include <QHBoxLayout>
-
+#include "app/panel_section.h"
 #include "app/theme.h"
 #include "app/tray_buttons.h"
 
 namespace rook::app {
 
+namespace {
+
+/// What is solid, in numbers, and which of its shapes the board shows.
+class CollisionSection : public PanelSection {
+public:
+    CollisionSection(Session& session, QWidget* parent);
+    void refresh() override;
+
+private:
+    Chip* addToggle(QLayout* row, const QString& text, const QString& name,
+                    bool ToolOptions::*field);
+
+    QLabel* m_solids;
+    QLabel* m_area;
+    QLabel* m_outlines;
+    QLabel* m_others;
+    QList<std::pair<Chip*, bool ToolOptions::*>> m_toggles;
+};
+
 CollisionSection::CollisionSection(Session& session, QWidget* parent)
-    : MarginSection(tr("Collision"), tr("as exported"), parent), m_session(session) {
+    : PanelSection(tr("Collision"), tr("as exported"), session, parent) {
+    makeFoldable(QStringLiteral("collision"), true);
     m_solids = addValue(tr("Solid cells → rectangles"));
     m_solids->setObjectName(QStringLiteral("collision-solids"));
     m_area = addValue(tr("Solid area"));
@@ -63,6 +80,12 @@ void CollisionSection::refresh() {
                           .arg(shapes->oneWay.size())
                           .arg(shapes->deadly.size())
                           .arg(shapes->ladders.size() + shapes->liquids.size()));
+}
+
+}  // namespace
+
+PanelSection* makeCollisionSection(Session& session, QWidget* parent) {
+    return new CollisionSection(session, parent);
 }
 
 }  // namespace rook::app

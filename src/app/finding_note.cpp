@@ -3,13 +3,12 @@
 #include <QPainter>
 
 #include "app/theme.h"
+#include "app/tray_buttons.h"
 
 namespace rook::app {
 
 FindingNote::FindingNote(int number, const check::Finding& finding, CellSize cell, QWidget* parent)
-    : QAbstractButton(parent),
-      m_number(number),
-      m_isError(finding.severity == check::Severity::Error) {
+    : QAbstractButton(parent), m_number(number), m_severity(finding.severity) {
     setText(QString::fromStdString(finding.sentence));
     setCheckable(true);
     setAutoExclusive(true);
@@ -20,6 +19,13 @@ FindingNote::FindingNote(int number, const check::Finding& finding, CellSize cel
         m_place = tr("at %1, %2").arg(at.x).arg(at.y);
     }
     setAccessibleName(tr("Finding %1: %2 %3").arg(number).arg(text(), m_place));
+    if (!finding.fix.empty()) {
+        m_fix = new Chip(QString::fromStdString(finding.fix), this);
+        m_fix->setCheckable(false);
+        m_fix->setObjectName(QStringLiteral("fix-%1").arg(number));
+        m_fix->resize(m_fix->sizeHint());
+        connect(m_fix, &QAbstractButton::clicked, this, &FindingNote::fixAsked);
+    }
     QSizePolicy policy(QSizePolicy::Preferred, QSizePolicy::Minimum);
     policy.setHeightForWidth(true);
     setSizePolicy(policy);
@@ -30,7 +36,9 @@ void FindingNote::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     if (isChecked() || underMouse()) painter.fillRect(rect(), theme.paper);
-    const QColor tone = m_isError ? theme.alarm : theme.caution;
+    const QColor tone = m_severity == check::Severity::Error   ? theme.alarm
+                        : m_severity == check::Severity::Doubt ? theme.caution
+                                                               : theme.quietInk;
     if (isChecked()) painter.fillRect(QRect(0, 0, 2, height()), tone);
     if (hasFocus()) {
         painter.setPen(QPen(theme.accent, 1));
@@ -47,6 +55,11 @@ void FindingNote::paintEvent(QPaintEvent*) {
     painter.setPen(theme.quietInk);
     painter.setFont(sizedFont(-2));
     painter.drawText(QRect(34, box.bottom() + 2, width() - 40, 16), Qt::AlignVCenter, m_place);
+}
+
+void FindingNote::resizeEvent(QResizeEvent* event) {
+    QAbstractButton::resizeEvent(event);
+    if (m_fix) m_fix->move(width() - m_fix->width() - 6, height() - m_fix->height() - 2);
 }
 
 QRect FindingNote::textBox(int width) const {

@@ -14,17 +14,23 @@ public:
     FindingNote(int number, const check::Finding& finding, CellSize cell, QWidget* parent);
     bool hasHeightForWidth() const override { return true; }
     int heightForWidth(int width) const override {
-        return textBox(width).height() + (m_place.isEmpty() ? 14 : 30);
+        return textBox(width).height() + (m_place.isEmpty() && !m_fix ? 14 : 32);
     }
     QSize sizeHint() const override { return {240, heightForWidth(240)}; }
 
+Q_SIGNALS:
+    /// The button of its fix was pressed.
+    void fixAsked();
+
 protected:
     void paintEvent(QPaintEvent* event) override;
+    void resizeEvent(QResizeEvent* event) override;
 
 private:
     [[nodiscard]] QRect textBox(int width) const;
     int m_number;
-    bool m_isError;
+    check::Severity m_severity;
+    QAbstractButton* m_fix = nullptr;
     QString m_place;
 };
 

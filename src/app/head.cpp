@@ -162,11 +162,12 @@ StationState stationState(const Session& session, Step step) {
         case Step::Prove: {
             const auto proven = session.proven(level.id);
             if (!proven || proven->error) return {};
-            if (proven->findings.empty()) return {Fill::Full, 0, false};
+            const std::size_t open = check::openCount(proven->findings);
+            if (open == 0) return {Fill::Full, 0, false};
             const bool isAlarm = std::any_of(
                 proven->findings.begin(), proven->findings.end(),
                 [](const auto& finding) { return finding.severity == check::Severity::Error; });
-            return {Fill::Count, int(proven->findings.size()), isAlarm};
+            return {Fill::Count, int(open), isAlarm};
         }
         case Step::Ship:
             if (session.isExportCurrent()) return {Fill::Full, 0, false};

@@ -2,6 +2,8 @@
 
 #include <QtConcurrent>
 
+#include "check/audit.h"
+
 namespace rook::app {
 
 std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
@@ -25,6 +27,7 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
 
 std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
                                              const std::shared_ptr<const ProvenLevel>& proven,
+                                             collide::ShapesCache& cache,
                                              const std::atomic<bool>* cancel) {
     auto planned = std::make_shared<ProvenLevel>(*proven);
     const level::Level& level = *proven->level;
@@ -33,11 +36,17 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
         project, level, isAnswered ? &*question : nullptr, isAnswered ? &proven->answer : nullptr,
         {reach::Limits{}.maxBytes, cancel}));
-    if (level.cells.bounds().area() <= maxLiveShapeCells)
-        planned->shapes = std::make_shared<const collide::CollisionShapes>(
-            collide::makeShapes(frameOf(level), level::LevelCells(project, level)));
+    if (level.cells.bounds().area() <= maxLiveShapeCells) {
+        auto shapes =
+            collide::makeShapes(frameOf(level), level::LevelCells(project, level), cache, cancel);
+        if (!shapes) return proven;  // cancelled: nobody looks at it
+        planned->shapes = std::make_shared<const collide::CollisionShapes>(std::move(*shapes));
+        planned->shapesOf = proven->level;
+    }
     planned->isPlanCurrent = true;
     planned->findings.resize(planned->ownFindings);
+    const auto audit = check::auditFindings(project, level, planned->answer, cancel);
+    planned->findings.insert(planned->findings.end(), audit.begin(), audit.end());
     planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
                              planned->plan->findings.end());
     return planned;
@@ -79,10 +88,17 @@ void LiveReach::solveNext() {
     const bool isPlan = m_session.isProofCurrent(m_solving->id);
     m_watcher.setFuture(QtConcurrent::run(
         &m_pool, [project = m_session.project(), level = m_solving, cancel = m_cancel, isPlan,
-                  proven = m_session.proven(m_solving->id)] {
-            return isPlan ? planLevel(project, proven, cancel.get())
+                  proven = m_session.proven(m_solving->id), cache = cacheOf(m_solving->id)] {
+            return isPlan ? planLevel(project, proven, *cache, cancel.get())
                           : proveLevel(project, level, cancel.get());
         }));
+}
+
+std::shared_ptr<collide::ShapesCache> LiveReach::cacheOf(const LevelId& id) {
+    // The worker is one thread, and only the level that is drawn on is worth remembering.
+    if (!m_cache || m_cachedLevel != id) m_cache = std::make_shared<collide::ShapesCache>();
+    m_cachedLevel = id;
+    return m_cache;
 }
 
 void LiveReach::take() {
@@ -94,6 +110,7 @@ void LiveReach::take() {
         // Until the plan is looked at anew, what was found last stays in sight.
         auto kept = std::make_shared<ProvenLevel>(*proven);
         kept->shapes = former->shapes;
+        kept->shapesOf = former->shapesOf;
         if (check::hasPlan(*proven->level)) {
             kept->plan = former->plan;
             kept->findings.insert(kept->findings.end(), former->plan->findings.begin(),

@@ -27,12 +27,15 @@ private:
     [[nodiscard]] bool isDone(const level::Level& level) const;
     void solveNext();
     void take();
+    [[nodiscard]] std::shared_ptr<collide::ShapesCache> cacheOf(const LevelId& id);
 
     Session& m_session;
     QThreadPool m_pool;
     QFutureWatcher<std::shared_ptr<const ProvenLevel>> m_watcher;
     std::shared_ptr<const level::Level> m_solving;  ///< null when idle
     std::shared_ptr<std::atomic<bool>> m_cancel;
+    std::shared_ptr<collide::ShapesCache> m_cache;
+    LevelId m_cachedLevel;
 };
 
 /// Solves one level whole: answer, covered px and findings. Any thread.
@@ -40,9 +43,9 @@ private:
     const level::Project& project, std::shared_ptr<const level::Level> level,
     const std::atomic<bool>* cancel);
 
-/// The same, held to its plan. Any thread.
+/// The same, audited, held to its plan, its shapes made. Any thread; the cache is the level's own.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> planLevel(
     const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
-    const std::atomic<bool>* cancel);
+    collide::ShapesCache& cache, const std::atomic<bool>* cancel);
 
 }  // namespace rook::app

@@ -1,6 +1,7 @@
 #pragma once
 /// A section of the margin: a title with a quiet note, and rows of a name and a value or control.
 
+#include <QAbstractButton>
 #include <QFrame>
 #include <QGridLayout>
 #include <QLabel>
@@ -13,21 +14,31 @@ class MarginSection : public QFrame {
 
 public:
     MarginSection(const QString& title, const QString& note, QWidget* parent);
-    void setTitle(const QString& title) { m_title->setText(title); }
+    void setTitle(const QString& title);
     void setNote(const QString& note) { m_note->setText(note); }
     /// A row with a value at the right; the label of the value is given back.
     QLabel* addValue(const QString& name);
     void addControl(const QString& name, QWidget* control);
     void addWide(QWidget* widget);
     void addWide(QLayout* layout);
+    /// Its title opens and closes it, by click or by Space; `name` is what that is remembered by.
+    void makeFoldable(const QString& name, bool isOpenAtFirst);
+    [[nodiscard]] bool isOpen() const { return !m_rowsHolder->isHidden(); }
+
+Q_SIGNALS:
+    void folded(bool isOpen);
 
 protected:
     void paintEvent(QPaintEvent* event) override;
 
 private:
-    QLabel* m_title;
+    void fold(bool isOpen);
+
+    QAbstractButton* m_title;
     QLabel* m_note;
+    QWidget* m_rowsHolder;
     QGridLayout* m_rows;
+    QString m_foldName;
 };
 
 /// A label of quiet words that may take several lines.

@@ -128,13 +128,14 @@ Order::Card Order::card(int row) const {
     if (!m_session.isProofCurrent(card.level->id)) {
         card.mark = QStringLiteral("…");
         card.spoken = tr("being proven");
-    } else if (proven->findings.empty()) {
+    } else if (check::openCount(proven->findings) == 0) {
         card.mark = QStringLiteral("✓");
         card.spoken = tr("proven");
         card.markColor = theme.accent;
     } else {
-        card.mark = QStringLiteral("● %1").arg(proven->findings.size());
-        card.spoken = counted(qsizetype(proven->findings.size()), tr("finding"), tr("findings"));
+        const auto open = qsizetype(check::openCount(proven->findings));
+        card.mark = QStringLiteral("● %1").arg(open);
+        card.spoken = counted(open, tr("finding"), tr("findings"));
         const bool isAlarm = std::any_of(
             proven->findings.begin(), proven->findings.end(),
             [](const auto& finding) { return finding.severity == check::Severity::Error; });

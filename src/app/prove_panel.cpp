@@ -2,6 +2,7 @@
 
 #include "app/finding_note.h"
 #include "app/theme.h"
+#include "check/audit.h"
 
 namespace rook::app {
 
@@ -80,7 +81,8 @@ void ProvePanel::refresh() {
 }
 
 void ProvePanel::showFindings(const std::vector<check::Finding>& findings) {
-    m_findings->setNote(findings.empty() ? tr("none open") : tr("%1 open").arg(findings.size()));
+    const std::size_t open = check::openCount(findings);
+    m_findings->setNote(open == 0 ? tr("none open") : tr("%1 open").arg(open));
     if (findings == m_shown) return;
     m_shown = findings;
     m_chosen = -1;
@@ -94,6 +96,9 @@ void ProvePanel::showFindings(const std::vector<check::Finding>& findings) {
         auto* note = new FindingNote(int(i) + 1, findings[i], m_session.level()->cellSize, this);
         note->setObjectName(QStringLiteral("finding-%1").arg(i + 1));
         connect(note, &QAbstractButton::clicked, this, [this, i] { choose(int(i)); });
+        connect(note, &FindingNote::fixAsked, this, [this, finding = findings[i]] {
+            m_session.apply(check::fixOf(m_session.project(), *m_session.level(), finding));
+        });
         m_list->addWidget(note);
         m_notes << note;
     }

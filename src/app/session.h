@@ -104,18 +104,21 @@ struct Selection {
 };
 
 /// Above this many cells, shapes are not made while one draws.
-inline constexpr std::int64_t maxLiveShapeCells = 600000;
+inline constexpr std::int64_t maxLiveShapeCells = 4096 * 4096;
 
 /// An answer with the level value that it is of, and what follows from it.
 struct ProvenLevel {
     std::shared_ptr<const level::Level> level;
     reach::Answer answer;
     BitMap covered;  ///< px of the map's frame that some body at a visited position covers
-    std::vector<check::Finding> findings;  ///< those of the plan, if it is there, come last
-    std::size_t ownFindings = 0;           ///< of them, those that are not of the plan
+    /// Of reach and placement first; then, once the level was looked at whole, those of the
+    /// collision audit and of the plan.
+    std::vector<check::Finding> findings;
+    std::size_t ownFindings = 0;                    ///< of them, those of reach and placement
     std::shared_ptr<const check::PlanReport> plan;  ///< null if there is no plan, or not yet
     /// Collision shapes; null if there are none yet, or the level is above `maxLiveShapeCells`.
     std::shared_ptr<const collide::CollisionShapes> shapes;
+    std::shared_ptr<const level::Level> shapesOf;  ///< the value that the shapes are of
     bool isPlanCurrent = false;  ///< else `plan` and `shapes` are of a former value
     std::optional<Error> error;  ///< why there is no answer
 };

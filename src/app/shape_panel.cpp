@@ -3,10 +3,8 @@
 #include <QPushButton>
 #include <algorithm>
 
-#include "app/board_section.h"
-#include "app/collision_section.h"
 #include "app/margin.h"
-#include "app/margin_section.h"
+#include "app/panel_section.h"
 #include "app/theme.h"
 
 namespace rook::app {
@@ -37,16 +35,23 @@ public:
         m_title->setFixedWidth(150);
         connect(m_title, &QLineEdit::editingFinished, this, [this] { rename(); });
         level->addControl(tr("Title"), m_title);
+        level->makeFoldable(QStringLiteral("level"), true);
         m_size = level->addValue(tr("Size"));
         m_cell = level->addValue(tr("Cell"));
         m_profile = level->addValue(tr("Moves as"));
         column->addWidget(m_selection);
         column->addWidget(m_matter);
         column->addWidget(reach);
-        m_collision = new CollisionSection(session, this);
-        column->addWidget(m_collision);
+        m_sections = {makeJumpSection(session, this),   makeCollisionSection(session, this),
+                      makeMatterSection(session, this), makeBlockSection(session, this),
+                      makeStampSection(session, this),  makeGrowSection(session, this)};
+        for (PanelSection* section : m_sections)
+            column->addWidget(section);
         column->addWidget(level);
-        column->addWidget(new BoardSection(session, this));
+        for (auto* make : {&makeCellsSection, &makeBoardSection}) {
+            m_sections << make(session, this);
+            column->addWidget(m_sections.last());
+        }
         column->addStretch();
     }
 
@@ -75,7 +80,8 @@ public:
         const level::MotionProfile* profile = project.profileOf(level);
         m_profile->setText(profile ? QString::fromStdString(profile->name) : tr("nothing"));
         refreshReach();
-        m_collision->refresh();
+        for (PanelSection* section : m_sections)
+            section->refresh();
     }
 
 private:
@@ -171,9 +177,8 @@ private:
         m_reach->setNote(isCurrent ? tr("%1 ms").arg(proven->answer.milliseconds, 0, 'f', 1)
                                    : tr("…"));
         m_things->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
-        m_findings->setText(proven->findings.empty()
-                                ? tr("none")
-                                : tr("%1, in Prove").arg(proven->findings.size()));
+        const std::size_t open = check::openCount(proven->findings);
+        m_findings->setText(open == 0 ? tr("none") : tr("%1, in Prove").arg(open));
     }
 
     void rename() {
@@ -187,7 +192,7 @@ private:
     Session& m_session;
     QComboBox* m_from = nullptr;
     QPushButton* m_replace = nullptr;
-    CollisionSection* m_collision;
+    QList<PanelSection*> m_sections;
     MarginSection* m_matter;
     MarginSection* m_selection;
     MarginSection* m_reach;

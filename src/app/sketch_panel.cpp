@@ -147,12 +147,4 @@ QSpinBox* makeOpacityBox(const QString& name, QWidget* parent, std::function<voi
     return box;
 }
 
-QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
-                    std::function<void()> act) {
-    auto* button = new QPushButton(text, parent);
-    button->setObjectName(name);
-    QObject::connect(button, &QAbstractButton::clicked, parent, std::move(act));
-    return button;
-}
-
 }  // namespace rook::app

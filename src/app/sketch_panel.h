@@ -5,22 +5,20 @@
 #include <functional>
 
 #include "app/margin.h"
-#include "app/margin_section.h"
+#include "app/panel_section.h"
 
 class QSpinBox;
 
 namespace rook::app {
 
-/// A section that brings itself in line with the session.
-class SketchSection : public MarginSection {
+/// A section about the plan.
+class SketchSection : public PanelSection {
 public:
     SketchSection(const QString& title, Session& session, QWidget* parent)
-        : MarginSection(title, {}, parent), m_session(session) {}
-    virtual void refresh() = 0;
+        : PanelSection(title, {}, session, parent) {}
 
 protected:
     [[nodiscard]] const level::Sketch& sketch() const { return m_session.level()->sketch; }
-    Session& m_session;
 };
 
 class SketchPanel : public MarginPanel {
@@ -53,8 +51,5 @@ using ShowPlace = std::function<void(const PxRect&)>;
 /// A box for 10 to 100 percent.
 [[nodiscard]] QSpinBox* makeOpacityBox(const QString& name, QWidget* parent,
                                        std::function<void(int)> act);
-/// A push button that does one thing.
-[[nodiscard]] QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
-                                  std::function<void()> act);
 
 }  // namespace rook::app

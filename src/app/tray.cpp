@@ -82,15 +82,22 @@ Tray::Tray(Session& session, QWidget* parent)
     m_layout->setSpacing(0);
     connect(&session, &Session::stepChanged, this, &Tray::rebuild);
     connect(&session, &Session::levelSwitched, this, &Tray::rebuild);
+    connect(&session, &Session::listsChanged, this, &Tray::rebuild);
     connect(&session, &Session::toolChanged, this, [this] {
-        const bool isOther =
-            m_session.step() == Step::Sketch && m_builtFor != m_session.sketchTool();
-        if (isOther)
+        if (m_builtFor != wantedFor())
             rebuild();
         else
             refresh();
     });
     rebuild();
+}
+
+std::pair<int, bool> Tray::wantedFor() const {
+    const Step step = m_session.step();
+    const auto& stamp = m_session.options().stamp;
+    const bool hasPattern = step == Step::Shape && stamp && stamp->block.empty();
+    const bool isByTool = step == Step::Sketch || step == Step::Shape;
+    return {isByTool ? m_session.toolInHand() : -1, hasPattern};
 }
 
 bool Tray::chooseTool(int place) {
@@ -110,7 +117,7 @@ void Tray::rebuild() {
         part->hide();
         part->deleteLater();
     }
-    m_builtFor = m_session.sketchTool();
+    m_builtFor = wantedFor();
     m_search = nullptr;
     m_toolButtons.clear();
     m_cardButtons.clear();
@@ -220,15 +227,7 @@ void Tray::addCards() {
     if (m_session.step() == Step::Sketch) {
         addSketchCards(row);
     } else if (m_session.step() == Step::Shape) {
-        for (std::size_t i = 1; i < project.matters.size(); ++i) {
-            const level::Matter& matter = project.matters[i];
-            const level::MatterId id{static_cast<std::uint16_t>(i)};
-            auto* card = makeMatterCard(matter, m_cards);
-            card->setObjectName(QStringLiteral("matter-") + QString::fromStdString(matter.name));
-            addCard(
-                row, card, [id](const auto& o) { return o.matter == id; },
-                [id](auto& o) { o.matter = id; });
-        }
+        addShapeCards(row);
     } else {
         for (const level::Kind& kind : project.kinds) {
             auto* card = makeKindCard(kind, m_cards);

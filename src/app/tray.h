@@ -31,7 +31,15 @@ private:
     void addTools();
     void addCards();
     void addOptions();
-    void addShapeOptions(QGridLayout* grid);  // in shape_tray.cpp
+    // Shape's own, in shape_tray.cpp.
+    void addShapeCards(QHBoxLayout* row);
+    void addShapeOptions(QGridLayout* grid);
+    void addBrushOptions(QGridLayout* grid, int line);
+    void addBoxOptions(QGridLayout* grid, int line);
+    void addFillOptions(QGridLayout* grid, int line);
+    void addSelectOptions(QGridLayout* grid, int line);
+    void addFormOptions(QGridLayout* grid, int line);
+    void addMirrorOptions(QGridLayout* grid, int line);
     QHBoxLayout* addOptionLine(QGridLayout* grid, int line, const QString& name);
     void addNumber(QHBoxLayout* row, const QString& name, const QString& words,
                    int ToolOptions::*field);
@@ -57,7 +65,9 @@ private:
     QWidget* m_options = nullptr;
     QHBoxLayout* m_layout;
     QLineEdit* m_search = nullptr;
-    SketchTool m_builtFor = SketchTool::Pencil;
+    /// The step's tool and whether a pattern is in hand: what the cards and options are built for.
+    std::pair<int, bool> m_builtFor{-1, false};
+    [[nodiscard]] std::pair<int, bool> wantedFor() const;
     QList<QAbstractButton*> m_toolButtons;
     QList<QAbstractButton*> m_cardButtons;
     QList<std::function<void()>> m_refreshers;  ///< bring what is shown in line with the session

@@ -120,6 +120,32 @@ CardButton* makeMatterCard(const level::Matter& matter, QWidget* parent) {
         parent);
 }
 
+CardButton* makeClipCard(const level::Project& project, const level::CellClip& clip,
+                         const QString& title, QWidget* parent) {
+    const int columns = clip.cells.width();
+    const int rows = clip.cells.height();
+    const auto draw = [project, cells = clip.cells, columns, rows](QPainter& painter,
+                                                                   const QRect& rect) {
+        const double side =
+            std::min({double(rect.width()) / columns, double(rect.height()) / rows, 12.0});
+        const QPointF corner = QRectF(rect).center() - QPointF(columns, rows) * side / 2;
+        const Theme& theme = currentTheme();
+        for (int y = 0; y < rows; ++y) {
+            for (int x = 0; x < columns; ++x) {
+                const level::Cell cell = cells.at(x, y);
+                if (cell.isOpen()) continue;
+                const auto behaviour = project.behaviourOf(cell);
+                QColor tone = behaviour == level::Behaviour::Deadly ? theme.alarm : theme.ink;
+                if (behaviour != level::Behaviour::Solid && tone == theme.ink) tone.setAlphaF(0.5f);
+                QRectF box(corner + QPointF(x, y) * side, QSizeF(side, side));
+                if (behaviour == level::Behaviour::OneWay) box.setHeight(side / 3);
+                painter.fillRect(box.adjusted(0.3, 0.3, -0.3, -0.3), tone);
+            }
+        }
+    };
+    return new CardButton(title, QStringLiteral("%1 × %2").arg(columns).arg(rows), draw, parent);
+}
+
 CardButton* makeKindCard(const level::Kind& kind, QWidget* parent) {
     const auto word = level::nameOf(kind.role);
     return new CardButton(

@@ -45,6 +45,9 @@ private:
 };
 
 [[nodiscard]] CardButton* makeMatterCard(const level::Matter& matter, QWidget* parent);
+/// A picture of the cells, by what they do, with their size.
+[[nodiscard]] CardButton* makeClipCard(const level::Project& project, const level::CellClip& clip,
+                                       const QString& title, QWidget* parent);
 [[nodiscard]] CardButton* makeKindCard(const level::Kind& kind, QWidget* parent);
 
 /// A word that is on or off, or one of several.

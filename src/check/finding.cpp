@@ -1,5 +1,7 @@
 #include "check/finding.h"
 
+#include <algorithm>
+
 namespace rook::check {
 
 std::string_view nameOf(FindingKind kind) {
@@ -42,8 +44,46 @@ std::string_view nameOf(FindingKind kind) {
             return "route-too-short";
         case FindingKind::UnderlayMissing:
             return "underlay-missing";
+        case FindingKind::GapTooTight:
+            return "gap-too-tight";
+        case FindingKind::Pocket:
+            return "pocket";
+        case FindingKind::LoneCell:
+            return "lone-cell";
+        case FindingKind::LedgeBumps:
+            return "ledge-bumps";
+        case FindingKind::SlopeEndsInStep:
+            return "slope-ends-in-step";
+        case FindingKind::CornersTouch:
+            return "corners-touch";
+        case FindingKind::Leak:
+            return "leak";
+        case FindingKind::DeadlyBottomUnused:
+            return "deadly-bottom-unused";
+        case FindingKind::BottomlessGap:
+            return "bottomless-gap";
+        case FindingKind::NotAudited:
+            return "not-audited";
     }
     return "";
+}
+
+std::string_view nameOf(Severity severity) {
+    switch (severity) {
+        case Severity::Error:
+            return "error";
+        case Severity::Doubt:
+            return "doubt";
+        case Severity::Note:
+            return "note";
+    }
+    return "";
+}
+
+std::size_t openCount(const std::vector<Finding>& findings) {
+    return static_cast<std::size_t>(
+        std::count_if(findings.begin(), findings.end(),
+                      [](const Finding& finding) { return finding.severity != Severity::Note; }));
 }
 
 std::vector<Finding> findingsOf(const level::Project& project, const level::Level& level,

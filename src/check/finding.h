@@ -30,21 +30,36 @@ enum class FindingKind {
     WayPointOutside,
     RouteTooShort,
     UnderlayMissing,
+    GapTooTight,
+    Pocket,
+    LoneCell,
+    LedgeBumps,
+    SlopeEndsInStep,
+    CornersTouch,
+    Leak,
+    DeadlyBottomUnused,
+    BottomlessGap,
+    NotAudited,
 };
 
-enum class Severity { Error, Doubt };
+/// A note is harmless: it is told and counts for nothing.
+enum class Severity { Error, Doubt, Note };
 
 struct Finding {
     FindingKind kind = FindingKind::NoStart;
     Severity severity = Severity::Error;
     LevelId level;
     std::string sentence;
-    EntityId entity;  ///< empty if it is about no entity
-    PxRect place;     ///< empty if it has none
+    EntityId entity;    ///< empty if it is about no entity
+    PxRect place;       ///< empty if it has none
+    std::string fix{};  ///< what a fix would do, as a button says it; empty if there is none
     bool operator==(const Finding&) const = default;
 };
 
 [[nodiscard]] std::string_view nameOf(FindingKind kind);
+[[nodiscard]] std::string_view nameOf(Severity severity);
+/// Errors and doubts among them.
+[[nodiscard]] std::size_t openCount(const std::vector<Finding>& findings);
 
 /// All findings of one level, in the order in which they should be mended.
 /// Errors: as `reach::askOf`. `answer` is of this very level.

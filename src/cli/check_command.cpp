@@ -1,3 +1,4 @@
+#include "check/audit.h"
 #include "check/plan.h"
 #include "cli/command.h"
 #include "file/json_text.h"
@@ -17,7 +18,7 @@ struct CheckOptions {
 file::Json findingJson(const check::Finding& finding) {
     file::Json json = {{"level", finding.level.text},
                        {"kind", check::nameOf(finding.kind)},
-                       {"severity", finding.severity == check::Severity::Error ? "error" : "doubt"},
+                       {"severity", check::nameOf(finding.severity)},
                        {"sentence", finding.sentence},
                        {"entity", finding.entity.text}};
     const PxRect& r = finding.place;
@@ -34,8 +35,10 @@ void printText(const std::vector<check::Finding>& findings, CellSize cell) {
             const CellPoint at = toCell({finding.place.x, finding.place.y}, cell);
             place = " at cell " + std::to_string(at.x) + ", " + std::to_string(at.y);
         }
-        std::printf("%s: %s%s [%s]\n", finding.level.text.c_str(), finding.sentence.c_str(),
-                    place.c_str(), std::string(check::nameOf(finding.kind)).c_str());
+        std::printf("%s: %s%s%s [%s]\n", finding.level.text.c_str(),
+                    finding.severity == check::Severity::Note ? "note: " : "",
+                    finding.sentence.c_str(), place.c_str(),
+                    std::string(check::nameOf(finding.kind)).c_str());
     }
 }
 
@@ -54,11 +57,13 @@ int checkProject(const CheckOptions& options) {
         if (!question) return report(question.error());
         const reach::Answer answer = reach::answer(*question);
         auto findings = check::findingsOf(*project, *level, answer);
+        const auto audit = check::auditFindings(*project, *level, answer);
+        findings.insert(findings.end(), audit.begin(), audit.end());
         if (!options.leavesPlanOut) {
             const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
             findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());
         }
-        count += findings.size();
+        count += check::openCount(findings);
         if (options.format == "text") printText(findings, level->cellSize);
         for (const check::Finding& finding : findings)
             list.push_back(findingJson(finding));
@@ -79,8 +84,8 @@ void addCheckCommand(CLI::App& app, int& exitCode) {
     auto* command = app.add_subcommand(
         "check",
         "List the findings of all levels, or of one: what is out of reach, what leads nowhere,\n"
-        "where a level does not hold to its plan.\n"
-        "Exits with 0 without findings, 1 with, 2 on an error.");
+        "what is solid in a way that nobody may have meant, where a level does not hold to its\n"
+        "plan. Exits with 0 without findings (notes count for nothing), 1 with, 2 on an error.");
     auto options = std::make_shared<CheckOptions>();
     command->add_option("PROJECT", options->project, "The project folder")->required();
     command->add_option("--level", options->level, "Check this level only, by its id");

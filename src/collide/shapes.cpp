@@ -2,7 +2,8 @@
 
 #include <algorithm>
 #include <array>
-#include <map>
+#include <numeric>
+#include <span>
 #include <tuple>
 
 #include "base/assert.h"
@@ -144,6 +145,7 @@ Side opposite(Side side) {
 
 /// The part of one side that the form covers.
 Span coverOf(Form form, Side wanted, int width, int height) {
+    if (form == Form::Full) return {0, runsAcross(wanted) ? width : height};
     const Polygon polygon = polygonOf(form, width, height);
     for (std::size_t i = 0; i < polygon.size(); ++i) {
         const PxPoint a = polygon[i];
@@ -188,6 +190,14 @@ void appendBorderOfCell(const runtime::Frame& frame, const runtime::CellSource& 
         if (other.behaviour != options.behaviour) return {};
         return coverOf(other.form, opposite(side), w, h);
     };
+    // Most cells of a mass lie inside it, and have no border at all.
+    const auto isCovered = [&](Side side) {
+        const Span cover = coverFrom(side);
+        return cover.from == 0 && cover.to >= (runsAcross(side) ? w : h);
+    };
+    if (shape.form == Form::Full && isCovered(Side::Top) && isCovered(Side::Right) &&
+        isCovered(Side::Bottom) && isCovered(Side::Left))
+        return;
     const Polygon polygon = polygonOf(shape.form, w, h);
     std::vector<BorderLine> local;
     for (std::size_t i = 0; i < polygon.size(); ++i) {
@@ -234,13 +244,47 @@ std::int64_t doubledArea(const Polygon& loop) {
     return sum;
 }
 
+/// Border lines by the point that they begin at: sorted, and found row by row.
+class LinesByStart {
+public:
+    explicit LinesByStart(const std::vector<BorderLine>& lines)
+        : m_lines(lines), m_sorted(lines.size()) {
+        std::iota(m_sorted.begin(), m_sorted.end(), std::size_t{0});
+        std::sort(m_sorted.begin(), m_sorted.end(), [&](std::size_t a, std::size_t b) {
+            return std::tuple(lines[a].from.y, lines[a].from.x, a) <
+                   std::tuple(lines[b].from.y, lines[b].from.x, b);
+        });
+        const int rows = lines.empty() ? 0 : lines[m_sorted.back()].from.y + 1;
+        m_rowStarts.resize(static_cast<std::size_t>(rows) + 1, lines.size());
+        for (std::size_t i = lines.size(); i-- > 0;)
+            m_rowStarts[static_cast<std::size_t>(lines[m_sorted[i]].from.y)] = i;
+        for (std::size_t y = m_rowStarts.size() - 1; y-- > 0;)
+            m_rowStarts[y] = std::min(m_rowStarts[y], m_rowStarts[y + 1]);
+    }
+    [[nodiscard]] std::span<const std::size_t> from(PxPoint point) const {
+        const auto y = static_cast<std::size_t>(point.y);
+        if (point.y < 0 || y + 1 >= m_rowStarts.size()) return {};
+        const std::span<const std::size_t> row(m_sorted.data() + m_rowStarts[y],
+                                               m_rowStarts[y + 1] - m_rowStarts[y]);
+        const auto [first, last] = std::equal_range(row.begin(), row.end(), point.x, ByX{m_lines});
+        return {first, last};
+    }
+
+private:
+    struct ByX {
+        const std::vector<BorderLine>& lines;
+        bool operator()(std::size_t a, int x) const { return lines[a].from.x < x; }
+        bool operator()(int x, std::size_t a) const { return x < lines[a].from.x; }
+    };
+    const std::vector<BorderLine>& m_lines;
+    std::vector<std::size_t> m_sorted;
+    std::vector<std::size_t> m_rowStarts;  ///< places in m_sorted
+};
+
 /// Joins border lines to closed loops. Where four meet in a point, the sharpest right turn is
 /// taken, so that masses that touch by a corner stay two loops.
 std::vector<Outline> joinedLoops(const std::vector<BorderLine>& lines) {
-    const auto less = [](PxPoint a, PxPoint b) { return std::tie(a.y, a.x) < std::tie(b.y, b.x); };
-    std::map<PxPoint, std::vector<std::size_t>, decltype(less)> leaving(less);
-    for (std::size_t i = 0; i < lines.size(); ++i)
-        leaving[lines[i].from].push_back(i);
+    const LinesByStart leaving(lines);
     std::vector<bool> isUsed(lines.size(), false);
     std::vector<Outline> outlines;
     for (std::size_t first = 0; first < lines.size(); ++first) {
@@ -249,10 +293,10 @@ std::vector<Outline> joinedLoops(const std::vector<BorderLine>& lines) {
         for (std::size_t at = first; !isUsed[at];) {
             isUsed[at] = true;
             loop.push_back(lines[at].from);
-            const auto found = leaving.find(lines[at].to);
-            ROOK_ASSERT(found != leaving.end(), "every border line is followed by another");
+            const auto found = leaving.from(lines[at].to);
+            ROOK_ASSERT(!found.empty(), "every border line is followed by another");
             std::size_t best = lines.size();
-            for (const std::size_t next : found->second) {
+            for (const std::size_t next : found) {
                 if (isUsed[next] && next != first) continue;
                 if (best == lines.size() || cross(lines[at].from, lines[at].to, lines[next].to) >
                                                 cross(lines[at].from, lines[at].to, lines[best].to))
@@ -351,61 +395,84 @@ bool isHalf(Form form) {
            form == Form::RightHalf;
 }
 
-/// Where the halves of cells begin and end along one side: the middle px of an odd size belongs to
-/// both halves and stands by itself.
-std::vector<int> halfSteps(int cells, int size) {
+/// Where the halves of cells `first` to `last` begin and end along one side, px: the middle px of
+/// an odd size belongs to both halves and stands by itself.
+std::vector<int> halfSteps(int first, int last, int size) {
     std::vector<int> steps;
-    for (int cell = 0; cell < cells; ++cell)
+    for (int cell = first; cell < last; ++cell)
         for (const int part : {0, size / 2, (size + 1) / 2})
             if (part < size && (steps.empty() || steps.back() < cell * size + part))
                 steps.push_back(cell * size + part);
-    steps.push_back(cells * size);
+    steps.push_back(last * size);
     return steps;
 }
-std::vector<int> wholeSteps(int cells, int size) {
+std::vector<int> wholeSteps(int first, int last, int size) {
     std::vector<int> steps;
-    for (int cell = 0; cell <= cells; ++cell)
+    for (int cell = first; cell <= last; ++cell)
         steps.push_back(cell * size);
     return steps;
 }
 
-/// The full and half cells of one behaviour, cut into as few rectangles as there can be; greedily
-/// above the limit of `partition.h`.
-std::vector<PxRect> fewestOf(const runtime::Frame& frame, const runtime::CellSource& cells,
-                             Behaviour behaviour, bool hasHalves, bool& isFewest) {
-    const auto steps = hasHalves ? halfSteps : wholeSteps;
-    const std::vector<int> xs = steps(frame.columns, frame.cellWidth);
-    const std::vector<int> ys = steps(frame.rows, frame.cellHeight);
-    BitMap map(static_cast<int>(xs.size()) - 1, static_cast<int>(ys.size()) - 1);
-    for (int j = 0; j < map.height(); ++j) {
-        const int row = ys[static_cast<std::size_t>(j)] / frame.cellHeight;
-        for (int i = 0; i < map.width(); ++i) {
-            const int x = xs[static_cast<std::size_t>(i)];
-            const CellShape shape = cells.at(x / frame.cellWidth, row);
-            const bool isWanted =
-                shape.behaviour == behaviour && (shape.form == Form::Full || isHalf(shape.form));
-            if (isWanted && formFills(shape.form, x % frame.cellWidth,
-                                      ys[static_cast<std::size_t>(j)] % frame.cellHeight,
-                                      frame.cellWidth, frame.cellHeight))
-                map.set(i, j);
+/// The full and half cells of one behaviour in an area as bits, one a cell, or one a part of a cell
+/// where there are halves; and what each bit is in px.
+struct SteppedMap {
+    std::vector<int> xs;
+    std::vector<int> ys;
+    BitMap map;
+
+    SteppedMap(const runtime::Frame& frame, const runtime::CellSource& cells, const CellRect& area,
+               Behaviour behaviour, bool hasHalves) {
+        const auto steps = hasHalves ? halfSteps : wholeSteps;
+        xs = steps(area.x, area.right(), frame.cellWidth);
+        ys = steps(area.y, area.bottom(), frame.cellHeight);
+        map = BitMap(static_cast<int>(xs.size()) - 1, static_cast<int>(ys.size()) - 1);
+        for (int j = 0; j < map.height(); ++j)
+            for (int i = 0; i < map.width(); ++i)
+                if (isFilled(frame, cells, xs[static_cast<std::size_t>(i)],
+                             ys[static_cast<std::size_t>(j)], behaviour))
+                    map.set(i, j);
+    }
+    [[nodiscard]] std::vector<PxRect> inPx(const std::vector<CellRect>& rects) const {
+        std::vector<PxRect> px;
+        px.reserve(rects.size());
+        for (const CellRect& r : rects) {
+            const int left = xs[static_cast<std::size_t>(r.x)];
+            const int top = ys[static_cast<std::size_t>(r.y)];
+            px.push_back({left, top, xs[static_cast<std::size_t>(r.right())] - left,
+                          ys[static_cast<std::size_t>(r.bottom())] - top});
         }
+        return px;
     }
-    const std::int64_t size = static_cast<std::int64_t>(map.width()) * map.height();
-    const bool isSmall = size <= maxPartitionCells;
-    isFewest = isFewest && isSmall;
-    std::vector<PxRect> rects;
-    for (const CellRect& r : isSmall ? fewestRectangles(map) : greedyRectangles(map)) {
-        const int left = xs[static_cast<std::size_t>(r.x)];
-        const int top = ys[static_cast<std::size_t>(r.y)];
-        rects.push_back({left, top, xs[static_cast<std::size_t>(r.right())] - left,
-                         ys[static_cast<std::size_t>(r.bottom())] - top});
+
+private:
+    static bool isFilled(const runtime::Frame& frame, const runtime::CellSource& cells, int x,
+                         int y, Behaviour behaviour) {
+        const CellShape shape = cells.at(x / frame.cellWidth, y / frame.cellHeight);
+        if (shape.behaviour != behaviour) return false;
+        return shape.form == Form::Full ||
+               (isHalf(shape.form) &&
+                formFills(shape.form, x % frame.cellWidth, y % frame.cellHeight, frame.cellWidth,
+                          frame.cellHeight));
     }
-    return rects;
-}
+};
 
 }  // namespace
 
+std::vector<PxRect> rectanglesIn(const runtime::Frame& frame, const runtime::CellSource& cells,
+                                 const CellRect& area, Behaviour behaviour) {
+    const SteppedMap stepped(
+        frame, cells, area.intersected(CellRect{0, 0, frame.columns, frame.rows}), behaviour, true);
+    return stepped.inPx(fewestRectangles(stepped.map));
+}
+
 CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSource& cells) {
+    ShapesCache cache;
+    return *makeShapes(frame, cells, cache, nullptr);
+}
+
+std::optional<CollisionShapes> makeShapes(const runtime::Frame& frame,
+                                          const runtime::CellSource& cells, ShapesCache& cache,
+                                          const std::atomic<bool>* cancel) {
     const int w = frame.cellWidth;
     const int h = frame.cellHeight;
     std::vector<std::vector<PxRect>> rectsOfForm;
@@ -439,8 +506,16 @@ CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSourc
         if (!lists[b]) continue;
         *lists[b] = merged(std::move(*lists[b]));
         if (cellsOf[b] == 0) continue;
-        const auto rects =
-            fewestOf(frame, cells, static_cast<Behaviour>(b), hasHalves[b], shapes.isFewest);
+        const SteppedMap stepped(frame, cells, {0, 0, frame.columns, frame.rows},
+                                 static_cast<Behaviour>(b), hasHalves[b]);
+        const std::int64_t size =
+            static_cast<std::int64_t>(stepped.map.width()) * stepped.map.height();
+        const bool isSmall = size <= maxPartitionCells;
+        shapes.isFewest = shapes.isFewest && isSmall;
+        const auto cut = isSmall ? cache.partitions[b].cut(stepped.map, cancel)
+                                 : std::optional(greedyRectangles(stepped.map));
+        if (!cut) return std::nullopt;
+        const std::vector<PxRect> rects = stepped.inPx(*cut);
         lists[b]->insert(lists[b]->end(), rects.begin(), rects.end());
         std::sort(lists[b]->begin(), lists[b]->end(), [](const PxRect& a, const PxRect& c) {
             return std::tie(a.y, a.x) < std::tie(c.y, c.x);
@@ -448,6 +523,7 @@ CollisionShapes makeShapes(const runtime::Frame& frame, const runtime::CellSourc
     }
     shapes.solidCells = cellsOf[static_cast<std::size_t>(Behaviour::Solid)];
     shapes.oneWay = oneWayTops(frame, cells);
+    if (cancel && *cancel) return std::nullopt;
     shapes.outlines = joinedLoops(borderLines(frame, cells, {0, 0, frame.columns, frame.rows}, {}));
     return shapes;
 }

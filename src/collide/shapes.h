@@ -2,9 +2,11 @@
 /// Collision as geometry, for engines with their own physics and for drawings: rectangles, slopes,
 /// one-way tops and outlines, all in px from the level's upper left corner.
 
+#include <array>
 #include <vector>
 
 #include "base/geometry.h"
+#include "collide/partition_cache.h"
 #include "rook_motion.hpp"
 
 namespace rook::collide {
@@ -42,6 +44,23 @@ struct CollisionShapes {
 
 [[nodiscard]] CollisionShapes makeShapes(const runtime::Frame& frame,
                                          const runtime::CellSource& cells);
+
+/// Partitions of one level, by behaviour, from one making of its shapes to the next.
+struct ShapesCache {
+    std::array<PartitionCache, runtime::behaviourNames.size()> partitions;
+};
+/// The same shapes; regions that are as they were are not cut again. Nothing when cancelled.
+/// Requires: one cache a level.
+[[nodiscard]] std::optional<CollisionShapes> makeShapes(const runtime::Frame& frame,
+                                                        const runtime::CellSource& cells,
+                                                        ShapesCache& cache,
+                                                        const std::atomic<bool>* cancel);
+
+/// The full and half cells of one behaviour in a part of the level, as few rectangles as there can
+/// be of that part alone: for showing at once what is not merged yet. Cost: 0.1 ms for 32 x 32.
+[[nodiscard]] std::vector<PxRect> rectanglesIn(const runtime::Frame& frame,
+                                               const runtime::CellSource& cells,
+                                               const CellRect& area, runtime::Behaviour behaviour);
 
 /// The shape of a form in a cell, clockwise, in px from the cell's upper left corner.
 [[nodiscard]] Polygon polygonOf(runtime::Form form, int cellWidth, int cellHeight);

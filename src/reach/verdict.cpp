@@ -137,11 +137,6 @@ std::string Verdict::sentence() const {
 }
 
 Result<Question> askOf(const level::Project& project, const level::Level& level) {
-    if (level.kind != level::LevelKind::Side) {
-        return fail(ErrorKind::NotApplicable, "Reach is solved for levels seen from the side only",
-                    level.title + " is of kind " + std::string(nameOf(level.kind)),
-                    "Prove a side level");
-    }
     const level::MotionProfile* profile = project.profileOf(level);
     if (!profile) {
         return fail(ErrorKind::BadReference,
@@ -155,6 +150,8 @@ Result<Question> askOf(const level::Project& project, const level::Level& level)
     question.problem.frame = frameOf(level);
     question.problem.cells = std::make_shared<level::LevelCells>(project, level);
     question.problem.tables = std::move(tables->body);
+    if (level.kind != level::LevelKind::Side)
+        question.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
     for (const level::Ability ability : tables->abilities) {
         const bool isCoyote = ability == level::Ability::Coyote;
         addToQuestion(question, ability, isCoyote ? tables->coyoteTicks : tables->airJumps);

@@ -74,8 +74,7 @@ struct Answer {
     double milliseconds = 0;  ///< wall time of solving
 };
 
-/// Errors: OutOfRange from the motion profile; BadReference if the level names none that exists;
-/// NotApplicable for levels that are not seen from the side.
+/// Errors: OutOfRange from the motion profile; BadReference if the level names none that exists.
 [[nodiscard]] Result<Question> askOf(const level::Project& project, const level::Level& level);
 
 [[nodiscard]] Answer answer(const Question& question, const Limits& limits = {});

@@ -1,6 +1,6 @@
 /// Partitions into rectangles: exact covers, and the fewest that there can be.
 
-#include "collide/partition.h"
+#include "collide/partition_cache.h"
 
 #include <algorithm>
 
@@ -110,6 +110,7 @@ private slots:
     void fewest_equalsTheFormula_onLargerGrids();
     void both_coverExactly_onLargeGrids();
     void longChains_areMatched();
+    void cache_equalsTheWhole_andCutsWhatChangedOnly();
 };
 
 void PartitionTest::fewest_equalsAnExhaustiveSearch_onEverySmallGrid() {
@@ -180,6 +181,40 @@ void PartitionTest::longChains_areMatched() {
     const auto fewest = collide::fewestRectangles(map);
     verifyCover(map, fewest, "lattice");
     QVERIFY(fewest.size() < collide::greedyRectangles(map).size());
+}
+
+void PartitionTest::cache_equalsTheWhole_andCutsWhatChangedOnly() {
+    const std::uint64_t seed = testing::seedOr(9105);
+    for (int round = 0; round < 40; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
+        BitMap map = randomMap(random, random.between(1, 60), random.between(1, 40), 45);
+        collide::PartitionCache cache;
+        for (int edit = 0; edit < 6; ++edit) {
+            const auto cut = cache.cut(map, nullptr);
+            QVERIFY2(cut, where);
+            QVERIFY2(cut->size() == collide::fewestRectangles(map).size(), where);
+            BitMap covered(map.width(), map.height());
+            std::int64_t area = 0;
+            for (const CellRect& rect : *cut) {
+                area += rect.area();
+                for (int y = rect.y; y < rect.bottom(); ++y)
+                    covered.setRun(y, rect.x, rect.right());
+            }
+            QVERIFY2(covered == map && area == map.count(), where);
+            (void)cache.cut(map, nullptr);
+            QVERIFY2(cache.regionsCut() == 0, where);
+            // One bit more touches at most four regions, which become one.
+            const std::size_t before = cache.regions();
+            map.set(random.between(0, map.width() - 1), random.between(0, map.height() - 1));
+            (void)cache.cut(map, nullptr);
+            QVERIFY2(cache.regionsCut() <= 1 && cache.regions() <= before + 1, where);
+        }
+    }
+    const std::atomic<bool> cancel = true;
+    collide::PartitionCache cache;
+    Random random(1);
+    QVERIFY(!cache.cut(randomMap(random, 20, 20, 50), &cancel));
 }
 
 QTEST_APPLESS_MAIN(PartitionTest)

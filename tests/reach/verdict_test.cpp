@@ -15,7 +15,7 @@ private slots:
     void unsolvedThings_makeItNotDecided_data();
     void unsolvedThings_makeItNotDecided();
     void abilities_areNotSolved_onlyWhereTheyMatter();
-    void otherKindsOfLevels_areRefused();
+    void otherKindsOfLevels_areNotDecided();
     void missingProfile_isRefused();
     void meeting_isOverlapOfBoxes_toThePx();
 };
@@ -125,13 +125,13 @@ void VerdictTest::abilities_areNotSolved_onlyWhereTheyMatter() {
     QVERIFY(!isDecided(Ability::WallJump, ".", 0, 0));
 }
 
-void VerdictTest::otherKindsOfLevels_areRefused() {
+void VerdictTest::otherKindsOfLevels_areNotDecided() {
     const level::Project project = testing::smallProject();
     auto level = testing::drawnLevel(project, {"..."});
     level.kind = level::LevelKind::Above;
     const auto question = reach::askOf(project, level);
-    QVERIFY(!question);
-    QCOMPARE(question.error().kind, ErrorKind::NotApplicable);
+    QVERIFY(question);
+    QCOMPARE(question->notSolved, std::vector<std::string>{"levels of kind above"});
 }
 
 void VerdictTest::missingProfile_isRefused() {

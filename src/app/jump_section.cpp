@@ -1,0 +1,78 @@
+#include "app/jump_guides.h"
+#include "app/panel_section.h"
+#include "app/theme.h"
+#include "app/tray_buttons.h"
+
+namespace rook::app {
+
+namespace {
+
+/// What the level's motion profile can jump.
+class JumpSection : public PanelSection {
+public:
+    JumpSection(Session& session, QWidget* parent)
+        : PanelSection(tr("Jumps"), {}, session, parent) {
+        makeFoldable(QStringLiteral("jumps"), true);
+        m_high = addValue(tr("Highest"));
+        m_high->setObjectName(QStringLiteral("highest-jump"));
+        m_far = addValue(tr("Farthest, level"));
+        m_far->setObjectName(QStringLiteral("farthest-jump"));
+        auto* row = new QHBoxLayout;
+        row->setSpacing(4);
+        m_shown = addToggle(row, tr("at the pointer"), QStringLiteral("jumps-shown"),
+                            &ToolOptions::showsJumps);
+        m_lent = addToggle(row, tr("each ability"), QStringLiteral("jumps-lent"),
+                           &ToolOptions::showsLentJumps);
+        m_lent->setToolTip(
+            tr("Also with each ability that the profile lacks, and without each "
+               "that it has."));
+        row->addStretch();
+        addWide(row);
+        addWide(makeWords(tr("Hold R and drag from edge to edge to measure a jump."), this));
+    }
+
+    void refresh() override {
+        const level::Level& level = *m_session.level();
+        m_shown->setChecked(m_session.options().showsJumps);
+        m_lent->setChecked(m_session.options().showsLentJumps);
+        m_guides.update(m_session.project(), level);
+        const level::MotionProfile* profile = m_session.project().profileOf(level);
+        setNote(profile ? QString::fromStdString(profile->name) : tr("no motion profile"));
+        if (m_guides.guides().isEmpty()) {
+            m_high->setText(QStringLiteral("–"));
+            return m_far->setText(QStringLiteral("–"));
+        }
+        const JumpGuide& own = m_guides.guides().first();
+        const auto words = [](int px, int size) {
+            return tr("%1 px, %2 cells").arg(px).arg(double(px) / size, 0, 'f', 1);
+        };
+        m_high->setText(words(own.high.rise, level.cellSize.height));
+        m_far->setText(words(own.far.reach, level.cellSize.width));
+    }
+
+private:
+    Chip* addToggle(QHBoxLayout* row, const QString& text, const QString& name,
+                    bool ToolOptions::*field) {
+        auto* chip = new Chip(text, this);
+        chip->setObjectName(name);
+        connect(chip, &QAbstractButton::clicked, this, [this, field](bool isOn) {
+            setOptions([&](ToolOptions& options) { options.*field = isOn; });
+        });
+        row->addWidget(chip);
+        return chip;
+    }
+
+    QLabel* m_high;
+    QLabel* m_far;
+    Chip* m_shown;
+    Chip* m_lent;
+    JumpGuides m_guides;
+};
+
+}  // namespace
+
+PanelSection* makeJumpSection(Session& session, QWidget* parent) {
+    return new JumpSection(session, parent);
+}
+
+}  // namespace rook::app

@@ -1,0 +1,54 @@
+#pragma once
+/// Sections of the margin that bring themselves in line with the session, and what they are made
+/// of.
+
+#include <functional>
+
+#include "app/margin_section.h"
+#include "app/session.h"
+
+class QComboBox;
+class QSpinBox;
+
+namespace rook::app {
+
+class PanelSection : public MarginSection {
+public:
+    PanelSection(const QString& title, const QString& note, Session& session, QWidget* parent)
+        : MarginSection(title, note, parent), m_session(session) {}
+    virtual void refresh() = 0;
+
+protected:
+    /// Changes some of the options of the tools.
+    template <typename Change>
+    void setOptions(Change&& change) {
+        ToolOptions options = m_session.options();
+        change(options);
+        m_session.setOptions(options);
+    }
+    Session& m_session;
+};
+
+/// A push button that does one thing.
+[[nodiscard]] QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
+                                  std::function<void()> act);
+/// A box for whole numbers, 70 px wide; `act` gets each value that somebody gives it.
+[[nodiscard]] QSpinBox* makeNumberBox(const QString& name, int low, int high, QWidget* parent,
+                                      std::function<void(int)> act);
+/// A box of choices, as wide as a control of a section may be.
+[[nodiscard]] QComboBox* makeChoiceBox(const QString& name, const QStringList& choices,
+                                       QWidget* parent, std::function<void(int)> act);
+/// Shows a value without telling anybody; what has the keyboard's focus stays.
+void showNumber(QSpinBox* box, int value);
+
+// The sections of Shape, one file a section.
+[[nodiscard]] PanelSection* makeMatterSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeJumpSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeCollisionSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeGrowSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeStampSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeBlockSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeBoardSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeCellsSection(Session& session, QWidget* parent);
+
+}  // namespace rook::app

@@ -1,0 +1,155 @@
+#include <algorithm>
+
+#include "check/audit.h"
+#include "check/audit_detail.h"
+#include "level/clips.h"
+
+namespace rook::check {
+
+namespace {
+
+using level::Cell;
+using level::CellRegion;
+using level::LevelEdit;
+using level::MatterId;
+
+Result<LevelEdit> goneMeanwhile(const level::Level& level) {
+    return fail(ErrorKind::NotApplicable, "What was found is no longer there", level.title,
+                "Look at the findings anew");
+}
+
+/// The solid matter that most of the cells around the region are of.
+std::optional<MatterId> matterAround(const level::Project& project, const level::Level& level,
+                                     const CellRegion& region) {
+    std::vector<int> counts(project.matters.size(), 0);
+    for (const level::CellRun& run : region.runs())
+        for (int y = run.y - 1; y <= run.y + 1; ++y)
+            for (int x = run.x - 1; x <= run.x + run.count; ++x)
+                if (isSolidCell(project, level, x, y))
+                    ++counts[level.cells.at(x, y).matter().index];
+    const auto most = std::max_element(counts.begin(), counts.end());
+    if (most == counts.end() || *most == 0) return std::nullopt;
+    return MatterId{static_cast<std::uint16_t>(most - counts.begin())};
+}
+
+Result<LevelEdit> fill(const level::Project& project, const level::Level& level,
+                       const CellRegion& region, const std::string& name) {
+    const auto matter = matterAround(project, level, region);
+    if (!matter || region.isEmpty()) return goneMeanwhile(level);
+    LevelEdit edit = layCells(project, level, region, Cell(*matter), "Fill");
+    edit.name = name;
+    return edit;
+}
+
+Result<LevelEdit> fillSpace(const level::Project& project, const level::Level& level,
+                            const Finding& finding) {
+    const level::MotionProfile* profile = project.profileOf(level);
+    const auto tables = profile ? motion::makeStepTables(*profile, level.cellSize)
+                                : fail(ErrorKind::Missing, "There is no motion profile",
+                                       level.title, "Add one to rookplot.json");
+    if (!tables) return fail(tables.error());
+    for (const TightSpace& space : tightSpaces(project, level, *tables))
+        if (space.bounds == finding.place)
+            return fill(project, level, space.cells,
+                        space.isPocket ? "Fill a pocket" : "Fill a gap");
+    return goneMeanwhile(level);
+}
+
+/// Lays the lower of the two open cells of a two by two.
+Result<LevelEdit> joinCorners(const level::Project& project, const level::Level& level,
+                              const CellRect& cells) {
+    int solid = 0;
+    for (int y = cells.y; y < cells.bottom(); ++y)
+        for (int x = cells.x; x < cells.right(); ++x)
+            solid += isSolidCell(project, level, x, y) ? 1 : 0;
+    if (solid != 2) return goneMeanwhile(level);
+    for (int y = cells.bottom() - 1; y >= cells.y; --y)
+        for (int x = cells.x; x < cells.right(); ++x)
+            if (!isSolidCell(project, level, x, y, true))
+                return fill(project, level, CellRegion(CellRect{x, y, 1, 1}), "Join two corners");
+    return goneMeanwhile(level);
+}
+
+Result<LevelEdit> makeOneWay(const level::Project& project, const level::Level& level,
+                             const CellRect& cells) {
+    MatterId oneWay;
+    for (std::size_t i = 1; i < project.matters.size() && oneWay.index == 0; ++i)
+        if (project.matters[i].behaviour == level::Behaviour::OneWay)
+            oneWay.index = static_cast<std::uint16_t>(i);
+    if (oneWay.index == 0) return goneMeanwhile(level);
+    // Its upper row becomes one-way, what is below it open.
+    LevelEdit edit{level, "Make a ledge one-way", cells};
+    for (int y = cells.y; y < cells.bottom(); ++y)
+        for (int x = cells.x; x < cells.right(); ++x)
+            if (isSolidCell(project, level, x, y))
+                edit.level.cells.set(x, y, y == cells.y ? Cell(oneWay) : Cell());
+    if (edit.level == level) return goneMeanwhile(level);
+    return edit;
+}
+
+Result<LevelEdit> setEdge(const level::Level& level, const PxRect& place) {
+    LevelEdit edit{level, "Make an edge a wall", level.cells.bounds()};
+    const PxRect bounds = level.boundsPx();
+    auto& edges = edit.level.edges;
+    const bool isUpright = place.width == level.cellSize.width;
+    if (isUpright && place.x == 0 && edges.left == runtime::EdgeRule::Open)
+        edges.left = runtime::EdgeRule::Wall;
+    else if (isUpright && place.right() == bounds.right())
+        edges.right = runtime::EdgeRule::Wall;
+    else
+        edges.top = runtime::EdgeRule::Wall;
+    return edit;
+}
+
+}  // namespace
+
+Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level,
+                        const Finding& finding) {
+    const CellRect cells = toCells(finding.place, level.cellSize).intersected(level.cells.bounds());
+    switch (finding.fix.empty() ? FindingKind::NotAudited : finding.kind) {
+        case FindingKind::GapTooTight:
+        case FindingKind::Pocket:
+            return fillSpace(project, level, finding);
+        case FindingKind::LoneCell:
+            if (!isSolidCell(project, level, cells.x, cells.y)) return goneMeanwhile(level);
+            return layCells(project, level, CellRegion(cells), Cell(), "Erase");
+        case FindingKind::LedgeBumps:
+            return makeOneWay(project, level, cells);
+        case FindingKind::CornersTouch:
+            return joinCorners(project, level, cells);
+        case FindingKind::Leak:
+            return setEdge(level, finding.place);
+        case FindingKind::BottomlessGap: {
+            LevelEdit edit{level, "Make the bottom deadly", level.cells.bounds()};
+            edit.level.edges.bottom = runtime::EdgeRule::Deadly;
+            return edit;
+        }
+        case FindingKind::NoStart:
+        case FindingKind::StartBlocked:
+        case FindingKind::NoExit:
+        case FindingKind::ExitOutOfReach:
+        case FindingKind::PickupOutOfReach:
+        case FindingKind::CheckpointOutOfReach:
+        case FindingKind::NotDecided:
+        case FindingKind::ExitLeadsNowhere:
+        case FindingKind::EntityInStone:
+        case FindingKind::WayPointMissed:
+        case FindingKind::RouteEndMissed:
+        case FindingKind::BeadSkippable:
+        case FindingKind::BeadLeftOut:
+        case FindingKind::ThingToMake:
+        case FindingKind::ThingNotPlaced:
+        case FindingKind::RoomSolid:
+        case FindingKind::WayPointOutside:
+        case FindingKind::RouteTooShort:
+        case FindingKind::UnderlayMissing:
+        case FindingKind::SlopeEndsInStep:
+        case FindingKind::DeadlyBottomUnused:
+        case FindingKind::NotAudited:
+            break;
+    }
+    return fail(ErrorKind::NotApplicable, "There is no fix for this", level.title,
+                "Mend it by hand");
+}
+
+}  // namespace rook::check
