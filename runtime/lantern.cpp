@@ -257,6 +257,8 @@ public:
         const Uint8* held = SDL_GetKeyboardState(nullptr);
         const auto down = [&](SDL_Scancode a, SDL_Scancode b) { return held[a] || held[b]; };
         Input input;
+        input.dy = (down(SDL_SCANCODE_DOWN, SDL_SCANCODE_S) ? 512 : 0) -
+                   (down(SDL_SCANCODE_UP, SDL_SCANCODE_W) ? 512 : 0);
         input.dx = (down(SDL_SCANCODE_RIGHT, SDL_SCANCODE_D) ? 512 : 0) -
                    (down(SDL_SCANCODE_LEFT, SDL_SCANCODE_A) ? 512 : 0);
         const bool isStanding = body.stance == Stance::Standing;

@@ -7,7 +7,7 @@
 /// upper left corner of its box. The model is described in docs/motion.md.
 ///
 /// This version moves bodies by running, jumping, short hops, slopes and step up, one-way platforms
-/// with drop-through, deadly px and level edges.
+/// with drop-through, deadly px and level edges; and, seen from above, in all four directions.
 
 #include <algorithm>
 #include <array>
@@ -155,6 +155,9 @@ struct MotionTables {
     int topPhase = 0;  ///< the phase of a body that walks off an edge, bumps its head or is dropped
     std::array<int, 16> walk{};  ///< px that can be walked in tick t, by t mod 16
     int stepUp = 1;              ///< px
+    bool fromAbove =
+        false;           ///< the level is seen from above: nothing falls, all four ways are walks
+    bool swims = false;  ///< from above: liquids do not kill
 
     int phaseAfter(int phase) const {
         return phase + 1 < static_cast<int>(dx.size()) ? phase + 1 : loopFrom;
@@ -211,6 +214,7 @@ public:
           m_width(tables.bodyWidth),
           m_height(tables.bodyHeight),
           m_margins(marginsOf(frame, tables)),
+          m_liquidKills(tables.fromAbove && !tables.swims),
           m_deadlyBoxes(std::move(deadlyBoxes)) {}
 
     const Frame& frame() const { return m_frame; }
@@ -284,6 +288,7 @@ private:
     /// Requires: free. Deadly px, deadly edges, or gone beyond the margin of an open edge.
     bool kills(int x, int y) const {
         if (meetsEdge(x, y, EdgeRule::Deadly) || meetsCells(x, y, Behaviour::Deadly)) return true;
+        if (m_liquidKills && meetsCells(x, y, Behaviour::Liquid)) return true;
         if (x < -m_margins.left || x + m_width > m_frame.widthPx() + m_margins.right ||
             y < -m_margins.top || y + m_height > m_frame.heightPx() + m_margins.bottom)
             return true;
@@ -297,6 +302,7 @@ private:
     int m_width;
     int m_height;
     Margins m_margins;
+    bool m_liquidKills;
     std::vector<Box> m_deadlyBoxes;
 };
 
@@ -316,7 +322,7 @@ enum Button : unsigned { jumpButton = 1, letGoButton = 2, dropButton = 4, takeHo
 
 struct Input {
     int dx = 0;  ///< px wished sideways, cut to the table
-    int dy = 0;  ///< px wished up or down; nothing in this version listens to it
+    int dy = 0;  ///< px wished up or down, where the level is seen from above
     unsigned buttons = 0;
 };
 
@@ -329,7 +335,7 @@ inline Body bodyAt(const Box& start, const World& world, const MotionTables& tab
     body.y = start.y + start.height - tables.bodyHeight;
     if (!world.isLive(body.x, body.y)) {
         body.stance = Stance::Ended;
-    } else if (world.hasFloor(body.x, body.y)) {
+    } else if (tables.fromAbove || world.hasFloor(body.x, body.y)) {
         body.stance = Stance::Standing;
     } else {
         body.phase = tables.topPhase;
@@ -347,7 +353,9 @@ public:
         : m_world(world), m_tables(tables), m_body(body), m_pass(pass) {}
 
     void run(const Input& input) {
-        if (m_body.stance == Stance::Standing) {
+        if (m_body.stance == Stance::Standing && m_tables.fromAbove) {
+            roam(input);
+        } else if (m_body.stance == Stance::Standing) {
             runStanding(input);
         } else if (m_body.stance == Stance::Airborne) {
             fly(m_body.phase, input.dx, (input.buttons & letGoButton) != 0);
@@ -366,6 +374,21 @@ private:
         } else {
             walk(input.dx);
         }
+    }
+
+    /// Seen from above: |dx| px, then |dy| px, together at most the walk table's number.
+    void roam(const Input& input) {
+        const int most = m_tables.walk[static_cast<std::size_t>(m_body.tick % 16)];
+        const int sideways = std::min(std::abs(input.dx), most);
+        const int upright = std::min(std::abs(input.dy), most - sideways);
+        for (int i = 0; i < sideways && m_body.stance == Stance::Standing; ++i)
+            if (!roamOnePx(input.dx < 0 ? -1 : 1, 0)) break;
+        for (int i = 0; i < upright && m_body.stance == Stance::Standing; ++i)
+            if (!roamOnePx(0, input.dy < 0 ? -1 : 1)) break;
+    }
+    bool roamOnePx(int dx, int dy) {
+        if (!m_world.isFree(m_body.x + dx, m_body.y + dy)) return false;
+        return moveTo(m_body.x + dx, m_body.y + dy);
     }
 
     void walk(int wish) {

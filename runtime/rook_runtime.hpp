@@ -282,6 +282,7 @@ inline void readMotion(const json& file, Level& level, const std::string& name) 
         level.abilities.push_back(value.get<std::string>());
         if (level.abilities.back() == "short-hop") tables.shortHop = true;
         if (level.abilities.back() == "drop-through") tables.dropThrough = true;
+        if (level.abilities.back() == "swim") tables.swims = true;
     }
     const int far = 1 << 16;  // px in one tick; no profile in range comes near it
     tables.dx = numbers(motion, "dx", 0, far, 4096, where);
@@ -357,6 +358,7 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
     level.id = text(file, "id", name);
     level.title = text(file, "title", name);
     level.kind = text(file, "kind", name);
+    level.motion.fromAbove = level.kind == "above";
     if (file.contains("message")) level.message = text(file, "message", name);
     if (file.contains("background") && file["background"].contains("color"))
         level.backgroundColor = text(file["background"], "color", name + ": background");

@@ -23,7 +23,7 @@ public:
         row->setSpacing(6);
         m_name = new QLineEdit(this);
         m_name->setObjectName(QStringLiteral("block-name"));
-        m_name->setPlaceholderText(tr("name of a new block"));
+        m_name->setPlaceholderText(tr("its name"));
         m_name->setAccessibleName(tr("Name of a new block"));
         m_name->setMaxLength(60);
         const auto keep = [this] { keepNew(); };

@@ -298,7 +298,8 @@ bool Board::event(QEvent* event) {
 void Board::keyPressEvent(QKeyEvent* event) {
     if (isWalking()) {
         if (takeWalkKey(event, true)) return;
-    } else if (event->key() == Qt::Key_R && m_session.step() == Step::Shape) {
+    } else if (event->key() == Qt::Key_R && m_session.step() == Step::Shape &&
+               m_session.level()->kind == level::LevelKind::Side) {
         m_isRulerKeyDown = true;
         return;
     } else if (event->key() == Qt::Key_Space) {

@@ -68,7 +68,8 @@ std::vector<PxRect> Board::freshSolids(const level::Level& level, const ProvenLe
     const level::LevelCells cells(m_session.project(), level);
     std::vector<PxRect> rects;
     for (const CellRect& area : areas) {
-        const auto some = collide::rectanglesIn(frameOf(level), cells, area, level::Behaviour::Solid);
+        const auto some =
+            collide::rectanglesIn(frameOf(level), cells, area, level::Behaviour::Solid);
         rects.insert(rects.end(), some.begin(), some.end());
     }
     return rects;
@@ -222,7 +223,7 @@ void Board::paintJumps(QPainter& painter) {
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     if (m_jumpLine) paintRuler(painter);
-    const bool isShown = m_session.options().showsJumps && m_hasPointer && !m_jumpLine &&
+    const bool isShown = m_session.options().showsJumps && m_hasPointer && !m_isMeasuring &&
                          m_gestureButton == Qt::NoButton && level.kind == level::LevelKind::Side;
     const auto floor = isShown ? floorBelow(m_session.project(), level, m_pointerPx) : std::nullopt;
     if (floor) {
@@ -254,14 +255,21 @@ void Board::paintJump(QPainter& painter, const JumpGuide& guide, PxPoint from, b
     };
     const QString height =
         tr("%1 px, %2 cells up").arg(guide.high.rise).arg(inCells(guide.high.rise, cell.height));
-    paintFlag(painter, top + QPointF(8, -20),
-              isOwn ? height : guide.name + QStringLiteral(": ") + height, tone);
-    if (!isOwn) return;
+    const QString width =
+        tr("%1 px, %2 cells far").arg(guide.far.reach).arg(inCells(guide.far.reach, cell.width));
     const QPointF end = m_view.toWidget(PxPoint{from.x + guide.far.reach, from.y});
-    paintFlag(
-        painter, end + QPointF(6, -9),
-        tr("%1 px, %2 cells far").arg(guide.far.reach).arg(inCells(guide.far.reach, cell.width)),
-        tone);
+    if (isOwn) {
+        paintFlag(painter, top + QPointF(8, -20), height, tone);
+        paintFlag(painter, end + QPointF(6, -22), width, tone);
+        return;
+    }
+    // One line a guide: what differs from the profile's own jump, below the floor or at its top.
+    const JumpGuide& own = m_jumpGuides.guides().first();
+    if (guide.high.rise != own.high.rise)
+        paintFlag(painter, top + QPointF(8, -20), tr("%1: %2, %3").arg(guide.name, height, width),
+                  tone);
+    else if (guide.far.reach != own.far.reach)
+        paintFlag(painter, end + QPointF(-40, 8), tr("%1: %2").arg(guide.name, width), tone);
 }
 
 void Board::paintRuler(QPainter& painter) {
@@ -280,7 +288,8 @@ void Board::paintRuler(QPainter& painter) {
     painter.drawEllipse(from, 3.5, 3.5);
     painter.drawEllipse(to, 3.5, 3.5);
     paintFlag(painter, (from + corner) / 2 + QPointF(-20, 6), words.gap, theme.ink);
-    paintFlag(painter, (corner + to) / 2 + QPointF(8, -8), words.rise, theme.ink);
+    if (from.y() != to.y())
+        paintFlag(painter, (corner + to) / 2 + QPointF(8, -8), words.rise, theme.ink);
     paintFlag(painter, to + QPointF(10, -34), words.verdict, tone);
 }
 

@@ -68,6 +68,7 @@ bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
         case Qt::Key_Space:
         case Qt::Key_Up:
         case Qt::Key_W:
+            if (event->key() != Qt::Key_Space) keys.up = isDown || event->isAutoRepeat();
             if (event->isAutoRepeat()) return true;
             keys.jump = isDown;
             if (isDown) keys.jumpBufferTicks = jumpBufferTicks;

@@ -33,6 +33,7 @@ public:
 
     void refresh() override {
         const level::Level& level = *m_session.level();
+        setVisible(level.kind == level::LevelKind::Side);
         m_shown->setChecked(m_session.options().showsJumps);
         m_lent->setChecked(m_session.options().showsLentJumps);
         m_guides.update(m_session.project(), level);

@@ -49,6 +49,9 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->findings.insert(planned->findings.end(), audit.begin(), audit.end());
     planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
                              planned->plan->findings.end());
+    std::stable_partition(
+        planned->findings.begin(), planned->findings.end(),
+        [](const check::Finding& f) { return f.severity != check::Severity::Note; });
     return planned;
 }
 

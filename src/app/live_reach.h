@@ -44,6 +44,7 @@ private:
     const std::atomic<bool>* cancel);
 
 /// The same, audited, held to its plan, its shapes made. Any thread; the cache is the level's own.
+/// Findings that are notes come last.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> planLevel(
     const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
     collide::ShapesCache& cache, const std::atomic<bool>* cancel);

@@ -2,7 +2,9 @@
 
 #include <QHBoxLayout>
 #include <QPainter>
+#include <QScrollArea>
 #include <QSettings>
+#include <QTimer>
 
 #include "app/theme.h"
 
@@ -97,6 +99,13 @@ void MarginSection::makeFoldable(const QString& name, bool isOpenAtFirst) {
 
 void MarginSection::fold(bool isOpen) {
     m_rowsHolder->setVisible(isOpen);
+    // What was opened is what one wants to see: after the layout has made room for it.
+    if (isOpen && isVisible())
+        QTimer::singleShot(0, this, [this] {
+            for (QWidget* around = parentWidget(); around; around = around->parentWidget())
+                if (auto* area = qobject_cast<QScrollArea*>(around))
+                    area->ensureWidgetVisible(this, 0, 0);
+        });
     QSettings().setValue(foldKey(m_foldName), isOpen);
     Q_EMIT folded(isOpen);
 }

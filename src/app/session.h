@@ -112,7 +112,7 @@ struct ProvenLevel {
     reach::Answer answer;
     BitMap covered;  ///< px of the map's frame that some body at a visited position covers
     /// Of reach and placement first; then, once the level was looked at whole, those of the
-    /// collision audit and of the plan.
+    /// collision audit and of the plan; notes last.
     std::vector<check::Finding> findings;
     std::size_t ownFindings = 0;                    ///< of them, those of reach and placement
     std::shared_ptr<const check::PlanReport> plan;  ///< null if there is no plan, or not yet

@@ -49,6 +49,65 @@ View closeView(double scale, QPointF offset) {
     return view;
 }
 
+/// What the keeper can jump from a floor of Intake steps, and a gap measured.
+bool shootJumps(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    Board& board = window.board();
+    session.setShapeTool(ShapeTool::Brush);
+    ToolOptions options = session.options();
+    options.showsLentJumps = true;
+    session.setOptions(options);
+    board.setView(closeView(1.9, {640, 490}));
+    board.setJumpLine(JumpLine{{45 * 16, 18 * 16}, {50 * 16, 18 * 16 - 32}});
+    board.setJumpLine(JumpLine{{26 * 16, 26 * 16}, {28 * 16, 26 * 16}});
+    movePointer(board, board.view().toWidget(PxPoint{41 * 16, 22 * 16}), Qt::NoButton,
+                QEvent::MouseMove, Qt::NoButton);
+    const bool isFine = shoot(window, folder, QStringLiteral("jumps-day"));
+    board.setJumpLine({});
+    options.showsLentJumps = false;
+    session.setOptions(options);
+    return isFine;
+}
+
+/// A cave in a part of the Wheel hall, before it is grown.
+bool shootCave(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    session.chooseLevel(LevelId{"wheel-hall"});
+    ToolOptions options = session.options();
+    options.matter = {1};
+    session.setOptions(options);
+    session.setShapeTool(ShapeTool::Select);
+    Selection selection;
+    selection.cells = level::CellRegion(CellRect{108, 3, 49, 17});
+    session.select(selection);
+    window.board().setView(closeView(0.62, {900, 0}));
+    auto* section = window.findChild<QAbstractButton*>(QStringLiteral("section-grow"));
+    auto* preview = window.findChild<QAbstractButton*>(QStringLiteral("preview-cave"));
+    if (!section || !preview) return false;
+    const bool wasOpen = section->isChecked();
+    section->setChecked(true);
+    preview->click();
+    QElapsedTimer timer;
+    timer.start();
+    while (!session.options().proposal && timer.elapsed() < 5000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+    const bool isFine = shoot(window, folder, QStringLiteral("cave-day"));
+    section->setChecked(wasOpen);
+    window.board().cancel();
+    session.select({});
+    return isFine;
+}
+
+/// The Grain loft, seen from above.
+bool shootAbove(MainWindow& window, const QString& folder) {
+    window.session().chooseLevel(LevelId{"grain-loft"});
+    window.session().setShapeTool(ShapeTool::Brush);
+    window.board().fitLevel();
+    const bool isFine = shoot(window, folder, QStringLiteral("above-day"));
+    window.session().chooseLevel(LevelId{"intake"});
+    return isFine;
+}
+
 }  // namespace
 
 bool writeShots(MainWindow& window, const QString& folder) {
@@ -89,6 +148,10 @@ bool writeShots(MainWindow& window, const QString& folder) {
     board.cancel();
     movePointer(board, to, Qt::NoButton, QEvent::MouseButtonRelease, Qt::LeftButton);
 
+    isFine = isFine && shootJumps(window, folder) && shootCave(window, folder) &&
+             shootAbove(window, folder);
+
+    board.setView(closeView(1.5, {0, 200}));
     session.setStep(Step::Cast);
     Selection selection;
     selection.entities = {EntityId{"lantern-1"}};

@@ -115,6 +115,7 @@ void Tray::rebuild() {
         if (!part) continue;
         m_layout->removeWidget(part);
         part->hide();
+        part->setParent(nullptr);  // so that nobody finds its buttons any more
         part->deleteLater();
     }
     m_builtFor = wantedFor();

@@ -60,6 +60,7 @@ void Walk::restart() {
 
 void Walk::tick() {
     runtime::Input input;
+    if (m_tables.fromAbove) input.dy = (m_keys.down ? farPx : 0) - (m_keys.up ? farPx : 0);
     input.dx = (m_keys.right ? farPx : 0) - (m_keys.left ? farPx : 0);
     const bool isStanding = m_body.stance == runtime::Stance::Standing;
     if (m_keys.jumpBufferTicks > 0) {

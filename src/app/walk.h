@@ -17,6 +17,7 @@ namespace rook::app {
 struct WalkKeys {
     bool left = false;
     bool right = false;
+    bool up = false;  ///< listened to where the level is seen from above
     bool down = false;
     bool jump = false;
     int jumpBufferTicks = 0;  ///< ticks for which a press is still remembered

@@ -335,8 +335,10 @@ std::vector<Finding> auditFindings(const level::Project& project, const level::L
                                    const reach::Answer& answer, const std::atomic<bool>* cancel) {
     const level::MotionProfile* profile = project.profileOf(level);
     if (!profile) return {};
-    const auto tables = motion::makeStepTables(*profile, level.cellSize);
+    auto tables = motion::makeStepTables(*profile, level.cellSize);
     if (!tables) return {};
+    tables->body.fromAbove = level.kind == level::LevelKind::Above;
+    tables->body.swims = profile->has(level::Ability::Swim);
     if (level.boundsPx().area() > maxAuditPx) {
         return {{FindingKind::NotAudited,
                  Severity::Note,

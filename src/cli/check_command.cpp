@@ -1,3 +1,5 @@
+#include <algorithm>
+
 #include "check/audit.h"
 #include "check/plan.h"
 #include "cli/command.h"
@@ -63,6 +65,9 @@ int checkProject(const CheckOptions& options) {
             const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
             findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());
         }
+        std::stable_partition(findings.begin(), findings.end(), [](const check::Finding& f) {
+            return f.severity != check::Severity::Note;
+        });
         count += check::openCount(findings);
         if (options.format == "text") printText(findings, level->cellSize);
         for (const check::Finding& finding : findings)

@@ -91,9 +91,10 @@ PxMaps makePxMaps(const runtime::Frame& frame, const runtime::CellSource& cells,
                 return &oneWay;
             case Behaviour::Deadly:
                 return &maps.deadly;
+            case Behaviour::Liquid:
+                return tables.fromAbove && !tables.swims ? &maps.deadly : nullptr;
             case Behaviour::Open:
             case Behaviour::Ladder:
-            case Behaviour::Liquid:
                 return nullptr;
         }
         return nullptr;

@@ -35,11 +35,9 @@ Result<reach::Question> askOfBakedLevel(const std::string& text, const std::stri
     } catch (const nlohmann::json::exception& problem) {
         return fail(ErrorKind::WrongType, problem.what(), name, "Export the level again");
     }
-    if (level->kind != "side") {
-        return fail(ErrorKind::NotApplicable, "Reach is solved for levels seen from the side only",
-                    name + ": kind", "Prove a side level");
-    }
     reach::Question question;
+    if (level->kind != "side" && level->kind != "above")
+        question.notSolved.push_back("levels of kind " + level->kind);
     question.problem.frame = level->frame;
     question.problem.tables = level->motion;
     question.problem.cells = level;

@@ -203,8 +203,10 @@ private:
                 ROOK_ASSERT(distance < m_maps.live.width(), "a walk starts somewhere");
             }
         }
-        const std::pair<int, Input> ways[] = {
-            {at.x - 1, {1, 0, 0}}, {at.x + 1, {-1, 0, 0}}, {at.x, {0, 0, runtime::dropButton}}};
+        const std::pair<int, Input> ways[] = {{at.x - 1, {1, 0, 0}},
+                                              {at.x + 1, {-1, 0, 0}},
+                                              {at.x, {0, at.y - y, 0}},
+                                              {at.x, {0, 0, runtime::dropButton}}};
         for (const auto& [x, input] : ways) {
             const State before{0, x, y};
             Body body = bodyOf(before);
@@ -270,8 +272,13 @@ private:
     void follow(const State& from, const Move& move, Run& run) {
         const bool isWalk = from.layer == 0 && move.input.buttons == 0;
         if (isWalk) {
-            if (m_walk != 0 && (m_walk > 0) != (move.input.dx > 0)) finishWalk(run);
+            // Only px that go on in one direction make one walk.
+            const bool goesOn = (m_walk == 0 && m_climb == 0) ||
+                                (m_climb == 0 && m_walk * move.input.dx > 0) ||
+                                (m_walk == 0 && m_climb * move.input.dy > 0);
+            if (!goesOn) finishWalk(run);
             m_walk += move.input.dx;
+            m_climb += move.input.dy;
             return;
         }
         finishWalk(run);
@@ -293,12 +300,13 @@ private:
 
     /// Walks what was put together, as far as the walk table lets it in each tick.
     void finishWalk(Run& run) {
-        while (m_walk != 0) {
+        while (m_walk != 0 || m_climb != 0) {
             const int most = m_problem.tables.walk[static_cast<std::size_t>(m_body.tick % 16)];
-            const int count = std::min(std::abs(m_walk), most);
-            const int dx = m_walk > 0 ? count : -count;
-            append(run, {dx, 0, 0});
+            const int dx = std::clamp(m_walk, -most, most);
+            const int dy = m_walk != 0 ? 0 : std::clamp(m_climb, -most, most);
+            append(run, {dx, dy, 0});
             m_walk -= dx;
+            m_climb -= dy;
         }
     }
 
@@ -307,7 +315,8 @@ private:
     runtime::MotionTables m_freely;  ///< the walk table's largest number in every tick
     runtime::World m_world;
     Body m_body;
-    int m_walk = 0;  ///< px still to walk, to the right
+    int m_walk = 0;   ///< px still to walk, to the right
+    int m_climb = 0;  ///< px still to walk down, where the level is seen from above
     bool m_hasPressedJump = false;
 };
 

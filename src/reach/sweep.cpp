@@ -59,9 +59,12 @@ std::optional<BodyMaps> mapsOf(const Problem& problem, const Limits& limits) {
     const std::int64_t bits = collide::mapBits(problem.frame, problem.tables);
     // While body maps are made, nine maps stand side by side.
     if (static_cast<std::uint64_t>(bits) / 8 * 9 > limits.maxBytes) return std::nullopt;
-    return collide::makeBodyMaps(
+    BodyMaps maps = collide::makeBodyMaps(
         collide::makePxMaps(problem.frame, *problem.cells, problem.tables, problem.deadlyBoxes),
         problem.tables.bodyWidth, problem.tables.bodyHeight);
+    // Seen from above, a body stands wherever it lives.
+    if (problem.tables.fromAbove) maps.floor = maps.live;
+    return maps;
 }
 
 Sweep::Sweep(const Problem& problem, const Limits& limits, const BodyMaps& maps, DiscoveryLog* log)
@@ -163,9 +166,11 @@ void Sweep::stand(int y) {
         m_standing.addProcessed(y, bits, range);
         markVisited(y, bits, range);
         if (m_log) m_log->beginStep(0, y);
+        if (m_tables.fromAbove) return stepUpright(y, bits, range);
         walkOff<true>(y, bits, widened(range, 1));
         walkOff<false>(y, bits, widened(range, 1));
     }
+    if (m_tables.fromAbove) return;
     if (m_log && !m_canWalk) m_log->beginStep(0, y);
     phase(0).add(y, bits, range);
     if (m_tables.dropThrough) {
@@ -175,6 +180,18 @@ void Sweep::stand(int y) {
             dropped[i] = bits[i] & below[i];
         markVisited(y + 1, dropped, range);
         phase(m_tables.topPhase).add(y + 1, dropped, range);
+    }
+}
+
+void Sweep::stepUpright(int y, const Word* bits, WordRange range) {
+    Word* moved = m_next.row();
+    for (const int to : {y - 1, y + 1}) {
+        if (to < 0 || to >= m_maps.live.height()) continue;
+        const Word* live = m_maps.live.row(to);
+        for (int i = range.from; i < range.to; ++i)
+            moved[i] = bits[i] & live[i];
+        markVisited(to, moved, range);
+        m_standing.add(to, moved, range);
     }
 }
 

@@ -62,6 +62,9 @@ private:
     /// All that the fresh standing positions of row y can do in one tick.
     void stand(int y);
 
+    /// Seen from above: one px up or down.
+    void stepUpright(int y, const Word* bits, WordRange range);
+
     /// One px of a walk out of the level run of floor: a step down, an edge, a step up.
     template <bool toTheRight>
     void walkOff(int y, const Word* bits, WordRange range);

@@ -48,6 +48,7 @@ bool hasMatter(const Problem& problem, level::Behaviour behaviour) {
 }
 
 bool makesADifference(const Problem& problem, level::Ability ability, int amount) {
+    if (problem.tables.fromAbove) return false;  // there is no gravity; swimming is solved there
     switch (ability) {
         case level::Ability::Climb:
             return hasMatter(problem, level::Behaviour::Ladder);
@@ -150,7 +151,9 @@ Result<Question> askOf(const level::Project& project, const level::Level& level)
     question.problem.frame = frameOf(level);
     question.problem.cells = std::make_shared<level::LevelCells>(project, level);
     question.problem.tables = std::move(tables->body);
-    if (level.kind != level::LevelKind::Side)
+    question.problem.tables.fromAbove = level.kind == level::LevelKind::Above;
+    question.problem.tables.swims = profile->has(level::Ability::Swim);
+    if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)
         question.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
     for (const level::Ability ability : tables->abilities) {
         const bool isCoyote = ability == level::Ability::Coyote;

@@ -88,11 +88,15 @@ void CliTest::check_jsonHoldsEveryFinding() {
     const Outcome outcome = run("rookplot", {"check", demo, "--format", "json"});
     const QJsonArray findings =
         QJsonDocument::fromJson(outcome.out.toUtf8()).object()["findings"].toArray();
-    QCOMPARE(findings.size(), 9);
+    int open = 0;
+    for (const QJsonValue& finding : findings)
+        open += finding["severity"].toString() == "note" ? 0 : 1;
+    QCOMPARE(open, 9);
+    QVERIFY(findings.size() > open);
     QCOMPARE(findings[0]["level"].toString(), QString("intake"));
     QCOMPARE(findings[0]["kind"].toString(), QString("bead-skippable"));
-    QCOMPARE(findings[3]["level"].toString(), QString("leaky-reach"));
-    QVERIFY(findings[3]["place"]["width"].toInt() > 0);
+    QCOMPARE(findings[3]["severity"].toString(), QString("note"));  // last of its level
+    QVERIFY(findings[0]["place"]["width"].toInt() > 0);
 }
 
 void CliTest::collide_printsTheSets_alikeForProjectAndBundle() {

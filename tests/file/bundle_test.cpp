@@ -160,7 +160,7 @@ void BundleTest::kill_atAnyMoment_leavesAWholeBundle() {
             file::exportBundle(storage, changed, m_demo.toStdString(), bundle.toStdString())
                 .has_value();
         const auto campaign = runtime::loadCampaign(bundle.toStdString());
-        QCOMPARE(campaign.levels.size(), std::size_t{3});
+        QCOMPARE(campaign.levels.size(), std::size_t{4});
         for (const auto& one : campaign.levels)
             QCOMPARE(runtime::loadLevel(bundle.toStdString(), one.file).title, one.title);
         if (hasFinished) QCOMPARE(campaign.levels[0].title, std::string("Changed"));
@@ -185,8 +185,6 @@ void BundleTest::badBakedLevel_isOneSentence_data() {
                           << "loopFrom";
     QTest::newRow("role") << QByteArray("\"role\": \"exit\"") << QByteArray("\"role\": \"wayout\"")
                           << "wayout";
-    QTest::newRow("above") << QByteArray("\"kind\": \"side\"") << QByteArray("\"kind\": \"above\"")
-                           << "side";
 }
 
 void BundleTest::badBakedLevel_isOneSentence() {
@@ -219,9 +217,10 @@ void BundleTest::exits_areResolved() {
     const auto campaign = runtime::loadCampaign(exported("bundle").toStdString());
     QCOMPARE(campaign.levels[0].exits[0].second.level, std::string("wheel-hall"));
     QCOMPARE(campaign.levels[0].exits[0].second.entry, std::string("keeper-1"));
-    QVERIFY(campaign.levels[2].exits[0].second.level.empty());  // leads nowhere: a finding
+    QVERIFY(campaign.levels[3].exits[0].second.level.empty());  // leads nowhere: a finding
     QCOMPARE(campaign.levels[0].next, std::string("wheel-hall"));
-    QVERIFY(campaign.levels[2].next.empty());
+    QCOMPARE(campaign.levels[2].id, std::string("grain-loft"));
+    QVERIFY(campaign.levels[3].next.empty());
 }
 
 QTEST_GUILESS_MAIN(BundleTest)

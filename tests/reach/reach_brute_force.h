@@ -67,6 +67,8 @@ inline reach::Problem randomProblem(Random& random) {
     }
     problem.cells = cells;
     problem.tables = randomTables(random, cell);
+    problem.tables.fromAbove = random.chance(15);
+    problem.tables.swims = problem.tables.fromAbove && random.chance(40);
     if (random.chance(30)) {
         problem.deadlyBoxes.push_back({random.between(0, problem.frame.widthPx() - 1),
                                        random.between(0, problem.frame.heightPx() - 1),
@@ -127,6 +129,13 @@ inline Search searchFrom(const reach::Problem& problem, const std::vector<runtim
     while (!open.empty()) {
         const Body body = open.front();
         open.pop_front();
+        for (int dy = -widest; tables.fromAbove && dy <= widest; ++dy) {
+            Body next = body;
+            runtime::step(world, tables, next, {0, dy, 0}, [&](int x, int y) {
+                search.visited.insert({x, y});
+            });
+            add(next);
+        }
         for (int dx = -widest; dx <= widest; ++dx) {
             for (const unsigned buttons : {0u, 1u, 2u, 4u, 8u}) {
                 Body next = body;

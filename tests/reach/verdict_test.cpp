@@ -128,10 +128,10 @@ void VerdictTest::abilities_areNotSolved_onlyWhereTheyMatter() {
 void VerdictTest::otherKindsOfLevels_areNotDecided() {
     const level::Project project = testing::smallProject();
     auto level = testing::drawnLevel(project, {"..."});
-    level.kind = level::LevelKind::Above;
+    level.kind = level::LevelKind::Kit;
     const auto question = reach::askOf(project, level);
     QVERIFY(question);
-    QCOMPARE(question->notSolved, std::vector<std::string>{"levels of kind above"});
+    QCOMPARE(question->notSolved, std::vector<std::string>{"levels of kind kit"});
 }
 
 void VerdictTest::missingProfile_isRefused() {

@@ -1,0 +1,341 @@
+/// Shape in the real window: patterns, selections, blocks, matters, caves, jumps, fixes.
+
+#include <QClipboard>
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QSettings>
+#include <QStandardPaths>
+
+#include "app/finding_note.h"
+#include "app/main_window.h"
+#include "data.h"
+#include "testing.h"
+
+using namespace rook;
+using namespace rook::app;
+
+class ShapeTest : public QObject {
+    Q_OBJECT
+private slots:
+    void initTestCase();
+    void init();
+    void cleanup();
+    void pattern_isPickedByCtrlDrag_andLaidByABox();
+    void selection_byLassoAndStretched_withTheMouse();
+    void text_fromElsewhere_isPasted_orRefusedWithItsCounts();
+    void blocks_areKeptLaidAndChanged_byKeysAndButtons();
+    void matters_areEditedInTheMargin();
+    void cave_isPreviewedThenGrown_asOneStep();
+    void stamps_byNumbers_followTheMatterInHand();
+    void cellsAndView_tellWhatFollows_beforeTheyAreChanged();
+    void ruler_measuresAJump_whileRIsHeld();
+    void findings_areFixed_byOneClick();
+    void walk_fromAbove_goesInFourDirections();
+
+private:
+    template <typename T>
+    T* part(const char* name) const {
+        return m_window->findChild<T*>(QLatin1String(name));
+    }
+    void openSection(const char* name) const { part<QAbstractButton>(name)->setChecked(true); }
+    void choose(const char* name, int index) const {
+        auto* box = part<QComboBox>(name);
+        box->setCurrentIndex(index);
+        Q_EMIT box->activated(index);
+    }
+    QPoint cell(int x, int y) const {
+        return board().view().toWidget(PxPoint{x * 16 + 8, y * 16 + 8}).toPoint();
+    }
+    void dragCells(CellPoint from, CellPoint to) const {
+        QTest::mousePress(&board(), Qt::LeftButton, {}, cell(from.x, from.y));
+        QTest::mouseMove(&board(), cell((from.x + to.x) / 2, (from.y + to.y) / 2));
+        QTest::mouseMove(&board(), cell(to.x, to.y));
+        QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(to.x, to.y));
+    }
+    void key(Qt::Key k, Qt::KeyboardModifiers modifiers = {}) const {
+        board().setFocus();
+        QTest::keyClick(&board(), k, modifiers);
+    }
+    bool waitForProof() const {
+        return QTest::qWaitFor([&] { return session().isProofCurrent(level().id); });
+    }
+    Session& session() const { return m_window->session(); }
+    Board& board() const { return m_window->board(); }
+    const level::Level& level() const { return *session().level(); }
+
+    std::unique_ptr<QTemporaryDir> m_folder;
+    QString m_demo;
+    std::unique_ptr<MainWindow> m_window;
+};
+
+void ShapeTest::initTestCase() {
+    QStandardPaths::setTestModeEnabled(true);
+    QCoreApplication::setOrganizationName("rookplot-test");
+    QCoreApplication::setApplicationName("rookplot-shape-test");
+    QSettings().clear();
+}
+
+void ShapeTest::init() {
+    QGuiApplication::clipboard()->clear();
+    m_folder = std::make_unique<QTemporaryDir>();
+    m_demo = testing::copyDemo(*m_folder);
+    m_window = std::make_unique<MainWindow>();
+    m_window->show();
+    QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
+    m_window->activateWindow();
+    QVERIFY(m_window->openProject(m_demo));
+    session().setStep(Step::Shape);
+    QVERIFY(waitForProof());
+}
+
+void ShapeTest::cleanup() {
+    session().cancelGesture();
+    while (session().history().canUndo())
+        session().undo();
+    m_window.reset();
+}
+
+void ShapeTest::pattern_isPickedByCtrlDrag_andLaidByABox() {
+    key(Qt::Key_D);
+    QTest::mousePress(&board(), Qt::LeftButton, Qt::ControlModifier, cell(36, 26));
+    QTest::mouseMove(&board(), cell(37, 27));
+    QTest::mouseRelease(&board(), Qt::LeftButton, Qt::ControlModifier, cell(37, 27));
+    QVERIFY(session().options().stamp);
+    QVERIFY(part<QAbstractButton>("pattern")->isChecked());
+    const level::Level before = level();
+    dragCells({60, 10}, {65, 12});
+    QCOMPARE(level().cells.at(62, 12), before.cells.at(36, 26));
+    QCOMPARE(level().cells.at(65, 11), before.cells.at(37, 27));
+    QTest::keyClick(&board(), Qt::Key_Escape);
+    QVERIFY(!session().options().stamp);
+    session().undo();
+    QVERIFY(level() == before);
+}
+
+void ShapeTest::selection_byLassoAndStretched_withTheMouse() {
+    key(Qt::Key_G);
+    part<QAbstractButton>("select-by-1")->click();
+    QTest::mousePress(&board(), Qt::LeftButton, {}, cell(40, 22));
+    for (const CellPoint at : {CellPoint{50, 22}, {50, 30}, {45, 26}})
+        QTest::mouseMove(&board(), cell(at.x, at.y));
+    QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(42, 24));
+    QVERIFY(session().selection().cells && !session().selection().cells->isRect());
+    key(Qt::Key_Escape);
+    QVERIFY(!session().selection().cells);
+    part<QAbstractButton>("select-by-0")->click();
+    dragCells({60, 10}, {61, 11});
+    session().apply(layCells(session().project(), level(), *session().selection().cells,
+                             level::Cell({1}), "Lay"));
+    const QPoint edge = board().view().toWidget(PxPoint{62 * 16, 11 * 16}).toPoint() + QPoint(1, 0);
+    QTest::mouseMove(&board(), edge);
+    QCOMPARE(board().cursor().shape(), Qt::SizeHorCursor);
+    QTest::mousePress(&board(), Qt::LeftButton, {}, edge);
+    QTest::mouseMove(&board(), cell(65, 10));
+    QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(65, 10));
+    QCOMPARE(session().selection().cells->bounds(), (CellRect{60, 10, 6, 2}));
+    QVERIFY(!level().cells.at(65, 11).isOpen());
+}
+
+void ShapeTest::text_fromElsewhere_isPasted_orRefusedWithItsCounts() {
+    QGuiApplication::clipboard()->setText("##=\n #");
+    key(Qt::Key_V, Qt::ControlModifier);
+    const CellRect laid = session().selection().cells->bounds();
+    QCOMPARE(laid.width, 3);
+    QCOMPARE(session().project().matterOf(level().cells.at(laid.x + 2, laid.y)).name,
+             std::string("plank"));
+    session().undo();
+    const level::Level before = level();
+    QGuiApplication::clipboard()->setText("#@@\n@!#");
+    key(Qt::Key_V, Qt::ControlModifier);
+    QVERIFY(level() == before);
+    const QString said = part<QLabel>("status-verdict")->toolTip();
+    QVERIFY2(said.contains("\"@\" 3 times"), qPrintable(said));
+}
+
+void ShapeTest::blocks_areKeptLaidAndChanged_byKeysAndButtons() {
+    key(Qt::Key_G);
+    dragCells({36, 25}, {38, 28});
+    part<QLineEdit>("block-name")->setText("Kerb");
+    part<QAbstractButton>("keep-block")->click();
+    QCOMPARE(session().project().blocks.size(), std::size_t(1));
+    key(Qt::Key_Escape);
+    auto* card = part<QAbstractButton>("block-kerb");
+    QVERIFY(card);
+    card->click();
+    key(Qt::Key_A);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(60, 10));
+    QCOMPARE(level().laid.size(), std::size_t(2));
+    QVERIFY(part<QLabel>("block-words")->text().contains("2 places"));
+    // The selection where it was taken from, changed: the laid one follows.
+    key(Qt::Key_G);
+    session().select({});
+    dragCells({36, 25}, {38, 28});
+    level::Level changed = level();
+    changed.cells.set(36, 25, level::Cell({6}));
+    session().apply(level::LevelEdit{changed, "Lay", {36, 25, 1, 1}});
+    part<QAbstractButton>("change-laid")->click();
+    const CellRect laid = level().laid[1].place;
+    QCOMPARE(level().cells.at(laid.x, laid.y), level::Cell({6}));
+    QVERIFY(waitForProof());
+    const level::Project before = session().project();
+    session().saveInBackground(m_demo);
+    session().waitForWriting();
+    QVERIFY(m_window->openProject(m_demo));
+    QVERIFY(session().project() == before);
+}
+
+void ShapeTest::matters_areEditedInTheMargin() {
+    openSection("section-matter");
+    const std::size_t count = session().project().matters.size();
+    part<QAbstractButton>("new-matter")->click();
+    QCOMPARE(session().project().matters.size(), count + 1);
+    QCOMPARE(session().options().matter.index, std::uint16_t(count));
+    auto* title = part<QLineEdit>("matter-title");
+    title->selectAll();
+    QTest::keyClicks(title, "Black ice");
+    QTest::keyClick(title, Qt::Key_Return);
+    QCOMPARE(session().project().matters[count].title, std::string("Black ice"));
+    QVERIFY(part<QAbstractButton>("matter-new-matter"));
+    choose("matter-behaviour", int(level::Behaviour::Deadly));
+    QCOMPARE(session().project().matters[count].behaviour, level::Behaviour::Deadly);
+    QTest::keyClicks(part<QLineEdit>("new-field"), "friction");
+    part<QAbstractButton>("add-field")->click();
+    auto* friction = part<QDoubleSpinBox>("matter-field-friction");
+    QVERIFY(friction);
+    friction->setValue(0.125);
+    const auto& fields = session().project().matters[count].fields;
+    QCOMPARE(std::get<level::Decimal>(fields[0].second).thousandths, 125);
+    key(Qt::Key_A);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(60, 10));
+    QCOMPARE(level().cells.at(60, 10).matter().index, std::uint16_t(count));
+    // Merged into wet stone, its cells stay as that.
+    choose("merge-into", 1);
+    part<QAbstractButton>("merge-matter")->click();
+    QCOMPARE(session().project().matters.size(), count);
+    QCOMPARE(level().cells.at(60, 10), level::Cell({1}));
+    session().undo();
+    QCOMPARE(session().project().matters[count].title, std::string("Black ice"));
+}
+
+void ShapeTest::cave_isPreviewedThenGrown_asOneStep() {
+    openSection("section-grow");
+    key(Qt::Key_G);
+    dragCells({60, 4}, {80, 16});
+    const level::Level before = level();
+    part<QAbstractButton>("preview-cave")->click();
+    const auto isShown = [&] { return session().options().proposal != nullptr; };
+    QVERIFY(QTest::qWaitFor(isShown));
+    QVERIFY(level() == before);
+    const BitMap first = session().options().proposal->solid;
+    part<QSpinBox>("noise-threshold")->setValue(60);
+    QVERIFY(
+        QTest::qWaitFor([&] { return isShown() && session().options().proposal->solid != first; }));
+    key(Qt::Key_Escape);
+    QVERIFY(!isShown() && level() == before);
+    part<QAbstractButton>("preview-cave")->click();
+    QVERIFY(QTest::qWaitFor(isShown));
+    const int steps = int(session().history().stepCount());
+    part<QAbstractButton>("grow-cave")->click();
+    QCOMPARE(int(session().history().stepCount()), steps + 1);
+    QVERIFY(!(level() == before) && !isShown());
+    for (int x = 0; x < 60; ++x)
+        QCOMPARE(level().cells.at(x, 10), before.cells.at(x, 10));
+    session().undo();
+    QVERIFY(level() == before);
+}
+
+void ShapeTest::stamps_byNumbers_followTheMatterInHand() {
+    openSection("section-stamp");
+    part<QSpinBox>("step-count")->setValue(3);
+    part<QAbstractButton>("take-stamp")->click();
+    QCOMPARE(session().options().stamp->clip.cells.bounds(), (CellRect{0, 0, 6, 3}));
+    key(Qt::Key_A);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(60, 10));
+    QVERIFY(!level().cells.at(57, 11).isOpen());
+    QVERIFY(level().cells.at(57, 10).isOpen());
+    part<QAbstractButton>("matter-plank")->click();
+    QVERIFY(!session().options().stamp);
+}
+
+void ShapeTest::cellsAndView_tellWhatFollows_beforeTheyAreChanged() {
+    openSection("section-cells");
+    const level::Level before = level();
+    part<QSpinBox>("cell-width")->setValue(32);
+    auto* words = part<QLabel>("cells-words");
+    QVERIFY2(words->text().contains("3840 x 544 px"), qPrintable(words->text()));
+    QVERIFY(level() == before);
+    choose("level-kind", 1);
+    QVERIFY2(words->text().contains("four directions"), qPrintable(words->text()));
+    part<QAbstractButton>("apply-cells")->click();
+    QCOMPARE(level().kind, level::LevelKind::Above);
+    QCOMPARE(level().cellSize.width, 32);
+    QVERIFY(waitForProof());
+    session().undo();
+    QVERIFY(level() == before);
+}
+
+void ShapeTest::ruler_measuresAJump_whileRIsHeld() {
+    QTest::mouseMove(&board(), cell(30, 20));
+    const QImage guided = board().grab().toImage();
+    part<QAbstractButton>("show-jumps")->click();
+    QVERIFY(board().grab().toImage() != guided);
+    QTest::keyPress(&board(), Qt::Key_R);
+    const auto corner = [&](int x, int y) {
+        return board().view().toWidget(PxPoint{x * 16, y * 16}).toPoint();
+    };
+    QTest::mousePress(&board(), Qt::LeftButton, {}, corner(26, 26));
+    QTest::mouseMove(&board(), corner(28, 26));
+    QTest::mouseRelease(&board(), Qt::LeftButton, {}, corner(28, 26));
+    QTest::keyRelease(&board(), Qt::Key_R);
+    QVERIFY(board().jumpLine());
+    QCOMPARE(board().jumpLine()->from, (PxPoint{26 * 16, 26 * 16}));
+    JumpGuides guides;
+    guides.update(session().project(), level());
+    const JumpWords words = guides.wordsFor(*board().jumpLine());
+    QVERIFY(words.isMade);
+    QCOMPARE(words.gap, QString("gap 32 px"));
+    QVERIFY2(words.verdict.contains("to spare"), qPrintable(words.verdict));
+    const JumpWords wide = guides.wordsFor({{0, 100}, {400, 100}});
+    QVERIFY2(!wide.isMade && wide.verdict.contains("too wide by"), qPrintable(wide.verdict));
+    const JumpWords high = guides.wordsFor({{0, 100}, {20, 40}});
+    QVERIFY2(high.verdict.contains("too high by 9 px"), qPrintable(high.verdict));
+    key(Qt::Key_Escape);
+    QVERIFY(!board().jumpLine());
+}
+
+void ShapeTest::findings_areFixed_byOneClick() {
+    level::Level changed = level();
+    changed.cells.set(60, 6, level::Cell({1}));
+    session().apply(level::LevelEdit{changed, "Lay", {60, 6, 1, 1}});
+    QVERIFY(waitForProof());
+    key(Qt::Key_5);
+    const auto findFix = [&]() -> QAbstractButton* {
+        for (auto* note : m_window->findChildren<FindingNote*>())
+            if (note->text().startsWith("A single solid cell"))
+                return note->findChild<QAbstractButton*>();
+        return nullptr;
+    };
+    QVERIFY(QTest::qWaitFor([&] { return findFix() != nullptr; }));
+    findFix()->click();
+    QVERIFY(level().cells.at(60, 6).isOpen());
+    session().undo();
+    QVERIFY(!level().cells.at(60, 6).isOpen());
+}
+
+void ShapeTest::walk_fromAbove_goesInFourDirections() {
+    session().chooseLevel({"grain-loft"});
+    QVERIFY(waitForProof());
+    QCOMPARE(session().proven({"grain-loft"})->answer.verdict.kind, reach::VerdictKind::Reached);
+    QTest::keyClick(&board(), Qt::Key_Tab);
+    QVERIFY(board().isWalking());
+    const int y = board().walk()->body().y;
+    QTest::keyPress(&board(), Qt::Key_W);
+    QVERIFY(QTest::qWaitFor([&] { return board().walk()->body().y < y - 8; }));
+    QTest::keyRelease(&board(), Qt::Key_W);
+    QTest::keyClick(&board(), Qt::Key_Tab);
+}
+
+QTEST_MAIN(ShapeTest)
+#include "shape_test.moc"
