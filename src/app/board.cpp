@@ -155,11 +155,10 @@ ToolInput Board::inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const 
     input.cell = toCell(input.px, input.level->cellSize);
     input.isStraight = modifiers & Qt::ShiftModifier;
     input.isPicking = modifiers & Qt::ControlModifier;
-    input.isOther = modifiers & Qt::AltModifier;
+    input.isOther = m_isLineKeyDown;
     const ToolOptions& options = m_session.options();
     const auto proven = m_session.proven(input.level->id);
-    if (proven && (options.showsSolids || options.showsOtherShapes))
-        input.shapes = proven->shapes.get();
+    if (proven && options.showsColliders()) input.shapes = proven->shapes.get();
     input.isErasing = m_gestureButton == Qt::RightButton;
     input.scale = m_view.scale();
     input.leaf = m_session.leafInHand();
@@ -244,6 +243,12 @@ void Board::mouseReleaseEvent(QMouseEvent* event) {
     m_tool->hover(inputAt(event->position(), event->modifiers()));
 }
 
+void Board::focusOutEvent(QFocusEvent* event) {
+    // A key that is let go elsewhere is not told here.
+    m_isPanKeyDown = m_isRulerKeyDown = m_isLineKeyDown = false;
+    QWidget::focusOutEvent(event);
+}
+
 void Board::leaveEvent(QEvent* event) {
     m_hasPointer = false;
     update();
@@ -287,6 +292,8 @@ bool Board::event(QEvent* event) {
         const bool isPlain = !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier));
         const bool isHeld = key->key() == Qt::Key_Space ||
                             (key->key() == Qt::Key_R && key->modifiers() == Qt::NoModifier);
+        // The line's key chooses it, and while it is held the line is a flight of stairs.
+        if (key->key() == Qt::Key_S && key->modifiers() == Qt::NoModifier) m_isLineKeyDown = true;
         if ((isWalking() && isPlain) || isHeld) {
             event->accept();
             return true;
@@ -314,6 +321,7 @@ void Board::keyPressEvent(QKeyEvent* event) {
 
 void Board::keyReleaseEvent(QKeyEvent* event) {
     if (isWalking() && takeWalkKey(event, false)) return;
+    if (event->key() == Qt::Key_S && !event->isAutoRepeat()) m_isLineKeyDown = false;
     if (event->key() == Qt::Key_R && !event->isAutoRepeat()) {
         m_isRulerKeyDown = false;
         return;

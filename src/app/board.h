@@ -79,6 +79,7 @@ protected:
     void mouseMoveEvent(QMouseEvent* event) override;
     void mouseReleaseEvent(QMouseEvent* event) override;
     void leaveEvent(QEvent* event) override;
+    void focusOutEvent(QFocusEvent* event) override;
     void wheelEvent(QWheelEvent* event) override;
     void keyPressEvent(QKeyEvent* event) override;
     void keyReleaseEvent(QKeyEvent* event) override;
@@ -151,6 +152,7 @@ private:
     JumpGuides m_jumpGuides;
     std::optional<JumpLine> m_jumpLine;
     bool m_isRulerKeyDown = false;
+    bool m_isLineKeyDown = false;
     bool m_isMeasuring = false;
     SheetImages m_sheets;
     LevelId m_shownLevel;

@@ -76,6 +76,13 @@ std::vector<PxRect> Board::freshSolids(const level::Level& level, const ProvenLe
 }
 
 void Board::paintShapes(QPainter& painter) {
+    static const std::vector<collide::Outline> noOutlines;
+    const auto polygonOf = [this](const collide::Polygon& points) {
+        QPolygonF line;
+        for (const PxPoint p : points)
+            line << m_view.toWidget(p);
+        return line;
+    };
     const auto proven = m_session.proven(m_session.level()->id);
     const ToolOptions& options = m_session.options();
     const Theme& theme = currentTheme();
@@ -106,21 +113,28 @@ void Board::paintShapes(QPainter& painter) {
     }
     if (!proven || !proven->shapes) return;
     const collide::CollisionShapes& shapes = *proven->shapes;
-    if (options.showsOtherShapes) {
-        drawRects(shapes.deadly, theme.alarm);
-        drawRects(shapes.ladders, theme.quietInk);
-        drawRects(shapes.liquids, theme.quietInk);
+    if (options.showsDeadly) drawRects(shapes.deadly, theme.alarm);
+    if (options.showsLadders) drawRects(shapes.ladders, theme.quietInk);
+    if (options.showsLiquids) drawRects(shapes.liquids, theme.quietInk);
+    if (options.showsOneWay) {
         painter.setPen(QPen(theme.caution, 3));
         for (const collide::OneWayTop& top : shapes.oneWay)
             painter.drawLine(m_view.toWidget(PxPoint{top.x, top.y}),
                              m_view.toWidget(PxPoint{top.x + top.width, top.y}));
     }
-    if (!options.showsOutlines) return;
     painter.setRenderHint(QPainter::Antialiasing);
-    for (const collide::Outline& outline : shapes.outlines) {
-        QPolygonF line;
-        for (const PxPoint p : outline.points)
-            line << m_view.toWidget(p);
+    if (options.showsSlopes) {
+        QColor wash = theme.accent;
+        wash.setAlphaF(0.18f);
+        painter.setPen(QPen(theme.accent, 1.4));
+        painter.setBrush(wash);
+        for (const collide::Polygon& slope : shapes.slopes)
+            painter.drawPolygon(polygonOf(slope));
+        painter.setBrush(Qt::NoBrush);
+    }
+    const auto& outlines = options.showsOutlines ? shapes.outlines : noOutlines;
+    for (const collide::Outline& outline : outlines) {
+        const QPolygonF line = polygonOf(outline.points);
         painter.setPen(QPen(theme.plum, 2.4, outline.isHole ? Qt::DashLine : Qt::SolidLine));
         painter.drawPolygon(line);
         painter.setPen(QPen(theme.plum, 1.4));

@@ -20,6 +20,7 @@ private:
     QLabel* m_area;
     QLabel* m_outlines;
     QLabel* m_others;
+    QLabel* m_passed;
     QList<std::pair<Chip*, bool ToolOptions::*>> m_toggles;
 };
 
@@ -30,14 +31,23 @@ CollisionSection::CollisionSection(Session& session, QWidget* parent)
     m_solids->setObjectName(QStringLiteral("collision-solids"));
     m_area = addValue(tr("Solid area"));
     m_outlines = addValue(tr("Outlines, slopes"));
-    m_others = addValue(tr("One-way, deadly, other"));
+    m_others = addValue(tr("One-way, deadly"));
+    m_passed = addValue(tr("Ladders, liquids"));
     auto* row = new QHBoxLayout;
     row->setSpacing(4);
     addToggle(row, tr("rectangles"), QStringLiteral("show-solids"), &ToolOptions::showsSolids);
+    addToggle(row, tr("slopes"), QStringLiteral("show-slopes"), &ToolOptions::showsSlopes);
     addToggle(row, tr("outlines"), QStringLiteral("show-outlines"), &ToolOptions::showsOutlines);
-    addToggle(row, tr("other"), QStringLiteral("show-others"), &ToolOptions::showsOtherShapes);
     row->addStretch();
     addWide(row);
+    auto* others = new QHBoxLayout;
+    others->setSpacing(4);
+    addToggle(others, tr("one-way"), QStringLiteral("show-one-way"), &ToolOptions::showsOneWay);
+    addToggle(others, tr("deadly"), QStringLiteral("show-deadly"), &ToolOptions::showsDeadly);
+    addToggle(others, tr("ladders"), QStringLiteral("show-ladders"), &ToolOptions::showsLadders);
+    addToggle(others, tr("liquids"), QStringLiteral("show-liquids"), &ToolOptions::showsLiquids);
+    others->addStretch();
+    addWide(others);
 }
 
 Chip* CollisionSection::addToggle(QLayout* row, const QString& text, const QString& name,
@@ -63,9 +73,13 @@ void CollisionSection::refresh() {
     const bool isCurrent =
         shapes && proven->isPlanCurrent && m_session.isProofCurrent(m_session.level()->id);
     const bool isLarge = m_session.level()->cells.bounds().area() > maxLiveShapeCells;
-    setNote(isLarge ? tr("too large to merge live") : isCurrent ? tr("as exported") : tr("…"));
+    const bool isGreedy = isCurrent && !shapes->isFewest;
+    setNote(isGreedy    ? tr("cut greedily: very large")
+            : isLarge   ? tr("too large to merge live")
+            : isCurrent ? tr("as exported")
+                        : tr("…"));
     if (!shapes) {
-        for (QLabel* label : {m_solids, m_area, m_outlines, m_others})
+        for (QLabel* label : {m_solids, m_area, m_outlines, m_others, m_passed})
             label->setText(QStringLiteral("–"));
         return;
     }
@@ -73,13 +87,12 @@ void CollisionSection::refresh() {
     for (const PxRect& rect : shapes->solids)
         area += rect.area();
     m_solids->setText(tr("%1 → %2").arg(shapes->solidCells).arg(shapes->solids.size()));
-    m_solids->setToolTip(tr("As few rectangles as there can be."));
+    m_solids->setToolTip(shapes->isFewest ? tr("As few rectangles as there can be.")
+                                          : tr("The level is too large for the fewest."));
     m_area->setText(tr("%L1 px").arg(area));
     m_outlines->setText(tr("%1, %2").arg(shapes->outlines.size()).arg(shapes->slopes.size()));
-    m_others->setText(tr("%1, %2, %3")
-                          .arg(shapes->oneWay.size())
-                          .arg(shapes->deadly.size())
-                          .arg(shapes->ladders.size() + shapes->liquids.size()));
+    m_others->setText(tr("%1, %2").arg(shapes->oneWay.size()).arg(shapes->deadly.size()));
+    m_passed->setText(tr("%1, %2").arg(shapes->ladders.size()).arg(shapes->liquids.size()));
 }
 
 }  // namespace

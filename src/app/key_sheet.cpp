@@ -28,7 +28,7 @@ Keys keysOf(Step step) {
                 {tr("right button"), tr("erase with the same tool")},
                 {QStringLiteral("Shift"), tr("straight line, square")},
                 {tr("Ctrl + click, drag"), tr("take the matter, or a pattern")},
-                {QStringLiteral("Alt"), tr("a flight of stairs, with the line")},
+                {tr("S held"), tr("the line is a flight of stairs")},
                 {tr("R + drag"), tr("measure a jump from edge to edge")},
                 {QStringLiteral("[  ]"), tr("brush smaller, larger")},
                 {QStringLiteral("M, Shift+M"), tr("mirror the selection, else mirror painting")},

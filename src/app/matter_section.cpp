@@ -193,7 +193,7 @@ private:
         row->setSpacing(6);
         m_fieldName = new QLineEdit(this);
         m_fieldName->setObjectName(QStringLiteral("new-field"));
-        m_fieldName->setPlaceholderText(tr("new field, as friction"));
+        m_fieldName->setPlaceholderText(tr("new field"));
         m_fieldName->setAccessibleName(tr("Name of a new field"));
         m_fieldName->setMaxLength(64);
         auto* type =
@@ -243,11 +243,14 @@ private:
         addWide(row);
         auto* take = new QHBoxLayout;
         take->setSpacing(6);
-        m_into = makeChoiceBox(QStringLiteral("merge-into"), {}, this, [](int) {});
+        m_into =
+            makeChoiceBox(QStringLiteral("merge-into"), {}, this, [this](int) { refreshInto(); });
         m_into->setAccessibleName(tr("What its cells become"));
-        m_take = makeButton(tr("Merge"), QStringLiteral("merge-matter"), this, [this] { merge(); });
+        m_take = new QPushButton(this);
+        m_take->setObjectName(QStringLiteral("merge-matter"));
+        connect(m_take, &QAbstractButton::clicked, this, [this] { merge(); });
         m_take->setToolTip(tr("Takes this matter away; its cells in all levels become the other."));
-        auto* label = new QLabel(tr("Into"), this);
+        auto* label = new QLabel(tr("Its cells:"), this);
         label->setFont(sizedFont(-1));
         label->setBuddy(m_into);
         take->addWidget(label);
@@ -261,6 +264,7 @@ private:
         QStringList names{tr("open air")};
         for (std::size_t i = 1; i < matters.size(); ++i)
             if (i != inHand().index) names << QString::fromStdString(matters[i].title);
+        m_take->setText(m_into->currentIndex() > 0 ? tr("Merge") : tr("Take away"));
         if (names == m_intoNames) return;
         m_intoNames = names;
         m_into->clear();
@@ -288,7 +292,7 @@ private:
     QVBoxLayout* m_fields;
     QLineEdit* m_fieldName = nullptr;
     QComboBox* m_into = nullptr;
-    QWidget* m_take = nullptr;
+    QPushButton* m_take = nullptr;
     QStringList m_intoNames;
     std::vector<level::NamedValue> m_shownFields;
     QList<QWidget*> m_fieldRows;

@@ -88,7 +88,16 @@ struct ToolOptions {
     bool showsPlan = true;          ///< faintly, in Shape
     bool showsSolids = false;       ///< the rectangles of what is solid, in Shape
     bool showsOutlines = false;     ///< the closed outlines of the masses
-    bool showsOtherShapes = false;  ///< one-way tops, deadly boxes, ladders, liquids
+    bool showsSlopes = false;
+    bool showsOneWay = false;
+    bool showsDeadly = false;
+    bool showsLadders = false;
+    bool showsLiquids = false;
+    /// Of the collision shapes, some that a click can choose.
+    [[nodiscard]] bool showsColliders() const {
+        return showsSolids || showsSlopes || showsOneWay || showsDeadly || showsLadders ||
+               showsLiquids;
+    }
     bool showsReach = true;
     bool showsStanding = false;
 };

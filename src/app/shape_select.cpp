@@ -96,6 +96,8 @@ public:
                 return {};
             case SelectState::Looping:
                 if (!(m_preview.loop.back() == input.px)) m_preview.loop.push_back(input.px);
+                m_preview.label = QString::fromStdString(level::cellCountText(
+                    level::lassoRegion(m_preview.loop, input.level->cellSize).cellCount()));
                 return {};
             case SelectState::Moving:
                 return move(input);
@@ -156,6 +158,14 @@ private:
         for (const auto* list : {&shapes.solids, &shapes.deadly, &shapes.ladders, &shapes.liquids})
             for (const PxRect& rect : *list)
                 if (rect.contains(input.px)) return cellsOf(rect);
+        // A slope lies in one cell: that of the upper left corner of its bounds.
+        for (const collide::Polygon& slope : shapes.slopes) {
+            PxPoint corner = slope[0];
+            for (const PxPoint point : slope)
+                corner = {std::min(corner.x, point.x), std::min(corner.y, point.y)};
+            if (toCell(corner, input.level->cellSize) == input.cell)
+                return CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
+        }
         for (const collide::OneWayTop& top : shapes.oneWay)
             if (PxRect{top.x, top.y, top.width, 1}.grown(input.slackPx(4)).contains(input.px))
                 return cellsOf({top.x, top.y, top.width, 1});

@@ -118,7 +118,10 @@ private:
         m_preview.isErasing = m_isErasing;
         ToolInput named = input;
         named.isErasing = m_isErasing;
-        m_preview.label = m_preview.region.isEmpty() ? QString() : withMatter(sizeLabel(), named);
+        m_preview.label =
+            m_preview.region.isEmpty()
+                ? QString()
+                : withMatter(laysStamps(named) ? sizeText(region.bounds()) : sizeLabel(), named);
     }
     ToolOutcome show(const ToolInput& input, bool isDone) {
         ToolOutcome outcome;

@@ -52,7 +52,7 @@ void Tray::addBrushOptions(QGridLayout* grid, int line) {
         addChip(
             row, tr("stairs"), QStringLiteral("stairs"), [](const auto& o) { return o.laysStairs; },
             [](auto& o, bool isOn) { o.laysStairs = isOn; })
-            ->setToolTip(tr("A flight of stairs instead of a line; Alt does it once."));
+            ->setToolTip(tr("A flight of stairs instead of a line, as while S is held."));
         addNumber(row, QStringLiteral("stair-length"), tr("Length of a step, cells"),
                   &ToolOptions::stairLength);
         addNumber(row, QStringLiteral("stair-height"), tr("Height of a step, cells"),

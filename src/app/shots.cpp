@@ -179,11 +179,11 @@ bool writeShots(MainWindow& window, const QString& folder) {
 
     window.setNight(false);
     options = session.options();
-    options.showsSolids = options.showsOtherShapes = true;
+    options.showsSolids = options.showsSlopes = options.showsDeadly = options.showsOneWay = true;
     session.setOptions(options);
     board.setView(closeView(0.9, {560, 20}));
     isFine = isFine && shoot(window, folder, QStringLiteral("collision-day"));
-    options.showsSolids = options.showsOtherShapes = false;
+    options.showsSolids = options.showsSlopes = options.showsDeadly = options.showsOneWay = false;
     session.setOptions(options);
     board.setView(closeView(1.5, {0, 200}));
     session.setStep(Step::Skin);

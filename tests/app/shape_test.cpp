@@ -23,8 +23,10 @@ private slots:
     void init();
     void cleanup();
     void pattern_isPickedByCtrlDrag_andLaidByABox();
+    void stairs_areLaid_whileSIsHeld();
     void selection_byLassoAndStretched_withTheMouse();
     void text_fromElsewhere_isPasted_orRefusedWithItsCounts();
+    void cells_arePasted_intoAnotherLevel();
     void blocks_areKeptLaidAndChanged_byKeysAndButtons();
     void matters_areEditedInTheMargin();
     void cave_isPreviewedThenGrown_asOneStep();
@@ -114,6 +116,18 @@ void ShapeTest::pattern_isPickedByCtrlDrag_andLaidByABox() {
     QVERIFY(level() == before);
 }
 
+void ShapeTest::stairs_areLaid_whileSIsHeld() {
+    QTest::keyPress(&board(), Qt::Key_S);
+    dragCells({60, 12}, {65, 10});
+    QTest::keyRelease(&board(), Qt::Key_S);
+    QVERIFY(!level().cells.at(61, 12).isOpen());
+    QVERIFY(!level().cells.at(64, 10).isOpen());
+    QVERIFY(level().cells.at(61, 10).isOpen());
+    session().undo();
+    dragCells({60, 12}, {65, 12});
+    QVERIFY(!level().cells.at(65, 12).isOpen());
+}
+
 void ShapeTest::selection_byLassoAndStretched_withTheMouse() {
     key(Qt::Key_G);
     part<QAbstractButton>("select-by-1")->click();
@@ -152,6 +166,22 @@ void ShapeTest::text_fromElsewhere_isPasted_orRefusedWithItsCounts() {
     QVERIFY(level() == before);
     const QString said = part<QLabel>("status-verdict")->toolTip();
     QVERIFY2(said.contains("\"@\" 3 times"), qPrintable(said));
+}
+
+void ShapeTest::cells_arePasted_intoAnotherLevel() {
+    key(Qt::Key_G);
+    dragCells({36, 25}, {38, 28});
+    key(Qt::Key_C, Qt::ControlModifier);
+    const level::Level from = level();
+    session().chooseLevel({"leaky-reach"});
+    key(Qt::Key_V, Qt::ControlModifier);
+    const CellRect laid = session().selection().cells->bounds();
+    QCOMPARE(laid.width, 3);
+    int same = 0;
+    for (int y = 0; y < laid.height; ++y)
+        for (int x = 0; x < laid.width; ++x)
+            same += level().cells.at(laid.x + x, laid.y + y) == from.cells.at(36 + x, 25 + y);
+    QVERIFY(same >= 9);
 }
 
 void ShapeTest::blocks_areKeptLaidAndChanged_byKeysAndButtons() {

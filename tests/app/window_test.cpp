@@ -332,7 +332,8 @@ void WindowTest::collision_isCounted_andShownOnTheBoard() {
     board().fitLevel();
     QVERIFY(QTest::qWaitFor([&] { return board().isComplete(); }));
     QImage former = board().grab().toImage();
-    for (const char* toggle : {"show-solids", "show-outlines", "show-others"}) {
+    for (const char* toggle : {"show-solids", "show-outlines", "show-slopes", "show-one-way",
+                               "show-deadly", "show-liquids"}) {
         m_window->findChild<QAbstractButton*>(QLatin1String(toggle))->click();
         const QImage now = board().grab().toImage();
         QVERIFY2(now != former, toggle);
