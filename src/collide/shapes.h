@@ -84,6 +84,10 @@ struct BorderOptions {
                                                   const runtime::CellSource& cells,
                                                   const CellRect& area, BorderOptions options);
 
+/// All solid masses of a level as closed loops.
+[[nodiscard]] std::vector<Outline> outlinesOf(const runtime::Frame& frame,
+                                              const runtime::CellSource& cells);
+
 /// The same lines with level and upright ones that continue each other made one, for drawing.
 [[nodiscard]] std::vector<BorderLine> joinedLines(std::vector<BorderLine> lines);
 

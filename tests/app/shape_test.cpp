@@ -1,27 +1,23 @@
 /// Shape in the real window: patterns, selections, blocks, matters, caves, jumps, fixes.
 
 #include <QClipboard>
-#include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
-#include <QSettings>
-#include <QStandardPaths>
 
 #include "app/finding_note.h"
-#include "app/main_window.h"
-#include "data.h"
+#include "demo_window.h"
 #include "testing.h"
 
 using namespace rook;
 using namespace rook::app;
 
-class ShapeTest : public QObject {
+class ShapeTest : public testing::DemoWindow {
     Q_OBJECT
 private slots:
-    void initTestCase();
+    void initTestCase() { useOwnSettings("rookplot-shape-test"); }
     void init();
-    void cleanup();
+    void cleanup() { closeDemo(); }
     void pattern_isPickedByCtrlDrag_andLaidByABox();
     void stairs_areLaid_whileSIsHeld();
     void selection_byLassoAndStretched_withTheMouse();
@@ -37,66 +33,16 @@ private slots:
     void walk_fromAbove_goesInFourDirections();
 
 private:
-    template <typename T>
-    T* part(const char* name) const {
-        return m_window->findChild<T*>(QLatin1String(name));
-    }
     void openSection(const char* name) const { part<QAbstractButton>(name)->setChecked(true); }
-    void choose(const char* name, int index) const {
-        auto* box = part<QComboBox>(name);
-        box->setCurrentIndex(index);
-        Q_EMIT box->activated(index);
-    }
-    QPoint cell(int x, int y) const {
-        return board().view().toWidget(PxPoint{x * 16 + 8, y * 16 + 8}).toPoint();
-    }
-    void dragCells(CellPoint from, CellPoint to) const {
-        QTest::mousePress(&board(), Qt::LeftButton, {}, cell(from.x, from.y));
-        QTest::mouseMove(&board(), cell((from.x + to.x) / 2, (from.y + to.y) / 2));
-        QTest::mouseMove(&board(), cell(to.x, to.y));
-        QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(to.x, to.y));
-    }
     void key(Qt::Key k, Qt::KeyboardModifiers modifiers = {}) const {
         board().setFocus();
         QTest::keyClick(&board(), k, modifiers);
     }
-    bool waitForProof() const {
-        return QTest::qWaitFor([&] { return session().isProofCurrent(level().id); });
-    }
-    Session& session() const { return m_window->session(); }
-    Board& board() const { return m_window->board(); }
-    const level::Level& level() const { return *session().level(); }
-
-    std::unique_ptr<QTemporaryDir> m_folder;
-    QString m_demo;
-    std::unique_ptr<MainWindow> m_window;
 };
-
-void ShapeTest::initTestCase() {
-    QStandardPaths::setTestModeEnabled(true);
-    QCoreApplication::setOrganizationName("rookplot-test");
-    QCoreApplication::setApplicationName("rookplot-shape-test");
-    QSettings().clear();
-}
 
 void ShapeTest::init() {
     QGuiApplication::clipboard()->clear();
-    m_folder = std::make_unique<QTemporaryDir>();
-    m_demo = testing::copyDemo(*m_folder);
-    m_window = std::make_unique<MainWindow>();
-    m_window->show();
-    QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
-    m_window->activateWindow();
-    QVERIFY(m_window->openProject(m_demo));
-    session().setStep(Step::Shape);
-    QVERIFY(waitForProof());
-}
-
-void ShapeTest::cleanup() {
-    session().cancelGesture();
-    while (session().history().canUndo())
-        session().undo();
-    m_window.reset();
+    openDemo();
 }
 
 void ShapeTest::pattern_isPickedByCtrlDrag_andLaidByABox() {

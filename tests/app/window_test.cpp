@@ -5,23 +5,21 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QListWidget>
-#include <QSettings>
 #include <QSpinBox>
 
-#include "app/main_window.h"
-#include "data.h"
+#include "demo_window.h"
 #include "runtime_replay.h"
 #include "testing.h"
 
 using namespace rook;
 using namespace rook::app;
 
-class WindowTest : public QObject {
+class WindowTest : public testing::DemoWindow {
     Q_OBJECT
 private slots:
-    void initTestCase();
-    void init();
-    void cleanup();
+    void initTestCase() { useOwnSettings("rookplot-test"); }
+    void init() { openDemo(); }
+    void cleanup() { closeDemo(); }
     void drag_isOneUndoStep_andEscapeRestores();
     void reach_isLive_whileDrawing();
     void everyTool_answersItsKey();
@@ -45,62 +43,11 @@ private slots:
     void search_choosesACard();
 
 private:
-    QPoint cell(int x, int y) const;
-    void dragCells(CellPoint from, CellPoint to, Qt::MouseButton button = Qt::LeftButton);
     void key(Qt::Key k, Qt::KeyboardModifiers modifiers = {}) {
         QTest::keyClick(m_window->focusWidget() ? m_window->focusWidget() : m_window.get(), k,
                         modifiers);
     }
-    bool waitForProof() {
-        return QTest::qWaitFor([&] { return session().isProofCurrent(session().level()->id); },
-                               5000);
-    }
-    Session& session() const { return m_window->session(); }
-    Board& board() const { return m_window->board(); }
-    const level::Level& level() const { return *session().level(); }
-
-    std::unique_ptr<QTemporaryDir> m_folder;
-    QString m_demo;
-    std::unique_ptr<MainWindow> m_window;
 };
-
-void WindowTest::initTestCase() {
-    QStandardPaths::setTestModeEnabled(true);
-    QCoreApplication::setOrganizationName("rookplot-test");
-    QCoreApplication::setApplicationName("rookplot-test");
-    QSettings().clear();
-}
-
-void WindowTest::init() {
-    m_folder = std::make_unique<QTemporaryDir>();
-    m_demo = testing::copyDemo(*m_folder);
-    m_window = std::make_unique<MainWindow>();
-    m_window->show();
-    QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
-    m_window->activateWindow();
-    QVERIFY(m_window->openProject(m_demo));
-    session().setStep(Step::Shape);
-    board().setFocus();
-    QVERIFY(waitForProof());
-}
-
-void WindowTest::cleanup() {
-    session().cancelGesture();
-    while (session().history().canUndo())
-        session().undo();
-    m_window.reset();
-}
-
-QPoint WindowTest::cell(int x, int y) const {
-    return board().view().toWidget(PxPoint{x * 16 + 8, y * 16 + 8}).toPoint();
-}
-
-void WindowTest::dragCells(CellPoint from, CellPoint to, Qt::MouseButton button) {
-    QTest::mousePress(&board(), button, {}, cell(from.x, from.y));
-    QTest::mouseMove(&board(), cell((from.x + to.x) / 2, (from.y + to.y) / 2));
-    QTest::mouseMove(&board(), cell(to.x, to.y));
-    QTest::mouseRelease(&board(), button, {}, cell(to.x, to.y));
-}
 
 void WindowTest::drag_isOneUndoStep_andEscapeRestores() {
     const auto before = session().level();
