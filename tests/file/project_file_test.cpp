@@ -2,6 +2,8 @@
 
 #include "data.h"
 #include "file/json_text.h"
+#include "file/text_grid.h"
+#include "level/blocks.h"
 #include "testing.h"
 
 using namespace rook;
@@ -15,6 +17,8 @@ private slots:
     void oneEdit_isASmallDiff();
     void wideLevel_isWrittenInRuns_andReadBack();
     void largeLevel_takesLittleMemory();
+    void fieldsAndBlocks_areWrittenPlainly_andComeBack();
+    void text_becomesCells_orSaysWhatItCannotRead();
     void badInput_isOneSentence_data();
     void badInput_isOneSentence();
     void sheet_isRefused_whenMissingOutsideOrNoPng();
@@ -196,6 +200,57 @@ void ProjectFileTest::largeLevel_takesLittleMemory() {
     QVERIFY(again->cells.byteCount() < (80u << 20));
 }
 
+void ProjectFileTest::fieldsAndBlocks_areWrittenPlainly_andComeBack() {
+    level::Project project = testing::smallProject();
+    project.matters.edit([](auto& list) {
+        list[1].form = level::Form::LowerHalf;
+        list[1].joins = {"moss"};
+        list[1].fields = {{"friction", level::Decimal{-1250}},
+                          {"wet", true},
+                          {"sound", std::string("clank")},
+                          {"wear", std::int64_t{7}}};
+    });
+    auto level = testing::drawnLevel(project, {"o#.", "=##", "S.X"});
+    level.cells.set(1, 0, level::Cell({1}, level::Form::RiseLeft));
+    project.levels = {std::make_shared<const level::Level>(level)};
+    const level::CellRegion region(CellRect{0, 0, 3, 2});
+    project = keepBlock(project, *project.levels[0], region, "Lamp")->project;
+    const std::string text = file::projectText(project);
+    QVERIFY(text.find("\"form\": \"lower-half\", \"joins\": [\"moss\"], \"fields\": "
+                      "[{ \"name\": \"friction\", \"type\": \"number\", \"value\": -1.25 }, "
+                      "{ \"name\": \"wet\", \"type\": \"yes-no\", \"value\": true }") !=
+            std::string::npos);
+    QVERIFY(text.find("{ \"name\": \"lamp\", \"title\": \"Lamp\", \"size\": [3, 2], \"matter\": "
+                      "[\"1*open 1*stone/rise-left 1*open\", \"1*plank 2*stone\"], \"entities\": "
+                      "[{ \"id\": \"lantern-1\"") != std::string::npos);
+    const QTemporaryDir folder;
+    const file::Path path = folder.path().toStdString();
+    QVERIFY(file::saveProject(file::diskStorage(), path, project, nullptr));
+    const level::Project back = openFine(folder.path());
+    QCOMPARE(back.matters, project.matters);
+    QCOMPARE(back.blocks, project.blocks);
+    QCOMPARE(back.levels[0]->laid, project.levels[0]->laid);
+    QCOMPARE(file::projectText(back), text);
+}
+
+void ProjectFileTest::text_becomesCells_orSaysWhatItCannotRead() {
+    const level::Project project = testing::smallProject();
+    const auto level = testing::drawnLevel(project, {"#=.", "..."});
+    const auto clip = file::clipOfText(project, level, "#= \r\n.H\n\n");
+    QVERIFY(clip);
+    QCOMPARE(clip->cells.bounds(), (CellRect{0, 0, 3, 2}));
+    QCOMPARE(clip->cells.at(1, 1), level::Cell({3}));
+    QVERIFY(clip->cells.at(2, 0).isOpen() && clip->cells.at(2, 1).isOpen());
+    QCOMPARE(*file::clipOfText(project, level, file::textOfClip(project, *clip)), *clip);
+    const auto strange = file::clipOfText(project, level, "#@@\n?#");
+    QVERIFY(!strange);
+    QVERIFY(
+        QString::fromStdString(strange.error().sentence()).contains("\"?\" 1 time, \"@\" 2 times"));
+    QCOMPARE(file::clipOfText(project, level, "\n\n").error().kind, ErrorKind::NotApplicable);
+    QCOMPARE(file::clipOfText(project, level, std::string(20000, '#')).error().kind,
+             ErrorKind::OutOfRange);
+}
+
 void ProjectFileTest::badInput_isOneSentence_data() {
     QTest::addColumn<QString>("file");
     QTest::addColumn<QByteArray>("from");
@@ -241,6 +296,37 @@ void ProjectFileTest::badInput_isOneSentence_data() {
                                      << QByteArray("\"run\": 7.1234") << "three decimal places";
     QTest::newRow("wrong type") << intake << QByteArray("\"x\": 66") << QByteArray("\"x\": \"66\"")
                                 << "entities[0].x";
+    const QByteArray frame = "\"joins\": [\"stone\"]";
+    QTest::newRow("joins nobody") << main << frame << QByteArray("\"joins\": [\"slate\"]")
+                                  << "slate";
+    QTest::newRow("form of one-way")
+        << main << QByteArray("\"glyph\": \"=\"")
+        << QByteArray("\"form\": \"rise-left\", \"glyph\": \"=\"") << "lower-half";
+    QTest::newRow("field of another type")
+        << main << QByteArray("\"value\": 0.8") << QByteArray("\"value\": \"rough\"")
+        << "not of the field's type";
+    QTest::newRow("field with too many places")
+        << main << QByteArray("\"value\": 0.8") << QByteArray("\"value\": 0.12345")
+        << "three decimal places";
+    const QByteArray order = "\"order\"";
+    QTest::newRow("block of no size")
+        << main << order
+        << QByteArray("\"blocks\": [{ \"name\": \"b\", \"size\": [0, 2], \"matter\": [] }], ") +
+               order
+        << "blocks[0].size";
+    QTest::newRow("block with too few rows")
+        << main << order
+        << QByteArray(
+               "\"blocks\": [{ \"name\": \"b\", \"size\": [2, 2], \"matter\": "
+               "[\"2*stone\"] }], ") +
+               order
+        << "1 rows and should be 2";
+    QTest::newRow("block laid outside")
+        << intake << QByteArray("\"entities\"")
+        << QByteArray(
+               "\"laid\": [{ \"block\": \"b\", \"at\": [-1, 0], \"size\": [1, 1] }], "
+               "\"entities\"")
+        << "laid[0].at";
     QTest::newRow("nested too deep")
         << main << QByteArray("\"order\"")
         << QByteArray("\"deep\": " + QByteArray(100, '[') + QByteArray(100, ']') + ", \"order\"")
