@@ -3,8 +3,10 @@
 /// hand.
 
 #include <QElapsedTimer>
+#include <QPen>
 #include <QTimer>
 #include <QWidget>
+#include <span>
 
 #include "app/board_images.h"
 #include "app/jump_guides.h"
@@ -124,12 +126,14 @@ private:
     void paintRuler(QPainter& painter);
     /// Words on a ground of their own, kept inside the board.
     void paintFlag(QPainter& painter, QPointF corner, const QString& text, const QColor& tone);
-    [[nodiscard]] QPainterPath pathOf(const level::CellRegion& region) const;
+    [[nodiscard]] std::span<const level::CellRun> runsInSight(
+        const level::CellRegion& region) const;
     /// Reads rows of characters that another program copied; false if they cannot be read.
     bool takeTextClip();
     [[nodiscard]] PxPoint cellCornerAt(QPointF widget) const;
     /// A wash with an outline over cells that a gesture or a command would cover.
-    void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone);
+    void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone,
+                    float opacity, const QPen& outline);
     void paintWalk(QPainter& painter);
     bool takeWalkKey(const QKeyEvent* event, bool isDown);
     void advanceWalk();

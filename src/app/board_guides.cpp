@@ -16,13 +16,7 @@ void Board::paintSelection(QPainter& painter) {
     QPen pen(tone, 1.5, Qt::CustomDashLine);
     pen.setDashPattern({4, 3});
     painter.setBrush(Qt::NoBrush);
-    if (!cells->isRect()) {
-        const QPainterPath path = pathOf(*cells);
-        painter.fillPath(path, wash);
-        painter.setPen(pen);
-        painter.drawPath(path.simplified());
-        return;
-    }
+    if (!cells->isRect()) return paintCells(painter, *cells, tone, 0.10f, pen);
     const QRectF box = m_view.toWidget(toPx(cells->bounds(), m_session.level()->cellSize));
     painter.fillRect(box, wash);
     painter.setPen(pen);
@@ -164,26 +158,40 @@ void Board::paintGuides(QPainter& painter) {
     painter.drawRect(m_view.toWidget(toPx(*options.boardFrame, m_session.level()->cellSize)));
 }
 
-QPainterPath Board::pathOf(const level::CellRegion& region) const {
-    const CellSize cell = m_session.level()->cellSize;
-    QPainterPath path;
-    for (const level::CellRun& run : region.runs()) {
-        const QRectF part = m_view.toWidget(toPx(CellRect{run.x, run.y, run.count, 1}, cell));
-        if (part.intersects(rect())) path.addRect(part);
-    }
-    path.setFillRule(Qt::WindingFill);
-    return path;
+std::span<const level::CellRun> Board::runsInSight(const level::CellRegion& region) const {
+    const CellRect seen = cellsInSight();
+    const auto& runs = region.runs();
+    const auto from = std::lower_bound(runs.begin(), runs.end(), level::CellRun{seen.y, 0, 0});
+    const auto to = std::lower_bound(from, runs.end(), level::CellRun{seen.bottom(), 0, 0});
+    return {from, to};
 }
 
-void Board::paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone) {
-    if (region.isEmpty()) return;
-    const QPainterPath path = pathOf(region);
+void Board::paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone,
+                       float opacity, const QPen& outline) {
+    // A path is smooth but slow; very many runs are washed one by one, or only framed.
+    constexpr std::size_t mostInPath = 400;
+    constexpr std::size_t mostRuns = 20000;
+    const auto runs = runsInSight(region);
+    if (runs.empty()) return;
     QColor wash = tone;
-    wash.setAlphaF(0.22f);
-    painter.fillPath(path, wash);
-    painter.setPen(QPen(tone, 1.5));
+    wash.setAlphaF(opacity);
+    painter.setPen(outline);
     painter.setBrush(Qt::NoBrush);
-    if (region.runs().size() < 400) painter.drawPath(path.simplified());
+    const CellSize cell = m_session.level()->cellSize;
+    const auto boxOf = [&](const CellRect& rect) { return m_view.toWidget(toPx(rect, cell)); };
+    if (runs.size() > mostRuns) return painter.drawRect(boxOf(region.bounds()));
+    QPainterPath path;
+    path.setFillRule(Qt::WindingFill);
+    for (const level::CellRun& run : runs) {
+        const QRectF part = boxOf({run.x, run.y, run.count, 1});
+        if (!part.intersects(rect())) continue;
+        if (runs.size() > mostInPath)
+            painter.fillRect(part, wash);
+        else
+            path.addRect(part);
+    }
+    painter.fillPath(path, wash);
+    painter.drawPath(path.simplified());
 }
 
 void Board::paintProposal(QPainter& painter) {

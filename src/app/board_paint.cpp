@@ -136,7 +136,7 @@ void Board::paintPreview(QPainter& painter) {
     const Theme& theme = currentTheme();
     const CellSize cell = m_session.level()->cellSize;
     const QColor tone = preview.isErasing ? theme.alarm : theme.accent;
-    paintCells(painter, preview.region, tone);
+    paintCells(painter, preview.region, tone, 0.22f, QPen(tone, 1.5));
     QColor wash = tone;
     wash.setAlphaF(0.22f);
     painter.setPen(QPen(tone, 1.5));

@@ -86,7 +86,8 @@ void Board::paintSketch(QPainter& painter, double budgetMs) {
         const QRectF place = placeOf(*level.sketch.underlay);
         underlay = QRectF(m_view.toWidget(place.topLeft()), place.size() * m_view.scale());
     }
-    paintCells(painter, m_layPreview, currentTheme().accent);
+    paintCells(painter, m_layPreview, currentTheme().accent, 0.22f,
+               QPen(currentTheme().accent, 1.5));
     paintSketchSelection(painter, level.sketch, m_view, m_session.selection(), underlay);
 }
 
