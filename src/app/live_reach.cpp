@@ -31,6 +31,7 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
                                              const std::atomic<bool>* cancel) {
     auto planned = std::make_shared<ProvenLevel>(*proven);
     const level::Level& level = *proven->level;
+    if (cancel && *cancel) return proven;  // nobody looks at it
     const auto question = reach::askOf(project, level);
     const bool isAnswered = question && !proven->error;
     planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(

@@ -72,7 +72,7 @@ private:
 
     void findTightSpaces() {
         const std::string body = sizeText(m_tables.body.bodyWidth, m_tables.body.bodyHeight);
-        for (const TightSpace& space : tightSpaces(m_project, m_level, m_tables)) {
+        for (const TightSpace& space : tightSpaces(m_project, m_level, m_tables, m_cancel)) {
             const std::string fix = space.cells.isEmpty() ? "" : "Fill it";
             const std::string size = sizeText(space.bounds.width, space.bounds.height);
             if (space.isPocket)

@@ -24,37 +24,49 @@ BitMap without(const BitMap& a, const BitMap& b) {
 class Spaces {
 public:
     Spaces(const level::Project& project, const level::Level& level,
-           const motion::StepTables& tables)
-        : m_project(project),
-          m_level(level),
-          m_tables(tables),
-          m_maps(collide::makePxMaps(frameOf(level), level::LevelCells(project, level), tables.body,
-                                     {})),
-          m_body(collide::makeBodyMaps(m_maps, tables.body.bodyWidth, tables.body.bodyHeight)) {
-        m_covered = m_body.free;
-        m_covered.spreadRight(tables.body.bodyWidth);
-        m_covered.spreadDown(tables.body.bodyHeight);
-        const PxRect bounds = level.boundsPx();
-        m_open = BitMap(m_maps.solid.width(), m_maps.solid.height());
-        for (int y = 0; y < bounds.height; ++y)
-            m_open.setRun(y + m_maps.top, m_maps.left, m_maps.left + bounds.width);
-        m_open = without(without(m_open, m_maps.solid), m_maps.deadly);
-    }
+           const motion::StepTables& tables, const std::atomic<bool>* cancel)
+        : m_project(project), m_level(level), m_tables(tables), m_cancel(cancel) {}
 
     std::vector<TightSpace> find() {
+        for (const auto step : {&Spaces::makeMaps, &Spaces::makeBody, &Spaces::makeOpen}) {
+            if (isCancelled()) return {};
+            (this->*step)();
+        }
         std::vector<TightSpace> gaps;
         std::vector<TightSpace> pockets;
         for (const BitPart& part : partsOf(without(m_open, m_covered))) {
+            if (isCancelled()) return {};
             const int mouths = mouthsOf(part);
             if (mouths == 1 || !isWorthTelling(part)) continue;
             (mouths == 0 ? pockets : gaps).push_back(spaceOf(part.runs, 1, 1, mouths == 0));
         }
+        if (isCancelled()) return {};
         addRooms(pockets);
         gaps.insert(gaps.end(), pockets.begin(), pockets.end());
         return gaps;
     }
 
 private:
+    [[nodiscard]] bool isCancelled() const { return m_cancel && *m_cancel; }
+
+    void makeMaps() {
+        m_maps = collide::makePxMaps(frameOf(m_level), level::LevelCells(m_project, m_level),
+                                     m_tables.body, {});
+    }
+    void makeBody() {
+        m_body = collide::makeBodyMaps(m_maps, m_tables.body.bodyWidth, m_tables.body.bodyHeight);
+    }
+    void makeOpen() {
+        m_covered = m_body.free;
+        m_covered.spreadRight(m_tables.body.bodyWidth);
+        m_covered.spreadDown(m_tables.body.bodyHeight);
+        const PxRect bounds = m_level.boundsPx();
+        m_open = BitMap(m_maps.solid.width(), m_maps.solid.height());
+        for (int y = 0; y < bounds.height; ++y)
+            m_open.setRun(y + m_maps.top, m_maps.left, m_maps.left + bounds.width);
+        m_open = without(without(m_open, m_maps.solid), m_maps.deadly);
+    }
+
     /// The px that a body can be at and that touch the part, counted by what hangs together.
     [[nodiscard]] int mouthsOf(const BitPart& part) const {
         const PxRect around = part.bounds.grown(2);
@@ -166,6 +178,7 @@ private:
     const level::Project& m_project;
     const level::Level& m_level;
     const motion::StepTables& m_tables;
+    const std::atomic<bool>* m_cancel;
     collide::PxMaps m_maps;
     collide::BodyMaps m_body;
     BitMap m_covered;  ///< px that some body at a free place covers
@@ -175,8 +188,9 @@ private:
 }  // namespace
 
 std::vector<TightSpace> tightSpaces(const level::Project& project, const level::Level& level,
-                                    const motion::StepTables& tables) {
-    return Spaces(project, level, tables).find();
+                                    const motion::StepTables& tables,
+                                    const std::atomic<bool>* cancel) {
+    return Spaces(project, level, tables, cancel).find();
 }
 
 bool isSolidCell(const level::Project& project, const level::Level& level, int x, int y,
