@@ -33,21 +33,26 @@ CollisionSection::CollisionSection(Session& session, QWidget* parent)
     m_outlines = addValue(tr("Outlines, slopes"));
     m_others = addValue(tr("One-way, deadly"));
     m_passed = addValue(tr("Ladders, liquids"));
-    auto* row = new QHBoxLayout;
-    row->setSpacing(4);
-    addToggle(row, tr("rectangles"), QStringLiteral("show-solids"), &ToolOptions::showsSolids);
-    addToggle(row, tr("slopes"), QStringLiteral("show-slopes"), &ToolOptions::showsSlopes);
-    addToggle(row, tr("outlines"), QStringLiteral("show-outlines"), &ToolOptions::showsOutlines);
-    row->addStretch();
-    addWide(row);
-    auto* others = new QHBoxLayout;
-    others->setSpacing(4);
-    addToggle(others, tr("one-way"), QStringLiteral("show-one-way"), &ToolOptions::showsOneWay);
-    addToggle(others, tr("deadly"), QStringLiteral("show-deadly"), &ToolOptions::showsDeadly);
-    addToggle(others, tr("ladders"), QStringLiteral("show-ladders"), &ToolOptions::showsLadders);
-    addToggle(others, tr("liquids"), QStringLiteral("show-liquids"), &ToolOptions::showsLiquids);
-    others->addStretch();
-    addWide(others);
+    struct Set {
+        QString text;
+        const char* name;
+        bool ToolOptions::*field;
+    };
+    const QList<QList<Set>> rows{{{tr("rectangles"), "show-solids", &ToolOptions::showsSolids},
+                                  {tr("slopes"), "show-slopes", &ToolOptions::showsSlopes},
+                                  {tr("outlines"), "show-outlines", &ToolOptions::showsOutlines}},
+                                 {{tr("one-way"), "show-one-way", &ToolOptions::showsOneWay},
+                                  {tr("deadly"), "show-deadly", &ToolOptions::showsDeadly}},
+                                 {{tr("ladders"), "show-ladders", &ToolOptions::showsLadders},
+                                  {tr("liquids"), "show-liquids", &ToolOptions::showsLiquids}}};
+    for (const QList<Set>& sets : rows) {
+        auto* row = new QHBoxLayout;
+        row->setSpacing(4);
+        for (const Set& set : sets)
+            addToggle(row, set.text, QLatin1String(set.name), set.field);
+        row->addStretch();
+        addWide(row);
+    }
 }
 
 Chip* CollisionSection::addToggle(QLayout* row, const QString& text, const QString& name,

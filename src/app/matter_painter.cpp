@@ -93,6 +93,7 @@ public:
           m_cellHeight(scene.level->cellSize.height * scale),
           m_scale(scale),
           m_frame(frameOf(*scene.level)),
+          m_isFromAbove(scene.level->kind == level::LevelKind::Above),
           m_cells(*scene.project, *scene.level) {
         const auto cellAt = [](double at, double size) { return qFloor(at / size); };
         const QPointF first = QPointF(target.topLeft()) + origin;
@@ -327,7 +328,7 @@ private:
 
     /// The rise of a slope as a fraction, once a slope.
     void drawRise(int x, int y, Form form) {
-        if (!collide::isSlope(form) || m_cellWidth < 16) return;
+        if (!collide::isSlope(form) || m_cellWidth < 16 || m_isFromAbove) return;
         const bool isHalf = form >= Form::RiseRight1Of2 && form <= Form::RiseLeft2Of2;
         if (form == Form::RiseRight2Of2 || form == Form::RiseLeft2Of2) return;
         const QRectF rect = rectOf({x, y, 1, 1});
@@ -348,6 +349,7 @@ private:
     double m_cellHeight;
     double m_scale;
     runtime::Frame m_frame;
+    bool m_isFromAbove;  ///< nothing rises there
     level::LevelCells m_cells;
     CellRect m_shown;
 };

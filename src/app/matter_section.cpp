@@ -246,6 +246,9 @@ private:
         m_into =
             makeChoiceBox(QStringLiteral("merge-into"), {}, this, [this](int) { refreshInto(); });
         m_into->setAccessibleName(tr("What its cells become"));
+        m_into->setMinimumWidth(60);
+        m_into->setMaximumWidth(QWIDGETSIZE_MAX);
+        m_into->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         m_take = new QPushButton(this);
         m_take->setObjectName(QStringLiteral("merge-matter"));
         connect(m_take, &QAbstractButton::clicked, this, [this] { merge(); });

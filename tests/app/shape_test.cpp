@@ -6,6 +6,7 @@
 #include <QLineEdit>
 
 #include "app/finding_note.h"
+#include "app/margin.h"
 #include "demo_window.h"
 #include "testing.h"
 
@@ -25,6 +26,7 @@ private slots:
     void cells_arePasted_intoAnotherLevel();
     void blocks_areKeptLaidAndChanged_byKeysAndButtons();
     void matters_areEditedInTheMargin();
+    void margin_isAsWideAsItsSections();
     void cave_isPreviewedThenGrown_asOneStep();
     void stamps_byNumbers_followTheMatterInHand();
     void cellsAndView_tellWhatFollows_beforeTheyAreChanged();
@@ -193,6 +195,17 @@ void ShapeTest::matters_areEditedInTheMargin() {
     QCOMPARE(level().cells.at(60, 10), level::Cell({1}));
     session().undo();
     QCOMPARE(session().project().matters[count].title, std::string("Black ice"));
+}
+
+void ShapeTest::margin_isAsWideAsItsSections() {
+    auto* margin = m_window->findChild<Margin*>();
+    key(Qt::Key_G);
+    dragCells({36, 25}, {38, 28});
+    for (auto* title : m_window->findChildren<QAbstractButton*>())
+        if (title->objectName().startsWith("section-")) title->setChecked(true);
+    QVERIFY(QTest::qWaitFor([&] { return margin->widget()->height() > 1200; }));
+    QVERIFY2(margin->widget()->minimumSizeHint().width() <= margin->viewport()->width(),
+             QByteArray::number(margin->widget()->minimumSizeHint().width()));
 }
 
 void ShapeTest::cave_isPreviewedThenGrown_asOneStep() {
