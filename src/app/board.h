@@ -123,6 +123,8 @@ private:
     /// Jumps at the pointer, or the ruler.
     void paintJumps(QPainter& painter);
     void paintJump(QPainter& painter, const JumpGuide& guide, PxPoint from, bool isOwn);
+    /// To both sides.
+    void paintArc(QPainter& painter, const motion::JumpArc& arc, PxPoint from, bool isLent);
     void paintRuler(QPainter& painter);
     /// Words on a ground of their own, kept inside the board.
     void paintFlag(QPainter& painter, QPointF corner, const QString& text, const QColor& tone);

@@ -249,26 +249,34 @@ void Board::paintJumps(QPainter& painter) {
                          m_gestureButton == Qt::NoButton && level.kind == level::LevelKind::Side;
     const auto floor = isShown ? floorBelow(m_session.project(), level, m_pointerPx) : std::nullopt;
     if (floor) {
+        const PxPoint from{m_pointerPx.x, *floor};
         bool isOwn = true;
         for (const JumpGuide& guide : m_jumpGuides.guides()) {
             if (!isOwn && !m_session.options().showsLentJumps) break;
-            paintJump(painter, guide, {m_pointerPx.x, *floor}, isOwn);
+            paintJump(painter, guide, from, isOwn);
             isOwn = false;
         }
+        if (m_jumpGuides.hop() && m_session.options().showsLentJumps)
+            paintArc(painter, *m_jumpGuides.hop(), from, true);
     }
     painter.restore();
+}
+
+void Board::paintArc(QPainter& painter, const motion::JumpArc& arc, PxPoint from, bool isLent) {
+    painter.setPen(guidePen(currentTheme().plum, isLent));
+    for (const int side : {-1, 1}) {
+        QPolygonF line;
+        for (const PxPoint step : arc.path)
+            line << m_view.toWidget(PxPoint{from.x + side * step.x, from.y + step.y});
+        painter.drawPolyline(line);
+    }
 }
 
 void Board::paintJump(QPainter& painter, const JumpGuide& guide, PxPoint from, bool isOwn) {
     const QColor tone = currentTheme().plum;
     painter.setPen(guidePen(tone, !isOwn));
     const CellSize cell = m_session.level()->cellSize;
-    for (const int side : {-1, 1}) {
-        QPolygonF line;
-        for (const PxPoint step : guide.far.path)
-            line << m_view.toWidget(PxPoint{from.x + side * step.x, from.y + step.y});
-        painter.drawPolyline(line);
-    }
+    paintArc(painter, guide.far, from, !isOwn);
     const QPointF top = m_view.toWidget(PxPoint{from.x, from.y - guide.high.rise});
     painter.drawLine(m_view.toWidget(from), top);
     painter.drawLine(top - QPointF(5, 0), top + QPointF(5, 0));

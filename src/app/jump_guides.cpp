@@ -44,8 +44,11 @@ void JumpGuides::update(const level::Project& project, const level::Level& level
     m_cell = level.cellSize;
     m_profile = profile ? std::optional(*profile) : std::nullopt;
     m_guides.clear();
+    m_hop.reset();
     if (!profile) return;
     add(*profile, {});
+    if (!m_guides.isEmpty() && m_guides.first().tables.body.shortHop)
+        m_hop = motion::leastHop(m_guides.first().tables);
     const std::pair<Ability, QString> abilities[] = {{Ability::AirJump, tr("air jump")},
                                                      {Ability::Coyote, tr("coyote time")}};
     for (const auto& [ability, words] : abilities) {

@@ -41,6 +41,8 @@ public:
     /// What the profile can first, then with or without each ability that makes a difference. None
     /// if the profile is refused.
     [[nodiscard]] const QList<JumpGuide>& guides() const { return m_guides; }
+    /// The least jump, where the profile has short hops.
+    [[nodiscard]] const std::optional<motion::JumpArc>& hop() const { return m_hop; }
     /// Requires: updated.
     [[nodiscard]] JumpWords wordsFor(const JumpLine& line) const;
 
@@ -50,6 +52,7 @@ private:
     std::optional<level::MotionProfile> m_profile;
     CellSize m_cell;
     QList<JumpGuide> m_guides;
+    std::optional<motion::JumpArc> m_hop;
 };
 
 /// The px row that a body under the pointer would stand on: the top of the first solid or one-way

@@ -17,6 +17,7 @@ public:
         m_high->setObjectName(QStringLiteral("highest-jump"));
         m_far = addValue(tr("Farthest, level"));
         m_far->setObjectName(QStringLiteral("farthest-jump"));
+        m_hop = addValue(tr("Least, by a short hop"));
         auto* row = new QHBoxLayout;
         row->setSpacing(4);
         m_shown = addToggle(row, tr("at the pointer"), QStringLiteral("jumps-shown"),
@@ -41,6 +42,7 @@ public:
         setNote(profile ? QString::fromStdString(profile->name) : tr("no motion profile"));
         if (m_guides.guides().isEmpty()) {
             m_high->setText(QStringLiteral("–"));
+            m_hop->setText(QStringLiteral("–"));
             return m_far->setText(QStringLiteral("–"));
         }
         const JumpGuide& own = m_guides.guides().first();
@@ -49,6 +51,8 @@ public:
         };
         m_high->setText(words(own.high.rise, level.cellSize.height));
         m_far->setText(words(own.far.reach, level.cellSize.width));
+        const auto& hop = m_guides.hop();
+        m_hop->setText(hop ? words(hop->rise, level.cellSize.height) : tr("no short hops"));
     }
 
 private:
@@ -65,6 +69,7 @@ private:
 
     QLabel* m_high;
     QLabel* m_far;
+    QLabel* m_hop;
     Chip* m_shown;
     Chip* m_lent;
     JumpGuides m_guides;

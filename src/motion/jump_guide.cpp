@@ -66,14 +66,19 @@ std::optional<int> tickOf(const Flight& flight, const AirState& from, int x, Fro
 Frontier startOf(const StepTables& tables, const JumpAids& aids) {
     Frontier first;
     first[{0, 0, aids.airJumps, 0}] = {};
-    // A walk over the edge ends in the air, one px on, with its coyote ticks.
-    if (aids.coyoteTicks > 0)
-        first[{0, tables.body.topPhase, aids.airJumps, aids.coyoteTicks}] = {1, {}};
+    // A walk over the edge ends in the air, one px on, with its coyote ticks: a fall may reach a px
+    // further than a jump, where its steps are rounded otherwise.
+    first[{0, tables.body.topPhase, aids.airJumps, aids.coyoteTicks}] = {1, {}};
     return first;
 }
 
 int mostRise(const StepTables& tables, const JumpAids& aids) {
     return tables.body.totalRise() * (1 + aids.airJumps);
+}
+
+/// No rise is left: what is below the far floor then is done with.
+bool canOnlyFall(const StepTables& tables, const AirState& state) {
+    return state.jumps + state.coyote == 0 && state.phase >= tables.body.topPhase;
 }
 
 /// True if the far wall at `wall` px is made.
@@ -84,11 +89,8 @@ bool isMade(const StepTables& tables, const JumpAids& aids, int wall, int rise) 
         Frontier next;
         for (const auto& [state, best] : now)
             if (tickOf(flight, state, best.x, next)) return true;
-        // What can only fall past the far floor is done with.
         std::erase_if(next, [&](const auto& entry) {
-            const AirState& state = entry.first;
-            return state.height < rise && state.jumps + state.coyote == 0 &&
-                   tables.body.dy[static_cast<std::size_t>(state.phase)] >= 0;
+            return entry.first.height < rise && canOnlyFall(tables, entry.first);
         });
         now.swap(next);
     }
@@ -102,12 +104,31 @@ JumpArc highestJump(const StepTables& tables, const JumpAids& aids) {
     PxPoint at;
     arc.path.push_back(at);
     for (int jump = 0; jump <= aids.airJumps; ++jump)
-        for (const int dy : tables.body.dy) {
-            if (dy >= 0) break;
-            at.y += dy;
+        for (int phase = 0; phase < tables.body.topPhase; ++phase) {
+            at.y += tables.body.dy[static_cast<std::size_t>(phase)];
             arc.path.push_back(at);
         }
     arc.rise = -at.y;
+    return arc;
+}
+
+JumpArc leastHop(const StepTables& tables) {
+    JumpArc arc;
+    PxPoint at;
+    arc.path.push_back(at);
+    for (int phase = 0;;) {
+        const int dy = tables.body.dy[static_cast<std::size_t>(phase)];
+        // A fall stops at the floor, after the tick's way to the side.
+        const bool hasLanded = dy > 0 && at.y + dy > 0;
+        at.x += tables.body.dx[static_cast<std::size_t>(phase)];
+        at.y = std::min(0, at.y + dy);
+        arc.path.push_back(at);
+        arc.rise = std::max(arc.rise, -at.y);
+        if (hasLanded) break;
+        const int hop = tables.body.phaseAfterLettingGo(phase);
+        phase = hop >= 0 ? hop : tables.body.phaseAfter(phase);
+    }
+    arc.reach = at.x;
     return arc;
 }
 
@@ -127,8 +148,8 @@ JumpArc farthestJump(const StepTables& tables, const JumpAids& aids) {
             lastTick = ticks.size() - 1;
             last = state;
         }
-        std::erase_if(next, [](const auto& entry) {
-            return entry.first.height < 0 && entry.first.jumps + entry.first.coyote == 0;
+        std::erase_if(next, [&](const auto& entry) {
+            return entry.first.height < 0 && canOnlyFall(tables, entry.first);
         });
         ticks.push_back(std::move(next));
     }

@@ -26,6 +26,10 @@ struct JumpArc {
 /// To one side as far as can be before falling below where it began. Cost: phases x jumps x px.
 [[nodiscard]] JumpArc farthestJump(const StepTables& tables, const JumpAids& aids);
 
+/// To one side, the button let go as early as it may be: the least that a jump can be. Without
+/// short hops, a whole jump.
+[[nodiscard]] JumpArc leastHop(const StepTables& tables);
+
 /// A jump from the edge of one floor to the edge of another.
 struct JumpVerdict {
     bool isMade = false;

@@ -73,8 +73,7 @@ bool searchGetsAcross(const StepTables& tables, const JumpAids& aids, int wall, 
     };
     std::set<State> seen;
     std::vector<State> open{{0, 0, 0, aids.airJumps, 0}};
-    if (aids.coyoteTicks > 0)
-        open.push_back({1, 0, tables.body.topPhase, aids.airJumps, aids.coyoteTicks});
+    open.push_back({1, 0, tables.body.topPhase, aids.airJumps, aids.coyoteTicks});
     while (!open.empty()) {
         const State s = open.back();
         open.pop_back();
@@ -113,6 +112,7 @@ private slots:
     void across_equalsTheSolver_withoutAids();
     void across_equalsSearch_withAirAndCoyoteJumps();
     void spare_isTheWidestGap();
+    void leastHop_isTheLowestOfAllInputs();
     void arcs_areAsHighAndFarAsTheirNumbers();
 };
 
@@ -175,6 +175,33 @@ void JumpGuideTest::spare_isTheWidestGap() {
         QVERIFY2(motion::jumpAcross(tables, aids, widest, rise).isMade, where);
         for (int wider = widest + 1; wider < widest + 6; ++wider)
             QVERIFY2(!motion::jumpAcross(tables, aids, wider, rise).isMade, where);
+    }
+}
+
+void JumpGuideTest::leastHop_isTheLowestOfAllInputs() {
+    const std::uint64_t seed = testing::seedOr(4704);
+    for (int round = 0; round < 60; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        const StepTables tables = randomTables(random);
+        if (tables.body.totalRise() > 120) continue;
+        // A floor of px below much air: the lowest top of all flights, by the stepper.
+        const Floors floors(400, 200, 401, 399);
+        const runtime::World world({400, 400, 1, 1, {}}, floors, tables.body);
+        int lowest = 1 << 20;
+        for (int letGoAt = 0; letGoAt < 200; ++letGoAt) {
+            runtime::Body body{100, 200 - tables.body.bodyHeight, runtime::Stance::Standing, 0, 0};
+            const int ground = body.y;
+            int top = 0;
+            for (int tick = 0; tick < 400; ++tick) {
+                const unsigned buttons = tick == 0 ? 1u : tick >= letGoAt ? 2u : 0u;
+                runtime::step(world, tables.body, body, {0, 0, buttons});
+                top = std::max(top, ground - body.y);
+                if (body.stance != runtime::Stance::Airborne) break;
+            }
+            lowest = std::min(lowest, top);
+        }
+        QVERIFY2(motion::leastHop(tables).rise == lowest,
+                 "ROOK_SEED=" + QByteArray::number(seed + round));
     }
 }
 
