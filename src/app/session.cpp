@@ -139,12 +139,11 @@ void Session::setProject(level::Project project, const CellRect& touched) {
         const auto next = project.findLevel(m_level->id);
         return next && next->cells.bounds() == m_level->cells.bounds();
     }();
-    const level::Project former = m_project;
-    const bool isSameLists = project.matters.isSharedWith(m_project.matters) &&
-                             project.kinds.isSharedWith(m_project.kinds) &&
-                             project.sheets.isSharedWith(m_project.sheets) &&
-                             project.blocks.isSharedWith(m_project.blocks);
-    m_project = std::move(project);
+    const level::Project former = std::exchange(m_project, std::move(project));
+    const bool isSameLists = former.matters.isSharedWith(m_project.matters) &&
+                             former.kinds.isSharedWith(m_project.kinds) &&
+                             former.sheets.isSharedWith(m_project.sheets) &&
+                             former.blocks.isSharedWith(m_project.blocks);
     const auto next = m_project.findLevel(m_level->id);
     m_level = next ? next : m_project.levels.front();
     cleanSelection();

@@ -282,7 +282,8 @@ private:
                     add(FindingKind::Leak, Severity::Doubt,
                         std::string("The level can be left at the ") + name +
                             " edge without an exit",
-                        {edgeX, first, m_cell.width, last - first + h}, "Make the edge a wall");
+                        {edgeX, first, m_cell.width, last - first + h},
+                        std::string("Make the ") + name + " edge a wall");
                 });
         };
         side(edges.left == open, -1, "left", 0);
@@ -304,7 +305,7 @@ private:
                 });
         };
         level(edges.top == open, -1, {0, 0, 0, m_cell.height}, FindingKind::Leak,
-              "The level can be left at the top edge without an exit", "Make the edge a wall");
+              "The level can be left at the top edge without an exit", "Make the top edge a wall");
         level(edges.bottom == open, bounds.height - h + 1,
               {0, bounds.height - m_cell.height, 0, m_cell.height}, FindingKind::BottomlessGap,
               "A gap without a bottom: a body falls out of the level and does not die",

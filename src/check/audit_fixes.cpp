@@ -87,17 +87,13 @@ Result<LevelEdit> makeOneWay(const level::Project& project, const level::Level& 
     return edit;
 }
 
-Result<LevelEdit> setEdge(const level::Level& level, const PxRect& place) {
-    LevelEdit edit{level, "Make an edge a wall", level.cells.bounds()};
-    const PxRect bounds = level.boundsPx();
+/// The edge that the fix names becomes a wall.
+LevelEdit closeEdge(const level::Level& level, const std::string& fix) {
+    LevelEdit edit{level, fix, level.cells.bounds()};
     auto& edges = edit.level.edges;
-    const bool isUpright = place.width == level.cellSize.width;
-    if (isUpright && place.x == 0 && edges.left == runtime::EdgeRule::Open)
-        edges.left = runtime::EdgeRule::Wall;
-    else if (isUpright && place.right() == bounds.right())
-        edges.right = runtime::EdgeRule::Wall;
-    else
-        edges.top = runtime::EdgeRule::Wall;
+    const bool isLeft = fix.find("left") != std::string::npos;
+    const bool isRight = fix.find("right") != std::string::npos;
+    (isLeft ? edges.left : isRight ? edges.right : edges.top) = runtime::EdgeRule::Wall;
     return edit;
 }
 
@@ -118,7 +114,7 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
         case FindingKind::CornersTouch:
             return joinCorners(project, level, cells);
         case FindingKind::Leak:
-            return setEdge(level, finding.place);
+            return closeEdge(level, finding.fix);
         case FindingKind::BottomlessGap: {
             LevelEdit edit{level, "Make the bottom deadly", level.cells.bounds()};
             edit.level.edges.bottom = runtime::EdgeRule::Deadly;

@@ -2,6 +2,7 @@
 
 #include "check/audit_detail.h"
 #include "collide/components.h"
+#include "reach/solver.h"
 
 namespace rook::check {
 
@@ -161,9 +162,12 @@ private:
     }
     [[nodiscard]] std::optional<PxPoint> startCorner() const {
         for (const level::Entity& e : m_level.entities)
-            if (m_project.roleOf(e) == level::Role::Spawn)
-                return PxPoint{e.box.x + (e.box.width - m_tables.body.bodyWidth) / 2,
-                               e.box.bottom() - m_tables.body.bodyHeight};
+            if (m_project.roleOf(e) == level::Role::Spawn) {
+                reach::Problem problem;
+                problem.tables = m_tables.body;
+                problem.start = e.box;
+                return reach::startOf(problem);
+            }
         return std::nullopt;
     }
     /// Some way in begins there.

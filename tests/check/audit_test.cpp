@@ -129,6 +129,17 @@ void AuditTest::leaks_areToldWhereReached_andNotAtExits() {
     QCOMPARE(leak->place.x, 0);
     const auto fixed = fixOf(m_project, level, *leak);
     QCOMPARE(fixed->level.edges.left, runtime::EdgeRule::Wall);
+    // Two edges open: each fix closes its own.
+    auto both = level;
+    both.edges.right = runtime::EdgeRule::Open;
+    both.entities.edit([](auto& list) { list[1].box.x = 5 * 16; });
+    for (const Finding& finding : audited(m_project, both)) {
+        if (finding.kind != FindingKind::Leak) continue;
+        const runtime::Edges edges = fixOf(m_project, both, finding)->level.edges;
+        const bool isLeft = finding.place.x == 0;
+        QCOMPARE(edges.left, isLeft ? runtime::EdgeRule::Wall : runtime::EdgeRule::Open);
+        QCOMPARE(edges.right, isLeft ? runtime::EdgeRule::Open : runtime::EdgeRule::Wall);
+    }
     // An exit that covers the whole way out is no leak.
     level.entities.edit([](auto& list) {
         list.push_back(list.back());
