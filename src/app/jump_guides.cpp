@@ -45,6 +45,7 @@ void JumpGuides::update(const level::Project& project, const level::Level& level
     m_profile = profile ? std::optional(*profile) : std::nullopt;
     m_guides.clear();
     m_hop.reset();
+    m_measured.reset();
     if (!profile) return;
     add(*profile, {});
     if (!m_guides.isEmpty() && m_guides.first().tables.body.shortHop)
@@ -59,7 +60,13 @@ void JumpGuides::update(const level::Project& project, const level::Level& level
     }
 }
 
-JumpWords JumpGuides::wordsFor(const JumpLine& line) const {
+const JumpWords& JumpGuides::wordsFor(const JumpLine& line) {
+    if (m_measured != line) m_words = measured(line);
+    m_measured = line;
+    return m_words;
+}
+
+JumpWords JumpGuides::measured(const JumpLine& line) const {
     JumpWords words;
     const int gap = std::abs(line.to.x - line.from.x);
     const int rise = line.from.y - line.to.y;

@@ -23,6 +23,7 @@ struct JumpGuide {
 struct JumpLine {
     PxPoint from;
     PxPoint to;
+    bool operator==(const JumpLine&) const = default;
 };
 
 struct JumpWords {
@@ -44,15 +45,18 @@ public:
     /// The least jump, where the profile has short hops.
     [[nodiscard]] const std::optional<motion::JumpArc>& hop() const { return m_hop; }
     /// Requires: updated.
-    [[nodiscard]] JumpWords wordsFor(const JumpLine& line) const;
+    [[nodiscard]] const JumpWords& wordsFor(const JumpLine& line);
 
 private:
+    [[nodiscard]] JumpWords measured(const JumpLine& line) const;
     void add(const level::MotionProfile& profile, const QString& name);
 
     std::optional<level::MotionProfile> m_profile;
     CellSize m_cell;
     QList<JumpGuide> m_guides;
     std::optional<motion::JumpArc> m_hop;
+    std::optional<JumpLine> m_measured;  ///< that m_words are of: every frame asks
+    JumpWords m_words;
 };
 
 /// The px row that a body under the pointer would stand on: the top of the first solid or one-way

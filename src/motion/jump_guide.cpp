@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <map>
+#include <tuple>
 
 namespace rook::motion {
 
@@ -14,7 +15,10 @@ struct AirState {
     int phase = 0;
     int jumps = 0;   ///< air jumps left
     int coyote = 0;  ///< ticks in which a coyote jump is still possible
-    auto operator<=>(const AirState&) const = default;
+    bool operator<(const AirState& o) const {
+        return std::tie(phase, jumps, coyote, height) <
+               std::tie(o.phase, o.jumps, o.coyote, o.height);
+    }
 };
 
 /// Farthest places tick by tick: `Frontier` is what can be after a tick, `from` how.
@@ -76,6 +80,26 @@ int mostRise(const StepTables& tables, const JumpAids& aids) {
     return tables.body.totalRise() * (1 + aids.airJumps);
 }
 
+/// Leaves out what is nowhere better: of two states that can do the same, one that is as high and
+/// has come as far stays at least as high and as far, whatever both do, and lands no nearer.
+void prune(Frontier& frontier) {
+    const auto canDoTheSame = [](const AirState& a, const AirState& b) {
+        return a.phase == b.phase && a.jumps == b.jumps && a.coyote == b.coyote;
+    };
+    for (auto it = frontier.end(); it != frontier.begin();) {
+        // From the highest of each group down: only what has come further than all above it stays.
+        const AirState group = std::prev(it)->first;
+        int farthest = -1;
+        while (it != frontier.begin() && canDoTheSame(std::prev(it)->first, group)) {
+            --it;
+            if (it->second.x <= farthest)
+                it = frontier.erase(it);
+            else
+                farthest = it->second.x;
+        }
+    }
+}
+
 /// No rise is left: what is below the far floor then is done with.
 bool canOnlyFall(const StepTables& tables, const AirState& state) {
     return state.jumps + state.coyote == 0 && state.phase >= tables.body.topPhase;
@@ -92,6 +116,7 @@ bool isMade(const StepTables& tables, const JumpAids& aids, int wall, int rise) 
         std::erase_if(next, [&](const auto& entry) {
             return entry.first.height < rise && canOnlyFall(tables, entry.first);
         });
+        prune(next);
         now.swap(next);
     }
     return false;
@@ -151,6 +176,7 @@ JumpArc farthestJump(const StepTables& tables, const JumpAids& aids) {
         std::erase_if(next, [&](const auto& entry) {
             return entry.first.height < 0 && canOnlyFall(tables, entry.first);
         });
+        prune(next);
         ticks.push_back(std::move(next));
     }
     arc.path.push_back({arc.reach, 0});
