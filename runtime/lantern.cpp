@@ -11,6 +11,7 @@
 #include <optional>
 
 #include "lantern_png.hpp"
+#include "rook_player.hpp"
 #include "rook_runtime.hpp"
 
 namespace {
@@ -98,10 +99,17 @@ public:
     [[nodiscard]] const Stage& stage() const { return m_stage; }
     [[nodiscard]] int lights() const { return m_lights; }
 
-private:
-    [[nodiscard]] std::filesystem::file_time_type stamp() const {
-        std::error_code problem;
-        return std::filesystem::last_write_time(m_folder + "/manifest.json", problem);
+    /// True if the body's box overlaps that entity.
+    [[nodiscard]] bool meets(const std::string& id) const {
+        return meetsAt(id, m_stage.body.x, m_stage.body.y);
+    }
+    /// One tick that follows no exit; true if its way meets that entity.
+    bool tickTowards(const Input& input, const std::string& id) {
+        bool isMet = false;
+        step(*m_stage.world, m_stage.level->motion, m_stage.body, input,
+             [&](int x, int y) { isMet = isMet || meetsAt(id, x, y); });
+        takePickups();
+        return isMet || meets(id);
     }
 
     void enter(const std::string& id, const std::string& entry) {
@@ -122,18 +130,41 @@ private:
         std::fflush(stdout);
     }
 
-    bool meetEntities() {
-        const Box body{m_stage.body.x, m_stage.body.y, m_stage.level->motion.bodyWidth,
-                       m_stage.level->motion.bodyHeight};
+private:
+    [[nodiscard]] std::filesystem::file_time_type stamp() const {
+        std::error_code problem;
+        return std::filesystem::last_write_time(m_folder + "/manifest.json", problem);
+    }
+
+    [[nodiscard]] Box bodyAtPlace(int x, int y) const {
+        return {x, y, m_stage.level->motion.bodyWidth, m_stage.level->motion.bodyHeight};
+    }
+    [[nodiscard]] bool meetsAt(const std::string& id, int x, int y) const {
+        for (const Entity& entity : m_stage.level->entities)
+            if (entity.id == id && overlaps(bodyAtPlace(x, y), entity.box)) return true;
+        return false;
+    }
+
+    /// Pickups, keys and switches.
+    void takePickups() {
         for (std::size_t i = 0; i < m_stage.level->entities.size(); ++i) {
             const Entity& entity = m_stage.level->entities[i];
-            if (!overlaps(body, entity.box)) continue;
-            if (entity.role == "pickup" && !m_stage.isTaken[i]) {
-                m_stage.isTaken[i] = true;
-                ++m_lights;
-            }
-            if (entity.role == "exit") return leaveBy(entity.id);
+            const bool isTaken =
+                entity.role == "pickup" || entity.role == "key" || entity.role == "switch";
+            if (!isTaken || m_stage.isTaken[i] ||
+                !overlaps(bodyAtPlace(m_stage.body.x, m_stage.body.y), entity.box))
+                continue;
+            m_stage.isTaken[i] = true;
+            if (entity.role == "pickup") ++m_lights;
         }
+    }
+
+    bool meetEntities() {
+        takePickups();
+        for (const Entity& entity : m_stage.level->entities)
+            if (entity.role == "exit" &&
+                overlaps(bodyAtPlace(m_stage.body.x, m_stage.body.y), entity.box))
+                return leaveBy(entity.id);
         return true;
     }
 
@@ -219,22 +250,31 @@ private:
     }
 
     void drawEntities(int left, int top) {
-        const std::map<std::string, Color> tones{{"exit", {63, 184, 164}},
-                                                 {"checkpoint", {216, 212, 196}},
-                                                 {"pickup", {224, 166, 58}},
-                                                 {"hazard", {240, 112, 90}}};
-        for (std::size_t i = 0; i < m_stage.level->entities.size(); ++i) {
-            const Entity& entity = m_stage.level->entities[i];
-            const auto tone = tones.find(entity.role);
-            if (tone == tones.end() || m_stage.isTaken[i]) continue;
-            SDL_SetRenderDrawColor(m_renderer, tone->second.r, tone->second.g, tone->second.b, 255);
-            const SDL_Rect box{entity.box.x - left, entity.box.y - top, entity.box.width,
-                               entity.box.height};
-            if (entity.role == "pickup")
+        const std::map<std::string, Color> tones{
+            {"exit", {63, 184, 164}},   {"checkpoint", {216, 212, 196}}, {"pickup", {224, 166, 58}},
+            {"hazard", {240, 112, 90}}, {"key", {224, 166, 58}},         {"switch", {224, 166, 58}},
+            {"spring", {196, 135, 203}}};
+        const auto draw = [&](Color tone, const Box& place, bool isFull) {
+            SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, 255);
+            const SDL_Rect box{place.x - left, place.y - top, place.width, place.height};
+            if (isFull)
                 SDL_RenderFillRect(m_renderer, &box);
             else
                 SDL_RenderDrawRect(m_renderer, &box);
+        };
+        const Level& level = *m_stage.level;
+        for (std::size_t i = 0; i < level.entities.size(); ++i) {
+            const Entity& entity = level.entities[i];
+            const auto tone = tones.find(entity.role);
+            if (tone != tones.end() && !m_stage.isTaken[i])
+                draw(tone->second, entity.box, entity.role == "pickup" || entity.role == "key");
         }
+        for (const Door& door : level.parts.doors)
+            draw({138, 106, 69}, door.box, !door.isOpen(m_stage.body.held));
+        for (const Mover& mover : level.parts.movers)
+            draw({196, 135, 203}, mover.at(m_stage.body.tick), true);
+        for (const TimedHazard& hazard : level.parts.timed)
+            draw({240, 112, 90}, hazard.box, hazard.times.isOn(m_stage.body.tick));
     }
 
     std::string m_folder;
@@ -246,44 +286,58 @@ private:
     int m_lights = 0;
 };
 
-/// Turns what is held on the keyboard into the input of one tick.
+/// What is held on the keyboard.
 class Keys {
 public:
     void take(const SDL_Event& event) {
-        if (event.type == SDL_KEYDOWN && !event.key.repeat && isJump(event.key.keysym.sym))
-            m_pressed = 6;
+        if (event.type == SDL_KEYDOWN && !event.key.repeat && event.key.keysym.sym == SDLK_SPACE)
+            m_keys.jumpBufferTicks = jumpBuffer;
     }
-    Input input(const Body& body) {
+    Input input(const Stage& stage) {
         const Uint8* held = SDL_GetKeyboardState(nullptr);
         const auto down = [&](SDL_Scancode a, SDL_Scancode b) { return held[a] || held[b]; };
-        Input input;
-        input.dy = (down(SDL_SCANCODE_DOWN, SDL_SCANCODE_S) ? 512 : 0) -
-                   (down(SDL_SCANCODE_UP, SDL_SCANCODE_W) ? 512 : 0);
-        input.dx = (down(SDL_SCANCODE_RIGHT, SDL_SCANCODE_D) ? 512 : 0) -
-                   (down(SDL_SCANCODE_LEFT, SDL_SCANCODE_A) ? 512 : 0);
-        const bool isStanding = body.stance == Stance::Standing;
-        if (m_pressed > 0 && isStanding) input.buttons |= jumpButton;
-        m_pressed = (input.buttons & jumpButton) ? 0 : std::max(0, m_pressed - 1);
-        if (isStanding && down(SDL_SCANCODE_DOWN, SDL_SCANCODE_S)) input.buttons |= dropButton;
-        if (!isStanding && !down(SDL_SCANCODE_SPACE, SDL_SCANCODE_UP)) input.buttons |= letGoButton;
-        return input;
+        m_keys.left = down(SDL_SCANCODE_LEFT, SDL_SCANCODE_A);
+        m_keys.right = down(SDL_SCANCODE_RIGHT, SDL_SCANCODE_D);
+        m_keys.up = down(SDL_SCANCODE_UP, SDL_SCANCODE_W);
+        m_keys.down = down(SDL_SCANCODE_DOWN, SDL_SCANCODE_S);
+        m_keys.jump = held[SDL_SCANCODE_SPACE] != 0;
+        return inputOf(m_keys, stage.body, *stage.world, stage.level->motion);
     }
 
 private:
-    static bool isJump(SDL_Keycode key) {
-        return key == SDLK_SPACE || key == SDLK_UP || key == SDLK_w;
-    }
-    int m_pressed = 0;
+    PlayerKeys m_keys;
 };
 
 struct Options {
     std::string bundle;
     int frames = 0;  ///< 0 = until the window is closed
     std::string png;
+    std::string replay;  ///< id of the level whose proof is replayed
 };
 
+/// Replays the proof of a level; true if it meets the exit in its last tick.
+bool replay(Game& game, const Options& options) {
+    game.enter(options.replay, "");
+    const Proof* proof = game.stage().level->proof ? &*game.stage().level->proof : nullptr;
+    if (!proof) {
+        std::fprintf(stderr,
+                     "lantern: The level %s has no proof run. Mend it in Prove and export again.\n",
+                     options.replay.c_str());
+        return false;
+    }
+    bool isMet = proof->inputs.empty() && game.meets(proof->exit);
+    for (std::size_t tick = 0; tick < proof->inputs.size(); ++tick) {
+        isMet = game.tickTowards(proof->inputs[tick], proof->exit);
+        if (game.stage().body.stance == Stance::Ended) break;
+    }
+    const bool isAlive = game.stage().body.stance != Stance::Ended;
+    std::printf("lantern: replayed %zu ticks, %s %s\n", proof->inputs.size(),
+                isMet && isAlive ? "met" : "missed", proof->exit.c_str());
+    return isMet && isAlive;
+}
+
 int play(const Options& options) {
-    const bool isHeadless = !options.png.empty() || options.frames > 0;
+    const bool isHeadless = !options.png.empty() || options.frames > 0 || !options.replay.empty();
     if (isHeadless) SDL_SetHint(SDL_HINT_VIDEODRIVER, "dummy");
     if (SDL_Init(SDL_INIT_VIDEO) != 0)
         throw LoadError(std::string("No display: ") + SDL_GetError() + ". Use --frames and --png.");
@@ -297,16 +351,19 @@ int play(const Options& options) {
     int exitCode = 0;
     {
         Game game(options.bundle, renderer);
+        if (!options.replay.empty()) exitCode = replay(game, options) ? 0 : 1;
         Keys keys;
         bool isOver = false;
-        for (int frame = 0; !isOver && (options.frames == 0 || frame < options.frames); ++frame) {
+        const bool isPlayed = options.replay.empty();
+        for (int frame = 0; isPlayed && !isOver && (options.frames == 0 || frame < options.frames);
+             ++frame) {
             SDL_Event event;
             while (SDL_PollEvent(&event)) {
                 keys.take(event);
                 isOver |= event.type == SDL_QUIT ||
                           (event.type == SDL_KEYDOWN && event.key.keysym.sym == SDLK_ESCAPE);
             }
-            if (!game.tick(keys.input(game.stage().body))) break;
+            if (!game.tick(keys.input(game.stage()))) break;
             if (frame % 30 == 29) {
                 // A bundle that cannot be read leaves the game as it is.
                 try {
@@ -340,13 +397,16 @@ int play(const Options& options) {
 int main(int argc, char** argv) {
     CLI::App app(
         "lantern, the stand-in game: plays a bundle that Rook Plot exported.\n"
-        "Arrows or A and D run, Space jumps, Down drops through, Escape ends.",
+        "Arrows or WASD run and climb, Space jumps, Down drops through, Escape ends.",
         "lantern");
     Options options;
     app.add_option("BUNDLE", options.bundle, "The exported folder")->required();
     app.add_option("--frames", options.frames, "Run that many ticks without a window, then end")
         ->check(CLI::Range(0, 1000000));
     app.add_option("--png", options.png, "Write the last picture to this file");
+    app.add_option("--replay", options.replay,
+                   "Replay the proof run of that level without a window; exits with 0 only if it "
+                   "meets the exit");
     CLI11_PARSE(app, argc, argv);
     if (!options.png.empty() && options.frames == 0) options.frames = 1;
     try {

@@ -1,6 +1,6 @@
 #pragma once
 /// Loads what Rook Plot exports: campaign.json and levels/<id>.level.json. C++17, nlohmann-json,
-/// and rook_motion.hpp beside this file; nothing else.
+/// and the headers beside this file; nothing else.
 ///
 ///     auto campaign = rook::runtime::loadCampaign("bundle");
 ///     auto level = rook::runtime::loadLevel("bundle", campaign.levels[0].file);
@@ -11,101 +11,14 @@
 /// All functions throw `LoadError` with one sentence that says what, where and what to do. Files
 /// are not trusted: sizes, ranges and references are checked before memory is taken.
 
-#include <cstdint>
 #include <fstream>
-#include <nlohmann/json.hpp>
 #include <sstream>
-#include <stdexcept>
 #include <string>
 #include <vector>
 
-#include "rook_motion.hpp"
+#include "rook_level.hpp"
 
 namespace rook::runtime {
-
-class LoadError : public std::runtime_error {
-public:
-    using std::runtime_error::runtime_error;
-};
-
-struct Layer {
-    std::string name;
-    std::string role;
-    std::string sheet;  ///< relative to the bundle
-    int tileWidth = 16;
-    int tileHeight = 16;
-    int columns = 1;                      ///< tiles in one row of the sheet
-    std::vector<std::vector<int>> tiles;  ///< rows; 0 = empty, n = tile n - 1 of the sheet
-};
-
-struct Target {
-    std::string level;  ///< empty = the end
-    std::string entry;
-};
-
-struct Entity {
-    std::string id;
-    std::string kind;
-    std::string role;
-    Box box;
-    std::string facing;
-    nlohmann::json fields;
-    Target to;             ///< exits only
-    nlohmann::json whole;  ///< the entity as it stands in the file
-};
-
-struct Level : CellSource {
-    std::string id;
-    std::string title;
-    std::string kind;
-    std::string message;
-    std::string backgroundColor;
-    Frame frame;
-    std::vector<Layer> layers;
-    std::vector<std::string> matterNames;
-    std::vector<Behaviour> behaviours;
-    std::vector<std::uint16_t> cells;  ///< matter of each cell, row by row
-    std::vector<Form> forms;           ///< form of each cell, row by row
-    std::vector<Entity> entities;
-    MotionTables motion;
-    std::vector<std::string> abilities;
-    int coyoteTicks = 0;
-    int airJumps = 0;
-    bool hasMovers = false;
-
-    CellShape at(int column, int row) const override {
-        const std::size_t i =
-            static_cast<std::size_t>(row) * static_cast<std::size_t>(frame.columns) +
-            static_cast<std::size_t>(column);
-        return {behaviours[cells[i]], forms[i]};
-    }
-    /// The world of this level; it refers to the level, which must outlive it and stay in place.
-    World world() const {
-        std::vector<Box> deadly;
-        for (const Entity& entity : entities)
-            if (entity.role == "hazard" && !entity.whole.contains("timetable"))
-                deadly.push_back(entity.box);
-        return World(frame, *this, motion, std::move(deadly));
-    }
-    /// The spawn or entry of that id, else the first spawn; null if there is none.
-    const Entity* startEntity(const std::string& name) const {
-        for (const Entity& entity : entities)
-            if (!name.empty() && entity.id == name &&
-                (entity.role == "spawn" || entity.role == "entry"))
-                return &entity;
-        for (const Entity& entity : entities)
-            if (entity.role == "spawn") return &entity;
-        return nullptr;
-    }
-    /// A body at that start; ended if there is none or it has no room.
-    Body start(const World& world, const std::string& name) const {
-        const Entity* entity = startEntity(name);
-        if (entity) return bodyAt(entity->box, world, motion);
-        Body body;
-        body.stance = Stance::Ended;
-        return body;
-    }
-};
 
 struct CampaignLevel {
     std::string id;
@@ -128,101 +41,6 @@ struct Campaign {
 };
 
 namespace detail {
-
-using nlohmann::json;
-
-[[noreturn]] inline void fail(const std::string& what, const std::string& where) {
-    throw LoadError(what + " (" + where + "). Export the level again.");
-}
-
-inline const json& member(const json& object, const char* key, const std::string& where) {
-    if (!object.is_object()) fail("An object is wanted here", where);
-    const auto found = object.find(key);
-    if (found == object.end()) fail(std::string("The key \"") + key + "\" is missing", where);
-    return *found;
-}
-
-inline std::string text(const json& object, const char* key, const std::string& where) {
-    const json& value = member(object, key, where);
-    if (!value.is_string()) fail("A text is wanted here", where + "." + key);
-    return value.get<std::string>();
-}
-
-inline int whole(const json& value, int low, int high, const std::string& where) {
-    if (!value.is_number_integer()) fail("A whole number is wanted here", where);
-    const bool isHuge = value.is_number_unsigned() && value.get<std::uint64_t>() > 0x7fffffffu;
-    const std::int64_t number = isHuge ? 0x80000000LL : value.get<std::int64_t>();
-    if (number < low || number > high) {
-        fail("The number " + value.dump() + " is out of its range, " + std::to_string(low) +
-                 " to " + std::to_string(high),
-             where);
-    }
-    return static_cast<int>(number);
-}
-
-inline int whole(const json& object, const char* key, int low, int high, const std::string& where) {
-    return whole(member(object, key, where), low, high, where + "." + key);
-}
-
-inline const json& list(const json& object, const char* key, const std::string& where) {
-    const json& value = member(object, key, where);
-    if (!value.is_array()) fail("A list is wanted here", where + "." + key);
-    return value;
-}
-
-inline std::string item(const std::string& where, const char* key, std::size_t index) {
-    return where + "." + key + "[" + std::to_string(index) + "]";
-}
-
-inline void header(const json& object, const char* format, const std::string& where) {
-    if (text(object, "format", where) != format)
-        fail(std::string("The format is not ") + format, where);
-    if (whole(object, "version", 1, 0x7fffffff, where) > 1)
-        fail("The version is newer than this loader, which reads 1", where);
-}
-
-template <typename E, std::size_t count>
-E named(const std::string& name, const std::array<std::string_view, count>& names,
-        const std::string& where) {
-    for (std::size_t i = 0; i < count; ++i)
-        if (name == names[i]) return static_cast<E>(i);
-    fail("\"" + name + "\" is not known here", where);
-}
-
-inline Behaviour behaviour(const std::string& name, const std::string& where) {
-    return named<Behaviour>(name, behaviourNames, where);
-}
-
-inline Form form(const std::string& name, const std::string& where) {
-    return named<Form>(name, formNames, where);
-}
-
-/// An edge that is not said is a wall, at the bottom deadly.
-inline EdgeRule edge(const json& edges, const char* key, EdgeRule standard,
-                     const std::string& where) {
-    if (!edges.is_object()) fail("An object is wanted here", where);
-    if (!edges.contains(key)) return standard;
-    return named<EdgeRule>(text(edges, key, where), edgeRuleNames, where + "." + key);
-}
-
-/// Calls `take(x, y, number)` for each number of a list of rows.
-template <typename Take>
-void rows(const json& object, const char* key, int columns, int rowCount, int high,
-          const std::string& where, Take&& take) {
-    const json& all = list(object, key, where);
-    if (all.size() != static_cast<std::size_t>(rowCount))
-        fail("There are " + std::to_string(all.size()) + " rows and should be " +
-                 std::to_string(rowCount),
-             where + "." + key);
-    for (int y = 0; y < rowCount; ++y) {
-        const json& row = all[static_cast<std::size_t>(y)];
-        const std::string place = item(where, key, static_cast<std::size_t>(y));
-        if (!row.is_array() || row.size() != static_cast<std::size_t>(columns))
-            fail("The row should have " + std::to_string(columns) + " numbers", place);
-        for (int x = 0; x < columns; ++x)
-            take(x, y, whole(row[static_cast<std::size_t>(x)], 0, high, place));
-    }
-}
 
 inline void readMatter(const json& file, Level& level, const std::string& name) {
     const std::string where = name + ": matter";
@@ -257,47 +75,6 @@ inline void readMatter(const json& file, Level& level, const std::string& name) 
                  item(where, "forms", i / static_cast<std::size_t>(columns)));
         }
     }
-}
-
-inline std::vector<int> numbers(const json& object, const char* key, int low, int high,
-                                std::size_t most, const std::string& where) {
-    const json& all = list(object, key, where);
-    if (all.size() > most)
-        fail("The list has more than " + std::to_string(most) + " numbers", where + "." + key);
-    std::vector<int> out;
-    for (const json& value : all)
-        out.push_back(whole(value, low, high, where + "." + key));
-    return out;
-}
-
-inline void readMotion(const json& file, Level& level, const std::string& name) {
-    const std::string where = name + ": motion";
-    const json& motion = member(file, "motion", name);
-    MotionTables& tables = level.motion;
-    const json& body = member(motion, "body", where);
-    tables.bodyWidth = whole(body, "width", 1, 512, where + ".body");
-    tables.bodyHeight = whole(body, "height", 1, 512, where + ".body");
-    for (const json& value : list(motion, "abilities", where)) {
-        if (!value.is_string()) fail("A text is wanted here", where + ".abilities");
-        level.abilities.push_back(value.get<std::string>());
-        if (level.abilities.back() == "short-hop") tables.shortHop = true;
-        if (level.abilities.back() == "drop-through") tables.dropThrough = true;
-        if (level.abilities.back() == "swim") tables.swims = true;
-    }
-    const int far = 1 << 16;  // px in one tick; no profile in range comes near it
-    tables.dx = numbers(motion, "dx", 0, far, 4096, where);
-    tables.dy = numbers(motion, "dy", -far, far, 4096, where);
-    if (tables.dx.empty() || tables.dx.size() != tables.dy.size())
-        fail("dx and dy should be equally long, 1 to 4096 numbers", where);
-    const int last = static_cast<int>(tables.dx.size()) - 1;
-    tables.loopFrom = whole(motion, "loopFrom", 0, last, where);
-    tables.topPhase = whole(motion, "topPhase", 0, last, where);
-    const std::vector<int> walk = numbers(motion, "walk", 0, far, 16, where);
-    if (walk.size() != 16) fail("walk should hold 16 numbers", where + ".walk");
-    std::copy(walk.begin(), walk.end(), tables.walk.begin());
-    tables.stepUp = whole(motion, "stepUp", 0, 512, where);
-    level.coyoteTicks = whole(motion, "coyoteTicks", 0, 1 << 20, where);
-    level.airJumps = whole(motion, "airJumps", 0, 3, where);
 }
 
 inline Target target(const json& object, const std::string& where) {
@@ -386,7 +163,13 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
         for (std::size_t i = 0; i < layers.size(); ++i)
             level.layers.push_back(readLayer(layers[i], level, item(name + ": ", "layers", i)));
     }
-    level.hasMovers = file.contains("movers") && !file["movers"].empty();
+    readParts(file, level, name);
+    if (file.contains("movers")) {
+        const nlohmann::json& movers = list(file, "movers", name);
+        for (std::size_t i = 0; i < movers.size(); ++i)
+            level.parts.movers.push_back(readMover(movers[i], item(name + ": ", "movers", i)));
+    }
+    readProof(file, level, name);
     return level;
 }
 

@@ -53,6 +53,16 @@ void BitMap::setRun(int y, int left, int right) {
         words[i] |= maskOf(i * wordBits, left, right);
 }
 
+void BitMap::clearRun(int y, int left, int right) {
+    if (y < 0 || y >= m_height) return;
+    left = std::max(left, 0);
+    right = std::min(right, m_width);
+    if (left >= right) return;
+    Word* words = row(y);
+    for (int i = left / wordBits; i <= (right - 1) / wordBits; ++i)
+        words[i] &= ~maskOf(i * wordBits, left, right);
+}
+
 bool BitMap::anyIn(int left, int top, int right, int bottom) const {
     left = std::max(left, 0);
     right = std::min(right, m_width);

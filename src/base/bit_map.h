@@ -39,6 +39,8 @@ public:
 
     /// Sets the bits from `left` to `right` - 1 of row y. Clipped to the rectangle.
     void setRun(int y, int left, int right);
+    /// Clears the bits from `left` to `right` - 1 of row y. Clipped to the rectangle.
+    void clearRun(int y, int left, int right);
     /// True if any bit of the rectangle [left, right) x [top, bottom), clipped, is set.
     [[nodiscard]] bool anyIn(int left, int top, int right, int bottom) const;
     [[nodiscard]] std::int64_t count() const;

@@ -9,6 +9,7 @@ inline constexpr int maxBoardCells = 16384;              ///< Columns or rows of
 inline constexpr int maxCellPx = 512;                    ///< Width or height of one cell, px.
 inline constexpr int maxEntities = 1000000;              ///< Entities of one level.
 inline constexpr int maxMatters = 4096;                  ///< Matters of one project, open included.
+inline constexpr std::size_t maxKeptRuns = 256;          ///< Runs kept with one level.
 inline constexpr std::size_t maxBlocks = 4096;           ///< Blocks of one project.
 inline constexpr int maxBlockCells = 512;                ///< Columns or rows of one block.
 inline constexpr int maxLevels = 10000;                  ///< Levels of one project.

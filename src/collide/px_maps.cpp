@@ -35,8 +35,9 @@ struct Pads {
     int left, right, top, bottom;
 };
 
-Pads padsOf(const runtime::Frame& frame, const runtime::MotionTables& tables) {
-    const runtime::Margins m = runtime::marginsOf(frame, tables);
+Pads padsOf(const runtime::Frame& frame, const runtime::MotionTables& tables,
+            const runtime::Parts& parts) {
+    const runtime::Margins m = runtime::marginsOf(frame, tables, parts.springs);
     return {m.left + 1, m.right + 1, m.top + 1, m.bottom + 1};
 }
 
@@ -64,101 +65,189 @@ void fillEdges(PxMaps& maps, const runtime::Frame& frame) {
     if (e.bottom == EdgeRule::Open) maps.deadly.setRun(height - 1, 0, width);
 }
 
+/// Sets the px of a box of level px.
+void fillBox(BitMap& map, const PxMaps& maps, const runtime::Box& box) {
+    for (int y = box.y; y < box.y + box.height; ++y)
+        map.setRun(maps.top + y, maps.left + box.x, maps.left + box.x + box.width);
+}
+
+/// The px of a map whose upper neighbour is not in it.
+BitMap topsOf(const BitMap& map) {
+    BitMap tops(map.width(), map.height());
+    for (int y = 0; y < map.height(); ++y) {
+        const BitMap::Word* here = map.row(y);
+        const BitMap::Word* above = y > 0 ? map.row(y - 1) : nullptr;
+        for (int i = 0; i < map.wordsPerRow(); ++i)
+            tops.row(y)[i] = here[i] & ~(above ? above[i] : 0);
+    }
+    return tops;
+}
+
+/// Cells of each behaviour, as bits; a map is made when it is first needed.
+class CellMaps {
+public:
+    CellMaps(PxMaps& maps, const runtime::Frame& frame) : m_maps(maps), m_frame(frame) {}
+
+    void fill(const runtime::CellSource& cells) {
+        const FormRows forms(m_frame.cellWidth, m_frame.cellHeight);
+        for (int row = 0; row < m_frame.rows; ++row) {
+            for (int column = 0; column < m_frame.columns;) {
+                const CellShape shape = cells.at(column, row);
+                int end = column + 1;
+                if (shape.form == Form::Full) {
+                    while (end < m_frame.columns &&
+                           cells.at(end, row).behaviour == shape.behaviour &&
+                           cells.at(end, row).form == Form::Full)
+                        ++end;
+                }
+                BitMap* map = mapOf(shape.behaviour);
+                const int x = m_maps.left + column * m_frame.cellWidth;
+                const int y = m_maps.top + row * m_frame.cellHeight;
+                const int wholeCells = (end - column - 1) * m_frame.cellWidth;
+                for (int j = 0; map && j < m_frame.cellHeight; ++j) {
+                    const FormRow run = forms.at(shape.form, j);
+                    map->setRun(y + j, x + run.from, x + wholeCells + run.to);
+                }
+                column = end;
+            }
+        }
+        m_maps.oneWayTop = topsOf(m_oneWay.width() > 0 ? m_oneWay : blank());
+        if (m_maps.ladder.width() > 0) m_maps.ladderTop = topsOf(m_maps.ladder);
+    }
+
+private:
+    [[nodiscard]] BitMap blank() const { return {m_maps.solid.width(), m_maps.solid.height()}; }
+    BitMap* made(BitMap& map) const {
+        if (map.width() == 0) map = blank();
+        return &map;
+    }
+    BitMap* mapOf(Behaviour behaviour) {
+        switch (behaviour) {
+            case Behaviour::Solid:
+                return &m_maps.solid;
+            case Behaviour::OneWay:
+                return made(m_oneWay);
+            case Behaviour::Deadly:
+                return &m_maps.deadly;
+            case Behaviour::Liquid:
+                return made(m_maps.liquid);
+            case Behaviour::Ladder:
+                return made(m_maps.ladder);
+            case Behaviour::Open:
+                return nullptr;
+        }
+        return nullptr;
+    }
+
+    PxMaps& m_maps;
+    const runtime::Frame& m_frame;
+    BitMap m_oneWay;
+};
+
+/// A map of boxes becomes one of the positions at which a body meets them.
+BitMap meetings(BitMap map, const runtime::MotionTables& tables) {
+    map.spreadLeft(tables.bodyWidth);
+    map.spreadUp(tables.bodyHeight);
+    return map;
+}
+
+/// A map of px to stand on becomes one of the positions of a body directly above them.
+BitMap standings(BitMap ground, const runtime::MotionTables& tables) {
+    ground.spreadLeft(tables.bodyWidth);
+    BitMap above(ground.width(), ground.height());
+    for (int y = 0; y + tables.bodyHeight < ground.height(); ++y)
+        std::copy_n(ground.row(y + tables.bodyHeight), ground.wordsPerRow(), above.row(y));
+    return above;
+}
+
+void addAll(BitMap& map, const BitMap& other) {
+    for (int y = 0; y < map.height(); ++y)
+        for (int i = 0; i < map.wordsPerRow(); ++i)
+            map.row(y)[i] |= other.row(y)[i];
+}
+
+/// What ladders and liquids add for a body that climbs or swims.
+void addHolds(BodyMaps& body, const PxMaps& maps, const runtime::MotionTables& tables,
+              runtime::AbilitySet abilities) {
+    const bool climbs =
+        (abilities & setOf(runtime::Ability::Climb)) != 0 && maps.ladder.width() > 0;
+    const bool swims = (abilities & setOf(runtime::Ability::Swim)) != 0 && maps.liquid.width() > 0;
+    if (swims) body.liquid = meetings(maps.liquid, tables);
+    if (climbs || swims) body.holdFloor = body.floor;
+    if (!climbs) return;
+    body.ladder = meetings(maps.ladder, tables);
+    body.ladderTop = standings(maps.ladderTop, tables);
+    addAll(body.floor, body.ladderTop);
+    for (int y = 0; y < body.floor.height(); ++y)
+        for (int i = 0; i < body.floor.wordsPerRow(); ++i)
+            body.holdFloor.row(y)[i] |= body.ladderTop.row(y)[i] & ~body.ladder.row(y)[i];
+}
+
 }  // namespace
 
-std::int64_t mapBits(const runtime::Frame& frame, const runtime::MotionTables& tables) {
-    const Pads pads = padsOf(frame, tables);
+std::int64_t mapBits(const runtime::Frame& frame, const runtime::MotionTables& tables,
+                     const runtime::Parts& parts) {
+    const Pads pads = padsOf(frame, tables, parts);
     return (std::int64_t{frame.columns} * frame.cellWidth + pads.left + pads.right) *
            (std::int64_t{frame.rows} * frame.cellHeight + pads.top + pads.bottom);
 }
 
 PxMaps makePxMaps(const runtime::Frame& frame, const runtime::CellSource& cells,
-                  const runtime::MotionTables& tables, const std::vector<PxRect>& deadlyBoxes) {
-    const Pads pads = padsOf(frame, tables);
+                  const runtime::MotionTables& tables, const runtime::Parts& parts) {
+    const Pads pads = padsOf(frame, tables, parts);
     const int width = frame.widthPx() + pads.left + pads.right;
     const int height = frame.heightPx() + pads.top + pads.bottom;
-    PxMaps maps{pads.left, pads.top, BitMap(width, height), BitMap(width, height),
-                BitMap(width, height)};
+    PxMaps maps;
+    maps.left = pads.left;
+    maps.top = pads.top;
+    maps.solid = BitMap(width, height);
+    maps.deadly = BitMap(width, height);
     fillEdges(maps, frame);
-
-    BitMap oneWay(width, height);
-    const FormRows forms(frame.cellWidth, frame.cellHeight);
-    const auto mapOf = [&](Behaviour behaviour) -> BitMap* {
-        switch (behaviour) {
-            case Behaviour::Solid:
-                return &maps.solid;
-            case Behaviour::OneWay:
-                return &oneWay;
-            case Behaviour::Deadly:
-                return &maps.deadly;
-            case Behaviour::Liquid:
-                return tables.fromAbove && !tables.swims ? &maps.deadly : nullptr;
-            case Behaviour::Open:
-            case Behaviour::Ladder:
-                return nullptr;
-        }
-        return nullptr;
-    };
-    for (int row = 0; row < frame.rows; ++row) {
-        for (int column = 0; column < frame.columns;) {
-            const CellShape shape = cells.at(column, row);
-            BitMap* map = mapOf(shape.behaviour);
-            int end = column + 1;
-            if (shape.form == Form::Full) {
-                while (end < frame.columns && cells.at(end, row).behaviour == shape.behaviour &&
-                       cells.at(end, row).form == Form::Full)
-                    ++end;
-            }
-            const int x = pads.left + column * frame.cellWidth;
-            const int y = pads.top + row * frame.cellHeight;
-            const int wholeCells = (end - column - 1) * frame.cellWidth;
-            for (int j = 0; map && j < frame.cellHeight; ++j) {
-                const FormRow run = forms.at(shape.form, j);
-                map->setRun(y + j, x + run.from, x + wholeCells + run.to);
-            }
-            column = end;
-        }
-    }
-    for (const PxRect& box : deadlyBoxes)
-        for (int y = box.y; y < box.bottom(); ++y)
-            maps.deadly.setRun(pads.top + y, pads.left + box.x, pads.left + box.right());
-
-    for (int y = 0; y < height; ++y) {
-        const BitMap::Word* here = oneWay.row(y);
-        const BitMap::Word* above = y > 0 ? oneWay.row(y - 1) : nullptr;
-        BitMap::Word* tops = maps.oneWayTop.row(y);
-        for (int i = 0; i < oneWay.wordsPerRow(); ++i)
-            tops[i] = here[i] & ~(above ? above[i] : 0);
-    }
+    CellMaps(maps, frame).fill(cells);
+    for (const runtime::Box& box : parts.deadly)
+        fillBox(maps.deadly, maps, box);
+    for (const runtime::TimedHazard& hazard : parts.timed)
+        if (hazard.times.isAlwaysOn()) fillBox(maps.deadly, maps, hazard.box);
     return maps;
 }
 
-BodyMaps makeBodyMaps(const PxMaps& maps, int bodyWidth, int bodyHeight) {
+BodyMaps makeBodyMaps(const PxMaps& maps, const runtime::MotionTables& tables,
+                      const runtime::Parts& parts, runtime::HeldSet held,
+                      runtime::AbilitySet abilities) {
     const int width = maps.solid.width();
     const int height = maps.solid.height();
-    BitMap blocked = maps.solid;
-    BitMap killed = maps.deadly;
-    BitMap ground = maps.solid;
-    for (int y = 0; y < height; ++y)
-        for (int i = 0; i < ground.wordsPerRow(); ++i)
-            ground.row(y)[i] |= maps.oneWayTop.row(y)[i];
-    for (BitMap* map : {&blocked, &killed, &ground})
-        map->spreadLeft(bodyWidth);
-    for (BitMap* map : {&blocked, &killed})
-        map->spreadUp(bodyHeight);
-
-    BodyMaps body{maps.left, maps.top, BitMap(width, height), BitMap(width, height),
-                  BitMap(width, height)};
-    const int lastX = width - bodyWidth;  // the last corner whose box lies in the frame
-    for (int y = 0; y + bodyHeight <= height; ++y) {
-        body.free.setRun(y, 0, lastX + 1);
+    BitMap solid = maps.solid;
+    for (const runtime::Door& door : parts.doors)
+        if (!door.isOpen(held)) fillBox(solid, maps, door.box);
+    BitMap ground = solid;
+    addAll(ground, maps.oneWayTop);
+    BodyMaps body;
+    body.left = maps.left;
+    body.top = maps.top;
+    body.free = BitMap(width, height);
+    body.live = BitMap(width, height);
+    body.floor = standings(std::move(ground), tables);
+    const BitMap blocked = meetings(std::move(solid), tables);
+    BitMap deadly = maps.deadly;
+    const bool liquidsKill = tables.fromAbove && (abilities & setOf(runtime::Ability::Swim)) == 0;
+    if (liquidsKill && maps.liquid.width() > 0) addAll(deadly, maps.liquid);
+    const BitMap killed = meetings(std::move(deadly), tables);
+    for (int y = 0; y + tables.bodyHeight <= height; ++y) {
+        body.free.setRun(y, 0, width - tables.bodyWidth + 1);
         for (int i = 0; i < blocked.wordsPerRow(); ++i) {
             body.free.row(y)[i] &= ~blocked.row(y)[i];
             body.live.row(y)[i] = body.free.row(y)[i] & ~killed.row(y)[i];
-            if (y + bodyHeight < height) body.floor.row(y)[i] = ground.row(y + bodyHeight)[i];
         }
     }
+    if (tables.fromAbove)
+        body.floor = body.live;  // a body stands wherever it lives
+    else
+        addHolds(body, maps, tables, abilities);
     return body;
+}
+
+BodyMaps makeBodyMaps(const PxMaps& maps, const runtime::MotionTables& tables) {
+    return makeBodyMaps(maps, tables, {}, 0, tables.abilities);
 }
 
 }  // namespace rook::collide

@@ -7,6 +7,7 @@
 
 #include "base/id.h"
 #include "level/matter.h"
+#include "level/role_data.h"
 
 namespace rook::level {
 
@@ -48,15 +49,10 @@ struct Entity {
     Facing facing = Facing::Right;
     ExitTarget to;                   ///< exits only
     std::vector<NamedValue> fields;  ///< those set, by the kind's names
-    UnknownKeys unknown;        ///< other keys of the entity, `opens` and `timetable` among them
-    UnknownKeys unknownFields;  ///< fields that the kind does not have
+    RoleData data;                   ///< what its role has
+    UnknownKeys unknown;             ///< other keys of the entity
+    UnknownKeys unknownFields;       ///< fields that the kind does not have
     bool operator==(const Entity&) const = default;
-
-    [[nodiscard]] bool hasUnknown(std::string_view key) const {
-        for (const auto& [name, text] : unknown)
-            if (name == key) return true;
-        return false;
-    }
 };
 
 /// The value of a field: the entity's own, else the kind's standard.

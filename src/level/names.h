@@ -32,16 +32,8 @@ enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };
 
 /// The type of a field: of an entity, or of a matter. A number has at most three places.
 enum class FieldType : unsigned char { WholeNumber, Text, YesNo, Number };
-enum class Ability : unsigned char {
-    ShortHop,
-    AirJump,
-    WallJump,
-    Coyote,
-    DropThrough,
-    Climb,
-    Swim,
-};
-inline constexpr int abilityCount = 7;
+using runtime::Ability;
+using runtime::abilityCount;
 
 /// What a mark of a sketch is.
 enum class MarkShape : unsigned char { Free, Line, Box, Outline, Label, Thing };

@@ -28,7 +28,8 @@ Matter Project::openMatter() {
 bool Project::operator==(const Project& other) const {
     return name == other.name && matters == other.matters && sheets == other.sheets &&
            kinds == other.kinds && profiles == other.profiles && parts == other.parts &&
-           blocks == other.blocks && unknown == other.unknown &&
+           blocks == other.blocks && comfortLimit == other.comfortLimit &&
+           unknown == other.unknown &&
            std::equal(levels.begin(), levels.end(), other.levels.begin(), other.levels.end(),
                       [](const auto& a, const auto& b) { return a == b || *a == *b; });
 }
@@ -37,7 +38,8 @@ bool Project::sharesAllWith(const Project& other) const {
     return name == other.name && levels == other.levels && matters.isSharedWith(other.matters) &&
            sheets.isSharedWith(other.sheets) && kinds.isSharedWith(other.kinds) &&
            profiles.isSharedWith(other.profiles) && parts.isSharedWith(other.parts) &&
-           blocks.isSharedWith(other.blocks) && unknown == other.unknown;
+           blocks.isSharedWith(other.blocks) && comfortLimit == other.comfortLimit &&
+           unknown == other.unknown;
 }
 
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {

@@ -14,7 +14,9 @@
 #include "base/grid.h"
 #include "base/id.h"
 #include "base/shared_vector.h"
+#include "level/boxes.h"
 #include "level/entity.h"
+#include "level/kept_run.h"
 #include "level/motion_profile.h"
 #include "level/sketch.h"
 
@@ -47,6 +49,8 @@ struct Level {
     SharedVector<Entity> entities;
     Sketch sketch;
     SharedVector<LaidBlock> laid;     ///< so that a block that changes can change where it lies
+    SharedVector<KeptRun> runs;       ///< that must stay possible
+    std::optional<KeptRun> proof;     ///< the last run that was found to get to the exit
     std::vector<LegendEntry> legend;  ///< as read from the file, so that characters stay the same
     UnknownKeys unknown;
 
@@ -73,6 +77,7 @@ struct Project {
     SharedVector<PartMatch> parts;  ///< one a name at most
     SharedVector<Block> blocks;
     std::vector<std::shared_ptr<const Level>> levels;
+    int comfortLimit = 0;  ///< %; less comfort in a level is a finding; 0 = none is
     UnknownKeys unknown;
 
     [[nodiscard]] static Matter openMatter();

@@ -141,6 +141,7 @@ JumpArc leastHop(const StepTables& tables) {
     JumpArc arc;
     PxPoint at;
     arc.path.push_back(at);
+    const bool mayCutIt = tables.body.has(level::Ability::ShortHop);
     for (int phase = 0;;) {
         const int dy = tables.body.dy[static_cast<std::size_t>(phase)];
         // A fall stops at the floor, after the tick's way to the side.
@@ -150,7 +151,7 @@ JumpArc leastHop(const StepTables& tables) {
         arc.path.push_back(at);
         arc.rise = std::max(arc.rise, -at.y);
         if (hasLanded) break;
-        const int hop = tables.body.phaseAfterLettingGo(phase);
+        const int hop = mayCutIt ? tables.body.phaseAfterLettingGo(phase) : -1;
         phase = hop >= 0 ? hop : tables.body.phaseAfter(phase);
     }
     arc.reach = at.x;

@@ -8,6 +8,7 @@ namespace {
 
 using level::Ability;
 using level::Decimal;
+using level::MotionProfile;
 __extension__ using Wide = __int128;
 
 std::int64_t floorDivide(Wide numerator, Wide denominator) {
@@ -25,9 +26,10 @@ std::int64_t roundDivide(Wide numerator, Wide denominator) {
 /// px a tick as a fraction: a speed in cells a second, times px a cell, over 60 ticks a second.
 struct Speed {
     std::int64_t numerator = 0;
-    static constexpr std::int64_t denominator = 60000;
+    static constexpr std::int64_t denominator = 6000000;
 
-    Speed(Decimal cellsASecond, int cellPx) : numerator(cellsASecond.thousandths * cellPx) {}
+    Speed(Decimal cellsASecond, int cellPx, int percent = 100)
+        : numerator(cellsASecond.thousandths * cellPx * percent) {}
     [[nodiscard]] int pxInTick(int tick) const {
         return static_cast<int>(floorDivide(Wide(numerator) * (tick + 1), denominator) -
                                 floorDivide(Wide(numerator) * tick, denominator));
@@ -36,8 +38,8 @@ struct Speed {
     [[nodiscard]] std::int64_t quarters() const {
         return std::max<std::int64_t>(1, roundDivide(Wide(4) * numerator, denominator));
     }
-    [[nodiscard]] std::array<int, 16> table() const {
-        std::array<int, 16> steps{};
+    [[nodiscard]] runtime::PaceTable table() const {
+        runtime::PaceTable steps{};
         for (int i = 0; i < 16; ++i)
             steps[static_cast<std::size_t>(i)] = pxInTick(i);
         return steps;
@@ -50,22 +52,29 @@ int quarterStep(std::int64_t quarters, int i) {
 
 /// The flight of one jump: y(n) as a fraction.
 struct Flight {
-    std::int64_t heightPx1000 = 0;  ///< thousandths of a px
+    std::int64_t height = 0;  ///< px, times 100,000
     std::int64_t fallFactor1000 = 0;
     std::int64_t top = 1;  ///< ticks
+
+    Flight(Decimal cells, const MotionProfile& profile, CellSize cell, int percent)
+        : height(cells.thousandths * cell.height * percent -
+                 std::int64_t{100000} * profile.marginPx),
+          fallFactor1000(profile.fallFactor.thousandths),
+          top(std::max<std::int64_t>(
+              1, roundDivide(Wide(profile.timeToTop.thousandths) * 60, 1000))) {}
 
     /// round(y(n)), px above the start.
     [[nodiscard]] std::int64_t heightAt(std::int64_t n) const {
         if (n <= top)
-            return roundDivide(Wide(heightPx1000) * (2 * n * top - n * n), Wide(1000) * top * top);
+            return roundDivide(Wide(height) * (2 * n * top - n * n), Wide(100000) * top * top);
         const Wide after = Wide(n - top) * (n - top);
-        return roundDivide(Wide(heightPx1000) * (Wide(1000) * top * top - fallFactor1000 * after),
-                           Wide(1000000) * top * top);
+        return roundDivide(Wide(height) * (Wide(1000) * top * top - fallFactor1000 * after),
+                           Wide(100000000) * top * top);
     }
     /// y(n) - y(n + 1) > fall. Requires: n >= top.
     [[nodiscard]] bool fallsFasterThan(const Speed& fall, std::int64_t n) const {
-        return Wide(fallFactor1000) * heightPx1000 * (2 * (n - top) + 1) * Speed::denominator >
-               Wide(fall.numerator) * 1000000 * top * top;
+        return Wide(fallFactor1000) * height * (2 * (n - top) + 1) * Speed::denominator >
+               Wide(fall.numerator) * 100000000 * top * top;
     }
 };
 
@@ -77,7 +86,7 @@ struct Range {
     const char* text;
 };
 
-Result<void> checkRanges(const level::MotionProfile& p, CellSize cell) {
+Result<void> checkRanges(const MotionProfile& p, CellSize cell) {
     // A speed of a quarter px a tick is 15 px a second: thousandths of cells times px, 15000.
     const std::int64_t many = 1000000;  // 1000 cells, seconds or times, in thousandths
     const auto quarter = [](int px) { return (15000 + px - 1) / px; };
@@ -112,79 +121,88 @@ Result<void> checkRanges(const level::MotionProfile& p, CellSize cell) {
     return {};
 }
 
-Result<void> fillPhases(runtime::MotionTables& tables, const Flight& flight, const Speed& run,
-                        const Speed& fall, const std::string& profile) {
+Result<runtime::PhaseTable> makePhases(const Flight& flight, const Speed& run, const Speed& fall,
+                                       const std::string& where) {
+    if (flight.height <= 0) {
+        return fail(ErrorKind::OutOfRange, "Nothing is left of a jump", where,
+                    "Make the jump higher or the margin smaller");
+    }
+    runtime::PhaseTable table;
     int p = 0;
     for (; p < flight.top || !flight.fallsFasterThan(fall, p); ++p) {
         if (p + 4 >= maxPhases) {
-            return fail(ErrorKind::OutOfRange, "A jump would take more than 4096 phases",
-                        "motion profile " + profile,
+            return fail(ErrorKind::OutOfRange, "A jump would take more than 4096 phases", where,
                         "Shorten the time to the top or lower the greatest fall speed");
         }
-        tables.dy.push_back(static_cast<int>(flight.heightAt(p) - flight.heightAt(p + 1)));
-        tables.dx.push_back(run.pxInTick(p));
+        table.dy.push_back(static_cast<int>(flight.heightAt(p) - flight.heightAt(p + 1)));
+        table.dx.push_back(run.pxInTick(p));
     }
-    tables.loopFrom = p;
-    tables.topPhase = static_cast<int>(flight.top);
+    table.loopFrom = p;
+    table.topPhase = static_cast<int>(flight.top);
     for (int i = 0; i < 4; ++i) {
-        tables.dx.push_back(quarterStep(run.quarters(), i));
-        tables.dy.push_back(quarterStep(fall.quarters(), i));
+        table.dx.push_back(quarterStep(run.quarters(), i));
+        table.dy.push_back(quarterStep(fall.quarters(), i));
     }
-    return {};
+    return table;
 }
 
 }  // namespace
 
-Result<StepTables> makeStepTables(const level::MotionProfile& profile, CellSize cell) {
+Result<StepTables> makeStepTables(const MotionProfile& profile, CellSize cell,
+                                  Weakening weakening) {
     if (const auto fine = checkRanges(profile, cell); !fine) return fail(fine.error());
-    const Speed run(profile.run, cell.width);
-    const Speed fall(profile.greatestFall, cell.height);
-    const Flight flight{
-        profile.jumpHeight.thousandths * cell.height - 1000 * std::int64_t{profile.marginPx},
-        profile.fallFactor.thousandths,
-        std::max<std::int64_t>(1, roundDivide(Wide(profile.timeToTop.thousandths) * 60, 1000))};
+    const int percent = 100 - weakening.percent;
+    const Speed run(profile.run, cell.width, percent);
+    const auto phases =
+        makePhases(Flight(profile.jumpHeight, profile, cell, percent), run,
+                   Speed(profile.greatestFall, cell.height), "motion profile " + profile.name);
+    if (!phases) return fail(phases.error());
 
     StepTables tables;
     tables.profile = profile.name;
     tables.marginPx = profile.marginPx;
     tables.abilities = profile.abilities;
-    tables.body.bodyWidth = profile.bodyWidth + 2 * profile.marginPx;
-    tables.body.bodyHeight = profile.bodyHeight + profile.marginPx;
-    tables.body.shortHop = profile.has(Ability::ShortHop);
-    tables.body.dropThrough = profile.has(Ability::DropThrough);
-    tables.body.walk = run.table();
-    tables.body.stepUp = profile.stepUp;
-    if (const auto fine = fillPhases(tables.body, flight, run, fall, profile.name); !fine)
-        return fail(fine.error());
-    const auto asList = [](const std::array<int, 16>& steps) {
-        return std::vector<int>(steps.begin(), steps.end());
-    };
-    if (profile.has(Ability::Climb))
-        tables.climb = asList(Speed(profile.climb, cell.height).table());
-    if (profile.has(Ability::Swim)) tables.swim = asList(Speed(profile.swim, cell.width).table());
+    runtime::MotionTables& body = tables.body;
+    static_cast<runtime::PhaseTable&>(body) = *phases;
+    body.bodyWidth = profile.bodyWidth + 2 * profile.marginPx;
+    body.bodyHeight = profile.bodyHeight + profile.marginPx;
+    for (const Ability ability : profile.abilities)
+        body.abilities |= runtime::setOf(ability);
+    body.walk = run.table();
+    body.stepUp = profile.stepUp;
+    if (profile.has(Ability::Climb)) body.climb = Speed(profile.climb, cell.height).table();
+    if (profile.has(Ability::Swim)) body.swim = Speed(profile.swim, cell.width).table();
     if (profile.has(Ability::Coyote)) {
-        tables.coyoteTicks =
+        body.coyoteTicks =
             static_cast<int>(roundDivide(Wide(profile.coyoteMs.thousandths) * 60, 1000000));
     }
-    if (profile.has(Ability::AirJump)) tables.airJumps = profile.airJumps;
+    if (profile.has(Ability::AirJump)) body.airJumps = profile.airJumps;
     if (profile.has(Ability::WallJump))
-        tables.wallPushTicks = std::min(profile.wallPush, tables.body.loopFrom);
+        body.wallPushTicks = std::min(profile.wallPush, body.loopFrom);
     return tables;
 }
 
-bool isSolved(level::Ability ability) {
-    switch (ability) {
-        case Ability::ShortHop:
-        case Ability::DropThrough:
-            return true;
-        case Ability::AirJump:
-        case Ability::WallJump:
-        case Ability::Coyote:
-        case Ability::Climb:
-        case Ability::Swim:
-            return false;
+Result<runtime::Spring> makeSpring(const MotionProfile& profile, CellSize cell,
+                                   const level::SpringHeights& heights, const std::string& where,
+                                   Weakening weakening) {
+    const std::int64_t most = 1000000;  // 1000 cells, in thousandths
+    for (const Decimal height : {heights.high, heights.low}) {
+        if (height.thousandths >= 1 && height.thousandths <= most) continue;
+        return fail(ErrorKind::OutOfRange, "The height of a spring is outside its range", where,
+                    "Give it a value above 0, at most 1000 cells");
     }
-    return false;
+    const int percent = 100 - weakening.percent;
+    const Speed run(profile.run, cell.width, percent);
+    const Speed fall(profile.greatestFall, cell.height);
+    runtime::Spring spring;
+    const auto high = makePhases(Flight(heights.high, profile, cell, percent), run, fall, where);
+    if (!high) return fail(high.error());
+    const auto low = makePhases(Flight(heights.low, profile, cell, percent), run, fall, where);
+    if (!low) return fail(low.error());
+    spring.high = *high;
+    spring.low = *low;
+    spring.pushDx = heights.pushDx;
+    return spring;
 }
 
 }  // namespace rook::motion

@@ -11,6 +11,7 @@
 #include "base/geometry.h"
 #include "base/result.h"
 #include "level/motion_profile.h"
+#include "level/role_data.h"
 #include "rook_motion.hpp"
 
 namespace rook::motion {
@@ -23,19 +24,23 @@ struct StepTables {
     runtime::MotionTables body;  ///< what the stepper uses
     std::string profile;
     int marginPx = 0;
-    std::vector<level::Ability> abilities;
-    std::vector<int> climb;  ///< 16 numbers, or none without the ability
-    std::vector<int> swim;   ///< 16 numbers, or none without the ability
-    int coyoteTicks = 0;
-    int airJumps = 0;
-    int wallPushTicks = 0;
+    std::vector<level::Ability> abilities;  ///< as the profile lists them
+};
+
+/// Weakens run speed, jump and spring heights to (100 - percent) / 100, as fractions. 0 to 99.
+struct Weakening {
+    int percent = 0;
 };
 
 /// Errors: OutOfRange, naming the number and its range; `where` is the profile.
-[[nodiscard]] Result<StepTables> makeStepTables(const level::MotionProfile& profile, CellSize cell);
+[[nodiscard]] Result<StepTables> makeStepTables(const level::MotionProfile& profile, CellSize cell,
+                                                Weakening weakening = {});
 
-/// Abilities that the stepper and the solver of this version do not move by; reach is not decided
-/// where one of them is listed.
-[[nodiscard]] bool isSolved(level::Ability ability);
+/// The flights of a spring for a body of that profile; box and push are left to the caller.
+/// Errors: OutOfRange, with `where` in the message.
+[[nodiscard]] Result<runtime::Spring> makeSpring(const level::MotionProfile& profile, CellSize cell,
+                                                 const level::SpringHeights& heights,
+                                                 const std::string& where,
+                                                 Weakening weakening = {});
 
 }  // namespace rook::motion

@@ -122,7 +122,7 @@ void JumpGuideTest::across_equalsTheSolver_withoutAids() {
     for (int round = 0; round < 150; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));
         StepTables tables = randomTables(random);
-        tables.coyoteTicks = 0;
+        tables.body.coyoteTicks = 0;
         const int gap = random.between(tables.body.bodyWidth, 70);
         const int rise = random.between(-40, 45);
         const bool isMade = motion::jumpAcross(tables, {}, gap, rise).isMade;
@@ -162,7 +162,7 @@ void JumpGuideTest::spare_isTheWidestGap() {
         Random random(seed + static_cast<std::uint64_t>(round));
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
         const StepTables tables = randomTables(random);
-        const JumpAids aids{random.between(0, 1), tables.coyoteTicks};
+        const JumpAids aids{random.between(0, 1), tables.body.coyoteTicks};
         const int gap = random.between(0, 60);
         const int rise = random.between(-40, 45);
         const auto verdict = motion::jumpAcross(tables, aids, gap, rise);

@@ -1,5 +1,7 @@
 #include "motion/step_tables.h"
 
+#include <numeric>
+
 #include "testing.h"
 
 using namespace rook;
@@ -14,6 +16,8 @@ private slots:
     void outOfRange_isRefused_data();
     void outOfRange_isRefused();
     void abilities_decideWhichNumbersAreThere();
+    void weakening_takesFromRunJumpAndSprings_asFractions();
+    void spring_outOfRange_isRefused();
 };
 
 namespace {
@@ -144,15 +148,41 @@ void StepTablesTest::abilities_decideWhichNumbersAreThere() {
     MotionProfile profile;
     profile.coyoteMs = {100000};
     auto tables = motion::makeStepTables(profile, {16, 16});
-    QCOMPARE(tables->coyoteTicks, 0);
-    QVERIFY(tables->climb.empty());
+    QCOMPARE(tables->body.coyoteTicks, 0);
+    QCOMPARE(tables->body.climb[15], 0);
     profile.abilities = {level::Ability::Coyote, level::Ability::Climb, level::Ability::AirJump};
     profile.airJumps = 2;
     tables = motion::makeStepTables(profile, {16, 16});
-    QCOMPARE(tables->coyoteTicks, 6);
-    QCOMPARE(tables->airJumps, 2);
-    QCOMPARE(tables->climb.size(), std::size_t{16});
-    QVERIFY(!tables->body.shortHop);
+    QCOMPARE(tables->body.coyoteTicks, 6);
+    QCOMPARE(tables->body.airJumps, 2);
+    QCOMPARE(std::accumulate(tables->body.climb.begin(), tables->body.climb.end(), 0), 17);
+    QVERIFY(!tables->body.has(level::Ability::ShortHop));
+}
+
+void StepTablesTest::weakening_takesFromRunJumpAndSprings_asFractions() {
+    MotionProfile profile;
+    const auto whole = motion::makeStepTables(profile, {16, 16});
+    const auto weak = motion::makeStepTables(profile, {16, 16}, {25});
+    // Three quarters of the speed and the height are what a profile of those numbers has.
+    profile.run = {5325};
+    profile.jumpHeight = {2400};
+    const auto slow = motion::makeStepTables(profile, {16, 16});
+    QCOMPARE(weak->body.dx, slow->body.dx);
+    QCOMPARE(weak->body.dy, slow->body.dy);
+    QCOMPARE(weak->body.walk, slow->body.walk);
+    QCOMPARE(weak->body.topPhase, whole->body.topPhase);
+    const auto high = motion::makeSpring(MotionProfile{}, {16, 16}, {{6000}, {2000}, 0}, "s", {50});
+    const auto half = motion::makeSpring(MotionProfile{}, {16, 16}, {{3000}, {1000}, 0}, "s");
+    QCOMPARE(high->high.dy, half->high.dy);
+    QCOMPARE(high->low.dy, half->low.dy);
+}
+
+void StepTablesTest::spring_outOfRange_isRefused() {
+    const auto spring =
+        motion::makeSpring(MotionProfile{}, {16, 16}, {{0}, {1000}, 0}, "bellows-1");
+    QVERIFY(!spring);
+    QCOMPARE(spring.error().kind, ErrorKind::OutOfRange);
+    QVERIFY(spring.error().sentence().find("bellows-1") != std::string::npos);
 }
 
 QTEST_APPLESS_MAIN(StepTablesTest)

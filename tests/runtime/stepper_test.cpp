@@ -15,7 +15,7 @@ class StepperTest : public QObject {
 private slots:
     void jump_risesAndLands_byTheTable();
     void shortHop_cutsTheRise_onlyInItsPhases();
-    void letGo_isIgnored_withoutTheAbility();
+    void letGo_leadsOn_onlyWhileItRises();
     void wish_isCutToTheTable();
     void walk_followsTheTableOfSixteenTicks();
     void walk_stepsUpAndDown_byStepUpAndNoMore();
@@ -100,7 +100,7 @@ void StepperTest::shortHop_cutsTheRise_onlyInItsPhases() {
     place.motion.dy = {-1, -1, -1, -1, -1, -1, -1, -1, -1, -1, 1, 1, 2, 2, 2, 2};
     place.motion.topPhase = 10;
     place.motion.loopFrom = 12;
-    place.motion.shortHop = true;
+    place.motion.abilities |= setOf(runtime::Ability::ShortHop);
     const World world = place.world();
     const auto topOf = [&](int letGoAt) {
         Body body = standing(5, 12);
@@ -118,11 +118,9 @@ void StepperTest::shortHop_cutsTheRise_onlyInItsPhases() {
     QCOMPARE(topOf(6), 10);  // max(7, 6): nothing to cut
 }
 
-void StepperTest::letGo_isIgnored_withoutTheAbility() {
+void StepperTest::letGo_leadsOn_onlyWhileItRises() {
     MotionTables t = tables();
     t.topPhase = 6;
-    QCOMPARE(t.phaseAfterLettingGo(5), -1);
-    t.shortHop = true;
     QCOMPARE(t.phaseAfterLettingGo(5), 6);
     QCOMPARE(t.phaseAfterLettingGo(4), 5);
     QCOMPARE(t.phaseAfterLettingGo(3), -1);
@@ -225,7 +223,7 @@ void StepperTest::drop_needsTheAbility_andRoomBelow() {
     Body body = standing(5, 7);
     step(place.world(), place.motion, body, {0, 0, dropButton});
     QCOMPARE(body.y, 7);
-    place.motion.dropThrough = true;
+    place.motion.abilities |= setOf(runtime::Ability::DropThrough);
     step(place.world(), place.motion, body, {0, 0, dropButton});
     QCOMPARE(body.y, 8);
     QCOMPARE(body.phase, place.motion.topPhase);
@@ -318,7 +316,7 @@ void StepperTest::buttons_countInTheirOrder() {
     Place place;
     place.withFloor();
     place.fill(0, 10, 20, 1, Behaviour::OneWay);
-    place.motion.dropThrough = true;
+    place.motion.abilities |= setOf(runtime::Ability::DropThrough);
     // Taking hold is not possible here and is ignored; jump comes before drop.
     Body body = standing(5, 7);
     step(place.world(), place.motion, body, {0, 0, takeHoldButton | jumpButton | dropButton});

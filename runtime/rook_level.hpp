@@ -1,0 +1,298 @@
+#pragma once
+/// A level as it is exported, and the readers of what moves in it: tables, doors and keys, springs,
+/// movers, proofs. Loaded by rook_runtime.hpp.
+
+#include <algorithm>
+#include <nlohmann/json.hpp>
+#include <optional>
+#include <string>
+#include <vector>
+
+#include "rook_json.hpp"
+#include "rook_motion.hpp"
+
+namespace rook::runtime {
+
+struct Layer {
+    std::string name;
+    std::string role;
+    std::string sheet;  ///< relative to the bundle
+    int tileWidth = 16;
+    int tileHeight = 16;
+    int columns = 1;                      ///< tiles in one row of the sheet
+    std::vector<std::vector<int>> tiles;  ///< rows; 0 = empty, n = tile n - 1 of the sheet
+};
+
+struct Target {
+    std::string level;  ///< empty = the end
+    std::string entry;
+};
+
+struct Entity {
+    std::string id;
+    std::string kind;
+    std::string role;
+    Box box;
+    std::string facing;
+    nlohmann::json fields;
+    Target to;             ///< exits only
+    nlohmann::json whole;  ///< the entity as it stands in the file
+};
+
+/// A run that gets to an exit, as it was found when the level was exported.
+struct Proof {
+    std::string exit;           ///< id of the entity
+    std::vector<Input> inputs;  ///< one a tick, from the first spawn
+};
+
+struct Level : CellSource {
+    std::string id;
+    std::string title;
+    std::string kind;
+    std::string message;
+    std::string backgroundColor;
+    Frame frame;
+    std::vector<Layer> layers;
+    std::vector<std::string> matterNames;
+    std::vector<Behaviour> behaviours;
+    std::vector<std::uint16_t> cells;  ///< matter of each cell, row by row
+    std::vector<Form> forms;           ///< form of each cell, row by row
+    std::vector<Entity> entities;
+    MotionTables motion;
+    Parts parts;                       ///< hazards, doors and keys, springs, movers
+    std::vector<std::string> gainIds;  ///< the entities that `parts.gains` stands for
+    std::optional<Proof> proof;
+
+    CellShape at(int column, int row) const override {
+        const std::size_t i =
+            static_cast<std::size_t>(row) * static_cast<std::size_t>(frame.columns) +
+            static_cast<std::size_t>(column);
+        return {behaviours[cells[i]], forms[i]};
+    }
+    /// The world of this level; it refers to the level, which must outlive it and stay in place.
+    World world() const { return World(frame, *this, motion, parts); }
+    /// The spawn or entry of that id, else the first spawn; null if there is none.
+    const Entity* startEntity(const std::string& name) const {
+        for (const Entity& entity : entities)
+            if (!name.empty() && entity.id == name &&
+                (entity.role == "spawn" || entity.role == "entry"))
+                return &entity;
+        for (const Entity& entity : entities)
+            if (entity.role == "spawn") return &entity;
+        return nullptr;
+    }
+    /// A body at that start; ended if there is none or it has no room.
+    Body start(const World& world, const std::string& name) const {
+        const Entity* entity = startEntity(name);
+        if (entity) return bodyAt(entity->box, world, motion);
+        Body body;
+        body.stance = Stance::Ended;
+        return body;
+    }
+};
+
+namespace detail {
+
+/// px in one tick; no profile in range comes near it.
+inline constexpr int maxStepPx = 1 << 16;
+
+inline PhaseTable readPhases(const json& object, const std::string& where) {
+    PhaseTable table;
+    table.dx = numbers(object, "dx", 0, maxStepPx, 4096, where);
+    table.dy = numbers(object, "dy", -maxStepPx, maxStepPx, 4096, where);
+    if (table.dx.empty() || table.dx.size() != table.dy.size())
+        fail("dx and dy should be equally long, 1 to 4096 numbers", where);
+    const int last = static_cast<int>(table.dx.size()) - 1;
+    table.loopFrom = whole(object, "loopFrom", 0, last, where);
+    table.topPhase = whole(object, "topPhase", 0, last, where);
+    if (last > 0 && (table.loopFrom == 0 || table.topPhase == 0))
+        fail("loopFrom and topPhase are 1 or more: phase 0 is the jump", where);
+    return table;
+}
+
+/// 16 numbers, or none; `isWanted` if there must be some.
+inline PaceTable readPace(const json& object, const char* key, bool isWanted,
+                          const std::string& where) {
+    PaceTable pace{};
+    if (!isWanted && !object.contains(key)) return pace;
+    const std::vector<int> list = numbers(object, key, 0, maxStepPx, 16, where);
+    if (list.size() != 16 && (isWanted || !list.empty()))
+        fail(std::string(key) + " should hold 16 numbers", where + "." + key);
+    std::copy(list.begin(), list.end(), pace.begin());
+    return pace;
+}
+
+inline void readMotion(const json& file, Level& level, const std::string& name) {
+    const std::string where = name + ": motion";
+    const json& motion = member(file, "motion", name);
+    MotionTables& tables = level.motion;
+    const json& body = member(motion, "body", where);
+    tables.bodyWidth = whole(body, "width", 1, 512, where + ".body");
+    tables.bodyHeight = whole(body, "height", 1, 512, where + ".body");
+    for (const json& value : list(motion, "abilities", where)) {
+        if (!value.is_string()) fail("A text is wanted here", where + ".abilities");
+        tables.abilities |=
+            setOf(named<Ability>(value.get<std::string>(), abilityNames, where + ".abilities"));
+    }
+    static_cast<PhaseTable&>(tables) = readPhases(motion, where);
+    tables.walk = readPace(motion, "walk", true, where);
+    tables.climb = readPace(motion, "climb", tables.has(Ability::Climb), where);
+    tables.swim = readPace(motion, "swim", tables.has(Ability::Swim), where);
+    tables.stepUp = whole(motion, "stepUp", 0, 512, where);
+    tables.coyoteTicks = whole(motion, "coyoteTicks", 0, 1 << 20, where);
+    tables.airJumps = whole(motion, "airJumps", 0, 3, where);
+    if (motion.contains("wallPushTicks"))
+        tables.wallPushTicks = whole(motion, "wallPushTicks", 0, 4096, where);
+    if (!tables.has(Ability::Coyote)) tables.coyoteTicks = 0;
+    if (!tables.has(Ability::AirJump)) tables.airJumps = 0;
+    if (!tables.has(Ability::WallJump)) tables.wallPushTicks = 0;
+    if (tables.wallPushTicks > tables.loopFrom)
+        fail("wallPushTicks is at most loopFrom", where + ".wallPushTicks");
+}
+
+inline Timetable readTimetable(const json& value, const std::string& where) {
+    Timetable times;
+    times.periodTicks = whole(value, "periodTicks", 1, 36000, where);
+    for (const json& span : list(value, "on", where)) {
+        if (!span.is_array() || span.size() != 2)
+            fail("Each span should be [from, to]", where + ".on");
+        const int from = whole(span[0], 0, times.periodTicks, where + ".on");
+        const int to = whole(span[1], 0, times.periodTicks, where + ".on");
+        if (from >= to) fail("A span should end after it begins", where + ".on");
+        times.on.emplace_back(from, to);
+    }
+    return times;
+}
+
+inline std::vector<std::string> readOpens(const Entity& door, const std::string& where) {
+    std::vector<std::string> ids;
+    if (!door.whole.contains("opens")) return ids;
+    for (const json& id : list(door.whole, "opens", where)) {
+        if (!id.is_string()) fail("The id of a key or a switch is wanted here", where + ".opens");
+        ids.push_back(id.get<std::string>());
+    }
+    return ids;
+}
+
+/// An ability, or a list of them.
+inline AbilitySet readGrants(const json& value, const std::string& where) {
+    const auto one = [&](const json& name) {
+        if (!name.is_string()) fail("The name of an ability is wanted here", where);
+        return setOf(named<Ability>(name.get<std::string>(), abilityNames, where));
+    };
+    if (!value.is_array()) return one(value);
+    AbilitySet all = 0;
+    for (const json& name : value)
+        all |= one(name);
+    return all;
+}
+
+/// What can be gained and makes a difference: what doors name, and what grants.
+inline void readGains(Level& level, const std::string& name) {
+    std::vector<std::string> wanted;
+    for (const Entity& entity : level.entities)
+        if (entity.role == "door")
+            for (std::string& id : readOpens(entity, name + ": " + entity.id))
+                wanted.push_back(std::move(id));
+    for (const Entity& entity : level.entities) {
+        if (entity.role != "key" && entity.role != "switch" && entity.role != "pickup") continue;
+        Gain gain{entity.box, 0};
+        if (entity.role == "pickup" && entity.whole.contains("grants"))
+            gain.grants = readGrants(entity.whole["grants"], name + ": " + entity.id + ".grants") &
+                          level.motion.abilities;
+        const bool isNamed = std::find(wanted.begin(), wanted.end(), entity.id) != wanted.end();
+        if (!isNamed && gain.grants == 0) continue;
+        level.parts.gains.push_back(gain);
+        level.gainIds.push_back(entity.id);
+    }
+    if (level.gainIds.size() > 64)
+        fail("More than 64 keys, switches and pickups make a difference", name + ": entities");
+    for (const std::string& id : wanted)
+        if (std::find(level.gainIds.begin(), level.gainIds.end(), id) == level.gainIds.end())
+            fail("There is no key, switch or pickup \"" + id + "\" that a door could open with",
+                 name + ": entities");
+}
+
+inline void readParts(const json& file, Level& level, const std::string& name) {
+    readGains(level, name);
+    static const json none = json::object();
+    const json& motion = file["motion"];
+    const json& springs = motion.contains("springs") ? motion["springs"] : none;
+    if (!springs.is_object()) fail("An object is wanted here", name + ": motion.springs");
+    for (const Entity& entity : level.entities) {
+        const std::string where = name + ": " + entity.id;
+        const bool isTimed =
+            entity.whole.contains("timetable") && (entity.role == "hazard" || entity.role == "foe");
+        if (isTimed) {
+            level.parts.timed.push_back(
+                {entity.box, readTimetable(entity.whole["timetable"], where + ".timetable")});
+        } else if (entity.role == "hazard") {
+            level.parts.deadly.push_back(entity.box);
+        } else if (entity.role == "door") {
+            Door door{entity.box, 0, false};
+            for (const std::string& id : readOpens(entity, where))
+                door.needs |= HeldSet{1}
+                              << (std::find(level.gainIds.begin(), level.gainIds.end(), id) -
+                                  level.gainIds.begin());
+            level.parts.doors.push_back(door);
+        } else if (entity.role == "spring") {
+            const std::string place = name + ": motion.springs." + entity.id;
+            if (!springs.contains(entity.id)) fail("The spring has no tables", place);
+            const json& tables = springs[entity.id];
+            Spring spring;
+            spring.box = entity.box;
+            spring.high = readPhases(member(tables, "high", place), place + ".high");
+            spring.low = readPhases(member(tables, "low", place), place + ".low");
+            spring.pushDx = whole(tables, "pushDx", -maxStepPx, maxStepPx, place);
+            level.parts.springs.push_back(std::move(spring));
+        }
+    }
+}
+
+inline Mover readMover(const json& value, const std::string& where) {
+    const int far = 16384 * 512;
+    Mover mover;
+    mover.width = whole(value, "width", 1, far, where);
+    mover.height = whole(value, "height", 1, far, where);
+    mover.periodTicks = whole(value, "periodTicks", 1, 36000, where);
+    for (const json& corner : list(value, "track", where)) {
+        if (!corner.is_array() || corner.size() != 2)
+            fail("Each corner of a track should be [x, y]", where + ".track");
+        mover.track.emplace_back(whole(corner[0], -far, far, where + ".track"),
+                                 whole(corner[1], -far, far, where + ".track"));
+    }
+    if (mover.track.empty() || mover.track.front() != mover.track.back())
+        fail("A track should end where it begins", where + ".track");
+    for (std::size_t i = 1; i < mover.track.size(); ++i)
+        if (mover.track[i].first != mover.track[i - 1].first &&
+            mover.track[i].second != mover.track[i - 1].second)
+            fail("The legs of a track should go straight across or straight up and down",
+                 where + ".track");
+    return mover;
+}
+
+inline void readProof(const json& file, Level& level, const std::string& name) {
+    if (!file.contains("proof") || file["proof"].is_null()) return;
+    const std::string where = name + ": proof";
+    const json& value = file["proof"];
+    if (!value.is_object() || !value.contains("inputs")) return;
+    Proof proof;
+    if (value.contains("exit") && !value["exit"].is_null()) proof.exit = text(value, "exit", where);
+    const std::size_t mostTicks = 60 * 60 * 60;
+    for (const json& span : list(value, "inputs", where)) {
+        if (!span.is_array() || span.size() != 4)
+            fail("Each span should be [ticks, dx, dy, buttons]", where + ".inputs");
+        const int ticks = whole(span[0], 1, static_cast<int>(mostTicks), where + ".inputs");
+        const Input input{whole(span[1], -maxStepPx, maxStepPx, where + ".inputs"),
+                          whole(span[2], -maxStepPx, maxStepPx, where + ".inputs"),
+                          static_cast<unsigned>(whole(span[3], 0, 15, where + ".inputs"))};
+        if (proof.inputs.size() + static_cast<std::size_t>(ticks) > mostTicks)
+            fail("The run takes more than an hour", where + ".inputs");
+        proof.inputs.insert(proof.inputs.end(), static_cast<std::size_t>(ticks), input);
+    }
+    level.proof = std::move(proof);
+}
+
+}  // namespace detail
+
+}  // namespace rook::runtime

@@ -1,0 +1,202 @@
+#pragma once
+/// How a body moves, as tables, and the parts of a level that move or change: doors and what opens
+/// them, springs, movers, hazards with a timetable. C++17 and nothing else. Units: px and ticks (60
+/// a second); y grows downwards.
+
+#include <algorithm>
+#include <array>
+#include <cstdint>
+#include <string_view>
+#include <utility>
+#include <vector>
+
+#include "rook_shapes.hpp"
+
+namespace rook::runtime {
+
+/// What a player can do besides running and jumping. Frozen order: written to files by name.
+enum class Ability : unsigned char {
+    ShortHop,
+    AirJump,
+    WallJump,
+    Coyote,
+    DropThrough,
+    Climb,
+    Swim,
+};
+inline constexpr int abilityCount = 7;
+inline constexpr std::array<std::string_view, abilityCount> abilityNames{
+    "short-hop", "air-jump", "wall-jump", "coyote", "drop-through", "climb", "swim"};
+
+/// A set of abilities: bit n is ability n.
+using AbilitySet = unsigned;
+constexpr AbilitySet setOf(Ability ability) {
+    return 1u << static_cast<unsigned>(ability);
+}
+
+/// The flight of one jump, phase by phase.
+struct PhaseTable {
+    std::vector<int> dx;  ///< px sideways at most; never negative
+    std::vector<int> dy;  ///< px downwards; as many as dx
+    int loopFrom = 0;     ///< the phase that follows the last one; 1 or more
+    int topPhase = 0;     ///< where a body is that walks off an edge, bumps its head or is dropped
+
+    int phaseAfter(int phase) const {
+        return phase + 1 < static_cast<int>(dx.size()) ? phase + 1 : loopFrom;
+    }
+    /// The phase after `phase` when the jump button is let go in it, with short hops; -1 where that
+    /// is not possible.
+    int phaseAfterLettingGo(int phase) const {
+        if (phase < 4 || phase >= topPhase) return -1;
+        return phase + 1 > topPhase - 4 ? phase + 1 : topPhase - 4;
+    }
+    /// Sum of all rises of one jump, px.
+    int totalRise() const {
+        int rise = 0;
+        for (const int d : dy)
+            if (d < 0) rise -= d;
+        return rise;
+    }
+};
+
+/// Px that can be moved in tick t, by t mod 16.
+using PaceTable = std::array<int, 16>;
+
+/// The step tables of a body: how far it moves in each tick. Exported as `motion`.
+struct MotionTables : PhaseTable {
+    int bodyWidth = 12;        ///< px, 1 to 512
+    int bodyHeight = 22;       ///< px, 1 to 512
+    AbilitySet abilities = 0;  ///< all that the profile lists
+    PaceTable walk{};
+    PaceTable climb{};  ///< counts with the ability only
+    PaceTable swim{};   ///< counts with the ability only
+    int stepUp = 1;     ///< px
+    int coyoteTicks = 0;
+    int airJumps = 0;
+    int wallPushTicks = 0;
+    bool fromAbove = false;  ///< seen from above: nothing falls, all four ways are walks
+
+    bool has(Ability ability) const { return (abilities & setOf(ability)) != 0; }
+};
+
+/// A set of gained things: bit n is the n-th of `Parts::gains`. At most 64 can be told apart.
+using HeldSet = std::uint64_t;
+
+/// A key, a switch or a pickup that grants an ability: held from the tick after the one in which
+/// the body meets it.
+struct Gain {
+    Box box;
+    AbilitySet grants = 0;
+};
+
+/// Solid until all that it needs is held.
+struct Door {
+    Box box;
+    HeldSet needs = 0;
+    /// Needs what the level does not have: it never opens.
+    bool isShutForGood = false;
+    bool isOpen(HeldSet held) const { return !isShutForGood && (held & needs) == needs; }
+};
+
+/// Throws a body that comes to rest on its top row.
+struct Spring {
+    Box box;
+    PhaseTable high;
+    PhaseTable low;  ///< with the button let go
+    int pushDx = 0;  ///< px a tick, to the right, in the phases before the top
+};
+
+/// A one-way top on a closed track of axis-parallel legs.
+struct Mover {
+    int width = 0;
+    int height = 0;
+    std::vector<std::pair<int, int>> track;  ///< corners, px; the first and the last are the same
+    int periodTicks = 1;
+
+    long long lengthPx() const {
+        long long sum = 0;
+        for (std::size_t i = 1; i < track.size(); ++i)
+            sum += std::abs(track[i].first - track[i - 1].first) +
+                   std::abs(track[i].second - track[i - 1].second);
+        return sum;
+    }
+    /// Where it is in tick t: the track point floor((t mod P) * L / P).
+    Box at(long long tick) const {
+        return atTrackPx((tick % periodTicks) * lengthPx() / periodTicks);
+    }
+    Box atTrackPx(long long px) const {
+        for (std::size_t i = 1; i < track.size(); ++i) {
+            const int dx = track[i].first - track[i - 1].first;
+            const int dy = track[i].second - track[i - 1].second;
+            const long long leg = std::abs(dx) + std::abs(dy);
+            if (px < leg) {
+                const int on = static_cast<int>(px);
+                return {track[i - 1].first + (dx > 0   ? on
+                                              : dx < 0 ? -on
+                                                       : 0),
+                        track[i - 1].second + (dy > 0   ? on
+                                               : dy < 0 ? -on
+                                                        : 0),
+                        width, height};
+            }
+            px -= leg;
+        }
+        return {track.front().first, track.front().second, width, height};
+    }
+};
+
+/// When something is on: in the ticks from .. to - 1 of each period.
+struct Timetable {
+    int periodTicks = 1;
+    std::vector<std::pair<int, int>> on;
+
+    bool isOn(long long tick) const {
+        const long long at = tick % periodTicks;
+        for (const auto& [from, to] : on)
+            if (at >= from && at < to) return true;
+        return false;
+    }
+    bool isAlwaysOn() const {
+        for (int tick = 0; tick < periodTicks; ++tick)
+            if (!isOn(tick)) return false;
+        return true;
+    }
+    bool operator==(const Timetable& o) const { return periodTicks == o.periodTicks && on == o.on; }
+};
+
+/// Deadly while its timetable is on.
+struct TimedHazard {
+    Box box;
+    Timetable times;
+};
+
+/// All of a level but its cells and edges that a body can meet.
+struct Parts {
+    std::vector<Box> deadly;  ///< hazards without a timetable
+    std::vector<Gain> gains;
+    std::vector<Door> doors;
+    std::vector<Spring> springs;
+    std::vector<Mover> movers;
+    std::vector<TimedHazard> timed;
+};
+
+/// How far a body may go beyond each edge before it has left the level, px; 0 unless it is open.
+struct Margins {
+    int left = 0;
+    int right = 0;
+    int top = 0;
+    int bottom = 0;
+};
+
+inline Margins marginsOf(const Frame& frame, const MotionTables& tables,
+                         const std::vector<Spring>& springs) {
+    const auto open = [](EdgeRule rule, int px) { return rule == EdgeRule::Open ? px : 0; };
+    int rise = tables.totalRise();
+    for (const Spring& spring : springs)
+        rise = std::max({rise, spring.high.totalRise(), spring.low.totalRise()});
+    return {open(frame.edges.left, tables.bodyWidth), open(frame.edges.right, tables.bodyWidth),
+            open(frame.edges.top, tables.bodyHeight + (1 + tables.airJumps) * rise),
+            open(frame.edges.bottom, tables.bodyHeight)};
+}
+
+}  // namespace rook::runtime
