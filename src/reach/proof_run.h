@@ -10,6 +10,7 @@
 #include <optional>
 #include <vector>
 
+#include "level/kept_run.h"
 #include "reach/solver.h"
 
 namespace rook::reach {
@@ -39,12 +40,20 @@ struct RunAlong {
 /// A run that ends each area's visit with a tick in which the body's box overlaps it, in order,
 /// leaving out those that no run gets to from the ones before, and then gets to the goal: the first
 /// tick whose way meets it is the run's last. Cost: one solve an area, with a log of what is found.
+/// Timed hazards and movers are left out, as in `solve`.
 [[nodiscard]] RunAlong runAlong(const Problem& problem, const std::vector<PxRect>& areas,
                                 const PxRect& goal, const Limits& limits = {});
 
 /// True if the run, by the stepper, is possible as it stands and its last tick meets the goal; a
-/// run of no ticks meets it where it starts.
+/// run of no ticks meets it where it starts. With all parts, timed hazards and movers too.
 [[nodiscard]] bool replays(const Problem& problem, const Run& run, const PxRect& goal);
+
+/// The run of these inputs, by the stepper, with all parts; it ends early if the body does.
+[[nodiscard]] Run replayed(const Problem& problem, const std::vector<runtime::Input>& inputs);
+
+/// Equal inputs put together, and back.
+[[nodiscard]] std::vector<level::RunSpan> spansOf(const std::vector<runtime::Input>& inputs);
+[[nodiscard]] std::vector<runtime::Input> inputsOf(const std::vector<level::RunSpan>& spans);
 
 /// The problem with a region closed: a body that touches it ends its run, as at a deadly thing.
 [[nodiscard]] Problem withClosed(Problem problem, const PxRect& region);

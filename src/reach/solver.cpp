@@ -1,6 +1,6 @@
 #include "reach/solver.h"
 
-#include "reach/sweep_detail.h"
+#include "reach/exploration.h"
 
 namespace rook::reach {
 
@@ -18,25 +18,23 @@ std::optional<PxPoint> startOf(const Problem& problem) {
 
 Reached solve(const Problem& problem, const Limits& limits) {
     Reached reached;
-    const std::optional<BodyMaps> made = mapsOf(problem, limits);
-    if (!made) {
+    if (!Grounds::fit(problem, limits)) {
         reached.completion = Completion::OutOfMemory;
         return reached;
     }
-    const BodyMaps& maps = *made;
+    Grounds grounds(problem);
+    const BodyMaps& maps = grounds.of(0).maps();
     reached.left = maps.left;
     reached.top = maps.top;
-    Sweep sweep(problem, limits, maps);
-    if (const auto start = startOf(problem)) {
-        const int x = maps.left + start->x;
-        const int y = maps.top + start->y;
-        reached.startIsLive = maps.live.test(x, y);
-        if (reached.startIsLive) {
-            sweep.start(x, y);
-            reached.completion = sweep.run();
-        }
-    }
-    sweep.moveTo(reached);
+    Exploration exploration(grounds, limits, false);
+    reached.startIsLive = exploration.start();
+    if (reached.startIsLive) reached.completion = exploration.run();
+    reached.visited = exploration.visited();
+    reached.standing = exploration.standing();
+    reached.bytes = exploration.byteCount();
+    reached.states = exploration.stateCount();
+    for (std::size_t i = 0; i < exploration.setCount(); ++i)
+        reached.sets.push_back(exploration.set(i).held);
     return reached;
 }
 

@@ -1,8 +1,11 @@
 #pragma once
 /// Reach: every position that a body can get to, computed in full, by rows of bits.
 ///
-/// The states are (standing, x, y) and (phase, x, y) in the air. One bit is one state; a row of
-/// bits holds every x of one phase and px row, and one machine word moves 64 positions at once.
+/// The states are (set, layer, x, y): the set of things held, and a layer for each combination of
+/// stance, table, phase, air jumps and coyote ticks left, and push. One bit is one state; a row of
+/// bits holds every x of one layer and px row, and one machine word moves 64 positions at once.
+/// What is gained leads from one set to a larger one, tick by tick, from the very state in which it
+/// is met.
 ///
 /// Invariants of a run of the solver:
 ///  1. Every bit set stands for a state that some input of the stepper leads to.
@@ -10,7 +13,7 @@
 ///  set.
 ///  3. So, when no row is fresh, the bits are exactly the states that can be reached.
 /// Walking needs no ticks here: a walk may end after each px, so standing positions are closed
-/// under single px of a walk.
+/// under single px of a walk. Timed hazards and movers are left out: see in_time.h.
 ///
 /// Threads: `solve` is a pure function; it may run anywhere.
 
@@ -22,6 +25,7 @@
 
 #include "base/bit_map.h"
 #include "base/geometry.h"
+#include "level/boxes.h"
 #include "rook_motion.hpp"
 
 namespace rook::reach {
@@ -30,8 +34,8 @@ struct Problem {
     runtime::Frame frame;
     std::shared_ptr<const runtime::CellSource> cells;
     runtime::MotionTables tables;
-    std::vector<PxRect> deadlyBoxes;  ///< hazards without a timetable
-    std::optional<PxRect> start;      ///< box of the spawn; none = nothing is reached
+    runtime::Parts parts;
+    std::optional<PxRect> start;  ///< box of the spawn; none = nothing is reached
 };
 
 /// Upper left corner of the body at the start: bottom centre on the bottom centre of the spawn.
@@ -45,7 +49,9 @@ struct Limits {
 enum class Completion {
     Complete,     ///< every state was found
     OutOfMemory,  ///< the byte limit was met: what is set is reached, the rest is not decided
+    TooManySets,  ///< more than 64 sets of things can be held: as above
     Cancelled,
+    Met,  ///< what the solve was to stop at was met; of the rest nothing is said
 };
 
 /// Positions are upper left corners of the body's box; map bit (x, y) is level px (x - left, y -
@@ -57,7 +63,9 @@ struct Reached {
     BitMap visited;
     BitMap standing;
     bool startIsLive = false;
-    std::size_t bytes = 0;  ///< most memory that maps and states took
+    std::size_t bytes = 0;               ///< memory that maps and states took
+    std::int64_t states = 0;             ///< found, in all sets
+    std::vector<runtime::HeldSet> sets;  ///< all that occur, fewest things first
 
     [[nodiscard]] bool isVisited(PxPoint corner) const {
         return visited.test(corner.x + left, corner.y + top);

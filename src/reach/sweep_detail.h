@@ -5,16 +5,10 @@
 #include <algorithm>
 #include <vector>
 
-#include "collide/px_maps.h"
-#include "reach/solver.h"
+#include "reach/ground.h"
 #include "reach/state_rows.h"
 
 namespace rook::reach {
-
-using collide::BodyMaps;
-
-/// The maps that a problem is solved on; none if they do not fit in the limits.
-[[nodiscard]] std::optional<BodyMaps> mapsOf(const Problem& problem, const Limits& limits);
 
 /// A row of words with a zero word before and behind it, so that shifts need no special ends.
 class Buffer {
@@ -26,84 +20,133 @@ private:
     std::vector<Word> m_words;
 };
 
-/// Layer 0 is standing, layer p + 1 the phase p of the air. A state of phase 0 is a standing one
-/// with jump pressed: it takes no tick to get there.
+/// What a sweep may stop at. Maps of the size of the ground's; null = nothing.
+struct StopAt {
+    const BitMap* standing = nullptr;  ///< a body stands there
+    const BitMap* visited = nullptr;   ///< a body is there
+};
+
+/// All that a body with one set of things can reach until it gains another.
 class Sweep {
 public:
     /// `log`, where there is one, is told each state when it is found; it must outlive the sweep.
-    Sweep(const Problem& problem, const Limits& limits, const BodyMaps& maps,
-          DiscoveryLog* log = nullptr);
+    Sweep(const Ground& ground, const Limits& limits, DiscoveryLog* log = nullptr);
 
-    /// Adds the state of a body at the start of a run. Requires: live there.
-    void start(int x, int y);
+    /// Adds a body between two ticks. Requires: live there, holds what the ground says.
+    void start(const runtime::Body& body);
     /// Adds states: the words of `range` of one layer's row.
     void seed(int layer, int y, const Word* bits, WordRange range);
+    /// Marks a position, of the maps, as visited.
+    void visit(int x, int y) { m_visited.set(x, y); }
+    void stopAt(const StopAt& goals) { m_stopAt = goals; }
     /// Finds all that can be reached from what was added.
     Completion run();
 
+    [[nodiscard]] const Ground& ground() const { return m_ground; }
     /// Null if no state of that layer and row was found.
-    [[nodiscard]] const Word* known(int layer, int y) const { return rows(layer).known(y); }
-    [[nodiscard]] int layerCount() const { return static_cast<int>(m_phases.size()) + 1; }
+    [[nodiscard]] const Word* known(int layer, int y) const {
+        return m_rows[static_cast<std::size_t>(layer)].known(y);
+    }
+    [[nodiscard]] bool isKnown(int layer, int x, int y) const {
+        const Word* row = known(layer, y);
+        return row && ((row[x / BitMap::wordBits] >> (x % BitMap::wordBits)) & 1u);
+    }
     [[nodiscard]] const BitMap& visited() const { return m_visited; }
     [[nodiscard]] std::size_t byteCount() const;
-    /// Hands over what was found; the sweep is of no use then.
-    void moveTo(Reached& reached);
+    [[nodiscard]] std::int64_t stateCount() const;
 
 private:
-    StateRows& phase(int p) { return m_phases[static_cast<std::size_t>(p)]; }
-    [[nodiscard]] const StateRows& rows(int layer) const {
-        return layer == 0 ? m_standing : m_phases[static_cast<std::size_t>(layer - 1)];
-    }
+    StateRows& rows(int layer) { return m_rows[static_cast<std::size_t>(layer)]; }
+    [[nodiscard]] const Layer& layer(int index) const { return m_layers[index]; }
 
     [[nodiscard]] bool mayGoOn();
-    bool drainStanding(bool& isBusy);
-    bool drainPhase(int p, bool& isBusy);
+    bool drain(int layer, bool& isBusy);
+    /// All that the fresh states of one layer's row can do in one tick.
+    void process(int layer, int y);
 
-    /// All that the fresh standing positions of row y can do in one tick.
+    // On the floor (sweep_floor.cpp).
     void stand(int y);
-
-    /// Seen from above: one px up or down.
     void stepUpright(int y, const Word* bits, WordRange range);
-
     /// One px of a walk out of the level run of floor: a step down, an edge, a step up.
     template <bool toTheRight>
     void walkOff(int y, const Word* bits, WordRange range);
-
     void stepsDown(int y, Word* falling, WordRange range);
-
     template <bool toTheRight>
     void stepsUp(int y, Word* climbing, WordRange range);
+    void drop(int y, const Word* bits, WordRange range);
 
-    /// One tick in the air, for all fresh positions of one phase and row.
-    void fly(int p, int y);
+    // On ladders and in liquids (sweep_hold.cpp).
+    void holdFromFloor(int y, const Word* bits, WordRange range);
+    void holdFromAir(int y, const Word* bits, WordRange range);
+    void letGoOrJump(int layer, int y);
+    void grip(int layer, int y);
+    /// All moves of one tick; `noPlainDown`: without a wish sideways nobody gets down.
+    void moveHolding(bool isLadder, int y, const Word* bits, WordRange range, bool noPlainDown);
+    void descendFromTop(int y, const Word* bits, WordRange range);
+    void endHolding(bool isLadder, int y, Word* bits, WordRange range);
 
+    // In the air (sweep_air.cpp).
+    void beThrown(int layer, int y);
+    void fly(int layer, int y);
+    void jumpInTheAir(const Layer& from, int y, const Word* bits, WordRange range);
+    /// As far as free, `px` to the right or (below 0) to the left, m_current, with no choice.
+    void force(int y, int px, WordRange range);
     /// The positions up to dx px to one side of m_current: to m_scratch (right) or m_scratch2.
     template <bool toTheRight>
     void spread(int y, int dx, WordRange range);
-
     /// True if nobody is left in the air.
     bool fall(int y, int dy, Word* current, WordRange range);
+    bool rise(const Layer& from, int y, int dy, Word* current, WordRange range);
+    /// Adds the bits of a tick that ends in the air; springs throw first.
+    void endInAir(int layer, int y, Word* bits, WordRange range);
+    /// Takes out, and adds as sprung, who is over a spring and no other floor.
+    void takeThrown(int y, Word* bits, WordRange range);
 
-    bool rise(int y, int dy, Word* current, WordRange range);
-
+    /// If any bit is a goal, the sweep stops.
+    void lookForGoal(const BitMap* goals, int y, const Word* bits, WordRange range);
     void markVisited(int y, const Word* bits, WordRange range);
+    void beginStep(int layer, int y);
     [[nodiscard]] WordRange widened(WordRange range, int by) const;
+    [[nodiscard]] static int wordsFor(int px) { return (px + 63) / 64; }
     /// Zeroes the range and one word on each side, which shifts look into.
     static void clear(Word* row, WordRange range);
 
+    const Ground& m_ground;
     const runtime::MotionTables& m_tables;
-    const Limits& m_limits;
     const BodyMaps& m_maps;
+    const Layers& m_layers;
+    const Limits& m_limits;
     DiscoveryLog* m_log;
     int m_words;
-    std::size_t m_mapBytes;
-    bool m_canWalk = true;
+    int m_walkPx = 0;
+    int m_climbPx = 0;
+    int m_swimPx = 0;
+    StopAt m_stopAt;
+    bool m_isMet = false;
     Completion m_stopped = Completion::Complete;
     WordArena m_arena;
-    StateRows m_standing;
-    std::vector<StateRows> m_phases;
+    std::vector<StateRows> m_rows;
     BitMap m_visited;
-    Buffer m_standable, m_current, m_moved, m_next, m_scratch, m_scratch2;
+    Buffer m_standable, m_current, m_moved, m_next, m_scratch, m_scratch2, m_hold, m_product;
 };
+
+[[nodiscard]] inline bool isAny(const Word* bits, WordRange range) {
+    Word any = 0;
+    for (int i = range.from; i < range.to; ++i)
+        any |= bits[i];
+    return any != 0;
+}
+
+/// Bits that move by one px: to the right (towards higher x) or to the left.
+[[nodiscard]] inline Word movedRight(const Word* row, int i) {
+    return (row[i] << 1) | (row[i - 1] >> 63);
+}
+[[nodiscard]] inline Word movedLeft(const Word* row, int i) {
+    return (row[i] >> 1) | (row[i + 1] << 63);
+}
+template <bool toTheRight>
+[[nodiscard]] Word movedTo(const Word* row, int i) {
+    return toTheRight ? movedRight(row, i) : movedLeft(row, i);
+}
 
 }  // namespace rook::reach

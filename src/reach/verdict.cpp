@@ -9,62 +9,6 @@ namespace {
 
 using level::Role;
 
-bool isGoal(Role role) {
-    return role == Role::Exit || role == Role::Checkpoint || role == Role::Pickup ||
-           role == Role::Key;
-}
-
-/// True if the role, as this entity uses it, changes reach in a way that is not solved yet.
-bool needsMore(const Placed& placed) {
-    switch (placed.role) {
-        case Role::Door:
-        case Role::Switch:
-        case Role::Mover:
-        case Role::Spring:
-            return true;
-        case Role::Hazard:
-        case Role::Foe:
-            return placed.hasTimetable;
-        case Role::Pickup:
-            return placed.grants;
-        case Role::Spawn:
-        case Role::Entry:
-        case Role::Exit:
-        case Role::Checkpoint:
-        case Role::Key:
-        case Role::Trigger:
-        case Role::Formation:
-        case Role::Prop:
-            return false;
-    }
-    return false;
-}
-
-bool hasMatter(const Problem& problem, level::Behaviour behaviour) {
-    for (int row = 0; row < problem.frame.rows; ++row)
-        for (int column = 0; column < problem.frame.columns; ++column)
-            if (problem.cells->at(column, row).behaviour == behaviour) return true;
-    return false;
-}
-
-bool makesADifference(const Problem& problem, level::Ability ability, int amount) {
-    if (problem.tables.fromAbove) return false;  // there is no gravity; swimming is solved there
-    switch (ability) {
-        case level::Ability::Climb:
-            return hasMatter(problem, level::Behaviour::Ladder);
-        case level::Ability::Swim:
-            return hasMatter(problem, level::Behaviour::Liquid);
-        case level::Ability::Coyote:
-        case level::Ability::AirJump:
-            return amount > 0;
-        case level::Ability::WallJump:
-        case level::Ability::ShortHop:
-        case level::Ability::DropThrough:
-            return true;
-    }
-    return true;
-}
-
 VerdictKind kindOf(const Question& question, const Verdict& verdict, const Reached& reached) {
     if (!question.problem.start) return VerdictKind::NoStart;
     if (!question.notSolved.empty()) return VerdictKind::NotDecided;
@@ -85,9 +29,12 @@ std::string reasonOf(const Question& question, const Reached& reached) {
     }
     switch (reached.completion) {
         case Completion::Complete:
+        case Completion::Met:
             return {};
         case Completion::OutOfMemory:
             return "the level is too large for the memory limit";
+        case Completion::TooManySets:
+            return "more than 64 combinations of keys and switches can be held";
         case Completion::Cancelled:
             return "it was cancelled";
     }
@@ -96,19 +43,27 @@ std::string reasonOf(const Question& question, const Reached& reached) {
 
 }  // namespace
 
-void addToQuestion(Question& question, level::Ability ability, int amount) {
-    if (!motion::isSolved(ability) && makesADifference(question.problem, ability, amount))
-        question.notSolved.push_back("the ability " + std::string(nameOf(ability)));
+bool isGoal(Role role) {
+    return role == Role::Exit || role == Role::Checkpoint || role == Role::Pickup ||
+           role == Role::Key || role == Role::Switch;
 }
 
-void addToQuestion(Question& question, const Placed& placed) {
-    if (needsMore(placed))
-        question.notSolved.push_back(std::string(nameOf(placed.role)) + " " + placed.id);
-    if (placed.role == Role::Hazard && !placed.hasTimetable)
-        question.problem.deadlyBoxes.push_back(placed.box);
-    if (placed.role == Role::Spawn && !question.problem.start) question.problem.start = placed.box;
-    if (isGoal(placed.role))
-        question.goals.push_back({placed.id, placed.title, placed.role, placed.box, false});
+std::string_view nameOf(VerdictKind kind) {
+    switch (kind) {
+        case VerdictKind::Reached:
+            return "reached";
+        case VerdictKind::NotReached:
+            return "not-reached";
+        case VerdictKind::NotDecided:
+            return "not-decided";
+        case VerdictKind::NoStart:
+            return "no-start";
+        case VerdictKind::StartBlocked:
+            return "start-blocked";
+        case VerdictKind::NoExit:
+            return "no-exit";
+    }
+    return "";
 }
 
 int Verdict::goalsReached() const {
@@ -135,35 +90,6 @@ std::string Verdict::sentence() const {
             return "There is no exit yet. Place one in Cast.";
     }
     return {};
-}
-
-Result<Question> askOf(const level::Project& project, const level::Level& level) {
-    const level::MotionProfile* profile = project.profileOf(level);
-    if (!profile) {
-        return fail(ErrorKind::BadReference,
-                    level.profile.empty() ? "The project has no motion profile"
-                                          : "There is no motion profile " + level.profile,
-                    level.title, "Add it to the profiles in rookplot.json");
-    }
-    auto tables = motion::makeStepTables(*profile, level.cellSize);
-    if (!tables) return fail(tables.error());
-    Question question;
-    question.problem.frame = frameOf(level);
-    question.problem.cells = std::make_shared<level::LevelCells>(project, level);
-    question.problem.tables = std::move(tables->body);
-    question.problem.tables.fromAbove = level.kind == level::LevelKind::Above;
-    question.problem.tables.swims = profile->has(level::Ability::Swim);
-    if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)
-        question.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
-    for (const level::Ability ability : tables->abilities) {
-        const bool isCoyote = ability == level::Ability::Coyote;
-        addToQuestion(question, ability, isCoyote ? tables->coyoteTicks : tables->airJumps);
-    }
-    for (const level::Entity& entity : level.entities)
-        if (const level::Kind* kind = project.findKind(entity.kind))
-            addToQuestion(question, {entity.id.text, kind->title, kind->role, entity.box,
-                                     entity.hasUnknown("timetable"), entity.hasUnknown("grants")});
-    return question;
 }
 
 Answer answer(const Question& question, const Limits& limits) {

@@ -23,27 +23,13 @@ struct Goal {
 /// What is asked: a problem for the solver, with the things to reach, and what forbids an answer.
 struct Question {
     Problem problem;
-    std::vector<Goal> goals;             ///< exits, checkpoints, pickups and keys
+    std::vector<Goal> goals;             ///< exits, checkpoints, pickups, keys and switches
+    std::vector<std::string> gainIds;    ///< of the entities that `problem.parts.gains` stands for
     std::vector<std::string> notSolved;  ///< what stands in the level that is not solved yet
 };
 
-/// An entity, as far as reach is concerned.
-struct Placed {
-    std::string id;
-    std::string title;
-    level::Role role = level::Role::Prop;
-    PxRect box;
-    bool hasTimetable = false;
-    bool grants = false;
-};
-/// Enters an ability that the profile lists: it is not solved if it would make a difference here,
-/// as climbing does only where there is a ladder. `amount` is its ticks or jumps, where it has any.
-/// Requires: frame and cells are set. Cost: reads the cells for climbing and swimming.
-void addToQuestion(Question& question, level::Ability ability, int amount);
-
-/// Enters an entity by its role: as start (the first spawn), goal, hazard, or as what is not
-/// solved.
-void addToQuestion(Question& question, const Placed& placed);
+/// True if a body wants to get to such things.
+[[nodiscard]] bool isGoal(level::Role role);
 
 enum class VerdictKind {
     Reached,     ///< every exit
@@ -53,6 +39,9 @@ enum class VerdictKind {
     StartBlocked,  ///< the body does not fit at the start, or dies there
     NoExit,
 };
+
+/// "reached", "not-reached" and so on: how it stands in files.
+[[nodiscard]] std::string_view nameOf(VerdictKind kind);
 
 struct Verdict {
     VerdictKind kind = VerdictKind::NoStart;
@@ -74,8 +63,22 @@ struct Answer {
     double milliseconds = 0;  ///< wall time of solving
 };
 
-/// Errors: OutOfRange from the motion profile; BadReference if the level names none that exists.
-[[nodiscard]] Result<Question> askOf(const level::Project& project, const level::Level& level);
+/// What is asked otherwise than the project says.
+struct AskOptions {
+    motion::Weakening weakening;
+    runtime::AbilitySet lent = 0;   ///< had besides those of the profile
+    runtime::AbilitySet taken = 0;  ///< not had
+};
+
+/// Errors: OutOfRange from the motion profile or a spring; BadReference if the level names none
+/// that exists.
+[[nodiscard]] Result<Question> askOf(const level::Project& project, const level::Level& level,
+                                     const AskOptions& options = {});
+
+/// The profile with abilities lent and taken away: a lent air jump is one at least.
+[[nodiscard]] level::MotionProfile withAbilities(level::MotionProfile profile,
+                                                 runtime::AbilitySet lent,
+                                                 runtime::AbilitySet taken);
 
 [[nodiscard]] Answer answer(const Question& question, const Limits& limits = {});
 

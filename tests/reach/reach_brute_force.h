@@ -5,7 +5,9 @@
 #include <deque>
 #include <set>
 #include <tuple>
+#include <vector>
 
+#include "level/boxes.h"
 #include "motion/step_tables.h"
 #include "reach/solver.h"
 #include "shape_cells.h"
@@ -19,24 +21,70 @@ inline runtime::EdgeRule randomEdge(Random& random) {
     return static_cast<runtime::EdgeRule>(random.between(0, 2));
 }
 
+inline level::MotionProfile randomProfile(Random& random) {
+    level::MotionProfile profile;
+    profile.bodyWidth = random.between(1, 9);
+    profile.bodyHeight = random.between(1, 11);
+    profile.run = {random.between(1, 30000)};
+    profile.greatestFall = {random.between(500, 60000)};
+    profile.jumpHeight = {random.between(100, 5000)};
+    profile.timeToTop = {random.between(10, 400)};
+    profile.fallFactor = {random.between(300, 3000)};
+    profile.climb = {random.between(3000, 40000)};
+    profile.swim = {random.between(3000, 40000)};
+    profile.coyoteMs = {random.between(0, 120) * 1000};
+    profile.wallPush = random.between(0, 9);
+    profile.stepUp = random.between(0, 4);
+    profile.marginPx = random.chance(20) ? 1 : 0;
+    profile.abilities.clear();
+    for (int i = 0; i < level::abilityCount; ++i) {
+        const auto ability = static_cast<level::Ability>(i);
+        const bool isCommon =
+            ability == level::Ability::ShortHop || ability == level::Ability::DropThrough;
+        if (random.chance(isCommon ? 60 : 35)) profile.abilities.push_back(ability);
+    }
+    profile.airJumps = profile.has(level::Ability::AirJump) ? random.between(1, 3) : 0;
+    return profile;
+}
+
 inline runtime::MotionTables randomTables(Random& random, CellSize cell) {
-    for (;;) {
-        level::MotionProfile profile;
-        profile.bodyWidth = random.between(1, 9);
-        profile.bodyHeight = random.between(1, 11);
-        profile.run = {random.between(1, 30000)};
-        profile.greatestFall = {random.between(500, 60000)};
-        profile.jumpHeight = {random.between(100, 5000)};
-        profile.timeToTop = {random.between(10, 400)};
-        profile.fallFactor = {random.between(300, 3000)};
-        profile.climb = profile.swim = {60000};
-        profile.stepUp = random.between(0, 4);
-        profile.marginPx = random.chance(20) ? 1 : 0;
-        profile.abilities.clear();
-        if (random.chance(60)) profile.abilities.push_back(level::Ability::ShortHop);
-        if (random.chance(60)) profile.abilities.push_back(level::Ability::DropThrough);
-        const auto tables = motion::makeStepTables(profile, cell);
-        if (tables) return tables->body;
+    for (;;)
+        if (const auto tables = motion::makeStepTables(randomProfile(random), cell))
+            return tables->body;
+}
+
+inline runtime::Box randomBox(Random& random, const runtime::Frame& frame) {
+    return {random.between(0, frame.widthPx() - 1), random.between(0, frame.heightPx() - 1),
+            random.between(1, 9), random.between(1, 9)};
+}
+
+/// Doors, keys, grants, springs and hazards, few of each.
+inline void addRandomParts(Random& random, reach::Problem& problem,
+                           const level::MotionProfile& profile, CellSize cell) {
+    runtime::Parts& parts = problem.parts;
+    if (random.chance(30)) parts.deadly.push_back(randomBox(random, problem.frame));
+    if (random.chance(10))
+        parts.timed.push_back({randomBox(random, problem.frame),
+                               {4, random.chance(50) ? std::vector<std::pair<int, int>>{{0, 4}}
+                                                     : std::vector<std::pair<int, int>>{{1, 3}}}});
+    for (int gains = random.chance(40) ? random.between(1, 3) : 0; gains > 0; --gains) {
+        runtime::Gain gain{randomBox(random, problem.frame), 0};
+        if (random.chance(50))
+            gain.grants = problem.tables.abilities & (1u << random.between(0, 6));
+        parts.gains.push_back(gain);
+    }
+    for (int doors = parts.gains.empty() ? 0 : random.between(0, 2); doors > 0; --doors)
+        parts.doors.push_back(
+            {randomBox(random, problem.frame),
+             static_cast<runtime::HeldSet>(random.between(0, (1 << parts.gains.size()) - 1)),
+             random.chance(5)});
+    for (int springs = random.chance(30) ? random.between(1, 2) : 0; springs > 0; --springs) {
+        level::SpringHeights heights{{random.between(100, 6000)}, {random.between(100, 3000)}, 0};
+        auto spring = motion::makeSpring(profile, cell, heights, "test");
+        if (!spring) continue;
+        spring->box = randomBox(random, problem.frame);
+        spring->pushDx = random.chance(40) ? random.between(-3, 3) : 0;
+        parts.springs.push_back(*spring);
     }
 }
 
@@ -51,10 +99,11 @@ inline reach::Problem randomProblem(Random& random) {
         {randomEdge(random), randomEdge(random), randomEdge(random), randomEdge(random)}};
     auto cells = std::make_shared<RandomCells>(problem.frame.columns, problem.frame.rows);
     const int density = random.between(5, 45);
+    const int solidShare = random.chance(50) ? 70 : 35;
     for (int row = 0; row < problem.frame.rows; ++row) {
         for (int column = 0; column < problem.frame.columns; ++column) {
             if (!random.chance(density)) continue;
-            const auto behaviour = random.chance(70)
+            const auto behaviour = random.chance(solidShare)
                                        ? runtime::Behaviour::Solid
                                        : static_cast<runtime::Behaviour>(random.between(0, 5));
             const int formLimit =
@@ -66,25 +115,34 @@ inline reach::Problem randomProblem(Random& random) {
         }
     }
     problem.cells = cells;
-    problem.tables = randomTables(random, cell);
-    problem.tables.fromAbove = random.chance(15);
-    problem.tables.swims = problem.tables.fromAbove && random.chance(40);
-    if (random.chance(30)) {
-        problem.deadlyBoxes.push_back({random.between(0, problem.frame.widthPx() - 1),
-                                       random.between(0, problem.frame.heightPx() - 1),
-                                       random.between(1, 9), random.between(1, 9)});
+    for (;;) {
+        const level::MotionProfile profile = randomProfile(random);
+        const auto tables = motion::makeStepTables(profile, cell);
+        if (!tables) continue;
+        problem.tables = tables->body;
+        problem.tables.fromAbove = random.chance(15);
+        addRandomParts(random, problem, profile, cell);
+        break;
     }
-    problem.start = PxRect{random.between(0, problem.frame.widthPx() - 1),
-                           random.between(0, problem.frame.heightPx() - 1), random.between(1, 12),
-                           random.between(1, 12)};
+    for (int tries = 0; tries < 8; ++tries) {
+        problem.start = PxRect{random.between(0, problem.frame.widthPx() - 1),
+                               random.between(0, problem.frame.heightPx() - 1),
+                               random.between(1, 12), random.between(1, 12)};
+        const runtime::World world(problem.frame, *problem.cells, problem.tables, problem.parts);
+        const auto body = runtime::bodyAt(level::boxOf(*problem.start), world, problem.tables);
+        if (body.stance != runtime::Stance::Ended) break;
+    }
     return problem;
 }
 
-inline std::vector<runtime::Box> boxesOf(const reach::Problem& problem) {
-    std::vector<runtime::Box> boxes;
-    for (const PxRect& b : problem.deadlyBoxes)
-        boxes.push_back({b.x, b.y, b.width, b.height});
-    return boxes;
+/// The parts that the solver knows: what is on only at times is left out.
+inline runtime::Parts partsOf(const reach::Problem& problem) {
+    runtime::Parts parts = problem.parts;
+    parts.timed.clear();
+    for (const runtime::TimedHazard& hazard : problem.parts.timed)
+        if (hazard.times.isAlwaysOn()) parts.timed.push_back(hazard);
+    parts.movers.clear();
+    return parts;
 }
 
 /// What is reached: positions at any px of any tick, standing ones, and the states themselves.
@@ -96,60 +154,80 @@ struct Search {
 
 /// The body at the start of a run; ended if it does not live there.
 inline runtime::Body firstBody(const reach::Problem& problem) {
-    const runtime::World world(problem.frame, *problem.cells, problem.tables, boxesOf(problem));
-    const PxRect& start = *problem.start;
-    return runtime::bodyAt({start.x, start.y, start.width, start.height}, world, problem.tables);
+    const runtime::World world(problem.frame, *problem.cells, problem.tables, partsOf(problem));
+    return runtime::bodyAt(level::boxOf(*problem.start), world, problem.tables);
 }
 
-/// Every input from every state, by the stepper. The walk table holds its largest number always.
-inline Search searchFrom(const reach::Problem& problem, const std::vector<runtime::Body>& from) {
+inline auto keyOf(const runtime::Body& b) {
+    return std::make_tuple(b.x, b.y, static_cast<int>(b.stance), b.phase, b.table, b.airJumps,
+                           b.coyoteTicks, b.push, b.spring, b.held);
+}
+
+/// The walk, climb and swim tables hold their largest number always.
+inline runtime::MotionTables freelyOf(const reach::Problem& problem) {
+    runtime::MotionTables tables = problem.tables;
+    for (runtime::PaceTable* table : {&tables.walk, &tables.climb, &tables.swim})
+        table->fill(*std::max_element(table->begin(), table->end()));
+    return tables;
+}
+
+/// Calls `visit(input)` for every input that could make a difference.
+template <typename Visit>
+void forEachInput(const runtime::World& world, const runtime::MotionTables& tables,
+                  const runtime::Body& body, Visit&& visit) {
+    int widest = std::max({1, tables.walk[0], tables.climb[0], tables.swim[0]});
+    for (const int dx : tables.dx)
+        widest = std::max(widest, dx);
+    for (int dx = -widest; dx <= widest; ++dx)
+        for (const unsigned buttons : {0u, 1u, 2u, 4u})
+            visit(runtime::Input{dx, 0, buttons});
+    const int mostHeld =
+        tables.fromAbove ? tables.walk[0] : std::max(tables.climb[0], tables.swim[0]);
+    const bool mayHold = tables.fromAbove || world.meetsLadder(body.x, body.y) ||
+                         world.meetsLiquid(body.x, body.y) || world.hasLadderTop(body.x, body.y);
+    for (int dx = -mostHeld; mayHold && dx <= mostHeld; ++dx)
+        for (int dy = -mostHeld; dy <= mostHeld; ++dy)
+            for (const unsigned buttons : {0u, 8u})
+                visit(runtime::Input{dx, dy, buttons});
+}
+
+/// Every input from every state, by the stepper. Nothing if there are more states than `most`.
+inline std::optional<Search> searchFrom(const reach::Problem& problem,
+                                        const std::vector<runtime::Body>& from,
+                                        std::size_t most = 15000) {
     using runtime::Body;
     using runtime::Stance;
-    runtime::MotionTables tables = problem.tables;
-    tables.walk.fill(*std::max_element(tables.walk.begin(), tables.walk.end()));
-    const runtime::World world(problem.frame, *problem.cells, tables, boxesOf(problem));
+    const runtime::MotionTables tables = freelyOf(problem);
+    const runtime::World world(problem.frame, *problem.cells, tables, partsOf(problem));
     Search search;
-    std::set<std::tuple<int, int, int>> known;
+    std::set<decltype(keyOf(Body()))> known;
     std::deque<Body> open;
     const auto add = [&](Body body) {
         if (body.stance == Stance::Ended) return;
         search.visited.insert({body.x, body.y});
         if (body.stance == Stance::Standing) search.standing.insert({body.x, body.y});
         body.tick = 0;
-        const int phase = body.stance == Stance::Standing ? -1 : body.phase;
-        if (!known.insert({phase, body.x, body.y}).second) return;
+        if (!known.insert(keyOf(body)).second) return;
         open.push_back(body);
         search.states.push_back(body);
     };
     for (const Body& body : from)
         add(body);
-    int widest = tables.walk[0];
-    for (const int dx : tables.dx)
-        widest = std::max(widest, dx);
     while (!open.empty()) {
+        if (search.states.size() > most) return std::nullopt;
         const Body body = open.front();
         open.pop_front();
-        for (int dy = -widest; tables.fromAbove && dy <= widest; ++dy) {
+        forEachInput(world, tables, body, [&](const runtime::Input& input) {
             Body next = body;
-            runtime::step(world, tables, next, {0, dy, 0}, [&](int x, int y) {
-                search.visited.insert({x, y});
-            });
+            runtime::step(world, tables, next, input,
+                          [&](int x, int y) { search.visited.insert({x, y}); });
             add(next);
-        }
-        for (int dx = -widest; dx <= widest; ++dx) {
-            for (const unsigned buttons : {0u, 1u, 2u, 4u, 8u}) {
-                Body next = body;
-                runtime::step(world, tables, next, {dx, 0, buttons}, [&](int x, int y) {
-                    search.visited.insert({x, y});
-                });
-                add(next);
-            }
-        }
+        });
     }
     return search;
 }
 
-inline Search searchAll(const reach::Problem& problem) {
+inline std::optional<Search> searchAll(const reach::Problem& problem) {
     return searchFrom(problem, {firstBody(problem)});
 }
 

@@ -66,7 +66,6 @@ private slots:
     void start_insideStone_reachesNothing();
     void limit_isNotDecided_neverANo();
     void cancel_isSaid();
-    void abilityNotSolved_isNotDecided();
     void hazardEntity_isDeadly();
 };
 
@@ -74,16 +73,19 @@ void SolverTest::solver_equalsSearch_onRandomLevels() {
     const std::uint64_t seed = testing::seedOr(20261123);
     const int count = qEnvironmentVariableIntValue("ROOK_ROUNDS") > 0
                           ? qEnvironmentVariableIntValue("ROOK_ROUNDS")
-                          : 400;
+                          : 150;
     int lively = 0;
     for (int round = 0; round < count; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));
         const reach::Problem problem = randomProblem(random);
-        const Search search = searchAll(problem);
+        const auto found = searchAll(problem);
+        if (!found) continue;  // too many states for a plain search
+        const Search& search = *found;
         const reach::Reached reached = reach::solve(problem);
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
         QVERIFY2(reached.completion == reach::Completion::Complete, where);
-        const auto margins = runtime::marginsOf(problem.frame, problem.tables);
+        const auto margins =
+            runtime::marginsOf(problem.frame, problem.tables, problem.parts.springs);
         for (int y = -margins.top - 2; y < problem.frame.heightPx() + margins.bottom + 2; ++y) {
             for (int x = -margins.left - 2; x < problem.frame.widthPx() + margins.right + 2; ++x) {
                 const QByteArray at =
@@ -94,6 +96,9 @@ void SolverTest::solver_equalsSearch_onRandomLevels() {
                          at + " standing");
             }
         }
+        QVERIFY2(reached.states == static_cast<std::int64_t>(search.states.size()),
+                 where + " states " + QByteArray::number(qint64(reached.states)) + " and not " +
+                     QByteArray::number(qint64(search.states.size())));
         if (search.visited.size() > 50) ++lively;
     }
     QVERIFY2(lively > count / 4, "random levels leave room to move");
@@ -189,16 +194,6 @@ void SolverTest::cancel_isSaid() {
         reach::answer(*reach::askOf(project, level), {std::size_t{1} << 30, &cancel});
     QCOMPARE(answer.reached.completion, reach::Completion::Cancelled);
     QCOMPARE(answer.verdict.kind, reach::VerdictKind::NotDecided);
-}
-
-void SolverTest::abilityNotSolved_isNotDecided() {
-    level::Project project = testing::smallProject();
-    project.profiles.edit(
-        [](auto& list) { list[0].abilities.push_back(level::Ability::WallJump); });
-    const auto level = testing::drawnLevel(project, {"...........", ".S.......X.", "###########"});
-    const auto answer = reach::answer(*reach::askOf(project, level));
-    QCOMPARE(answer.verdict.kind, reach::VerdictKind::NotDecided);
-    QVERIFY(answer.verdict.sentence().find("wall-jump") != std::string::npos);
 }
 
 void SolverTest::hazardEntity_isDeadly() {

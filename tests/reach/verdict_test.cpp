@@ -12,9 +12,11 @@ private slots:
     void severalExits_areCounted();
     void eachKind_hasItsSentence();
     void thingsBesideExits_areGoalsToo();
-    void unsolvedThings_makeItNotDecided_data();
-    void unsolvedThings_makeItNotDecided();
-    void abilities_areNotSolved_onlyWhereTheyMatter();
+    void door_keepsTheExitShut_untilItsKeyIsMet();
+    void grantedAbility_isHad_fromThePickupOn();
+    void spring_throwsHigherThanAJump();
+    void timedHazard_blocksOnly_whereItIsAlwaysOn();
+    void abilities_areLentAndTakenAway();
     void otherKindsOfLevels_areNotDecided();
     void missingProfile_isRefused();
     void meeting_isOverlapOfBoxes_toThePx();
@@ -62,67 +64,98 @@ void VerdictTest::thingsBesideExits_areGoalsToo() {
         QVERIFY2(goal.isReached, goal.id.c_str());
 }
 
-void VerdictTest::unsolvedThings_makeItNotDecided_data() {
-    QTest::addColumn<int>("role");
-    QTest::addColumn<QString>("key");
-    QTest::addColumn<bool>("isDecided");
-    QTest::newRow("door") << int(level::Role::Door) << "" << false;
-    QTest::newRow("mover") << int(level::Role::Mover) << "" << false;
-    QTest::newRow("spring") << int(level::Role::Spring) << "" << false;
-    QTest::newRow("hazard with a timetable") << int(level::Role::Hazard) << "timetable" << false;
-    QTest::newRow("pickup that grants") << int(level::Role::Pickup) << "grants" << false;
-    QTest::newRow("foe without a timetable") << int(level::Role::Foe) << "" << true;
-    QTest::newRow("trigger") << int(level::Role::Trigger) << "" << true;
-    QTest::newRow("key that opens nothing") << int(level::Role::Key) << "" << true;
-}
+namespace {
 
-void VerdictTest::unsolvedThings_makeItNotDecided() {
-    QFETCH(int, role);
-    QFETCH(QString, key);
-    QFETCH(bool, isDecided);
-    level::Project project = testing::smallProject();
+/// A kind of that role, and one entity of it.
+level::Entity& place(level::Project& project, level::Level& level, level::Role role, const char* id,
+                     PxRect box) {
     level::Kind kind;
-    kind.id = {"thing"};
-    kind.role = static_cast<level::Role>(role);
-    project.kinds.edit([&](auto& list) { list.push_back(kind); });
-    auto level = testing::drawnLevel(project, {"......", ".S..X.", "######"});
+    kind.id = {std::string(level::nameOf(role)) + "-kind"};
+    kind.role = role;
+    if (!project.findKind(kind.id)) project.kinds.edit([&](auto& list) { list.push_back(kind); });
     level::Entity entity;
-    entity.id = {"thing-1"};
+    entity.id = {id};
     entity.kind = kind.id;
-    entity.box = {80, 0, 4, 4};
-    if (!key.isEmpty()) entity.unknown = {{key.toStdString(), "{}"}};
-    level.entities.edit([&](auto& list) { list.push_back(entity); });
-    const auto answer = answerOf(project, level);
-    QCOMPARE(answer.verdict.kind == VerdictKind::NotDecided, !isDecided);
-    // Where nothing is decided nothing is claimed.
-    if (!isDecided) {
-        QVERIFY(answer.verdict.sentence().find("thing-1") != std::string::npos);
-        QCOMPARE(answer.reached.visited.count(), 0);
-    }
+    entity.box = box;
+    level::Entity* placed = nullptr;
+    level.entities.edit([&](auto& list) {
+        list.push_back(entity);
+        placed = &list.back();
+    });
+    return *placed;
 }
 
-void VerdictTest::abilities_areNotSolved_onlyWhereTheyMatter() {
-    using level::Ability;
-    const auto isDecided = [](Ability ability, const char* matter, int airJumps, int coyoteMs) {
-        level::Project project = testing::smallProject();
-        project.profiles.edit([&](auto& list) {
-            list[0].abilities.push_back(ability);
-            list[0].airJumps = airJumps;
-            list[0].coyoteMs = {coyoteMs * 1000};
-        });
-        const std::string row = std::string(".S.") + matter + "X.";
-        const auto answer =
-            answerOf(project, testing::drawnLevel(project, {"......", row, "######"}));
-        return answer.verdict.kind != VerdictKind::NotDecided;
-    };
-    QVERIFY(isDecided(Ability::Climb, ".", 0, 0));
-    QVERIFY(!isDecided(Ability::Climb, "H", 0, 0));
-    QVERIFY(isDecided(Ability::Swim, "H", 0, 0));
-    QVERIFY(!isDecided(Ability::Swim, "~", 0, 0));
-    QVERIFY(!isDecided(Ability::AirJump, ".", 1, 0));
-    QVERIFY(isDecided(Ability::Coyote, ".", 0, 0));
-    QVERIFY(!isDecided(Ability::Coyote, ".", 0, 100));
-    QVERIFY(!isDecided(Ability::WallJump, ".", 0, 0));
+}  // namespace
+
+void VerdictTest::door_keepsTheExitShut_untilItsKeyIsMet() {
+    level::Project project = testing::smallProject();
+    auto level = testing::drawnLevel(
+        project, {"####################", "....................", "....................",
+                  ".....S............X.", "####################"});
+    place(project, level, level::Role::Door, "door-1", {200, 16, 8, 48}).data.opens = {{"key-1"}};
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+    place(project, level, level::Role::Key, "key-1", {16, 56, 8, 8});
+    const auto answer = answerOf(project, level);
+    QCOMPARE(answer.verdict.kind, VerdictKind::Reached);
+    QCOMPARE(answer.reached.sets, (std::vector<runtime::HeldSet>{0, 1}));
+    // Behind its own door it helps nobody.
+    level.entities.edit([](auto& list) { list.back().box.x = 240; });
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+}
+
+void VerdictTest::grantedAbility_isHad_fromThePickupOn() {
+    level::Project project = testing::smallProject();
+    project.profiles.edit([](auto& list) {
+        list[0].abilities.push_back(level::Ability::AirJump);
+        list[0].airJumps = 1;
+    });
+    auto level = testing::drawnLevel(
+        project, {"............", "............", "..........X.", "..........##", "..........##",
+                  "..........##", "..........##", "S.........##", "############"});
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::Reached);
+    place(project, level, level::Role::Pickup, "wing", {8 * 16, 2 * 16, 4, 4}).data.grants =
+        level::Ability::AirJump;
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+    level.entities.edit([](auto& list) { list.back().box.y = 120; });
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::Reached);
+}
+
+void VerdictTest::spring_throwsHigherThanAJump() {
+    level::Project project = testing::smallProject();
+    auto level = testing::drawnLevel(
+        project, {"............", "............", "............", "..........X.", "..........##",
+                  "..........##", "..........##", "..........##", "..........##", "S.........##",
+                  "############"});
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+    place(project, level, level::Role::Spring, "bellows", {100, 152, 16, 8}).data.spring = {
+        {7000}, {3000}, 0};
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::Reached);
+}
+
+void VerdictTest::timedHazard_blocksOnly_whereItIsAlwaysOn() {
+    level::Project project = testing::smallProject();
+    auto level =
+        testing::drawnLevel(project, {"##########", "..........", ".S......X.", "##########"});
+    place(project, level, level::Role::Hazard, "steam", {80, 16, 4, 32}).data.timetable =
+        runtime::Timetable{60, {{0, 59}}};
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::Reached);
+    level.entities.edit([](auto& list) { list.back().data.timetable->on = {{0, 60}}; });
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+}
+
+void VerdictTest::abilities_areLentAndTakenAway() {
+    const level::Project project = testing::smallProject();
+    const auto level = testing::drawnLevel(
+        project, {"............", "..........X.", "..........##", "..........##", "..........##",
+                  "..........##", "S.........##", "############"});
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+    reach::AskOptions options;
+    options.lent = setOf(level::Ability::AirJump);
+    QCOMPARE(reach::answer(*reach::askOf(project, level, options)).verdict.kind,
+             VerdictKind::Reached);
+    options.taken = options.lent;
+    QCOMPARE(reach::answer(*reach::askOf(project, level, options)).verdict.kind,
+             VerdictKind::NotReached);
 }
 
 void VerdictTest::otherKindsOfLevels_areNotDecided() {

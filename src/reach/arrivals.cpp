@@ -1,0 +1,82 @@
+#include "reach/arrivals.h"
+
+namespace rook::reach {
+
+using runtime::Body;
+using runtime::Input;
+
+namespace {
+
+/// Calls `visit(step, state)` for each state at these positions, in no order; the step is that of
+/// its set.
+template <typename Visit>
+void forEachState(const Exploration& exploration, const PxRect& positions, Visit&& visit) {
+    for (std::size_t s = 0; s < exploration.setCount(); ++s) {
+        const Exploration::Set& set = exploration.set(s);
+        const Layers& layers = set.sweep->ground().layers();
+        for (int layer = 0; layer < layers.count(); ++layer) {
+            if (layers[layer].takesNoTick()) continue;
+            for (int y = positions.y; y < positions.bottom(); ++y) {
+                if (!set.sweep->known(layer, y)) continue;
+                for (int x = positions.x; x < positions.right(); ++x)
+                    if (set.sweep->isKnown(layer, x, y))
+                        visit(set.log->stepOf(layer, y, x), State{s, layer, x, y});
+            }
+        }
+    }
+}
+
+}  // namespace
+
+std::optional<Arrival> Arrivals::first() const {
+    std::optional<Arrival> best;
+    std::pair<std::size_t, int> bestStep;
+    const PxRect at = m_grounds.of(0).positionsAt(level::boxOf(m_goal));
+    forEachState(m_exploration, at, [&](int step, const State& state) {
+        const std::pair<std::size_t, int> found{state.set, step};
+        if (best && found >= bestStep) return;
+        best = Arrival{state, {}};
+        bestStep = found;
+    });
+    return best ? best : firstInPassing();
+}
+
+std::optional<Arrival> Arrivals::firstInPassing() const {
+    const runtime::MotionTables& tables = m_grounds.freely();
+    int reach = std::max({tables.walk[0], tables.climb[0], tables.swim[0]});
+    const auto widen = [&](const runtime::PhaseTable& table, int shove) {
+        for (std::size_t p = 0; p < table.dx.size(); ++p)
+            reach = std::max({reach, table.dx[p] + std::abs(shove), std::abs(table.dy[p])});
+    };
+    widen(tables, 0);
+    for (const runtime::Spring& spring : m_grounds.problem().parts.springs) {
+        widen(spring.high, spring.pushDx);
+        widen(spring.low, spring.pushDx);
+    }
+    std::vector<std::pair<std::pair<std::size_t, int>, State>> near;
+    const PxRect at = m_grounds.of(0).positionsAt(level::boxOf(m_goal.grown(reach)));
+    forEachState(m_exploration, at, [&](int step, const State& state) {
+        near.push_back({{state.set, step}, state});
+    });
+    std::sort(near.begin(), near.end(),
+              [](const auto& a, const auto& b) { return a.first < b.first; });
+    for (const auto& [step, state] : near)
+        if (const auto tick = tickThatMeets(state)) return Arrival{state, tick};
+    return std::nullopt;
+}
+
+std::optional<Input> Arrivals::tickThatMeets(const State& state) const {
+    const Ground& ground = m_exploration.set(state.set).sweep->ground();
+    const Body body = m_exploration.bodyOf(state);
+    for (const Input& input : inputsOf(body, m_grounds.freely(), ground)) {
+        Body next = body;
+        bool isMet = false;
+        runtime::step(ground, m_grounds.freely(), next, input, [&](int x, int y) {
+            isMet = isMet || meetsBox(m_goal, x, y, m_grounds.freely());
+        });
+        if (isMet) return input;
+    }
+    return std::nullopt;
+}
+
+}  // namespace rook::reach

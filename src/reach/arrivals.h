@@ -1,0 +1,42 @@
+#pragma once
+/// Where an exploration first meets a box. Private to reach/.
+
+#include "reach/exploration.h"
+#include "reach/proof_run.h"
+
+namespace rook::reach {
+
+[[nodiscard]] inline bool meetsBox(const PxRect& box, int x, int y,
+                                   const runtime::MotionTables& tables) {
+    return box.overlaps({x, y, tables.bodyWidth, tables.bodyHeight});
+}
+
+/// Ends the run with the first tick after `from` whose way meets the goal; at once if it starts
+/// there.
+void cutAtGoal(const Problem& problem, Run& run, int from, const PxRect& goal);
+
+/// The state found first that overlaps the box, or from which a tick meets it.
+struct Arrival {
+    State state;
+    std::optional<runtime::Input> lastTick;
+};
+
+class Arrivals {
+public:
+    /// Both must outlive it.
+    Arrivals(Grounds& grounds, const Exploration& exploration, const PxRect& goal)
+        : m_grounds(grounds), m_exploration(exploration), m_goal(goal) {}
+
+    [[nodiscard]] std::optional<Arrival> first() const;
+
+private:
+    /// It is met in the middle of a tick only.
+    [[nodiscard]] std::optional<Arrival> firstInPassing() const;
+    [[nodiscard]] std::optional<runtime::Input> tickThatMeets(const State& state) const;
+
+    Grounds& m_grounds;
+    const Exploration& m_exploration;
+    PxRect m_goal;
+};
+
+}  // namespace rook::reach

@@ -1,0 +1,188 @@
+/// Questions from the document: what the entities of a level mean for reach.
+
+#include <algorithm>
+
+#include "reach/verdict.h"
+
+namespace rook::reach {
+
+namespace {
+
+using level::Ability;
+using level::Entity;
+using level::Role;
+
+bool mayBeGained(Role role) {
+    return role == Role::Key || role == Role::Switch || role == Role::Pickup;
+}
+
+runtime::Mover moverOf(const Entity& entity) {
+    runtime::Mover mover;
+    mover.width = entity.box.width;
+    mover.height = entity.box.height;
+    for (const PxPoint& corner : trackOf(entity.data.track, {entity.box.x, entity.box.y}))
+        mover.track.emplace_back(corner.x, corner.y);
+    mover.periodTicks = entity.data.track.periodTicks;
+    return mover;
+}
+
+class Asking {
+public:
+    Asking(const level::Project& project, const level::Level& level,
+           const level::MotionProfile& profile, const AskOptions& options, Question& question)
+        : m_project(project),
+          m_level(level),
+          m_profile(profile),
+          m_options(options),
+          m_question(question) {}
+
+    Result<void> addAll() {
+        for (const Entity& entity : m_level.entities)
+            if (const level::Kind* kind = m_project.findKind(entity.kind)) addGain(entity, *kind);
+        if (m_question.gainIds.size() > 64) {
+            m_question.notSolved.push_back("more than 64 keys and switches");
+            m_question.gainIds.clear();
+            parts().gains.clear();
+        }
+        for (const Entity& entity : m_level.entities)
+            if (const level::Kind* kind = m_project.findKind(entity.kind))
+                if (const auto added = add(entity, *kind); !added) return added;
+        return {};
+    }
+
+private:
+    runtime::Parts& parts() { return m_question.problem.parts; }
+
+    /// Only what makes a difference is told apart: each doubles the sets.
+    void addGain(const Entity& entity, const level::Kind& kind) {
+        if (!mayBeGained(kind.role)) return;
+        runtime::Gain gain{level::boxOf(entity.box), 0};
+        if (kind.role == Role::Pickup && entity.data.grants)
+            gain.grants = setOf(*entity.data.grants) & m_question.problem.tables.abilities;
+        if (gain.grants == 0 && !isNamedByADoor(entity.id)) return;
+        parts().gains.push_back(gain);
+        m_question.gainIds.push_back(entity.id.text);
+    }
+    [[nodiscard]] bool isNamedByADoor(const EntityId& id) const {
+        return std::any_of(m_level.entities.begin(), m_level.entities.end(), [&](const Entity& e) {
+            return m_project.roleOf(e) == Role::Door &&
+                   std::find(e.data.opens.begin(), e.data.opens.end(), id) != e.data.opens.end();
+        });
+    }
+
+    Result<void> add(const Entity& entity, const level::Kind& kind) {
+        Problem& problem = m_question.problem;
+        const runtime::Box box = level::boxOf(entity.box);
+        if (isGoal(kind.role))
+            m_question.goals.push_back({entity.id.text, kind.title, kind.role, entity.box, false});
+        switch (kind.role) {
+            case Role::Spawn:
+                if (!problem.start) problem.start = entity.box;
+                break;
+            case Role::Hazard:
+                if (entity.data.timetable)
+                    parts().timed.push_back({box, *entity.data.timetable});
+                else
+                    parts().deadly.push_back(box);
+                break;
+            case Role::Foe:
+                if (entity.data.timetable) parts().timed.push_back({box, *entity.data.timetable});
+                break;
+            case Role::Door:
+                parts().doors.push_back(doorOf(entity));
+                break;
+            case Role::Spring:
+                return addSpring(entity);
+            case Role::Mover:
+                parts().movers.push_back(moverOf(entity));
+                break;
+            case Role::Entry:
+            case Role::Exit:
+            case Role::Checkpoint:
+            case Role::Pickup:
+            case Role::Key:
+            case Role::Switch:
+            case Role::Trigger:
+            case Role::Formation:
+            case Role::Prop:
+                break;
+        }
+        return {};
+    }
+
+    [[nodiscard]] runtime::Door doorOf(const Entity& entity) const {
+        runtime::Door door{level::boxOf(entity.box), 0, false};
+        const std::vector<std::string>& ids = m_question.gainIds;
+        for (const EntityId& id : entity.data.opens) {
+            const auto found = std::find(ids.begin(), ids.end(), id.text);
+            if (found == ids.end())
+                door.isShutForGood = true;
+            else
+                door.needs |= runtime::HeldSet{1} << (found - ids.begin());
+        }
+        return door;
+    }
+
+    Result<void> addSpring(const Entity& entity) {
+        auto spring =
+            motion::makeSpring(m_profile, m_level.cellSize, entity.data.spring,
+                               m_level.title + ": " + entity.id.text, m_options.weakening);
+        if (!spring) return fail(spring.error());
+        spring->box = level::boxOf(entity.box);
+        parts().springs.push_back(std::move(*spring));
+        return {};
+    }
+
+    const level::Project& m_project;
+    const level::Level& m_level;
+    const level::MotionProfile& m_profile;
+    const AskOptions& m_options;
+    Question& m_question;
+};
+
+}  // namespace
+
+level::MotionProfile withAbilities(level::MotionProfile profile, runtime::AbilitySet lent,
+                                   runtime::AbilitySet taken) {
+    for (int i = 0; i < level::abilityCount; ++i) {
+        const auto ability = static_cast<Ability>(i);
+        if ((taken & setOf(ability)) != 0) {
+            profile.abilities.erase(
+                std::remove(profile.abilities.begin(), profile.abilities.end(), ability),
+                profile.abilities.end());
+        } else if ((lent & setOf(ability)) != 0 && !profile.has(ability)) {
+            profile.abilities.push_back(ability);
+            if (ability == Ability::AirJump) profile.airJumps = std::max(1, profile.airJumps);
+            // A tenth of a second, where nothing is said.
+            if (ability == Ability::Coyote && profile.coyoteMs.thousandths == 0)
+                profile.coyoteMs = {100000};
+        }
+    }
+    return profile;
+}
+
+Result<Question> askOf(const level::Project& project, const level::Level& level,
+                       const AskOptions& options) {
+    const level::MotionProfile* named = project.profileOf(level);
+    if (!named) {
+        return fail(ErrorKind::BadReference,
+                    level.profile.empty() ? "The project has no motion profile"
+                                          : "There is no motion profile " + level.profile,
+                    level.title, "Add it to the profiles in rookplot.json");
+    }
+    const level::MotionProfile profile = withAbilities(*named, options.lent, options.taken);
+    auto tables = motion::makeStepTables(profile, level.cellSize, options.weakening);
+    if (!tables) return fail(tables.error());
+    Question question;
+    question.problem.frame = frameOf(level);
+    question.problem.cells = std::make_shared<level::LevelCells>(project, level);
+    question.problem.tables = std::move(tables->body);
+    question.problem.tables.fromAbove = level.kind == level::LevelKind::Above;
+    if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)
+        question.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
+    if (const auto added = Asking(project, level, profile, options, question).addAll(); !added)
+        return fail(added.error());
+    return question;
+}
+
+}  // namespace rook::reach

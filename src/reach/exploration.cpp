@@ -1,0 +1,348 @@
+#include "reach/exploration.h"
+
+#include <bit>
+
+#include "base/assert.h"
+
+namespace rook::reach {
+
+using runtime::Body;
+using runtime::Input;
+using runtime::Stance;
+
+Grounds::Grounds(const Problem& problem)
+    : m_problem(&problem),
+      m_parts(fixedParts(problem.parts)),
+      m_freely(problem.tables),
+      m_px(collide::makePxMaps(problem.frame, *problem.cells, problem.tables, m_parts)) {
+    for (runtime::PaceTable* table : {&m_freely.walk, &m_freely.climb, &m_freely.swim})
+        table->fill(*std::max_element(table->begin(), table->end()));
+}
+
+bool Grounds::fit(const Problem& problem, const Limits& limits) {
+    const std::int64_t bits = collide::mapBits(problem.frame, problem.tables, problem.parts);
+    // While body maps are made, twelve maps stand side by side.
+    return static_cast<std::uint64_t>(bits) / 8 * 12 <= limits.maxBytes;
+}
+
+const Ground& Grounds::of(runtime::HeldSet held) {
+    std::unique_ptr<Ground>& ground = m_grounds[held];
+    if (!ground) ground = std::make_unique<Ground>(*m_problem, m_parts, m_px, held);
+    return *ground;
+}
+
+std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freely,
+                            const Ground& ground) {
+    std::vector<Input> inputs;
+    const auto wishes = [&](int most, unsigned buttons) {
+        inputs.push_back({0, 0, buttons});
+        for (int d = 1; d <= most; ++d) {
+            inputs.push_back({d, 0, buttons});
+            inputs.push_back({-d, 0, buttons});
+        }
+    };
+    const auto moves = [&](int most, unsigned buttons) {
+        for (int sum = 0; sum <= most; ++sum)
+            for (int dx = -sum; dx <= sum; ++dx)
+                for (const int dy : {sum - std::abs(dx), std::abs(dx) - sum}) {
+                    inputs.push_back({dx, dy, buttons});
+                    if (dy == 0) break;
+                }
+    };
+    const auto holds = [&] {
+        const int most = std::max(ground.layers().gripLadder() >= 0 ? freely.climb[0] : 0,
+                                  ground.layers().gripLiquid() >= 0 ? freely.swim[0] : 0);
+        if (most > 0) moves(most, runtime::takeHoldButton);
+    };
+    const int jumpDx = freely.dx[0];
+    switch (body.stance) {
+        case Stance::Standing:
+            if (freely.fromAbove) {
+                moves(freely.walk[0], 0);
+                break;
+            }
+            wishes(freely.walk[0], 0);
+            wishes(jumpDx, runtime::jumpButton);
+            inputs.push_back({0, 0, runtime::dropButton});
+            holds();
+            break;
+        case Stance::Airborne: {
+            const Layer& layer = ground.layers()[ground.layers().layerOf(body)];
+            wishes(layer.push == 0 ? layer.dx : 0, 0);
+            if (layer.hop >= 0) wishes(layer.push == 0 ? layer.dx : 0, runtime::letGoButton);
+            const bool mayJump = layer.coyoteJump >= 0 || layer.wallJumpLeft >= 0 ||
+                                 layer.wallJumpRight >= 0 || layer.airJump >= 0;
+            if (mayJump) wishes(std::max(1, jumpDx), runtime::jumpButton);
+            holds();
+            break;
+        }
+        case Stance::Sprung: {
+            const auto spring = static_cast<std::size_t>(body.spring);
+            wishes(ground.parts().springs[spring].high.dx[0], 0);
+            wishes(ground.parts().springs[spring].low.dx[0], runtime::letGoButton);
+            holds();
+            break;
+        }
+        case Stance::Climbing:
+        case Stance::Swimming:
+            moves(body.stance == Stance::Climbing ? freely.climb[0] : freely.swim[0], 0);
+            wishes(jumpDx, runtime::jumpButton);
+            inputs.push_back({0, 0, runtime::letGoButton});
+            break;
+        case Stance::Ended:
+            break;
+    }
+    return inputs;
+}
+
+Exploration::Exploration(Grounds& grounds, const Limits& limits, bool keepsLog)
+    : m_grounds(grounds), m_limits(limits), m_keepsLog(keepsLog) {
+    const BodyMaps& maps = grounds.of(0).maps();
+    m_passed = BitMap(maps.live.width(), maps.live.height());
+}
+
+std::size_t Exploration::indexOf(runtime::HeldSet held) {
+    for (std::size_t i = 0; i < m_sets.size(); ++i)
+        if (m_sets[i].held == held) return i;
+    Set set;
+    set.held = held;
+    const Ground& ground = m_grounds.of(held);
+    if (m_keepsLog)
+        set.log =
+            std::make_unique<DiscoveryLog>(ground.layers().count(), ground.maps().live.height());
+    set.sweep = std::make_unique<Sweep>(ground, m_limits, set.log.get());
+    if (m_stopAt) set.sweep->stopAt(m_stopAt(held));
+    m_sets.push_back(std::move(set));
+    return m_sets.size() - 1;
+}
+
+bool Exploration::start() {
+    const Problem& problem = m_grounds.problem();
+    if (!problem.start) return false;
+    const Ground& ground = m_grounds.of(0);
+    const Body body = runtime::bodyAt(level::boxOf(*problem.start), ground, problem.tables);
+    if (body.stance == Stance::Ended) return false;
+    seed(body);
+    return true;
+}
+
+void Exploration::seed(const Body& body) {
+    const Ground& ground = m_grounds.of(body.held);
+    const std::size_t index = indexOf(body.held);
+    const int x = body.x + ground.maps().left;
+    const int y = body.y + ground.maps().top;
+    if ((ground.gainsAt(body.x, body.y) & ~body.held) != 0) {
+        m_passed.set(x, y);
+        m_meetAtOnce.push_back(body);
+        return;
+    }
+    m_sets[index].sweep->start(body);
+}
+
+void Exploration::seed(runtime::HeldSet held, int layer, int y, const Word* bits, WordRange range) {
+    Set& set = m_sets[indexOf(held)];
+    set.sweep->seed(layer, y, bits, range);
+}
+
+Exploration::Set* Exploration::nextSet() {
+    Set* best = nullptr;
+    for (Set& set : m_sets)
+        if (!set.isDone && (!best || std::popcount(set.held) < std::popcount(best->held)))
+            best = &set;
+    return best;
+}
+
+Completion Exploration::run() {
+    for (const Body& body : m_meetAtOnce)
+        gainFromBody(indexOf(body.held), body, nullptr);
+    while (Set* set = nextSet()) {
+        if (m_isMet) return Completion::Met;
+        if (m_sets.size() > maxSets) return Completion::TooManySets;
+        std::size_t others = 0;
+        for (const Set& other : m_sets)
+            if (&other != set) others += other.sweep->byteCount();
+        if (others > m_limits.maxBytes) return Completion::OutOfMemory;
+        const Completion completion = set->sweep->run();
+        if (completion != Completion::Complete) return completion;
+        set->isDone = true;
+        if (set->sweep->ground().hasGains()) gainFrom(*set, indexOf(set->held));
+    }
+    return m_isMet ? Completion::Met : Completion::Complete;
+}
+
+namespace {
+
+/// How far a body of one layer may get in one tick, px.
+struct Stride {
+    int sideways = 0;
+    int up = 0;
+    int down = 0;
+
+    void add(int dx, int dy) {
+        sideways = std::max(sideways, std::abs(dx));
+        up = std::max(up, -dy);
+        down = std::max(down, dy);
+    }
+};
+
+Stride strideOf(const Layer& layer, const runtime::MotionTables& freely, const Ground& ground) {
+    Stride stride;
+    const auto hold = [&](int px) {
+        stride.add(px, px);
+        stride.add(px, -px);
+    };
+    if (ground.layers().gripLadder() >= 0) hold(freely.climb[0]);
+    if (ground.layers().gripLiquid() >= 0) hold(freely.swim[0]);
+    stride.add(freely.dx[0], freely.dy[0]);  // a jump
+    switch (layer.sort) {
+        case LayerSort::Standing:
+            hold(std::max({freely.walk[0], freely.stepUp, 1}));
+            break;
+        case LayerSort::Sprung: {
+            const auto& spring = ground.parts().springs[static_cast<std::size_t>(layer.spring)];
+            for (const runtime::PhaseTable* table : {&spring.high, &spring.low})
+                stride.add(table->dx[0] + std::abs(spring.pushDx), table->dy[0]);
+            break;
+        }
+        case LayerSort::Air:
+            stride.add(layer.dx + std::abs(layer.shove), layer.dy);
+            break;
+        case LayerSort::Climbing:
+        case LayerSort::Swimming:
+        case LayerSort::GripLadder:
+        case LayerSort::GripLiquid:
+            break;
+    }
+    return stride;
+}
+
+}  // namespace
+
+/// From each state near something that can be gained, every input: what meets it goes on in a
+/// larger set.
+void Exploration::gainFrom(Set& set, std::size_t index) {
+    const Ground& ground = set.sweep->ground();
+    const Layers& layers = ground.layers();
+    const PxRect all{0, 0, m_passed.width(), m_passed.height()};
+    for (std::size_t gain = 0; gain < ground.parts().gains.size(); ++gain) {
+        if ((set.held >> gain) & 1u) continue;
+        const PxRect met = ground.positionsAt(ground.parts().gains[gain].box);
+        for (int layer = 0; layer < layers.count(); ++layer) {
+            if (layers[layer].takesNoTick()) continue;
+            const Stride stride = strideOf(layers[layer], m_grounds.freely(), ground);
+            const PxRect near =
+                PxRect{met.x - stride.sideways, met.y - stride.down,
+                       met.width + 2 * stride.sideways, met.height + stride.up + stride.down}
+                    .intersected(all);
+            for (int y = near.y; y < near.bottom(); ++y) {
+                if (!set.sweep->known(layer, y)) continue;
+                for (int x = near.x; x < near.right(); ++x)
+                    if (set.sweep->isKnown(layer, x, y)) gainFromState(set, index, layer, x, y);
+            }
+        }
+    }
+}
+
+void Exploration::gainFromState(Set& set, std::size_t index, int layer, int x, int y) {
+    const Ground& ground = set.sweep->ground();
+    Body body = ground.layers().bodyOf(layer, x - ground.maps().left, y - ground.maps().top);
+    body.held = set.held;
+    const State from{index, layer, x, y};
+    gainFromBody(index, body, &from);
+}
+
+void Exploration::gainFromBody(std::size_t index, const Body& body, const State* from) {
+    const Ground& ground = m_sets[index].sweep->ground();
+    const int left = ground.maps().left;
+    const int top = ground.maps().top;
+    for (const Input& input : inputsOf(body, m_grounds.freely(), ground)) {
+        Body next = body;
+        std::vector<PxPoint> way;
+        runtime::step(ground, m_grounds.freely(), next, input, [&](int x, int y) {
+            way.push_back({x, y});
+        });
+        // A way that ends in something deadly is visited up to there, gain or not.
+        const bool hasMet = std::any_of(way.begin(), way.end(), [&](const PxPoint& at) {
+            return (ground.gainsAt(at.x, at.y) & ~body.held) != 0;
+        });
+        if (!hasMet && from) continue;
+        const BitMap* goals = m_stopAt ? m_stopAt(body.held).visited : nullptr;
+        for (const PxPoint& at : way) {
+            m_passed.set(at.x + left, at.y + top);
+            m_isMet = m_isMet || (goals && goals->test(at.x + left, at.y + top));
+        }
+        if (next.stance == Stance::Ended || next.held == body.held) continue;
+        const std::size_t to = indexOf(next.held);
+        Set& set = m_sets[to];
+        const int layer = set.sweep->ground().layers().layerOf(next);
+        const int x = next.x + left;
+        const int y = next.y + top;
+        if (set.sweep->isKnown(layer, x, y)) continue;
+        next.tick = 0;
+        set.sweep->start(next);
+        if (!m_keepsLog) continue;
+        if (from)
+            set.origins[keyOf(layer, x, y)] = {*from, input};
+        else
+            set.origins[keyOf(layer, x, y)] = {
+                {index, ground.layers().layerOf(body), body.x + left, body.y + top}, input};
+    }
+}
+
+BitMap Exploration::visited() const {
+    BitMap all = m_passed;
+    for (const Set& set : m_sets)
+        for (int y = 0; y < all.height(); ++y)
+            for (int i = 0; i < all.wordsPerRow(); ++i)
+                all.row(y)[i] |= set.sweep->visited().row(y)[i];
+    return all;
+}
+
+BitMap Exploration::standing() const {
+    BitMap all(m_passed.width(), m_passed.height());
+    for (const Set& set : m_sets)
+        for (int y = 0; y < all.height(); ++y)
+            if (const Word* row = set.sweep->known(Layers::standing, y))
+                for (int i = 0; i < all.wordsPerRow(); ++i)
+                    all.row(y)[i] |= row[i];
+    for (const Body& body : m_meetAtOnce)
+        if (body.stance == Stance::Standing) {
+            const BodyMaps& maps = m_sets.front().sweep->ground().maps();
+            all.set(body.x + maps.left, body.y + maps.top);
+        }
+    return all;
+}
+
+bool Exploration::isVisitedIn(const PxRect& positions) const {
+    const auto anyIn = [&](const BitMap& map) {
+        return map.anyIn(positions.x, positions.y, positions.right(), positions.bottom());
+    };
+    return anyIn(m_passed) || std::any_of(m_sets.begin(), m_sets.end(), [&](const Set& set) {
+               return anyIn(set.sweep->visited());
+           });
+}
+
+std::size_t Exploration::byteCount() const {
+    std::size_t sum = m_passed.byteCount();
+    for (const Set& set : m_sets)
+        sum += set.sweep->byteCount();
+    return sum;
+}
+
+std::int64_t Exploration::stateCount() const {
+    auto sum = static_cast<std::int64_t>(m_meetAtOnce.size());
+    for (const Set& set : m_sets)
+        sum += set.sweep->stateCount();
+    return sum;
+}
+
+Body Exploration::bodyOf(const State& state) const {
+    const Set& set = m_sets[state.set];
+    const Ground& ground = set.sweep->ground();
+    Body body = ground.layers().bodyOf(state.layer, state.x - ground.maps().left,
+                                       state.y - ground.maps().top);
+    body.held = set.held;
+    return body;
+}
+
+}  // namespace rook::reach

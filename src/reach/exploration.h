@@ -1,0 +1,120 @@
+#pragma once
+/// All that is reached from some states, set of held things by set. Private to reach/.
+
+#include <deque>
+#include <functional>
+#include <map>
+#include <memory>
+#include <unordered_map>
+
+#include "reach/sweep_detail.h"
+
+namespace rook::reach {
+
+inline constexpr std::size_t maxSets = 64;
+
+/// The maps of one problem, made when first needed and shared by all that explores it.
+class Grounds {
+public:
+    explicit Grounds(const Problem& problem);
+
+    [[nodiscard]] const Problem& problem() const { return *m_problem; }
+    [[nodiscard]] const Ground& of(runtime::HeldSet held);
+    /// False if the maps would not fit.
+    [[nodiscard]] static bool fit(const Problem& problem, const Limits& limits);
+    /// The walk, climb and swim tables hold their largest number in every tick.
+    [[nodiscard]] const runtime::MotionTables& freely() const { return m_freely; }
+
+private:
+    const Problem* m_problem;
+    runtime::Parts m_parts;
+    runtime::MotionTables m_freely;
+    collide::PxMaps m_px;
+    std::map<runtime::HeldSet, std::unique_ptr<Ground>> m_grounds;
+};
+
+/// Every input that may make a difference to a body in one tick.
+[[nodiscard]] std::vector<runtime::Input> inputsOf(const runtime::Body& body,
+                                                   const runtime::MotionTables& freely,
+                                                   const Ground& ground);
+
+/// A state between two ticks; x and y are places of the maps.
+struct State {
+    std::size_t set = 0;  ///< index in Exploration
+    int layer = 0;
+    int x = 0;
+    int y = 0;
+};
+
+/// One step of a way: the input that leads to `state` from the one before.
+struct Move {
+    State state;
+    runtime::Input input;
+};
+
+class Exploration {
+public:
+    /// `grounds` must outlive it. With a log, ways can be walked back.
+    Exploration(Grounds& grounds, const Limits& limits, bool keepsLog);
+
+    /// From the problem's start; false if that is not live.
+    bool start();
+    void seed(runtime::HeldSet held, int layer, int y, const Word* bits, WordRange range);
+    void seed(const runtime::Body& body);
+    /// Goals by set of things held. Set before anything is given.
+    void stopAt(std::function<StopAt(runtime::HeldSet)> goals) { m_stopAt = std::move(goals); }
+    Completion run();
+
+    struct Set {
+        runtime::HeldSet held = 0;
+        std::unique_ptr<DiscoveryLog> log;
+        std::unique_ptr<Sweep> sweep;
+        bool isDone = false;
+        std::unordered_map<std::uint64_t, Move> origins;  ///< of states gained into, with a log
+    };
+    [[nodiscard]] std::size_t setCount() const { return m_sets.size(); }
+    [[nodiscard]] const Set& set(std::size_t index) const { return m_sets[index]; }
+    /// Where bodies were, whatever they held. Maps of the same size as the grounds'.
+    [[nodiscard]] BitMap visited() const;
+    [[nodiscard]] BitMap standing() const;
+    [[nodiscard]] bool isVisitedIn(const PxRect& positions) const;
+    [[nodiscard]] std::size_t byteCount() const;
+    [[nodiscard]] std::int64_t stateCount() const;
+
+    /// The way from a state that was given to this one; the first move's input means nothing.
+    /// Requires: a log, and that the state was found.
+    [[nodiscard]] std::vector<Move> wayTo(const State& state) const;
+    [[nodiscard]] runtime::Body bodyOf(const State& state) const;
+    /// True if the move leads from standing to standing, over floor, by walking alone.
+    [[nodiscard]] bool isWalk(const State& from, const Move& move) const;
+
+private:
+    [[nodiscard]] std::size_t indexOf(runtime::HeldSet held);
+    [[nodiscard]] Set* nextSet();
+    void gainFrom(Set& set, std::size_t index);
+    void gainFromState(Set& set, std::size_t index, int layer, int x, int y);
+    void gainFromBody(std::size_t index, const runtime::Body& body, const State* from);
+    [[nodiscard]] static std::uint64_t keyOf(int layer, int x, int y) {
+        return (static_cast<std::uint64_t>(static_cast<unsigned>(layer)) << 48) |
+               (static_cast<std::uint64_t>(static_cast<unsigned>(y)) << 24) |
+               static_cast<std::uint64_t>(static_cast<unsigned>(x));
+    }
+
+    // Walking back (way_back.cpp).
+    [[nodiscard]] Move moveBefore(const Set& set, std::size_t index, int step, const State& at,
+                                  int lastWish) const;
+    [[nodiscard]] std::optional<Move> walkBefore(const Set& set, std::size_t index, int step, int y,
+                                                 const State& at) const;
+    [[nodiscard]] bool isRun(const Ground& ground, int y, int from, int to) const;
+
+    Grounds& m_grounds;
+    Limits m_limits;
+    bool m_keepsLog;
+    std::deque<Set> m_sets;
+    std::function<StopAt(runtime::HeldSet)> m_stopAt;
+    std::vector<runtime::Body> m_meetAtOnce;  ///< given states that meet something to gain
+    bool m_isMet = false;
+    BitMap m_passed;  ///< visited on the way to a gain
+};
+
+}  // namespace rook::reach

@@ -1,0 +1,59 @@
+#include "reach/ground.h"
+
+namespace rook::reach {
+
+runtime::Parts fixedParts(const runtime::Parts& parts) {
+    runtime::Parts fixed = parts;
+    for (const runtime::TimedHazard& hazard : parts.timed)
+        if (hazard.times.isAlwaysOn()) fixed.deadly.push_back(hazard.box);
+    fixed.timed.clear();
+    fixed.movers.clear();
+    return fixed;
+}
+
+Ground::Ground(const Problem& problem, const runtime::Parts& parts, const collide::PxMaps& px,
+               runtime::HeldSet held)
+    : m_tables(&problem.tables),
+      m_parts(&parts),
+      m_world(problem.frame, *problem.cells, problem.tables, parts),
+      m_held(held),
+      m_abilities(m_world.abilitiesWith(held)),
+      m_maps(collide::makeBodyMaps(px, problem.tables, parts, held, m_abilities)),
+      m_layers(problem.tables, parts, m_abilities, m_maps.ladder.width() > 0,
+               m_maps.liquid.width() > 0) {
+    for (std::size_t i = 0; i < parts.gains.size(); ++i) {
+        if ((held >> i) & 1u) continue;
+        if (!m_hasGains) m_open = m_maps.live;
+        m_hasGains = true;
+        const PxRect at = positionsAt(parts.gains[i].box);
+        for (int y = at.y; y < at.bottom(); ++y)
+            m_open.clearRun(y, at.x, at.right());
+    }
+    if (parts.springs.empty() || problem.tables.fromAbove) return;
+    m_springs.resize(static_cast<std::size_t>(m_maps.live.height()));
+    for (std::size_t i = 0; i < parts.springs.size(); ++i) {
+        const runtime::Box& box = parts.springs[i].box;
+        const int y = box.y - problem.tables.bodyHeight + m_maps.top;
+        if (y < 0 || y >= m_maps.live.height()) continue;
+        const int from = std::max(0, box.x - problem.tables.bodyWidth + 1 + m_maps.left);
+        const int to = std::min(m_maps.live.width(), box.x + box.width + m_maps.left);
+        if (from < to)
+            m_springs[static_cast<std::size_t>(y)].push_back({static_cast<int>(i), from, to});
+    }
+}
+
+PxRect Ground::positionsAt(const runtime::Box& box) const {
+    const PxRect all{0, 0, m_maps.live.width(), m_maps.live.height()};
+    return PxRect{box.x - m_tables->bodyWidth + 1 + m_maps.left,
+                  box.y - m_tables->bodyHeight + 1 + m_maps.top,
+                  box.width + m_tables->bodyWidth - 1, box.height + m_tables->bodyHeight - 1}
+        .intersected(all);
+}
+
+std::size_t Ground::byteCount() const {
+    return m_maps.free.byteCount() + m_maps.live.byteCount() + m_maps.floor.byteCount() +
+           m_maps.ladder.byteCount() + m_maps.ladderTop.byteCount() + m_maps.holdFloor.byteCount() +
+           m_maps.liquid.byteCount() + m_open.byteCount();
+}
+
+}  // namespace rook::reach

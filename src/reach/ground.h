@@ -1,0 +1,100 @@
+#pragma once
+/// What a sweep runs on: the maps and layers of a body that holds a certain set of things. Private
+/// to reach/. Places are those of the maps, level px plus (left, top), unless said otherwise.
+
+#include <memory>
+
+#include "collide/px_maps.h"
+#include "reach/layers.h"
+#include "reach/solver.h"
+
+namespace rook::reach {
+
+using collide::BodyMaps;
+using Word = BitMap::Word;
+
+/// The parts that are the same in every tick: movers and timed hazards are left out, hazards that
+/// are always on are deadly.
+[[nodiscard]] runtime::Parts fixedParts(const runtime::Parts& parts);
+
+class Ground {
+public:
+    /// `problem` must outlive it; `parts` are the fixed ones, and outlive it too.
+    Ground(const Problem& problem, const runtime::Parts& parts, const collide::PxMaps& px,
+           runtime::HeldSet held);
+
+    [[nodiscard]] const runtime::MotionTables& tables() const { return *m_tables; }
+    [[nodiscard]] const BodyMaps& maps() const { return m_maps; }
+    [[nodiscard]] const Layers& layers() const { return m_layers; }
+    [[nodiscard]] runtime::HeldSet held() const { return m_held; }
+    [[nodiscard]] bool has(runtime::Ability ability) const {
+        return (m_abilities & setOf(ability)) != 0;
+    }
+
+    /// The live positions of row y at which nothing is met that could still be gained.
+    [[nodiscard]] const Word* open(int y) const {
+        return (m_hasGains ? m_open : m_maps.live).row(y);
+    }
+    [[nodiscard]] bool hasGains() const { return m_hasGains; }
+    /// The positions at which that gain is met.
+    [[nodiscard]] PxRect positionsAt(const runtime::Box& box) const;
+
+    /// Springs with a px of their top row directly under bodies of row y.
+    struct SpringRun {
+        int spring = 0;
+        int from = 0;  ///< x, first
+        int to = 0;    ///< x, one behind the last
+    };
+    [[nodiscard]] const std::vector<SpringRun>* springsUnder(int y) const {
+        return m_springs.empty() || m_springs[static_cast<std::size_t>(y)].empty()
+                   ? nullptr
+                   : &m_springs[static_cast<std::size_t>(y)];
+    }
+    [[nodiscard]] std::size_t byteCount() const;
+
+    // As runtime::World, in level px and by the maps; for the stepper.
+    [[nodiscard]] const runtime::Parts& parts() const { return *m_parts; }
+    [[nodiscard]] runtime::Moment momentOf(runtime::HeldSet held, long long tick) const {
+        return held == m_held ? runtime::Moment{held, tick, m_abilities}
+                              : m_world.momentOf(held, tick);
+    }
+    [[nodiscard]] bool isFree(int x, int y, const runtime::Moment&) const {
+        return m_maps.free.test(x + m_maps.left, y + m_maps.top);
+    }
+    [[nodiscard]] bool isLive(int x, int y, const runtime::Moment&) const {
+        return m_maps.live.test(x + m_maps.left, y + m_maps.top);
+    }
+    [[nodiscard]] bool hasFloor(int x, int y, const runtime::Moment& now) const {
+        return now.held == m_held ? m_maps.floor.test(x + m_maps.left, y + m_maps.top)
+                                  : m_world.hasFloor(x, y, now);
+    }
+    [[nodiscard]] bool hasFixedFloor(int x, int y, const runtime::Moment& now) const {
+        return m_world.hasFixedFloor(x, y, now);
+    }
+    [[nodiscard]] bool hasLadderTop(int x, int y) const {
+        return m_maps.ladderTop.test(x + m_maps.left, y + m_maps.top);
+    }
+    [[nodiscard]] bool meetsLadder(int x, int y) const {
+        return m_maps.ladder.test(x + m_maps.left, y + m_maps.top);
+    }
+    [[nodiscard]] bool meetsLiquid(int x, int y) const {
+        return m_maps.liquid.test(x + m_maps.left, y + m_maps.top);
+    }
+    [[nodiscard]] int springUnder(int x, int y) const { return m_world.springUnder(x, y); }
+    [[nodiscard]] int moverUnder(int, int, long long) const { return -1; }
+    [[nodiscard]] runtime::HeldSet gainsAt(int x, int y) const { return m_world.gainsAt(x, y); }
+
+private:
+    const runtime::MotionTables* m_tables;
+    const runtime::Parts* m_parts;
+    runtime::World m_world;
+    runtime::HeldSet m_held;
+    runtime::AbilitySet m_abilities;
+    BodyMaps m_maps;
+    Layers m_layers;
+    bool m_hasGains = false;
+    BitMap m_open;                                  ///< made where there is something to gain
+    std::vector<std::vector<SpringRun>> m_springs;  ///< by row; empty without springs
+};
+
+}  // namespace rook::reach

@@ -1,0 +1,233 @@
+#include "reach/prove.h"
+
+#include <algorithm>
+
+#include "reach/in_time.h"
+
+namespace rook::reach {
+
+namespace {
+
+bool isCancelled(const Limits& limits) {
+    return limits.cancel && limits.cancel->load(std::memory_order_relaxed);
+}
+
+PxRect bodyRect(const runtime::Body& body, const runtime::MotionTables& tables) {
+    return {body.x, body.y, tables.bodyWidth, tables.bodyHeight};
+}
+
+/// Which of the exits are reached.
+std::vector<bool> exitsReached(const Answer& answer) {
+    std::vector<bool> reached;
+    for (const Goal& goal : answer.verdict.goals)
+        if (goal.role == level::Role::Exit) reached.push_back(goal.isReached);
+    return reached;
+}
+
+/// Solves a level ever weaker.
+class Weakener {
+public:
+    Weakener(const level::Project& project, const level::Level& level, const AskOptions& options,
+             const Limits& limits)
+        : m_project(project), m_level(level), m_options(options), m_limits(limits) {}
+
+    /// None if cancelled or not decided; a level of which nothing is left reaches nothing.
+    [[nodiscard]] std::optional<Answer> at(int percent, const std::optional<PxRect>& start) const {
+        AskOptions weaker = m_options;
+        weaker.weakening.percent = percent;
+        auto question = askOf(m_project, m_level, weaker);
+        if (!question) return Answer{};
+        if (start) question->problem.start = start;
+        Answer answer = reach::answer(*question, m_limits);
+        if (answer.reached.completion != Completion::Complete || !question->notSolved.empty())
+            return std::nullopt;
+        return answer;
+    }
+
+private:
+    const level::Project& m_project;
+    const level::Level& m_level;
+    const AskOptions& m_options;
+    const Limits& m_limits;
+};
+
+/// The first landing of the run that is not stood at any more, and where the body stood before.
+std::optional<TightPlace> firstMissed(const Run& run, const Answer& answer, int percent,
+                                      std::size_t& from, const runtime::MotionTables& tables) {
+    const runtime::Body* last = nullptr;
+    for (std::size_t i = from; i < run.bodies.size(); ++i) {
+        const runtime::Body& body = run.bodies[i];
+        if (body.stance != runtime::Stance::Standing) continue;
+        const bool isMissed = !answer.reached.isStoodAt({body.x, body.y});
+        if (isMissed && last) {
+            from = i;
+            return TightPlace{bodyRect(body, tables), bodyRect(*last, tables), percent};
+        }
+        last = &body;
+    }
+    return std::nullopt;
+}
+
+}  // namespace
+
+Proof proveRun(const Question& question, const RunFinder& finder) {
+    Proof proof;
+    for (const Goal& goal : question.goals) {
+        if (goal.role != level::Role::Exit) continue;
+        auto run = finder.runTo(goal.box);
+        if (!run) continue;
+        proof.exit = goal.id;
+        if (!replays(question.problem, *run, goal.box))
+            run = waitingRun(question.problem, *run, goal.box);
+        proof.run = std::move(run);
+        proof.whyNoRun = proof.run ? "" : "not decided in time: no way of waiting was found";
+        if (proof.run) return proof;
+    }
+    return proof;
+}
+
+std::optional<Comfort> comfortOf(const level::Project& project, const level::Level& level,
+                                 const AskOptions& options, const Run* run, const Limits& limits) {
+    const Weakener weakener(project, level, options, limits);
+    const auto strong = weakener.at(0, {});
+    if (!strong || strong->verdict.exitsReached == 0) return std::nullopt;
+    const std::vector<bool> wanted = exitsReached(*strong);
+    Comfort comfort;
+    std::optional<PxRect> start;
+    std::size_t from = 0;
+    for (int percent = 1; percent <= maxComfort && comfort.places.size() < 5;) {
+        if (isCancelled(limits)) return std::nullopt;
+        const auto answer = weakener.at(percent, start);
+        if (!answer) return std::nullopt;
+        if (exitsReached(*answer) == wanted) {
+            if (!start) comfort.percent = percent;
+            ++percent;
+            continue;
+        }
+        // Helped over the place that is missed, how much weaker yet?
+        if (!run) break;
+        const auto place = firstMissed(*run, *answer, percent, from, strong->tables);
+        if (!place) break;
+        comfort.places.push_back(*place);
+        start = place->body;
+    }
+    return comfort;
+}
+
+Proof prove(const level::Project& project, const level::Level& level, const AskOptions& options,
+            const Limits& limits) {
+    const auto question = askOf(project, level, options);
+    if (!question) return {};
+    const Answer solved = answer(*question, limits);
+    Proof proof;
+    if (solved.verdict.exitsReached > 0 && !isCancelled(limits))
+        proof = proveRun(*question, RunFinder(question->problem, limits));
+    proof.verdict = solved.verdict;
+    if (solved.verdict.exitsReached > 0)
+        proof.comfort =
+            comfortOf(project, level, options, proof.run ? &*proof.run : nullptr, limits);
+    return proof;
+}
+
+std::vector<AbilitySets> abilitySetsOf(const level::Project& project, const level::Level& level,
+                                       const AskOptions& options, const Limits& limits) {
+    const auto question = askOf(project, level, options);
+    if (!question) return {};
+    const runtime::AbilitySet listed = question->problem.tables.abilities;
+    std::vector<runtime::AbilitySet> subsets;
+    for (runtime::AbilitySet set = 0; set <= listed; ++set)
+        if ((set & ~listed) == 0) subsets.push_back(set);
+    std::stable_sort(subsets.begin(), subsets.end(),
+                     [](auto a, auto b) { return __builtin_popcount(a) < __builtin_popcount(b); });
+    std::vector<AbilitySets> result;
+    for (const Goal& goal : question->goals)
+        result.push_back({goal.id, {}});
+    for (const runtime::AbilitySet set : subsets) {
+        const auto isKnown = [&](const AbilitySets& sets) {
+            return std::any_of(sets.least.begin(), sets.least.end(),
+                               [&](auto least) { return (least & ~set) == 0; });
+        };
+        if (std::all_of(result.begin(), result.end(), isKnown)) continue;
+        if (isCancelled(limits)) return {};
+        AskOptions fewer = options;
+        fewer.taken |= listed & ~set;
+        const auto asked = askOf(project, level, fewer);
+        if (!asked) continue;
+        const Answer solved = answer(*asked, limits);
+        if (solved.reached.completion != Completion::Complete) return {};
+        for (std::size_t i = 0; i < result.size(); ++i)
+            if (solved.verdict.goals[i].isReached && !isKnown(result[i]))
+                result[i].least.push_back(set);
+    }
+    return result;
+}
+
+std::vector<std::string> criticalPath(const Question& question, const Run& run) {
+    std::vector<std::string> path;
+    runtime::HeldSet held = 0;
+    for (const runtime::Body& body : run.bodies) {
+        for (std::size_t i = 0; i < question.gainIds.size(); ++i)
+            if (((body.held & ~held) >> i) & 1u) path.push_back(question.gainIds[i]);
+        held |= body.held;
+    }
+    return path;
+}
+
+RunCheck checkRun(const Question& question, const level::Level& level, const level::KeptRun& run) {
+    RunCheck check;
+    Problem problem = question.problem;
+    if (const level::Entity* start = findEntity(level, run.start)) problem.start = start->box;
+    const Run replay = replayed(problem, inputsOf(run.spans));
+    if (replay.bodies.empty()) {
+        check.why = "there is no start";
+        return check;
+    }
+    const runtime::Body& last = replay.bodies.back();
+    check.place = bodyRect(last, problem.tables);
+    const level::Entity* goal = findEntity(level, run.goal);
+    const std::string at = "tick " + std::to_string(replay.ticks());
+    if (last.stance == runtime::Stance::Ended) {
+        check.why = "it ends at " + at;
+    } else if (!run.goal.text.empty() && !goal) {
+        check.why = run.goal.text + " is not there any more";
+    } else if (goal && !replays(problem, replay, goal->box)) {
+        check.why = "it misses " + run.goal.text;
+    } else {
+        check.isPossible = true;
+    }
+    return check;
+}
+
+level::KeptRun keptRunOf(const Run& run, std::string name, std::string goal) {
+    level::KeptRun kept;
+    kept.name = std::move(name);
+    kept.goal = {std::move(goal)};
+    kept.spans = spansOf(run.inputs);
+    return kept;
+}
+
+Depth lookDeep(const level::Project& project, const level::Level& level, const Answer& answer,
+               const Limits& limits) {
+    Depth depth;
+    const auto question = askOf(project, level);
+    if (!question || answer.reached.completion != Completion::Complete ||
+        !question->notSolved.empty())
+        return depth;
+    depth.runs = std::make_shared<RunFinder>(question->problem, limits);
+    if (depth.runs->completion() != Completion::Complete) return {};
+    depth.proof = proveRun(*question, *depth.runs);
+    depth.proof.verdict = answer.verdict;
+    if (depth.proof.run) depth.criticalPath = criticalPath(*question, *depth.proof.run);
+    std::vector<PxRect> exits;
+    for (const Goal& goal : question->goals)
+        if (goal.role == level::Role::Exit) exits.push_back(goal.box);
+    depth.traps = trapsOf(question->problem, exits, limits);
+    if (isCancelled(limits)) return {};
+    const Run* run = depth.proof.run ? &*depth.proof.run : nullptr;
+    depth.proof.comfort = comfortOf(project, level, {}, run, limits);
+    depth.abilities = abilitySetsOf(project, level, {}, limits);
+    depth.isComplete = !isCancelled(limits);
+    return depth;
+}
+
+}  // namespace rook::reach

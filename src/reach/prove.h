@@ -1,0 +1,95 @@
+#pragma once
+/// What is known of a level beyond "can it be reached": the run that proves it, how much weaker a
+/// player could be, and with which abilities it could be done.
+
+#include <memory>
+
+#include "reach/run_finder.h"
+#include "reach/traps.h"
+#include "reach/verdict.h"
+
+namespace rook::reach {
+
+/// A place of the proof run that a weaker player misses first.
+struct TightPlace {
+    PxRect body;      ///< where the body would have come to stand
+    PxRect from;      ///< where it stood last
+    int percent = 0;  ///< the weakening at which it is missed
+    bool operator==(const TightPlace&) const = default;
+};
+
+/// The greatest weakening in per cent, 0 to 60, at which every exit that is reached is reached
+/// still, as well as at all smaller ones.
+struct Comfort {
+    int percent = 0;
+    std::vector<TightPlace> places;  ///< the tightest first; few
+    bool operator==(const Comfort&) const = default;
+};
+inline constexpr int maxComfort = 60;
+
+struct Proof {
+    Verdict verdict;
+    std::string exit;        ///< id of the exit that the run gets to
+    std::optional<Run> run;  ///< to the first exit that is reached; none if there is none
+    std::string whyNoRun;    ///< where there is none although the exit is reached
+    std::optional<Comfort> comfort;
+};
+
+/// Cost: one solve with a log, and one a per cent of comfort.
+[[nodiscard]] Proof prove(const level::Project& project, const level::Level& level,
+                          const AskOptions& options = {}, const Limits& limits = {});
+
+/// A run to the first exit of the question that one gets to. With hazards that are on at times it
+/// waits for their windows, as far as waiting helps.
+[[nodiscard]] Proof proveRun(const Question& question, const RunFinder& finder);
+
+/// None if no exit is reached, or when cancelled. `run` is a proof run of the level as it is.
+[[nodiscard]] std::optional<Comfort> comfortOf(const level::Project& project,
+                                               const level::Level& level, const AskOptions& options,
+                                               const Run* run, const Limits& limits = {});
+
+/// The smallest sets of abilities, of those listed, with which a goal is reached.
+struct AbilitySets {
+    std::string goal;                        ///< id
+    std::vector<runtime::AbilitySet> least;  ///< none contains another; none at all = never
+    bool operator==(const AbilitySets&) const = default;
+};
+
+/// Exact: each subset of the listed abilities is solved unless a smaller one reaches all goals.
+/// Cost: 2^n solves for n abilities at most. Empty when cancelled.
+[[nodiscard]] std::vector<AbilitySets> abilitySetsOf(const level::Project& project,
+                                                     const level::Level& level,
+                                                     const AskOptions& options = {},
+                                                     const Limits& limits = {});
+
+/// The ids of what is gained on the way of a run, in order, as far as it makes a difference.
+[[nodiscard]] std::vector<std::string> criticalPath(const Question& question, const Run& run);
+
+/// Whether a kept run is possible still.
+struct RunCheck {
+    bool isPossible = false;
+    std::string why;  ///< it is not
+    PxRect place;     ///< where the body was last
+};
+/// Cost: the ticks of the run.
+[[nodiscard]] RunCheck checkRun(const Question& question, const level::Level& level,
+                                const level::KeptRun& run);
+
+/// A run as it is kept with a level.
+[[nodiscard]] level::KeptRun keptRunOf(const Run& run, std::string name, std::string goal);
+
+/// All that takes longer than a verdict.
+struct Depth {
+    bool isComplete = false;  ///< false if cancelled or not decided
+    std::shared_ptr<const RunFinder> runs;
+    Proof proof;
+    Traps traps;
+    std::vector<AbilitySets> abilities;
+    std::vector<std::string> criticalPath;
+};
+
+/// `answer` is of that very level.
+[[nodiscard]] Depth lookDeep(const level::Project& project, const level::Level& level,
+                             const Answer& answer, const Limits& limits = {});
+
+}  // namespace rook::reach

@@ -1,0 +1,39 @@
+#pragma once
+/// Runs to any place of a level: one solve with a log, then each run is quickly told.
+
+#include <memory>
+
+#include "reach/proof_run.h"
+
+namespace rook::reach {
+
+class Grounds;
+class Exploration;
+
+/// Threads: made on one, then all members may be called from any one at a time.
+class RunFinder {
+public:
+    /// Cost: a solve with a log.
+    RunFinder(Problem problem, const Limits& limits);
+    ~RunFinder();
+    RunFinder(const RunFinder&) = delete;
+    RunFinder& operator=(const RunFinder&) = delete;
+
+    [[nodiscard]] Completion completion() const { return m_completion; }
+    [[nodiscard]] const Problem& problem() const { return m_problem; }
+    /// The run whose last tick meets the box; none if it is not reached. Timed hazards and movers
+    /// are left out. Cost: proportional to the ticks of the run.
+    [[nodiscard]] std::optional<Run> runTo(const PxRect& goal) const;
+    /// How near a body comes to the box, px; 0 if it is met, none if nothing is reached.
+    [[nodiscard]] std::optional<int> missedBy(const PxRect& goal) const;
+    [[nodiscard]] std::size_t byteCount() const;
+
+private:
+    Problem m_problem;
+    Limits m_limits;
+    Completion m_completion = Completion::Complete;
+    std::unique_ptr<Grounds> m_grounds;
+    std::unique_ptr<Exploration> m_exploration;
+};
+
+}  // namespace rook::reach
