@@ -15,8 +15,8 @@ public:
     explicit PlainSearch(const reach::Problem& problem)
         : m_tables(problem.tables),
           m_maps(collide::makeBodyMaps(collide::makePxMaps(problem.frame, *problem.cells,
-                                                           problem.tables, problem.deadlyBoxes),
-                                       problem.tables.bodyWidth, problem.tables.bodyHeight)),
+                                                           problem.tables, problem.parts),
+                                       problem.tables)),
           m_width(m_maps.live.width()),
           m_visited(m_width, m_maps.live.height()),
           m_known((m_tables.dx.size() + 1) * static_cast<std::size_t>(m_width) *
@@ -61,7 +61,7 @@ private:
         for (const int side : {-1, 1})
             walk(x, y, side);
         fly(0, x, y);
-        if (m_tables.dropThrough && live(x, y + 1)) {
+        if (m_tables.has(runtime::Ability::DropThrough) && live(x, y + 1)) {
             m_visited.set(x, y + 1);
             add(m_tables.topPhase, x, y + 1);
         }
@@ -110,6 +110,7 @@ private:
             m_visited.set(x, y);
         }
         add(m_tables.phaseAfter(phase), x, y);
+        if (!m_tables.has(runtime::Ability::ShortHop)) return;
         if (const int hop = m_tables.phaseAfterLettingGo(phase); hop >= 0) add(hop, x, y);
     }
 

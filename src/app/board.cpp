@@ -41,6 +41,11 @@ Board::Board(Session& session, QWidget* parent)
         update();
     });
     connect(&session, &Session::toolChanged, this, &Board::takeTool);
+    for (auto signal : {&Session::whatIfChanged, &Session::runChanged, &Session::runTickChanged})
+        connect(&session, signal, this, qOverload<>(&QWidget::update));
+    m_probeTimer.setSingleShot(true);
+    m_probeTimer.setInterval(160);
+    connect(&m_probeTimer, &QTimer::timeout, this, &Board::probe);
     m_walkTimer.setInterval(15);
     m_walkTimer.setTimerType(Qt::PreciseTimer);
     connect(&m_walkTimer, &QTimer::timeout, this, &Board::advanceWalk);
@@ -77,8 +82,9 @@ std::unique_ptr<Tool> Board::makeTool() const {
             return makeShapeTool(m_session.shapeTool());
         case Step::Cast:
             return makeCastTool(m_session.castTool());
-        case Step::Skin:
         case Step::Prove:
+            return makeProveTool(m_session.proveTool());
+        case Step::Skin:
         case Step::Ship:
             return makeProbe();
     }
@@ -174,6 +180,7 @@ void Board::follow(const ToolOutcome& outcome) {
     if (outcome.selection) m_session.select(*outcome.selection);
     if (outcome.error) m_session.say(QString::fromStdString(outcome.error->sentence()));
     if (outcome.words) ask(*outcome.words);
+    followProve(outcome);
     update();
 }
 
@@ -221,6 +228,9 @@ void Board::mouseMoveEvent(QMouseEvent* event) {
             m_tool->hover(input);
         if (m_gestureButton == Qt::NoButton) showCursor();
     }
+    const bool isProbing =
+        m_session.step() == Step::Prove && m_session.proveTool() == ProveTool::Probe;
+    if (isProbing && !isWalking() && !m_isPanning) m_probeTimer.start();
     update();
     Q_EMIT pointerMoved();
 }
@@ -345,6 +355,10 @@ void Board::cancel() {
     if (wasInGesture) {
     } else if (m_jumpLine) {
         m_jumpLine.reset();
+    } else if (m_session.step() == Step::Prove && m_session.whatIf().closed) {
+        WhatIf whatIf = m_session.whatIf();
+        whatIf.closed.reset();
+        m_session.setWhatIf(whatIf);
     } else if (options.proposal || options.stamp) {
         options.proposal.reset();
         options.stamp.reset();

@@ -39,6 +39,7 @@ public:
 
     [[nodiscard]] bool isWalking() const { return m_walk != nullptr; }
     [[nodiscard]] const Walk* walk() const { return m_walk.get(); }
+    [[nodiscard]] bool isWalkPaused() const { return m_walkPace == 0; }
     void startWalk(bool atPointer);
     void stopWalk();
 
@@ -106,6 +107,14 @@ private:
     void deletePlanned(const Selection& selection);
     void pasteMarks(const std::vector<level::Mark>& marks, int dx, int dy);
     void paintReach(QPainter& painter);
+    /// Traps, deadly touches, what is deadly at times, and a region that is closed off.
+    void paintHatched(QPainter& painter, const ProvenLevel& shown);
+    void paintClosed(QPainter& painter);
+    /// The run that is shown, with its jumps and landings, and the body at its tick.
+    void paintRun(QPainter& painter);
+    void followProve(const ToolOutcome& outcome);
+    /// The pointer has come to rest: the run that gets there is asked for.
+    void probe();
     void paintFindings(QPainter& painter);
     void paintSelection(QPainter& painter);
     void paintPreview(QPainter& painter);
@@ -137,7 +146,9 @@ private:
     void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone,
                     float opacity, const QPen& outline);
     void paintWalk(QPainter& painter);
+    void paintWalkThings(QPainter& painter);
     bool takeWalkKey(const QKeyEvent* event, bool isDown);
+    void keepWalk();
     void advanceWalk();
     /// Pans so that the body stays in the calm middle of the board, and the board on the level.
     void followWalk();
@@ -155,6 +166,7 @@ private:
     bool m_isAsking = false;
     std::vector<level::Mark> m_copiedMarks;
     QString m_copiedText;  ///< what this program put on the clipboard last
+    QTimer m_probeTimer;
     JumpGuides m_jumpGuides;
     std::optional<JumpLine> m_jumpLine;
     bool m_isRulerKeyDown = false;
@@ -175,6 +187,7 @@ private:
     QTimer m_walkTimer;
     QElapsedTimer m_walkClock;
     qint64 m_walkedTicks = 0;
+    double m_walkPace = 1;  ///< 0 while paused
 };
 
 /// The wash of reached positions, as wide as the widget: one look-up a widget px.

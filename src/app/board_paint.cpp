@@ -40,7 +40,11 @@ void Board::paintEvent(QPaintEvent*) {
     paintEntities(painter, shown, m_view, look, m_session.selection(), rect());
     paintWalk(painter);
     if (!isWalking()) {
-        if (m_session.step() == Step::Prove) paintFindings(painter);
+        if (m_session.step() == Step::Prove) {
+            paintRun(painter);
+            paintFindings(painter);
+            if (m_jumpLine) paintRuler(painter);
+        }
         paintSelection(painter);
         if (m_session.step() == Step::Shape) {
             paintShapes(painter);
@@ -76,23 +80,6 @@ QImage reachWash(const ProvenLevel& proven, const BitMap& map, const View& view,
         }
     }
     return image;
-}
-
-void Board::paintReach(QPainter& painter) {
-    const auto proven = m_session.proven(m_session.level()->id);
-    if (!proven || proven->level->cells.bounds() != m_session.level()->cells.bounds()) return;
-    const Theme& theme = currentTheme();
-    if (m_session.options().showsReach) {
-        QColor wash = theme.accent;
-        wash.setAlphaF(theme.isNight ? 0.14f : 0.12f);
-        painter.drawImage(0, 0, reachWash(*proven, proven->covered, m_view, size(), wash));
-    }
-    if (m_session.options().showsStanding) {
-        QColor line = theme.accent;
-        line.setAlphaF(0.9f);
-        painter.drawImage(
-            0, 0, reachWash(*proven, proven->answer.reached.standing, m_view, size(), line));
-    }
 }
 
 void Board::paintFindings(QPainter& painter) {
@@ -201,6 +188,7 @@ void Board::paintWalk(QPainter& painter) {
     if (m_walk) drawTrail(m_walk->formerTrail(), 0.35);
     drawTrail(m_walk ? m_walk->trail() : m_lastTrail, 1);
     if (m_walk) {
+        paintWalkThings(painter);
         const runtime::Body& body = m_walk->body();
         const QRectF box = m_view.toWidget(
             PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});

@@ -6,7 +6,7 @@ namespace rook::app {
 
 namespace {
 constexpr double ticksPerMs = 60.0 / 1000;
-constexpr int jumpBufferTicks = 6;  // a press that comes a tenth of a second early still jumps
+
 }  // namespace
 
 void Board::startWalk(bool atPointer) {
@@ -14,7 +14,13 @@ void Board::startWalk(bool atPointer) {
     cancel();
     std::optional<PxPoint> at;
     if (atPointer && m_hasPointer) at = m_pointerPx;
-    auto walk = Walk::begin(m_session.project(), *m_session.level(), at);
+    reach::AskOptions options;
+    if (m_session.step() == Step::Prove) {
+        // As if the player had other abilities, where that is asked.
+        options.lent = m_session.whatIf().lent;
+        options.taken = m_session.whatIf().taken;
+    }
+    auto walk = Walk::begin(m_session.project(), *m_session.level(), at, options);
     if (!walk) return m_session.say(QString::fromStdString(walk.error().sentence()));
     m_walk = std::move(*walk);
     m_lastTrail.clear();
@@ -31,6 +37,7 @@ void Board::startWalk(bool atPointer) {
     setCursor(Qt::BlankCursor);
     m_walkClock.start();
     m_walkedTicks = 0;
+    m_walkPace = 1;
     m_walkTimer.start();
     Q_EMIT walkChanged();
     update();
@@ -51,7 +58,7 @@ void Board::stopWalk() {
 
 bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
     if (event->modifiers() & (Qt::ControlModifier | Qt::AltModifier)) return false;
-    WalkKeys& keys = m_walk->keys();
+    runtime::PlayerKeys& keys = m_walk->keys();
     switch (event->key()) {
         case Qt::Key_Left:
         case Qt::Key_A:
@@ -71,7 +78,30 @@ bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
             if (event->key() != Qt::Key_Space) keys.up = isDown || event->isAutoRepeat();
             if (event->isAutoRepeat()) return true;
             keys.jump = isDown;
-            if (isDown) keys.jumpBufferTicks = jumpBufferTicks;
+            if (isDown) keys.jumpBufferTicks = runtime::jumpBuffer;
+            return true;
+        case Qt::Key_P:
+            if (isDown && !event->isAutoRepeat()) m_walkPace = isWalkPaused() ? 1 : 0;
+            m_walkClock.restart();
+            m_walkedTicks = 0;
+            Q_EMIT walkChanged();
+            return true;
+        case Qt::Key_I:
+            if (isDown && !event->isAutoRepeat()) m_walkPace = m_walkPace == 0.25 ? 1 : 0.25;
+            m_walkClock.restart();
+            m_walkedTicks = 0;
+            Q_EMIT walkChanged();
+            return true;
+        case Qt::Key_O:
+            if (!isDown) return true;
+            m_walkPace = 0;
+            m_walk->tick();
+            followWalk();
+            Q_EMIT walkChanged();
+            update();
+            return true;
+        case Qt::Key_K:
+            if (isDown && !event->isAutoRepeat()) keepWalk();
             return true;
         case Qt::Key_Escape:
         case Qt::Key_Tab:
@@ -104,7 +134,7 @@ void Board::followWalk() {
 }
 
 void Board::advanceWalk() {
-    const auto due = static_cast<qint64>(double(m_walkClock.elapsed()) * ticksPerMs);
+    const auto due = static_cast<qint64>(double(m_walkClock.elapsed()) * ticksPerMs * m_walkPace);
     // After a pause (a window was dragged) the world does not catch up in one leap.
     m_walkedTicks = std::max(m_walkedTicks, due - 6);
     const int deaths = m_walk->deaths();
@@ -114,6 +144,32 @@ void Board::advanceWalk() {
     followWalk();
     if (deaths != m_walk->deaths() || finished != m_walk->finished()) Q_EMIT walkChanged();
     update();
+}
+
+/// Keeps what was walked since the start: it must stay possible.
+void Board::keepWalk() {
+    const std::vector<runtime::Input>* inputs = m_walk->recorded();
+    if (!inputs || inputs->empty())
+        return m_session.say(
+            tr("Only a run from the level's start, with its own abilities and "
+               "without a checkpoint since, can be kept."));
+    reach::Run run;
+    run.inputs = *inputs;
+    level::Level level = *m_session.level();
+    const int number = int(level.runs.size()) + 1;
+    const bool hasFinished = m_walk->finished() > 0 && !m_walk->lastExit().empty();
+    std::string name = tr("walk %1").arg(number).toStdString();
+    level.runs.edit([&](auto& list) {
+        for (int n = number; std::any_of(list.begin(), list.end(),
+                                         [&](const auto& kept) { return kept.name == name; });)
+            name = tr("walk %1").arg(++n).toStdString();
+        // A run that came to an exit must come there again; another one must only be survived.
+        list.push_back(reach::keptRunOf(run, name, ""));
+        if (hasFinished && m_walk->isAtExit()) list.back().goal = {m_walk->lastExit()};
+    });
+    m_session.apply({std::move(level), tr("Keep a run").toStdString(), {}});
+    m_session.say(
+        tr("Kept as \"%1\": Prove replays it after every edit.").arg(QString::fromStdString(name)));
 }
 
 }  // namespace rook::app

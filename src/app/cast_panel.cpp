@@ -5,7 +5,7 @@
 
 #include "app/field_control.h"
 #include "app/margin.h"
-#include "app/margin_section.h"
+#include "app/panel_section.h"
 #include "app/theme.h"
 
 namespace rook::app {
@@ -129,6 +129,15 @@ private:
         for (const level::FieldDefinition& field : kind->fields)
             addField(section, field);
         section->addWide(makeWords(tr("Arrows nudge by a cell, with Shift by a px."), section));
+        if (!hasRoleData(kind->role)) return;
+        auto* role = makeRoleSection(kind->role, m_id, m_session, this);
+        m_refreshers << [role] { role->refresh(); };
+        m_column->addWidget(role);
+    }
+    static bool hasRoleData(level::Role role) {
+        using level::Role;
+        return role == Role::Door || role == Role::Pickup || role == Role::Hazard ||
+               role == Role::Foe || role == Role::Spring || role == Role::Mover;
     }
 
     void addTarget(MarginSection* section) {

@@ -140,16 +140,6 @@ private:
     ToolPreview m_preview;
 };
 
-class Probe final : public Tool {
-    ToolOutcome press(const ToolInput&) override { return {}; }
-    ToolOutcome drag(const ToolInput&) override { return {}; }
-    ToolOutcome release(const ToolInput&) override { return {}; }
-    void hover(const ToolInput&) override {}
-    void cancel() override {}
-    const ToolPreview& preview() const override { return m_preview; }
-    ToolPreview m_preview;
-};
-
 }  // namespace
 
 PxPoint snapped(PxPoint pointer, const level::Kind& kind, CellSize cell, Snap snap) {
@@ -166,10 +156,6 @@ PxPoint snapped(PxPoint pointer, const level::Kind& kind, CellSize cell, Snap sn
 
 std::unique_ptr<Tool> makeCastTool(CastTool tool) {
     return std::make_unique<CastingTool>(tool == CastTool::Place);
-}
-
-std::unique_ptr<Tool> makeProbe() {
-    return std::make_unique<Probe>();
 }
 
 }  // namespace rook::app

@@ -30,7 +30,7 @@ void JumpGuides::add(const level::MotionProfile& profile, const QString& name) {
     JumpGuide guide;
     guide.name = name;
     guide.tables = *tables;
-    guide.aids = motion::JumpAids{tables->airJumps, tables->coyoteTicks};
+    guide.aids = motion::JumpAids{tables->body.airJumps, tables->body.coyoteTicks};
     guide.high = motion::highestJump(*tables, guide.aids);
     guide.far = motion::farthestJump(*tables, guide.aids);
     m_guides << guide;
@@ -48,7 +48,7 @@ void JumpGuides::update(const level::Project& project, const level::Level& level
     m_measured.reset();
     if (!profile) return;
     add(*profile, {});
-    if (!m_guides.isEmpty() && m_guides.first().tables.body.shortHop)
+    if (!m_guides.isEmpty() && m_guides.first().tables.body.has(Ability::ShortHop))
         m_hop = motion::leastHop(m_guides.first().tables);
     const std::pair<Ability, QString> abilities[] = {{Ability::AirJump, tr("air jump")},
                                                      {Ability::Coyote, tr("coyote time")}};

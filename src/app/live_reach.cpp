@@ -3,23 +3,70 @@
 #include <QtConcurrent>
 
 #include "check/audit.h"
+#include "collide/px_maps.h"
+#include "reach/in_time.h"
 
 namespace rook::app {
 
+namespace {
+
+Result<reach::Question> ask(const level::Project& project, const level::Level& level,
+                            const WhatIf& whatIf) {
+    reach::AskOptions options;
+    options.lent = whatIf.lent;
+    options.taken = whatIf.taken;
+    auto question = reach::askOf(project, level, options);
+    if (question && whatIf.closed)
+        question->problem = reach::withClosed(std::move(question->problem), *whatIf.closed);
+    return question;
+}
+
+/// Positions of reached bodies from which one px on something deadly is met.
+BitMap deadlyTouches(const reach::Problem& problem, const reach::Reached& reached) {
+    const auto px =
+        collide::makePxMaps(problem.frame, *problem.cells, problem.tables, problem.parts);
+    const auto maps = collide::makeBodyMaps(px, problem.tables);
+    BitMap dying = maps.free;
+    for (int y = 0; y < dying.height(); ++y)
+        for (int i = 0; i < dying.wordsPerRow(); ++i)
+            dying.row(y)[i] &= ~maps.live.row(y)[i];
+    BitMap near = reached.visited;
+    near.spreadLeft(2);
+    near.spreadRight(2);
+    near.spreadUp(2);
+    near.spreadDown(2);
+    for (int y = 0; y < dying.height(); ++y)
+        for (int i = 0; i < dying.wordsPerRow(); ++i)
+            dying.row(y)[i] &= near.row(y)[i];
+    // The px of those boxes that are deadly.
+    dying.spreadRight(problem.tables.bodyWidth);
+    dying.spreadDown(problem.tables.bodyHeight);
+    for (int y = 0; y < dying.height(); ++y)
+        for (int i = 0; i < dying.wordsPerRow(); ++i)
+            dying.row(y)[i] &= px.deadly.row(y)[i];
+    return dying;
+}
+
+}  // namespace
+
 std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
                                               std::shared_ptr<const level::Level> level,
-                                              const std::atomic<bool>* cancel) {
+                                              const std::atomic<bool>* cancel,
+                                              const WhatIf& whatIf) {
     auto proven = std::make_shared<ProvenLevel>();
     proven->level = level;
-    const auto question = reach::askOf(project, *level);
+    const auto question = ask(project, *level, whatIf);
     if (!question) {
         proven->error = question.error();
         return proven;
     }
+    if (level->proof)
+        proven->formerRunHolds = reach::checkRun(*question, *level, *level->proof).isPossible;
     proven->answer = reach::answer(*question, {reach::Limits{}.maxBytes, cancel});
     proven->covered = proven->answer.reached.visited;
     proven->covered.spreadRight(proven->answer.tables.bodyWidth);
     proven->covered.spreadDown(proven->answer.tables.bodyHeight);
+    proven->risky = reach::riskyPositions(question->problem, proven->answer.reached);
     proven->findings = check::findingsOf(project, *level, proven->answer);
     proven->ownFindings = proven->findings.size();
     return proven;
@@ -56,11 +103,38 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     return planned;
 }
 
+std::shared_ptr<const ProvenLevel> deepenLevel(const level::Project& project,
+                                               const std::shared_ptr<const ProvenLevel>& proven,
+                                               const std::atomic<bool>* cancel) {
+    auto deep = std::make_shared<ProvenLevel>(*proven);
+    const level::Level& level = *proven->level;
+    const reach::Limits limits{reach::Limits{}.maxBytes, cancel};
+    deep->depth = std::make_shared<const reach::Depth>(
+        reach::lookDeep(project, level, proven->answer, limits));
+    deep->depthOf = proven->level;
+    deep->isDepthCurrent = true;
+    if (cancel && *cancel) return proven;  // nobody looks at it
+    if (!deep->depth->runs) return deep;
+    deep->deadlyTouches = deadlyTouches(deep->depth->runs->problem(), proven->answer.reached);
+    const auto found = check::depthFindings(project, level, proven->answer, *deep->depth, cancel);
+    deep->findings.insert(deep->findings.begin() + std::ptrdiff_t(deep->ownFindings), found.begin(),
+                          found.end());
+    std::stable_partition(
+        deep->findings.begin(), deep->findings.end(),
+        [](const check::Finding& f) { return f.severity != check::Severity::Note; });
+    return deep;
+}
+
 LiveReach::LiveReach(Session& session) : QObject(&session), m_session(session) {
     m_pool.setMaxThreadCount(1);
     connect(&m_watcher, &QFutureWatcherBase::finished, this, &LiveReach::take);
     connect(&session, &Session::documentChanged, this, &LiveReach::solveNext);
-    connect(&session, &Session::levelSwitched, this, &LiveReach::solveNext);
+    connect(&session, &Session::levelSwitched, this, [this] {
+        m_runWanted.reset();
+        solveNext();
+    });
+    connect(&session, &Session::whatIfChanged, this, &LiveReach::solveNext);
+    connect(&session, &Session::runAsked, this, &LiveReach::askRun);
     solveNext();
 }
 
@@ -69,33 +143,112 @@ LiveReach::~LiveReach() {
     m_pool.waitForDone();
 }
 
-bool LiveReach::isDone(const level::Level& level) const {
-    return m_session.isProofCurrent(level.id) && m_session.isPlanCurrent(level.id);
+std::optional<LiveReach::Job> LiveReach::jobFor(const level::Level& level) const {
+    const bool isOnBoard = &level == m_session.level().get();
+    if (!m_session.isProofCurrent(level.id)) return Job::Verdict;
+    if (isOnBoard && m_session.whatIf().isAny() && !m_session.whatIfAnswer()) return Job::WhatIf;
+    if (isOnBoard && m_runWanted) return Job::Run;
+    if (!m_session.isPlanCurrent(level.id)) return Job::Plan;
+    if (!m_session.isDepthCurrent(level.id)) return Job::Depth;
+    return std::nullopt;
+}
+
+void LiveReach::askRun(PxPoint to) {
+    m_runWanted = to;
+    solveNext();
 }
 
 void LiveReach::solveNext() {
     if (m_watcher.isRunning()) {
-        // Only the level on the board is worth interrupting for.
+        // Only the level on the board is worth interrupting for, and only for what comes first.
+        const auto wanted = jobFor(*m_session.level());
         const bool isStale =
-            m_solving && m_solving != m_session.level() && !isDone(*m_session.level());
+            m_solving &&
+            (m_solving != m_session.level()
+                 ? wanted.has_value()
+                 : wanted && (*wanted < m_job || (m_job == Job::WhatIf && *wanted == Job::WhatIf &&
+                                                  m_session.whatIf() != m_askedWhatIf)));
         if (isStale && m_cancel) *m_cancel = true;
         return;
     }
-    // The level on the board first, its verdict before its plan; then the others.
+    // The level on the board first, its verdict before all else; then the others.
     std::vector<std::shared_ptr<const level::Level>> order{m_session.level()};
     order.insert(order.end(), m_session.project().levels.begin(), m_session.project().levels.end());
     const auto next = std::find_if(order.begin(), order.end(),
-                                   [&](const auto& level) { return !isDone(*level); });
+                                   [&](const auto& level) { return jobFor(*level).has_value(); });
     m_solving = next == order.end() ? nullptr : *next;
     if (!m_solving) return;
+    m_job = *jobFor(*m_solving);
+    m_askedWhatIf = m_session.whatIf();
     m_cancel = std::make_shared<std::atomic<bool>>(false);
-    const bool isPlan = m_session.isProofCurrent(m_solving->id);
     m_watcher.setFuture(QtConcurrent::run(
-        &m_pool, [project = m_session.project(), level = m_solving, cancel = m_cancel, isPlan,
-                  proven = m_session.proven(m_solving->id), cache = cacheOf(m_solving->id)] {
-            return isPlan ? planLevel(project, proven, *cache, cancel.get())
-                          : proveLevel(project, level, cancel.get());
+        &m_pool, [this, job = m_job, project = m_session.project(), level = m_solving,
+                  cancel = m_cancel, proven = m_session.proven(m_solving->id),
+                  cache = cacheOf(m_solving->id), whatIf = m_askedWhatIf, to = m_runWanted] {
+            const std::atomic<bool>* flag = cancel.get();
+            Outcome outcome;
+            outcome.whatIf = whatIf;
+            switch (job) {
+                case Job::Verdict:
+                    outcome.proven = proveLevel(project, level, flag);
+                    break;
+                case Job::WhatIf:
+                    outcome.proven = proveLevel(project, level, flag, whatIf);
+                    break;
+                case Job::Run:
+                    outcome = findRun(project, level, whatIf, *to, flag);
+                    break;
+                case Job::Plan:
+                    outcome.proven = planLevel(project, proven, *cache, flag);
+                    break;
+                case Job::Depth:
+                    outcome.proven = deepenLevel(project, proven, flag);
+                    break;
+            }
+            outcome.job = job;
+            return outcome;
         }));
+}
+
+LiveReach::Outcome LiveReach::findRun(const level::Project& project,
+                                      std::shared_ptr<const level::Level> level,
+                                      const WhatIf& whatIf, PxPoint to,
+                                      const std::atomic<bool>* cancel) {
+    Outcome outcome;
+    outcome.whatIf = whatIf;
+    if (!m_finder || m_finderLevel != level || m_finderWhatIf != whatIf) {
+        const auto question = ask(project, *level, whatIf);
+        if (!question || !question->notSolved.empty()) {
+            outcome.words = tr("Not decided here.");
+            return outcome;
+        }
+        m_finder = std::make_shared<reach::RunFinder>(
+            question->problem, reach::Limits{reach::Limits{}.maxBytes, cancel});
+        m_finderLevel = level;
+        m_finderWhatIf = whatIf;
+        if (m_finder->completion() != reach::Completion::Complete) {
+            m_finder.reset();
+            outcome.words = tr("Not decided here.");
+            return outcome;
+        }
+    }
+    const PxRect goal{to.x, to.y, 1, 1};
+    auto run = m_finder->runTo(goal);
+    if (run && !reach::replays(m_finder->problem(), *run, goal))
+        run = reach::waitingRun(m_finder->problem(), *run, goal);
+    if (run) {
+        auto shown = std::make_shared<ShownRun>();
+        shown->title = tr("Run to px %1, %2").arg(to.x).arg(to.y);
+        shown->to = to;
+        shown->run = std::move(*run);
+        outcome.run = std::move(shown);
+        return outcome;
+    }
+    const auto missed = m_finder->missedBy(goal);
+    outcome.words = !missed || *missed == 0
+                        ? tr("No run there was found.")
+                        : tr("Not reached: the nearest a body comes is %1 px.").arg(*missed);
+    return outcome;
 }
 
 std::shared_ptr<collide::ShapesCache> LiveReach::cacheOf(const LevelId& id) {
@@ -106,24 +259,47 @@ std::shared_ptr<collide::ShapesCache> LiveReach::cacheOf(const LevelId& id) {
 }
 
 void LiveReach::take() {
-    auto proven = m_watcher.result();
+    const Outcome outcome = m_watcher.result();
     const bool wasCancelled = m_cancel && *m_cancel;
-    m_solving = nullptr;
+    const auto solved = std::exchange(m_solving, nullptr);
+    if (!wasCancelled) {
+        if (outcome.job == Job::Run) {
+            m_runWanted.reset();
+            if (solved == m_session.level()) {
+                if (outcome.run)
+                    m_session.showRun(outcome.run);
+                else
+                    m_session.say(outcome.words);
+            }
+        } else if (outcome.job == Job::WhatIf) {
+            m_session.takeWhatIf(outcome.proven, outcome.whatIf);
+        } else {
+            takeProven(outcome.job, outcome.proven);
+        }
+    }
+    solveNext();
+}
+
+/// Until it is looked at anew, what was found last stays in sight.
+void LiveReach::takeProven(Job job, std::shared_ptr<const ProvenLevel> proven) {
     const auto former = m_session.proven(proven->level->id);
-    if (!wasCancelled && former && former->plan && !proven->plan) {
-        // Until the plan is looked at anew, what was found last stays in sight.
+    if (job == Job::Verdict && former) {
         auto kept = std::make_shared<ProvenLevel>(*proven);
-        kept->shapes = former->shapes;
-        kept->shapesOf = former->shapesOf;
-        if (check::hasPlan(*proven->level)) {
-            kept->plan = former->plan;
-            kept->findings.insert(kept->findings.end(), former->plan->findings.begin(),
-                                  former->plan->findings.end());
+        kept->depth = former->depth;
+        kept->depthOf = former->depthOf;
+        kept->deadlyTouches = former->deadlyTouches;
+        if (former->plan) {
+            kept->shapes = former->shapes;
+            kept->shapesOf = former->shapesOf;
+            if (check::hasPlan(*proven->level)) {
+                kept->plan = former->plan;
+                kept->findings.insert(kept->findings.end(), former->plan->findings.begin(),
+                                      former->plan->findings.end());
+            }
         }
         proven = kept;
     }
-    if (!wasCancelled) m_session.takeProof(proven);
-    solveNext();
+    m_session.takeProof(proven);
 }
 
 }  // namespace rook::app

@@ -2,8 +2,9 @@
 /// Keeps the reach of every level up to date, on one worker thread with values of its own.
 ///
 /// The level on the board goes first. When it changes while it is being solved, that work is
-/// cancelled and the newest value is taken; then it is held to its plan. Other levels follow when
-/// nothing else is to do.
+/// cancelled and the newest value is taken; then what is asked otherwise and runs that are asked
+/// for, then it is held to its plan and looked at deep. Other levels follow when nothing else is to
+/// do.
 
 #include <QFutureWatcher>
 #include <QThreadPool>
@@ -24,23 +25,51 @@ public:
     [[nodiscard]] bool isBusy() const { return m_watcher.isRunning(); }
 
 private:
-    [[nodiscard]] bool isDone(const level::Level& level) const;
+    /// What is done next, in this order.
+    enum class Job { Verdict, WhatIf, Run, Plan, Depth };
+    struct Outcome {
+        Job job = Job::Verdict;
+        std::shared_ptr<const ProvenLevel> proven;
+        WhatIf whatIf;                        ///< what was asked
+        std::shared_ptr<const ShownRun> run;  ///< null if there is none
+        QString words;                        ///< about the run
+    };
+    /// The job for a level; none if all is done.
+    [[nodiscard]] std::optional<Job> jobFor(const level::Level& level) const;
+    [[nodiscard]] Outcome findRun(const level::Project& project,
+                                  std::shared_ptr<const level::Level> level, const WhatIf& whatIf,
+                                  PxPoint to, const std::atomic<bool>* cancel);
+    void askRun(PxPoint to);
     void solveNext();
     void take();
+    void takeProven(Job job, std::shared_ptr<const ProvenLevel> proven);
     [[nodiscard]] std::shared_ptr<collide::ShapesCache> cacheOf(const LevelId& id);
 
     Session& m_session;
     QThreadPool m_pool;
-    QFutureWatcher<std::shared_ptr<const ProvenLevel>> m_watcher;
+    QFutureWatcher<Outcome> m_watcher;
     std::shared_ptr<const level::Level> m_solving;  ///< null when idle
     std::shared_ptr<std::atomic<bool>> m_cancel;
+    Job m_job = Job::Verdict;
+    WhatIf m_askedWhatIf;
+    std::optional<PxPoint> m_runWanted;
+    /// Of the last run that was asked for; only the worker touches it.
+    std::shared_ptr<const reach::RunFinder> m_finder;
+    std::shared_ptr<const level::Level> m_finderLevel;
+    WhatIf m_finderWhatIf;
     std::shared_ptr<collide::ShapesCache> m_cache;
     LevelId m_cachedLevel;
 };
 
-/// Solves one level whole: answer, covered px and findings. Any thread.
+/// Solves one level whole: answer, covered px and findings; the runs that are kept are replayed
+/// first. Any thread.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> proveLevel(
     const level::Project& project, std::shared_ptr<const level::Level> level,
+    const std::atomic<bool>* cancel, const WhatIf& whatIf = {});
+
+/// The same, looked at deep: proof run, traps, comfort, abilities, and their findings. Any thread.
+[[nodiscard]] std::shared_ptr<const ProvenLevel> deepenLevel(
+    const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
     const std::atomic<bool>* cancel);
 
 /// The same, audited, held to its plan, its shapes made. Any thread; the cache is the level's own.

@@ -29,6 +29,7 @@ Margin::Margin(Session& session, QWidget* parent) : QScrollArea(parent), m_sessi
     });
     connect(&session, &Session::proofChanged, this, refresh);
     connect(&session, &Session::historyChanged, this, refresh);
+    connect(&session, &Session::whatIfChanged, this, refresh);
     rebuild();
 }
 

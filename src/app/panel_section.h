@@ -41,6 +41,10 @@ protected:
 /// Shows a value without telling anybody; what has the keyboard's focus stays.
 void showNumber(QSpinBox* box, int value);
 
+/// What an entity of that role has besides its box; hidden where that is nothing.
+[[nodiscard]] PanelSection* makeRoleSection(level::Role role, const EntityId& id, Session& session,
+                                            QWidget* parent);
+
 // The sections of Shape, one file a section.
 [[nodiscard]] PanelSection* makeMatterSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeJumpSection(Session& session, QWidget* parent);

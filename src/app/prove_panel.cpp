@@ -4,12 +4,19 @@
 #include "app/theme.h"
 #include "check/audit.h"
 
+#include <QSpinBox>
+
 namespace rook::app {
 
 namespace {
 
-QString decimalText(level::Decimal decimal) {
-    return QString::number(double(decimal.thousandths) / 1000.0, 'g', 6);
+QString abilitiesText(runtime::AbilitySet set) {
+    QStringList names;
+    for (int i = 0; i < level::abilityCount; ++i)
+        if (set & setOf(static_cast<level::Ability>(i)))
+            names << textOf(level::nameOf(static_cast<level::Ability>(i))).replace(u'-', u' ');
+    return names.isEmpty() ? ProvePanel::tr("running and jumping")
+                           : names.join(QStringLiteral(" + "));
 }
 
 }  // namespace
@@ -31,12 +38,33 @@ ProvePanel::ProvePanel(Session& session, QWidget* parent)
     m_goals = m_verdict->addValue(tr("Things reached"));
     m_list->setSpacing(2);
     m_findings->addWide(m_list);
-    auto* motion = new MarginSection(tr("Motion"), tr("of this level"), this);
-    for (const QString& name : {tr("Profile"), tr("Run"), tr("Jump"), tr("Abilities")})
-        m_motion << motion->addValue(name);
+    m_comfort = m_verdict->addValue(tr("Comfort"));
+    m_comfort->setObjectName(QStringLiteral("comfort"));
+    m_tightest = m_verdict->addValue(tr("Tightest"));
+    m_needs = m_verdict->addValue(tr("Needs"));
+    m_needs->setObjectName(QStringLiteral("needs"));
+    m_order = m_verdict->addValue(tr("In this order"));
+    m_order->setObjectName(QStringLiteral("critical-path"));
+    m_kept = m_verdict->addValue(tr("Former run"));
+    m_kept->setObjectName(QStringLiteral("former-run"));
+    m_memory = m_verdict->addValue(tr("States, memory"));
+    for (QLabel* label : {m_needs, m_order})
+        label->setWordWrap(true);
+    auto* limit = makeNumberBox(
+        QStringLiteral("comfort-limit"), 0, reach::maxComfort, this, [this](int percent) {
+            level::Project project = m_session.project();
+            project.comfortLimit = percent;
+            m_session.applyProject(std::move(project), tr("Limit of comfort"));
+        });
+    limit->setSuffix(tr(" %"));
+    limit->setAccessibleName(tr("Comfort below this is a finding"));
+    limit->setKeyboardTracking(false);
+    m_verdict->addControl(tr("Comfort wanted"), limit);
+    m_sections << makeRunSection(session, this) << makeMotionSection(session, this);
     column->addWidget(m_verdict);
+    column->addWidget(m_sections[0]);
     column->addWidget(m_findings);
-    column->addWidget(motion);
+    column->addWidget(m_sections[1]);
     column->addStretch();
 }
 
@@ -65,19 +93,71 @@ void ProvePanel::refresh() {
                                  : tr("being solved …"));
     m_goals->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
     showFindings(proven->findings);
-    if (const level::MotionProfile* p = m_session.project().profileOf(*m_session.level())) {
-        QStringList abilities;
-        for (const level::Ability ability : p->abilities) {
-            const auto name = level::nameOf(ability);
-            abilities << textOf(name).replace(u'-', u' ');
-        }
-        m_motion[0]->setText(QString::fromStdString(p->name));
-        m_motion[1]->setText(tr("%1 cells/s").arg(decimalText(p->run)));
-        m_motion[2]->setText(
-            tr("%1 cells in %2 s").arg(decimalText(p->jumpHeight), decimalText(p->timeToTop)));
-        m_motion[3]->setText(abilities.isEmpty() ? tr("none")
-                                                 : abilities.join(QStringLiteral(",\n")));
+    showDepth(*proven);
+    showWhatIf();
+    showNumber(findChild<QSpinBox*>(QStringLiteral("comfort-limit")),
+               m_session.project().comfortLimit);
+    for (PanelSection* section : m_sections)
+        section->refresh();
+}
+
+/// What the worker finds after the verdict; of a former value it is shown quietly.
+void ProvePanel::showDepth(const ProvenLevel& proven) {
+    const Theme& theme = currentTheme();
+    const QString none = QStringLiteral("–");
+    const bool isNow = proven.isDepthCurrent;
+    const reach::Depth* depth = proven.depth.get();
+    const reach::Comfort* comfort =
+        depth && depth->proof.comfort ? &*depth->proof.comfort : nullptr;
+    m_comfort->setText(comfort ? tr("%1 %").arg(comfort->percent) : isNow ? none : tr("…"));
+    setTone(m_comfort, !isNow || !comfort ? theme.quietInk
+                       : comfort->percent < std::max(1, m_session.project().comfortLimit)
+                           ? theme.caution
+                           : theme.ink);
+    QString tightest = none;
+    if (comfort && !comfort->places.empty()) {
+        const reach::TightPlace& place = comfort->places.front();
+        const CellPoint cell =
+            toCell({place.body.x, place.body.bottom() - 1}, m_session.level()->cellSize);
+        tightest = tr("to %1, %2, at %3 %").arg(cell.x).arg(cell.y).arg(place.percent);
     }
+    m_tightest->setText(tightest);
+    QStringList needs;
+    if (depth)
+        for (const reach::AbilitySets& sets : depth->abilities)
+            if (sets.goal == depth->proof.exit)
+                for (const runtime::AbilitySet set : sets.least)
+                    needs << abilitiesText(set);
+    m_needs->setText(needs.isEmpty() ? none : needs.join(tr("\nor ")));
+    QStringList order;
+    if (depth)
+        for (const std::string& id : depth->criticalPath)
+            order << QString::fromStdString(id);
+    m_order->setText(order.isEmpty() ? none : order.join(QStringLiteral(" → ")));
+    m_kept->setText(!proven.formerRunHolds   ? none
+                    : *proven.formerRunHolds ? tr("still works")
+                                             : tr("no longer works"));
+    const reach::Reached& reached = proven.answer.reached;
+    m_memory->setText(
+        tr("%L1, %2 MB").arg(reached.states).arg(double(reached.bytes) / 1e6, 0, 'f', 1));
+}
+
+/// The verdict as if the player had other abilities, or a region were closed.
+void ProvePanel::showWhatIf() {
+    if (!m_session.whatIf().isAny()) return;
+    const auto answer = m_session.whatIfAnswer();
+    const Theme& theme = currentTheme();
+    m_verdict->setNote(tr("as if"));
+    if (!answer) {
+        m_sentence->setText(tr("Being solved as if …"));
+        return setTone(m_sentence, theme.quietInk);
+    }
+    const reach::Verdict& verdict = answer->answer.verdict;
+    m_sentence->setText(tr("As if: %1")
+                            .arg(QString::fromStdString(answer->error ? answer->error->sentence()
+                                                                      : verdict.sentence())));
+    setTone(m_sentence, verdict.kind == reach::VerdictKind::Reached ? theme.accent : theme.alarm);
+    m_goals->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
 }
 
 void ProvePanel::showFindings(const std::vector<check::Finding>& findings) {

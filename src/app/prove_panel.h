@@ -4,7 +4,7 @@
 #include <QAbstractButton>
 
 #include "app/margin.h"
-#include "app/margin_section.h"
+#include "app/prove_sections.h"
 
 namespace rook::app {
 
@@ -22,6 +22,8 @@ Q_SIGNALS:
 private:
     void showFindings(const std::vector<check::Finding>& findings);
     void choose(int index);
+    void showDepth(const ProvenLevel& proven);
+    void showWhatIf();
 
     Session& m_session;
     MarginSection* m_verdict;
@@ -32,7 +34,13 @@ private:
     QList<QAbstractButton*> m_notes;
     std::vector<check::Finding> m_shown;
     int m_chosen = -1;
-    QList<QLabel*> m_motion;
+    QLabel* m_comfort;
+    QLabel* m_tightest;
+    QLabel* m_needs;
+    QLabel* m_order;
+    QLabel* m_kept;
+    QLabel* m_memory;
+    QList<PanelSection*> m_sections;
 };
 
 }  // namespace rook::app

@@ -64,13 +64,30 @@ Result<void> writeProject(const level::Project& project, const QString& home, co
     return file::saveProject(storage, folder.toStdString(), project, former);
 }
 
+/// The project with the runs that were found to get to its exits; they are saved with it.
+level::Project withProofs(const Session& session) {
+    level::Project project = session.project();
+    for (auto& board : project.levels) {
+        const auto proof = session.proven(board->id);
+        const bool isOfNow = proof && proof->isDepthCurrent && proof->depthOf == board;
+        if (!isOfNow || !proof->depth->proof.run) continue;
+        level::KeptRun run =
+            reach::keptRunOf(*proof->depth->proof.run, {}, proof->depth->proof.exit);
+        if (board->proof == run) continue;
+        level::Level with = *board;
+        with.proof = std::move(run);
+        board = std::make_shared<const level::Level>(std::move(with));
+    }
+    return project;
+}
+
 }  // namespace
 
 Result<void> Session::save(const QString& folder) {
     commitGesture();
     const bool isSamePlace = folder == m_folder;
     const auto outcome =
-        writeProject(m_project, m_folder, folder, isSamePlace ? &m_saved : nullptr);
+        writeProject(withProofs(*this), m_folder, folder, isSamePlace ? &m_saved : nullptr);
     if (!outcome) return outcome;
     m_saved = m_project;
     m_folder = folder;
@@ -95,7 +112,7 @@ void Session::saveInBackground(const QString& folder) {
     commitGesture();
     std::optional<level::Project> former;
     if (folder == m_folder && !isWriting()) former = m_saved;
-    write([project = m_project, home = m_folder, former,
+    write([project = withProofs(*this), home = m_folder, former,
            folder] { return writeProject(project, home, folder, former ? &*former : nullptr); },
           [this, project = m_project, folder](const Result<void>& outcome) {
               if (!outcome) return say(QString::fromStdString(outcome.error().sentence()));
@@ -147,6 +164,7 @@ void Session::setProject(level::Project project, const CellRect& touched) {
     const auto next = m_project.findLevel(m_level->id);
     m_level = next ? next : m_project.levels.front();
     cleanSelection();
+    if (m_run) showRun(nullptr);  // it is of a former value
     if (!isSameLists) {
         cleanOptions(former);
         Q_EMIT listsChanged();
@@ -247,6 +265,8 @@ void Session::chooseLevel(const LevelId& id) {
     m_options.leaf = m_options.route = 0;
     m_options.boardFrame.reset();
     m_options.proposal.reset();
+    m_whatIf.closed.reset();
+    showRun(nullptr);
     Q_EMIT levelSwitched();
     Q_EMIT selectionChanged();
 }
@@ -284,8 +304,9 @@ int Session::toolInHand() const {
             return int(m_shapeTool);
         case Step::Cast:
             return int(m_castTool);
-        case Step::Skin:
         case Step::Prove:
+            return int(m_proveTool);
+        case Step::Skin:
         case Step::Ship:
             return 0;
     }

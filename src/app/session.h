@@ -26,6 +26,7 @@ inline constexpr int stepCount = 6;
 enum class SketchTool { Pencil, Route, Thing, Label, Select };
 enum class ShapeTool { Brush, Line, Box, Fill, Select };
 enum class CastTool { Place, Select };
+enum class ProveTool { Probe, RunTo, Measure, CloseOff, WalkFrom };
 /// The form in which matter is laid: full, or by the direction of a line, by the side of the cell
 /// that is pointed at, or one that was chosen.
 enum class Shaping { Full, Slope, Half, Chosen };
@@ -98,8 +99,29 @@ struct ToolOptions {
         return showsSolids || showsSlopes || showsOneWay || showsDeadly || showsLadders ||
                showsLiquids;
     }
-    bool showsReach = true;
-    bool showsStanding = false;
+    bool showsReach = true;  ///< Prove: where bodies get to, standing stronger than passing
+    bool showsTraps = true;
+    bool showsTouches = true;  ///< where reached bodies touch what is deadly
+    bool showsRun = true;
+    bool showsRisky = true;  ///< deadly at times
+};
+
+/// What Prove asks otherwise than the project says, without touching it.
+struct WhatIf {
+    runtime::AbilitySet lent = 0;
+    runtime::AbilitySet taken = 0;
+    std::optional<PxRect> closed;  ///< a region that nobody may touch
+    bool operator==(const WhatIf&) const = default;
+    [[nodiscard]] bool isAny() const { return *this != WhatIf{}; }
+};
+
+/// A run that is shown on the board.
+struct ShownRun {
+    reach::Run run;
+    QString title;
+    bool isProof = false;  ///< of the level as it is
+    std::string goal;      ///< id of what it gets to, if it is an entity
+    PxPoint to;            ///< px asked for, else
 };
 
 struct Selection {
@@ -128,8 +150,14 @@ struct ProvenLevel {
     /// Collision shapes; null if there are none yet, or the level is above `maxLiveShapeCells`.
     std::shared_ptr<const collide::CollisionShapes> shapes;
     std::shared_ptr<const level::Level> shapesOf;  ///< the value that the shapes are of
-    bool isPlanCurrent = false;  ///< else `plan` and `shapes` are of a former value
-    std::optional<Error> error;  ///< why there is no answer
+    bool isPlanCurrent = false;                 ///< else `plan` and `shapes` are of a former value
+    std::shared_ptr<const reach::Depth> depth;  ///< null until it was looked at
+    std::shared_ptr<const level::Level> depthOf;  ///< the value that it is of
+    bool isDepthCurrent = false;
+    BitMap deadlyTouches;  ///< reached positions' px where a body dies one px on; map's frame
+    BitMap risky;          ///< positions that are deadly at times
+    std::optional<bool> formerRunHolds;  ///< the run that was kept last, replayed after the edit
+    std::optional<Error> error;          ///< why there is no answer
 };
 
 class Session : public QObject {
@@ -195,6 +223,8 @@ public:
     [[nodiscard]] int toolInHand() const;
     void setShapeTool(ShapeTool tool);
     void setCastTool(CastTool tool);
+    [[nodiscard]] ProveTool proveTool() const { return m_proveTool; }
+    void setProveTool(ProveTool tool);
     [[nodiscard]] const ToolOptions& options() const { return m_options; }
     void setOptions(const ToolOptions& options);
     [[nodiscard]] const Selection& selection() const { return m_selection; }
@@ -209,6 +239,25 @@ public:
     /// The level was held to its plan and its shapes made. Requires: the proof is current.
     [[nodiscard]] bool isPlanCurrent(const LevelId& id) const;
     void takeProof(std::shared_ptr<const ProvenLevel> proven);
+    [[nodiscard]] bool isDepthCurrent(const LevelId& id) const;
+
+    // What if; of the level on the board, and forgotten with it.
+    [[nodiscard]] const WhatIf& whatIf() const { return m_whatIf; }
+    void setWhatIf(const WhatIf& whatIf);
+    /// The answer to what is asked now; null if nothing is, or not yet.
+    [[nodiscard]] std::shared_ptr<const ProvenLevel> whatIfAnswer() const;
+    void takeWhatIf(std::shared_ptr<const ProvenLevel> answer, const WhatIf& of);
+
+    // The run that is shown: the proof of the level, or one that was asked for.
+    [[nodiscard]] std::shared_ptr<const ShownRun> shownRun() const;
+    void showRun(std::shared_ptr<const ShownRun> run);
+    /// Between two ticks of the shown run: 0 is its start.
+    [[nodiscard]] int runTick() const { return m_runTick; }
+    void setRunTick(int tick);
+    [[nodiscard]] bool isRunPlaying() const { return m_isRunPlaying; }
+    void setRunPlaying(bool isPlaying);
+    /// Asks for a run to the px; `runFound` or words follow.
+    void askRun(PxPoint to) { Q_EMIT runAsked(to); }
 
     /// Something to tell in the status line.
     void say(const QString& text) { Q_EMIT said(text); }
@@ -222,6 +271,10 @@ Q_SIGNALS:
     void stepChanged();
     void toolChanged();
     void proofChanged(const rook::LevelId& id);
+    void whatIfChanged();
+    void runChanged();  ///< another run is shown
+    void runTickChanged();
+    void runAsked(rook::PxPoint to);
     void said(const QString& text);
     void writingEnded();
 
@@ -251,6 +304,15 @@ private:
     SketchTool m_sketchTool = SketchTool::Pencil;
     ShapeTool m_shapeTool = ShapeTool::Brush;
     CastTool m_castTool = CastTool::Place;
+    ProveTool m_proveTool = ProveTool::Probe;
+    WhatIf m_whatIf;
+    std::shared_ptr<const ProvenLevel> m_whatIfAnswer;
+    WhatIf m_whatIfOf;
+    std::shared_ptr<const ShownRun> m_run;  ///< that was asked for
+    mutable std::shared_ptr<const ShownRun> m_proofRun;
+    mutable std::shared_ptr<const reach::Depth> m_proofRunOf;
+    int m_runTick = 0;
+    bool m_isRunPlaying = false;
     ToolOptions m_options;
     Selection m_selection;
     std::optional<level::CellClip> m_clip;

@@ -41,6 +41,7 @@ StatusLine::StatusLine(Session& session, const Board& board, QWidget* parent)
     connect(&session, &Session::proofChanged, this, &StatusLine::refresh);
     connect(&session, &Session::historyChanged, this, &StatusLine::refresh);
     connect(&session, &Session::stepChanged, this, &StatusLine::refresh);
+    connect(&session, &Session::runChanged, this, &StatusLine::refresh);
     refresh();
 }
 
@@ -78,13 +79,24 @@ void StatusLine::refreshVerdict(PxPoint px) {
     QString text;
     QColor tone = theme.quietInk;
     if (const Walk* walk = m_board.walk()) {
-        text =
-            tr("walking: %1 deaths, %2 exits — Esc ends").arg(walk->deaths()).arg(walk->finished());
+        text = tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pauses, O one tick, I slow, K "
+                  "keeps the run, Esc ends")
+                   .arg(walk->ticks() / 60.0, 0, 'f', 1)
+                   .arg(walk->taken())
+                   .arg(walk->deaths())
+                   .arg(walk->finished());
+        if (m_board.isWalkPaused()) text.prepend(tr("paused, "));
         if (!walk->lastExit().empty())
             text += tr(", last exit %1").arg(QString::fromStdString(walk->lastExit()));
         tone = theme.plum;
     } else if (m_board.hasPointer()) {
         text = reachWords(m_session, px);
+        const auto run = m_session.shownRun();
+        if (m_session.step() == Step::Prove && run && !run->isProof && run->goal.empty() &&
+            run->to == px && text.startsWith(tr("reached")))
+            text = tr("reached after %1 ticks, %2 s")
+                       .arg(run->run.ticks())
+                       .arg(run->run.ticks() / 60.0, 0, 'f', 1);
         if (text.startsWith(tr("reached"))) tone = theme.accent;
     } else {
         const auto proven = m_session.proven(m_session.level()->id);

@@ -66,6 +66,11 @@ struct ToolOutcome {
     std::optional<Error> error;
     bool isDone = false;
     std::optional<WordsRequest> words{};
+    // Prove:
+    std::optional<PxPoint> runTo{};                 ///< a run there is asked for
+    std::optional<std::optional<PxRect>> closed{};  ///< a region is closed off, or none
+    std::optional<PxPoint> walkFrom{};
+    std::optional<std::pair<PxPoint, PxPoint>> jump{};  ///< measured, from corner to corner
 };
 
 class Tool {
@@ -89,7 +94,9 @@ public:
 /// The select tool of Shape, in a file of its own.
 [[nodiscard]] std::unique_ptr<Tool> makeCellSelect();
 [[nodiscard]] std::unique_ptr<Tool> makeCastTool(CastTool tool);
-/// Prove's tool: the verdict is told in the status line, nothing is changed.
+/// Prove's tools change nothing in the document.
+[[nodiscard]] std::unique_ptr<Tool> makeProveTool(ProveTool tool);
+/// The verdict is told in the status line, nothing is done.
 [[nodiscard]] std::unique_ptr<Tool> makeProbe();
 
 /// A corner snapped so that a box of that size stands in the middle of a cell, on its lower border,

@@ -34,7 +34,11 @@ QList<ToolEntry> toolsOf(Step step) {
             return {{QStringLiteral("place"), Tray::tr("Place")},
                     {QStringLiteral("select"), Tray::tr("Select")}};
         case Step::Prove:
-            return {{QStringLiteral("probe"), Tray::tr("Probe")}};
+            return {{QStringLiteral("probe"), Tray::tr("Probe")},
+                    {QStringLiteral("run-to"), Tray::tr("Run to")},
+                    {QStringLiteral("measure"), Tray::tr("Measure")},
+                    {QStringLiteral("close-off"), Tray::tr("Close off")},
+                    {QStringLiteral("walk-from"), Tray::tr("Walk from")}};
         case Step::Sketch:
             return {{QStringLiteral("pencil"), Tray::tr("Pencil")},
                     {QStringLiteral("route"), Tray::tr("Route")},
@@ -66,13 +70,6 @@ QString emptyWords(Step step) {
     return {};
 }
 
-QLabel* quietLabel(const QString& text, QWidget* parent) {
-    auto* label = new QLabel(text, parent);
-    label->setFont(sizedFont(-2));
-    label->setForegroundRole(QPalette::PlaceholderText);
-    return label;
-}
-
 }  // namespace
 
 Tray::Tray(Session& session, QWidget* parent)
@@ -83,6 +80,10 @@ Tray::Tray(Session& session, QWidget* parent)
     connect(&session, &Session::stepChanged, this, &Tray::rebuild);
     connect(&session, &Session::levelSwitched, this, &Tray::rebuild);
     connect(&session, &Session::listsChanged, this, &Tray::rebuild);
+    connect(&session, &Session::whatIfChanged, this, &Tray::refresh);
+    connect(&session, &Session::documentChanged, this, [this] {
+        if (m_session.step() == Step::Prove) refresh();
+    });
     connect(&session, &Session::toolChanged, this, [this] {
         if (m_builtFor != wantedFor())
             rebuild();
@@ -156,6 +157,7 @@ void Tray::addTools() {
                 m_session.setSketchTool(static_cast<SketchTool>(i));
             if (m_session.step() == Step::Shape) m_session.setShapeTool(static_cast<ShapeTool>(i));
             if (m_session.step() == Step::Cast) m_session.setCastTool(static_cast<CastTool>(i));
+            if (m_session.step() == Step::Prove) m_session.setProveTool(static_cast<ProveTool>(i));
         });
         m_refreshers << [this, button, i] { button->setChecked(m_session.toolInHand() == i); };
         row->addWidget(button);
@@ -204,24 +206,7 @@ void Tray::addCards() {
         column->addWidget(label, 0, Qt::AlignVCenter);
         return;
     }
-    if (m_session.step() == Step::Prove) {
-        column->addWidget(quietLabel(tr("Show"), m_cards));
-        auto* row = new QHBoxLayout;
-        row->setSpacing(8);
-        const std::pair<QString, bool ToolOptions::*> chips[] = {
-            {tr("reach"), &ToolOptions::showsReach},
-            {tr("standing room"), &ToolOptions::showsStanding}};
-        for (const auto& [text, member] : chips) {
-            const auto field = member;
-            addChip(
-                row, text, {}, [field](const auto& o) { return o.*field; },
-                [field](auto& o, bool isOn) { o.*field = isOn; });
-        }
-        row->addStretch();
-        column->addLayout(row);
-        column->addStretch();
-        return;
-    }
+    if (m_session.step() == Step::Prove) return addProveCards(column);
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
     const level::Project& project = m_session.project();

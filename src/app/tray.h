@@ -43,6 +43,9 @@ private:
     QHBoxLayout* addOptionLine(QGridLayout* grid, int line, const QString& name);
     void addNumber(QHBoxLayout* row, const QString& name, const QString& words,
                    int ToolOptions::*field);
+    // Prove's own, in prove_tray.cpp.
+    void addProveCards(QVBoxLayout* column);
+    void addAbilityChip(QBoxLayout* row, level::Ability ability);
     // Sketch's own, in sketch_tray.cpp.
     void addSketchCards(QHBoxLayout* row);
     void addThingCards(QHBoxLayout* row);

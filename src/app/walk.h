@@ -3,6 +3,7 @@
 /// time in, a body, a trail and counts out.
 
 #include <QPointF>
+#include <algorithm>
 #include <memory>
 #include <optional>
 #include <vector>
@@ -10,28 +11,22 @@
 #include "base/result.h"
 #include "level/project.h"
 #include "motion/step_tables.h"
+#include "reach/verdict.h"
+#include "rook_player.hpp"
 
 namespace rook::app {
 
-/// Keys that are held; `jumpPressed` is set once by the press.
-struct WalkKeys {
-    bool left = false;
-    bool right = false;
-    bool up = false;  ///< listened to where the level is seen from above
-    bool down = false;
-    bool jump = false;
-    int jumpBufferTicks = 0;  ///< ticks for which a press is still remembered
-};
-
 class Walk {
 public:
-    /// Begins at the first spawn, or with `at` as bottom centre of the body.
+    /// Begins at the first spawn, or with `at` as bottom centre of the body, with abilities as
+    /// asked.
     /// Errors: Missing without a spawn; NotApplicable if the body has no room; those of motion.
     [[nodiscard]] static Result<std::unique_ptr<Walk>> begin(const level::Project& project,
                                                              const level::Level& level,
-                                                             std::optional<PxPoint> at);
+                                                             std::optional<PxPoint> at,
+                                                             const reach::AskOptions& options = {});
 
-    [[nodiscard]] WalkKeys& keys() { return m_keys; }
+    [[nodiscard]] runtime::PlayerKeys& keys() { return m_keys; }
     /// Moves by one tick.
     void tick();
 
@@ -40,7 +35,23 @@ public:
     [[nodiscard]] bool facesLeft() const { return m_facesLeft; }
     [[nodiscard]] int deaths() const { return m_deaths; }
     [[nodiscard]] int finished() const { return m_finished; }
+    [[nodiscard]] bool isAtExit() const { return m_isAtExit; }
     [[nodiscard]] const std::string& lastExit() const { return m_lastExit; }
+    /// Where bodies died, feet, the latest last.
+    [[nodiscard]] const std::vector<QPointF>& deathPlaces() const { return m_deathPlaces; }
+    /// Ticks since the last start.
+    [[nodiscard]] int ticks() const { return static_cast<int>(m_inputs.size()); }
+    /// Pickups, keys and switches taken since then.
+    [[nodiscard]] int taken() const { return static_cast<int>(m_taken.size()); }
+    [[nodiscard]] bool isTaken(const std::string& id) const {
+        return std::find(m_taken.begin(), m_taken.end(), id) != m_taken.end();
+    }
+    [[nodiscard]] const runtime::World& world() const { return m_world; }
+    /// Inputs from the first spawn to now; none if it began elsewhere, so that it is no run of the
+    /// level.
+    [[nodiscard]] const std::vector<runtime::Input>* recorded() const {
+        return m_isFromSpawn ? &m_inputs : nullptr;
+    }
     /// Feet of the body after each tick of this run, level px.
     [[nodiscard]] const std::vector<QPointF>& trail() const { return m_trail; }
     /// The same of the run that ended with the last death; empty before it.
@@ -48,17 +59,29 @@ public:
 
 private:
     Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
-         PxRect start, std::vector<runtime::Box> deadly);
+         PxRect start, bool isFromSpawn, runtime::Parts parts);
     void restart();
-    void countExits();
+    void meetThings();
 
     level::LevelCells m_cells;
     runtime::MotionTables m_tables;
     runtime::World m_world;
     PxRect m_start;
-    std::vector<std::pair<std::string, runtime::Box>> m_exits;
+    struct Thing {
+        std::string id;
+        level::Role role = level::Role::Prop;
+        runtime::Box box;
+    };
+    std::vector<Thing> m_things;  ///< exits, checkpoints, and what is taken
+    bool m_beganAtSpawn;
+    bool m_isFromSpawn;
+    std::optional<PxRect> m_checkpoint;
+    runtime::HeldSet m_heldAtCheckpoint = 0;
+    std::vector<runtime::Input> m_inputs;
+    std::vector<std::string> m_taken;
+    std::vector<QPointF> m_deathPlaces;
     runtime::Body m_body;
-    WalkKeys m_keys;
+    runtime::PlayerKeys m_keys;
     bool m_facesLeft = false;
     bool m_isAtExit = false;
     int m_deaths = 0;

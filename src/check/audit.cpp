@@ -339,7 +339,6 @@ std::vector<Finding> auditFindings(const level::Project& project, const level::L
     auto tables = motion::makeStepTables(*profile, level.cellSize);
     if (!tables) return {};
     tables->body.fromAbove = level.kind == level::LevelKind::Above;
-    tables->body.swims = profile->has(level::Ability::Swim);
     if (level.boundsPx().area() > maxAuditPx) {
         return {{FindingKind::NotAudited,
                  Severity::Note,

@@ -126,6 +126,17 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
         case FindingKind::ExitOutOfReach:
         case FindingKind::PickupOutOfReach:
         case FindingKind::CheckpointOutOfReach:
+        case FindingKind::KeyOutOfReach:
+        case FindingKind::KeyBehindOwnDoor:
+        case FindingKind::AbilityBehindNeed:
+        case FindingKind::DoorOpensWithNothing:
+        case FindingKind::GrantNotListed:
+        case FindingKind::Trap:
+        case FindingKind::CheckpointInTrap:
+        case FindingKind::ComfortLow:
+        case FindingKind::RunBroken:
+        case FindingKind::RunInTime:
+        case FindingKind::UnusedArea:
         case FindingKind::NotDecided:
         case FindingKind::ExitLeadsNowhere:
         case FindingKind::EntityInStone:

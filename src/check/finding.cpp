@@ -18,6 +18,28 @@ std::string_view nameOf(FindingKind kind) {
             return "pickup-out-of-reach";
         case FindingKind::CheckpointOutOfReach:
             return "checkpoint-out-of-reach";
+        case FindingKind::KeyOutOfReach:
+            return "key-out-of-reach";
+        case FindingKind::KeyBehindOwnDoor:
+            return "key-behind-own-door";
+        case FindingKind::AbilityBehindNeed:
+            return "ability-behind-need";
+        case FindingKind::DoorOpensWithNothing:
+            return "door-opens-with-nothing";
+        case FindingKind::GrantNotListed:
+            return "grant-not-listed";
+        case FindingKind::Trap:
+            return "trap";
+        case FindingKind::CheckpointInTrap:
+            return "checkpoint-in-trap";
+        case FindingKind::ComfortLow:
+            return "comfort-low";
+        case FindingKind::RunBroken:
+            return "run-broken";
+        case FindingKind::RunInTime:
+            return "run-in-time";
+        case FindingKind::UnusedArea:
+            return "unused-area";
         case FindingKind::NotDecided:
             return "not-decided";
         case FindingKind::ExitLeadsNowhere:
@@ -89,7 +111,7 @@ std::size_t openCount(const std::vector<Finding>& findings) {
 std::vector<Finding> findingsOf(const level::Project& project, const level::Level& level,
                                 const reach::Answer& answer) {
     std::vector<Finding> all = reachFindings(level, answer);
-    for (auto* family : {&exitFindings, &placementFindings}) {
+    for (auto* family : {&exitFindings, &placementFindings, &gateFindings, &keptRunFindings}) {
         const std::vector<Finding> some = (*family)(project, level);
         all.insert(all.end(), some.begin(), some.end());
     }

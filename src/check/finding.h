@@ -1,10 +1,12 @@
 #pragma once
 /// Findings: what is wrong or doubtful in a level, with its place.
 
+#include <atomic>
 #include <string>
 #include <vector>
 
 #include "level/project.h"
+#include "reach/prove.h"
 #include "reach/verdict.h"
 
 namespace rook::check {
@@ -17,6 +19,17 @@ enum class FindingKind {
     ExitOutOfReach,
     PickupOutOfReach,
     CheckpointOutOfReach,
+    KeyOutOfReach,
+    KeyBehindOwnDoor,
+    AbilityBehindNeed,
+    DoorOpensWithNothing,
+    GrantNotListed,
+    Trap,
+    CheckpointInTrap,
+    ComfortLow,
+    RunBroken,
+    RunInTime,
+    UnusedArea,
     NotDecided,
     ExitLeadsNowhere,
     EntityInStone,
@@ -67,6 +80,18 @@ struct Finding {
                                               const level::Level& level,
                                               const reach::Answer& answer);
 
+/// What follows from looking deep: traps, comfort, runs that broke, what stands behind what needs
+/// it, areas that nothing reaches. `answer` and `depth` are of this very level.
+/// Cost: one solve for each key and ability that is out of reach.
+[[nodiscard]] std::vector<Finding> depthFindings(const level::Project& project,
+                                                 const level::Level& level,
+                                                 const reach::Answer& answer,
+                                                 const reach::Depth& depth,
+                                                 const std::atomic<bool>* cancel = nullptr);
+/// The kept runs of the level that are no longer possible. Cost: their ticks.
+[[nodiscard]] std::vector<Finding> keptRunFindings(const level::Project& project,
+                                                   const level::Level& level);
+
 /// One file a family.
 [[nodiscard]] std::vector<Finding> reachFindings(const level::Level& level,
                                                  const reach::Answer& answer);
@@ -74,5 +99,8 @@ struct Finding {
                                                 const level::Level& level);
 [[nodiscard]] std::vector<Finding> placementFindings(const level::Project& project,
                                                      const level::Level& level);
+/// Doors and what opens them, pickups and what they grant.
+[[nodiscard]] std::vector<Finding> gateFindings(const level::Project& project,
+                                                const level::Level& level);
 
 }  // namespace rook::check

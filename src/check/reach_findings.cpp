@@ -9,6 +9,7 @@ using reach::VerdictKind;
 
 FindingKind kindOf(Role role) {
     if (role == Role::Exit) return FindingKind::ExitOutOfReach;
+    if (role == Role::Key || role == Role::Switch) return FindingKind::KeyOutOfReach;
     if (role == Role::Checkpoint) return FindingKind::CheckpointOutOfReach;
     return FindingKind::PickupOutOfReach;
 }

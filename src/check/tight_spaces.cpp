@@ -54,9 +54,7 @@ private:
         m_maps = collide::makePxMaps(frameOf(m_level), level::LevelCells(m_project, m_level),
                                      m_tables.body, {});
     }
-    void makeBody() {
-        m_body = collide::makeBodyMaps(m_maps, m_tables.body.bodyWidth, m_tables.body.bodyHeight);
-    }
+    void makeBody() { m_body = collide::makeBodyMaps(m_maps, m_tables.body); }
     void makeOpen() {
         m_covered = m_body.free;
         m_covered.spreadRight(m_tables.body.bodyWidth);
@@ -66,6 +64,9 @@ private:
         for (int y = 0; y < bounds.height; ++y)
             m_open.setRun(y + m_maps.top, m_maps.left, m_maps.left + bounds.width);
         m_open = without(without(m_open, m_maps.solid), m_maps.deadly);
+        const bool liquidKills =
+            m_tables.body.fromAbove && !m_tables.body.has(level::Ability::Swim);
+        if (liquidKills && m_maps.liquid.width() > 0) m_open = without(m_open, m_maps.liquid);
     }
 
     /// The px that a body can be at and that touch the part, counted by what hangs together.

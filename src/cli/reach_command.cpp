@@ -35,24 +35,6 @@ Result<reach::Question> ask(const ReachOptions& options) {
     return file::askOfBakedLevel(*text, options.path);
 }
 
-std::string_view wordOf(reach::VerdictKind kind) {
-    switch (kind) {
-        case reach::VerdictKind::Reached:
-            return "reached";
-        case reach::VerdictKind::NotReached:
-            return "not-reached";
-        case reach::VerdictKind::NotDecided:
-            return "not-decided";
-        case reach::VerdictKind::NoStart:
-            return "no-start";
-        case reach::VerdictKind::StartBlocked:
-            return "start-blocked";
-        case reach::VerdictKind::NoExit:
-            return "no-exit";
-    }
-    return "";
-}
-
 /// Nothing is known of a goal that was not found before a limit was met.
 bool isKnown(const reach::Answer& answer, const reach::Goal& goal) {
     return goal.isReached || answer.verdict.kind != reach::VerdictKind::NotDecided;
@@ -70,7 +52,7 @@ void printJson(const reach::Answer& answer) {
     }
     const file::Json json = {{"format", "rookplot-reach"},
                              {"version", 1},
-                             {"verdict", wordOf(answer.verdict.kind)},
+                             {"verdict", nameOf(answer.verdict.kind)},
                              {"sentence", answer.verdict.sentence()},
                              {"visited", answer.reached.visited.count()},
                              {"standing", answer.reached.standing.count()},

@@ -4,6 +4,7 @@
 #include "file/bundle.h"
 #include "file/entity_json.h"
 #include "file/json_text.h"
+#include "reach/prove.h"
 
 namespace rook::file {
 
@@ -141,13 +142,66 @@ Json bakedEntity(const Project& project, const Entity& entity) {
             fields[definition.name] = fieldJson(fieldOf(entity, definition));
     appendUnknown(fields, entity.unknownFields);
     json["fields"] = std::move(fields);
+    appendRoleKeys(json, entity.data);
     if (project.roleOf(entity) == Role::Exit)
         json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
     appendUnknown(json, entity.unknown);
     return json;
 }
 
-Json motionJson(const motion::StepTables& tables) {
+Json phasesJson(const runtime::PhaseTable& table) {
+    return {{"dx", table.dx},
+            {"dy", table.dy},
+            {"loopFrom", table.loopFrom},
+            {"topPhase", table.topPhase}};
+}
+
+Json springsJson(const Project& project, const Level& level, const runtime::Parts& parts) {
+    Json springs = Json::object();
+    std::size_t next = 0;
+    for (const Entity& entity : level.entities) {
+        if (project.roleOf(entity) != Role::Spring) continue;
+        const runtime::Spring& spring = parts.springs[next++];
+        springs[entity.id.text] = {{"high", phasesJson(spring.high)},
+                                   {"low", phasesJson(spring.low)},
+                                   {"pushDx", spring.pushDx}};
+    }
+    return springs;
+}
+
+std::vector<std::string> moverLines(const Project& project, const Level& level) {
+    std::vector<std::string> lines;
+    for (const Entity& entity : level.entities) {
+        if (project.roleOf(entity) != Role::Mover) continue;
+        Json track = Json::array();
+        for (const PxPoint& corner : trackOf(entity.data.track, {entity.box.x, entity.box.y}))
+            track.push_back({corner.x, corner.y});
+        lines.push_back(compactText({{"id", entity.id.text},
+                                     {"width", entity.box.width},
+                                     {"height", entity.box.height},
+                                     {"track", std::move(track)},
+                                     {"periodTicks", entity.data.track.periodTicks},
+                                     {"ease", "linear"}}));
+    }
+    return lines;
+}
+
+Json proofJson(const reach::Proof& proof) {
+    Json json = {{"verdict", nameOf(proof.verdict.kind)}};
+    if (!proof.run) return json;
+    json["exit"] = proof.exit;
+    json["ticks"] = proof.run->ticks();
+    json["inputs"] = spansJson(reach::spansOf(proof.run->inputs));
+    json["inputColumns"] = {"ticks", "dx", "dy", "buttons"};
+    if (proof.comfort) json["comfort"] = proof.comfort->percent;
+    return json;
+}
+
+Json paceJson(const runtime::PaceTable& pace, bool has) {
+    return has ? Json(pace) : Json::array();
+}
+
+Json motionJson(const motion::StepTables& tables, Json springs) {
     Json abilities = Json::array();
     for (const Ability ability : tables.abilities)
         abilities.push_back(nameOf(ability));
@@ -161,13 +215,13 @@ Json motionJson(const motion::StepTables& tables) {
             {"loopFrom", body.loopFrom},
             {"topPhase", body.topPhase},
             {"walk", body.walk},
-            {"climb", tables.climb},
-            {"swim", tables.swim},
+            {"climb", paceJson(body.climb, body.has(Ability::Climb))},
+            {"swim", paceJson(body.swim, body.has(Ability::Swim))},
             {"stepUp", body.stepUp},
-            {"coyoteTicks", tables.coyoteTicks},
-            {"airJumps", tables.airJumps},
-            {"wallPushTicks", tables.wallPushTicks},
-            {"springs", Json::object()}};
+            {"coyoteTicks", body.coyoteTicks},
+            {"airJumps", body.airJumps},
+            {"wallPushTicks", body.wallPushTicks},
+            {"springs", std::move(springs)}};
 }
 
 }  // namespace
@@ -181,6 +235,21 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     const auto tables = motion::makeStepTables(*profile, level.cellSize);
     if (!tables) return fail(tables.error());
 
+    const auto question = reach::askOf(project, level);
+    if (!question) return fail(question.error());
+    for (const Entity& entity : level.entities) {
+        if (project.roleOf(entity) != Role::Door) continue;
+        for (const EntityId& id : entity.data.opens) {
+            const std::vector<std::string>& gains = question->gainIds;
+            if (std::find(gains.begin(), gains.end(), id.text) != gains.end()) continue;
+            return fail(ErrorKind::BadReference,
+                        "The door " + entity.id.text + " opens with " + id.text +
+                            ", which is not there",
+                        level.title, "Choose a key or a switch of this level in Cast");
+        }
+    }
+    const reach::Proof proof = reach::prove(project, level);
+
     JsonLines lines;
     writeLevelHead(lines, "rookplot-level", level);
     writeLayers(lines, project, level);
@@ -190,7 +259,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     for (const Entity& entity : level.entities)
         entities.push_back(compactText(bakedEntity(project, entity)));
     lines.list("entities", entities);
-    lines.list("movers", {});
+    lines.list("movers", moverLines(project, level));
     lines.list("zones", {});
     lines.list("pieces", {});
     lines.member("puzzle", nullptr);
@@ -199,8 +268,9 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
         if (key == "goals") goals = compactText(Json::parse(text));
     lines.raw("goals", goals);
     lines.member("message", level.message);
-    lines.member("motion", motionJson(*tables));
-    lines.member("proof", nullptr);
+    lines.member("motion",
+                 motionJson(*tables, springsJson(project, level, question->problem.parts)));
+    lines.member("proof", proofJson(proof));
     return lines.take();
 }
 

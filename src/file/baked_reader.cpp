@@ -18,10 +18,6 @@ Error errorOf(const std::string& sentence, const std::string& name) {
             "Export the level again"};
 }
 
-PxRect rectOf(const runtime::Box& box) {
-    return {box.x, box.y, box.width, box.height};
-}
-
 }  // namespace
 
 Result<reach::Question> askOfBakedLevel(const std::string& text, const std::string& name) {
@@ -41,25 +37,18 @@ Result<reach::Question> askOfBakedLevel(const std::string& text, const std::stri
     question.problem.frame = level->frame;
     question.problem.tables = level->motion;
     question.problem.cells = level;
-    for (const std::string& spelling : level->abilities) {
-        const auto ability = level::fromName<level::Ability>(spelling);
-        if (!ability) {
-            return fail(ErrorKind::BadReference, "There is no ability \"" + spelling + "\"",
-                        name + ": motion.abilities", "Export the level again");
-        }
-        const bool isCoyote = *ability == level::Ability::Coyote;
-        reach::addToQuestion(question, *ability, isCoyote ? level->coyoteTicks : level->airJumps);
-    }
-    if (level->hasMovers) question.notSolved.push_back("movers");
+    question.problem.parts = level->parts;
+    question.gainIds = level->gainIds;
     for (const runtime::Entity& entity : level->entities) {
         const auto role = level::fromName<level::Role>(entity.role);
         if (!role) {
             return fail(ErrorKind::BadReference, "There is no role \"" + entity.role + "\"",
                         name + ": " + entity.id, "Export the level again");
         }
-        const auto has = [&](const char* key) { return entity.whole.contains(key); };
-        reach::addToQuestion(question, {entity.id, entity.kind, *role, rectOf(entity.box),
-                                        has("timetable"), has("grants")});
+        const PxRect box = level::rectOf(entity.box);
+        if (*role == level::Role::Spawn && !question.problem.start) question.problem.start = box;
+        if (reach::isGoal(*role))
+            question.goals.push_back({entity.id, entity.kind, *role, box, false});
     }
     return question;
 }

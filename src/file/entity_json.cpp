@@ -19,6 +19,28 @@ Json fieldJson(const FieldValue& value) {
     return std::visit(ToJson{}, value);
 }
 
+namespace {
+
+Json timetableJson(const runtime::Timetable& times) {
+    Json on = Json::array();
+    for (const auto& [from, to] : times.on)
+        on.push_back({from, to});
+    return {{"periodTicks", times.periodTicks}, {"on", std::move(on)}};
+}
+
+}  // namespace
+
+void appendRoleKeys(Json& json, const RoleData& data) {
+    if (!data.opens.empty()) {
+        Json ids = Json::array();
+        for (const EntityId& id : data.opens)
+            ids.push_back(id.text);
+        json["opens"] = std::move(ids);
+    }
+    if (data.grants) json["grants"] = nameOf(*data.grants);
+    if (data.timetable) json["timetable"] = timetableJson(*data.timetable);
+}
+
 Json entityJson(const Project& project, const Entity& entity) {
     Json json = {{"id", entity.id.text},
                  {"kind", entity.kind.text},
@@ -30,12 +52,32 @@ Json entityJson(const Project& project, const Entity& entity) {
     if (entity.facing != Facing::Right) json["facing"] = nameOf(entity.facing);
     if (entity.to != ExitTarget{})
         json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
+    appendRoleKeys(json, entity.data);
+    if (entity.data.spring != SpringHeights{})
+        json["spring"] = {{"high", decimalJson(entity.data.spring.high)},
+                          {"low", decimalJson(entity.data.spring.low)},
+                          {"pushDx", entity.data.spring.pushDx}};
+    if (entity.data.track != Track{}) {
+        Json points = Json::array();
+        for (const PxPoint& point : entity.data.track.points)
+            points.push_back({point.x, point.y});
+        json["track"] = {{"points", std::move(points)},
+                         {"round", entity.data.track.isRound},
+                         {"periodTicks", entity.data.track.periodTicks}};
+    }
     Json fields = Json::object();
     for (const auto& [name, value] : entity.fields)
         fields[name] = fieldJson(value);
     appendUnknown(fields, entity.unknownFields);
     if (!fields.empty()) json["fields"] = std::move(fields);
     appendUnknown(json, entity.unknown);
+    return json;
+}
+
+Json spansJson(const std::vector<RunSpan>& spans) {
+    Json json = Json::array();
+    for (const RunSpan& span : spans)
+        json.push_back({span.ticks, span.dx, span.dy, span.buttons});
     return json;
 }
 

@@ -63,6 +63,103 @@ NamedValue readNamedValue(ObjectReader& reader) {
     return {name, readFieldValue(type, reader.get("value"), reader.whereOf("value"))};
 }
 
+namespace {
+
+/// Throws if the data breaks a rule of its own.
+template <typename Data>
+void checkFlaw(const Data& data, const std::string& where) {
+    if (const auto flaw = flawOf(data)) failReading(ErrorKind::OutOfRange, *flaw, where, "Mend it");
+}
+
+int wholeOf(const Json& value, int low, int high, const std::string& where) {
+    if (value.is_number_integer()) {
+        const auto number = value.get<std::int64_t>();
+        if (number >= low && number <= high) return static_cast<int>(number);
+    }
+    failReading(ErrorKind::OutOfRange,
+                "A whole number from " + std::to_string(low) + " to " + std::to_string(high) +
+                    " is wanted here",
+                where, "Mend it");
+}
+
+std::pair<int, int> pairOf(const Json& value, int low, int high, const std::string& where) {
+    if (!value.is_array() || value.size() != 2)
+        failReading(ErrorKind::WrongType, "Two numbers in brackets are wanted here", where,
+                    "Write [0, 10]");
+    return {wholeOf(value[0], low, high, where), wholeOf(value[1], low, high, where)};
+}
+
+runtime::Timetable readTimetable(ObjectReader reader) {
+    runtime::Timetable times;
+    times.periodTicks = reader.whole("periodTicks", 1, maxPeriodTicks);
+    reader.forEach("on", maxPeriodTicks, [&](const Json& item, const std::string& where) {
+        times.on.push_back(pairOf(item, 0, times.periodTicks, where));
+    });
+    checkFlaw(times, reader.where());
+    return times;
+}
+
+Track readTrack(ObjectReader reader) {
+    const int most = limits::maxCoordinatePx;
+    Track track;
+    reader.forEach("points", 64, [&](const Json& item, const std::string& where) {
+        const auto [x, y] = pairOf(item, -most, most, where);
+        track.points.push_back({x, y});
+    });
+    track.isRound = reader.yesNo("round", false);
+    track.periodTicks = reader.whole("periodTicks", 1, maxPeriodTicks, track.periodTicks);
+    checkFlaw(track, reader.where());
+    return track;
+}
+
+RoleData readRoleData(ObjectReader& reader) {
+    RoleData data;
+    reader.forEach("opens", 64, [&](const Json& item, const std::string& where) {
+        if (!item.is_string())
+            failReading(ErrorKind::WrongType, "The id of a key or a switch is wanted here", where,
+                        "Put it in quotes");
+        data.opens.push_back({item.get<std::string>()});
+    });
+    if (reader.has("grants")) data.grants = reader.named<Ability>("grants");
+    if (reader.has("timetable")) data.timetable = readTimetable(reader.object("timetable"));
+    if (reader.has("spring")) {
+        ObjectReader spring = reader.object("spring");
+        data.spring.high = readDecimal(spring, "high", data.spring.high);
+        data.spring.low = readDecimal(spring, "low", data.spring.low);
+        data.spring.pushDx = spring.whole("pushDx", -maxSpringPushPx, maxSpringPushPx, 0);
+        for (const Decimal height : {data.spring.high, data.spring.low})
+            if (height.thousandths < 1 || height.thousandths > 1000000)
+                failReading(ErrorKind::OutOfRange,
+                            "The heights of a spring are above 0, at most 1000 cells",
+                            spring.where(), "Mend it");
+    }
+    if (reader.has("track")) data.track = readTrack(reader.object("track"));
+    return data;
+}
+
+}  // namespace
+
+KeptRun readKeptRun(ObjectReader& reader) {
+    KeptRun run;
+    run.name = reader.text("name", "");
+    run.start = {reader.text("start", "")};
+    run.goal = {reader.text("goal", "")};
+    reader.forEach("inputs", maxRunTicks, [&](const Json& item, const std::string& where) {
+        if (!item.is_array() || item.size() != 4)
+            failReading(ErrorKind::WrongType, "Spans are [ticks, dx, dy, buttons]", where,
+                        "Mend it");
+        const int far = 1 << 16;
+        run.spans.push_back({wholeOf(item[0], 1, maxRunTicks, where),
+                             wholeOf(item[1], -far, far, where), wholeOf(item[2], -far, far, where),
+                             static_cast<unsigned>(wholeOf(item[3], 0, 15, where))});
+    });
+    if (run.ticks() > maxRunTicks)
+        failReading(ErrorKind::OutOfRange, "The run takes more than an hour",
+                    reader.whereOf("inputs"), "Leave it out");
+    run.unknown = reader.unknown();
+    return run;
+}
+
 Entity readEntity(ObjectReader& reader, const Project& project) {
     Entity entity;
     entity.id = {reader.plainName("id")};
@@ -83,6 +180,7 @@ Entity readEntity(ObjectReader& reader, const Project& project) {
         entity.to.level = {to.text("level", "")};
         entity.to.entry = {to.text("entry", "")};
     }
+    entity.data = readRoleData(reader);
     if (reader.has("fields")) {
         ObjectReader fields = reader.object("fields");
         for (const FieldDefinition& definition : kind->fields) {
@@ -158,6 +256,16 @@ LaidBlock readLaid(ObjectReader& reader) {
     const auto [width, height] = reader.pair("size", 1, limits::maxBlockCells);
     laid.place = {x, y, width, height};
     return laid;
+}
+
+Json keptRunJson(const KeptRun& run) {
+    Json json = Json::object();
+    if (!run.name.empty()) json["name"] = run.name;
+    if (!run.start.text.empty()) json["start"] = run.start.text;
+    json["goal"] = run.goal.text;
+    json["inputs"] = spansJson(run.spans);
+    appendUnknown(json, run.unknown);
+    return json;
 }
 
 Json namedValueJson(const NamedValue& field) {

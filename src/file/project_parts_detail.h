@@ -20,7 +20,9 @@ void readMatterRows(ObjectReader& reader, const level::Project& project, Grid<le
                     std::vector<level::LegendEntry>* kept);
 [[nodiscard]] level::Block readBlock(ObjectReader& reader, const level::Project& project);
 [[nodiscard]] level::LaidBlock readLaid(ObjectReader& reader);
+[[nodiscard]] level::KeptRun readKeptRun(ObjectReader& reader);
 
+[[nodiscard]] Json keptRunJson(const level::KeptRun& run);
 [[nodiscard]] Json namedValueJson(const level::NamedValue& field);
 [[nodiscard]] Json blockJson(const level::Project& project, const level::Block& block);
 [[nodiscard]] Json laidJson(const level::LaidBlock& laid);

@@ -192,6 +192,7 @@ Project readProject(const Json& json, const std::string& name, std::vector<std::
     });
     project.blocks = std::move(blocks);
     names.clear();
+    project.comfortLimit = reader.whole("comfortLimit", 0, 60, 0);
     reader.forEach("order", limits::maxLevels, [&](const Json& item, const std::string& where) {
         if (!item.is_string() || !isPlainName(item.get<std::string>()))
             failReading(ErrorKind::WrongType, "A level's id is wanted here", where, "Mend it");
@@ -249,6 +250,17 @@ Level readLevel(const Project& project, const Json& json, const std::string& nam
     reader.forEachObject("laid", limits::maxEntities,
                          [&](ObjectReader& item) { laid.push_back(readLaid(item)); });
     level.laid = std::move(laid);
+    std::vector<KeptRun> runs;
+    std::set<std::string> runNames;
+    reader.forEachObject("runs", limits::maxKeptRuns, [&](ObjectReader& item) {
+        runs.push_back(readKeptRun(item));
+        checkUnique(runNames, runs.back().name, item.where());
+    });
+    level.runs = std::move(runs);
+    if (reader.has("proof")) {
+        ObjectReader proof = reader.object("proof");
+        level.proof = readKeptRun(proof);
+    }
     if (reader.has("sketch")) level.sketch = readSketch(reader.object("sketch"));
     level.unknown = reader.unknown();
     return level;

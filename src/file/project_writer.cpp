@@ -117,6 +117,7 @@ std::string projectText(const Project& project) {
         lines.list("blocks", linesOf(project.blocks, [&](const Block& block) {
                        return blockJson(project, block);
                    }));
+    if (project.comfortLimit != 0) lines.member("comfortLimit", project.comfortLimit);
     lines.list("order",
                linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
     appendUnknown(lines, project.unknown);
@@ -145,6 +146,8 @@ std::string levelText(const Project& project, const Level& level) {
     lines.list("entities",
                linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
     if (!level.laid.empty()) lines.list("laid", linesOf(level.laid, laidJson));
+    if (!level.runs.empty()) lines.list("runs", linesOf(level.runs, keptRunJson));
+    if (level.proof) lines.member("proof", keptRunJson(*level.proof));
     writeSketch(lines, level.sketch);
     appendUnknown(lines, level.unknown);
     return lines.take();
@@ -234,7 +237,13 @@ Project newProject(const std::string& name) {
         std::vector<Kind>{kind("player", "Player", Role::Spawn, 12, 22, "#e4e2d8"),
                           kind("exit", "Exit", Role::Exit, 16, 32, "#3fb8a4"),
                           kind("checkpoint", "Checkpoint", Role::Checkpoint, 8, 32, "#98a2a9"),
-                          kind("pickup", "Pickup", Role::Pickup, 8, 8, "#e0a63a")};
+                          kind("pickup", "Pickup", Role::Pickup, 8, 8, "#e0a63a"),
+                          kind("key", "Key", Role::Key, 8, 8, "#e0a63a"),
+                          kind("switch", "Switch", Role::Switch, 8, 8, "#c487bc"),
+                          kind("door", "Door", Role::Door, 8, 48, "#8a6a45"),
+                          kind("hazard", "Hazard", Role::Hazard, 16, 16, "#f0705a"),
+                          kind("spring", "Spring", Role::Spring, 16, 8, "#c487bc"),
+                          kind("mover", "Mover", Role::Mover, 48, 8, "#c487bc")};
     MotionProfile profile;
     profile.name = "player";
     project.profiles = std::vector<MotionProfile>{profile};

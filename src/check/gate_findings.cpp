@@ -1,0 +1,47 @@
+#include <algorithm>
+
+#include "check/finding.h"
+
+namespace rook::check {
+
+namespace {
+
+using level::Entity;
+using level::Role;
+
+bool opens(const level::Project& project, const Entity* entity) {
+    if (!entity) return false;
+    const Role role = project.roleOf(*entity);
+    return role == Role::Key || role == Role::Switch || role == Role::Pickup;
+}
+
+}  // namespace
+
+std::vector<Finding> gateFindings(const level::Project& project, const level::Level& level) {
+    std::vector<Finding> findings;
+    const level::MotionProfile* profile = project.profileOf(level);
+    for (const Entity& entity : level.entities) {
+        const auto add = [&](FindingKind kind, Severity severity, std::string sentence) {
+            findings.push_back(
+                {kind, severity, level.id, std::move(sentence), entity.id, entity.box});
+        };
+        const Role role = project.roleOf(entity);
+        if (role == Role::Door && entity.data.opens.empty())
+            add(FindingKind::DoorOpensWithNothing, Severity::Doubt,
+                "The door " + entity.id.text + " names nothing that opens it, so it stands open");
+        if (role == Role::Door)
+            for (const EntityId& id : entity.data.opens)
+                if (!opens(project, findEntity(level, id)))
+                    add(FindingKind::DoorOpensWithNothing, Severity::Error,
+                        "The door " + entity.id.text + " opens with " + id.text +
+                            ", which is not there");
+        if (role == Role::Pickup && entity.data.grants && profile &&
+            !profile->has(*entity.data.grants))
+            add(FindingKind::GrantNotListed, Severity::Doubt,
+                entity.id.text + " grants " + std::string(level::nameOf(*entity.data.grants)) +
+                    ", which the profile " + profile->name + " does not list");
+    }
+    return findings;
+}
+
+}  // namespace rook::check
