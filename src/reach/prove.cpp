@@ -8,20 +8,14 @@ namespace rook::reach {
 
 namespace {
 
+constexpr std::size_t mostPlaces = 3;
+
 bool isCancelled(const Limits& limits) {
     return limits.cancel && limits.cancel->load(std::memory_order_relaxed);
 }
 
 PxRect bodyRect(const runtime::Body& body, const runtime::MotionTables& tables) {
     return {body.x, body.y, tables.bodyWidth, tables.bodyHeight};
-}
-
-/// Which of the exits are reached.
-std::vector<bool> exitsReached(const Answer& answer) {
-    std::vector<bool> reached;
-    for (const Goal& goal : answer.verdict.goals)
-        if (goal.role == level::Role::Exit) reached.push_back(goal.isReached);
-    return reached;
 }
 
 /// Solves a level ever weaker.
@@ -31,16 +25,34 @@ public:
              const Limits& limits)
         : m_project(project), m_level(level), m_options(options), m_limits(limits) {}
 
-    /// None if cancelled or not decided; a level of which nothing is left reaches nothing.
-    [[nodiscard]] std::optional<Answer> at(int percent, const std::optional<PxRect>& start) const {
+    /// None if nothing is left of the body's motion.
+    [[nodiscard]] std::optional<Question> ask(int percent,
+                                              const std::optional<PxRect>& start) const {
         AskOptions weaker = m_options;
         weaker.weakening.percent = percent;
         auto question = askOf(m_project, m_level, weaker);
-        if (!question) return Answer{};
+        if (!question) return std::nullopt;
         if (start) question->problem.start = start;
+        return std::move(*question);
+    }
+    /// Which exits are reached; none if cancelled or not decided.
+    [[nodiscard]] std::optional<std::vector<bool>> exitsAt(
+        int percent, const std::optional<PxRect>& start) const {
+        const auto question = ask(percent, start);
+        if (!question) return std::vector<bool>{};
+        if (!question->notSolved.empty()) return std::nullopt;
+        std::vector<PxRect> exits;
+        for (const Goal& goal : question->goals)
+            if (goal.role == level::Role::Exit) exits.push_back(goal.box);
+        return meetsOf(question->problem, exits, m_limits);
+    }
+    /// All that is reached; none if cancelled.
+    [[nodiscard]] std::optional<Answer> answerAt(int percent,
+                                                 const std::optional<PxRect>& start) const {
+        const auto question = ask(percent, start);
+        if (!question) return Answer{};
         Answer answer = reach::answer(*question, m_limits);
-        if (answer.reached.completion != Completion::Complete || !question->notSolved.empty())
-            return std::nullopt;
+        if (answer.reached.completion != Completion::Complete) return std::nullopt;
         return answer;
     }
 
@@ -89,24 +101,27 @@ Proof proveRun(const Question& question, const RunFinder& finder) {
 std::optional<Comfort> comfortOf(const level::Project& project, const level::Level& level,
                                  const AskOptions& options, const Run* run, const Limits& limits) {
     const Weakener weakener(project, level, options, limits);
-    const auto strong = weakener.at(0, {});
-    if (!strong || strong->verdict.exitsReached == 0) return std::nullopt;
-    const std::vector<bool> wanted = exitsReached(*strong);
+    const auto wanted = weakener.exitsAt(0, {});
+    if (!wanted || std::find(wanted->begin(), wanted->end(), true) == wanted->end())
+        return std::nullopt;
+    const auto question = weakener.ask(0, {});
     Comfort comfort;
     std::optional<PxRect> start;
     std::size_t from = 0;
-    for (int percent = 1; percent <= maxComfort && comfort.places.size() < 5;) {
+    for (int percent = 1; percent <= maxComfort && comfort.places.size() < mostPlaces;) {
         if (isCancelled(limits)) return std::nullopt;
-        const auto answer = weakener.at(percent, start);
-        if (!answer) return std::nullopt;
-        if (exitsReached(*answer) == wanted) {
+        const auto exits = weakener.exitsAt(percent, start);
+        if (!exits) return std::nullopt;
+        if (*exits == *wanted) {
             if (!start) comfort.percent = percent;
             ++percent;
             continue;
         }
         // Helped over the place that is missed, how much weaker yet?
         if (!run) break;
-        const auto place = firstMissed(*run, *answer, percent, from, strong->tables);
+        const auto answer = weakener.answerAt(percent, start);
+        if (!answer) return std::nullopt;
+        const auto place = firstMissed(*run, *answer, percent, from, question->problem.tables);
         if (!place) break;
         comfort.places.push_back(*place);
         start = place->body;

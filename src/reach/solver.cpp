@@ -38,4 +38,34 @@ Reached solve(const Problem& problem, const Limits& limits) {
     return reached;
 }
 
+std::optional<std::vector<bool>> meetsOf(const Problem& problem, const std::vector<PxRect>& boxes,
+                                         const Limits& limits) {
+    if (!Grounds::fit(problem, limits)) return std::nullopt;
+    Grounds grounds(problem);
+    Exploration exploration(grounds, limits, false);
+    const BodyMaps& maps = grounds.of(0).maps();
+    std::vector<PxRect> wanted;
+    for (const PxRect& box : boxes)
+        wanted.push_back(grounds.of(0).positionsAt(level::boxOf(box)));
+    std::vector<bool> met(boxes.size());
+    const auto look = [&] {
+        bool isAll = true;
+        for (std::size_t i = 0; i < boxes.size(); ++i) {
+            met[i] = met[i] || exploration.isVisitedIn(wanted[i]);
+            isAll = isAll && met[i];
+        }
+        return isAll;
+    };
+    // One box is enough to stop at; with several, each is met at its own time.
+    BitMap goals(maps.live.width(), maps.live.height());
+    if (wanted.size() == 1)
+        for (int y = wanted[0].y; y < wanted[0].bottom(); ++y)
+            goals.setRun(y, wanted[0].x, wanted[0].right());
+    exploration.stopAt([&](runtime::HeldSet) { return StopAt{nullptr, &goals}; });
+    if (!exploration.start()) return met;
+    const Completion completion = exploration.run();
+    if (look() || completion == Completion::Complete) return met;
+    return std::nullopt;
+}
+
 }  // namespace rook::reach

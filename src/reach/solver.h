@@ -79,4 +79,10 @@ struct Reached {
 
 [[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {});
 
+/// Which of the boxes are reached, without the rest: the solve stops as soon as all are. None if it
+/// did not come to its end. Cost: a solve at most.
+[[nodiscard]] std::optional<std::vector<bool>> meetsOf(const Problem& problem,
+                                                       const std::vector<PxRect>& boxes,
+                                                       const Limits& limits = {});
+
 }  // namespace rook::reach

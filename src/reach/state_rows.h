@@ -10,6 +10,7 @@
 
 #include "base/bit_map.h"
 #include "reach/discovery_log.h"
+#include "reach/row_ops.h"
 
 namespace rook::reach {
 
@@ -67,25 +68,21 @@ public:
             row.known = m_arena->take(2 * static_cast<std::size_t>(m_wordsPerRow));
         }
         Word* const known = row.known;
-        Word* const fresh = row.known + m_wordsPerRow;
-        int first = -1;
-        int last = -1;
-        for (int i = range.from; i < range.to; ++i) {
-            const Word added = bits[i] & ~known[i];
-            if (added == 0) continue;
-            if (m_log) m_log->note(m_layer, y, i, added);
-            known[i] |= added;
-            fresh[i] |= added;
-            if (first < 0) first = i;
-            last = i;
-        }
-        if (first < 0) return;
+        if (!hasNew(bits + range.from, known + range.from, range.to - range.from)) return;
+        while ((bits[range.from] & ~known[range.from]) == 0)
+            ++range.from;
+        while ((bits[range.to - 1] & ~known[range.to - 1]) == 0)
+            --range.to;
+        for (int i = range.from; m_log && i < range.to; ++i)
+            if (const Word added = bits[i] & ~known[i]) m_log->note(m_layer, y, i, added);
+        addNew(bits + range.from, known + range.from, known + m_wordsPerRow + range.from,
+               range.to - range.from);
         if (row.freshRange.isEmpty()) {
-            row.freshRange = {first, last + 1};
+            row.freshRange = range;
             m_pending.push_back(y);
         } else {
-            row.freshRange = {std::min(row.freshRange.from, first),
-                              std::max(row.freshRange.to, last + 1)};
+            row.freshRange = {std::min(row.freshRange.from, range.from),
+                              std::max(row.freshRange.to, range.to)};
         }
     }
 
@@ -103,18 +100,31 @@ public:
     /// The rows with fresh bits; they are no longer pending then and must each be taken.
     [[nodiscard]] std::vector<int> takePending() { return std::exchange(m_pending, {}); }
 
-    /// The words of row y that may hold fresh bits.
-    [[nodiscard]] WordRange freshRange(int y) const {
-        return m_rows[static_cast<std::size_t>(y)].freshRange;
+    [[nodiscard]] bool isFresh(int y) const {
+        return !m_rows[static_cast<std::size_t>(y)].freshRange.isEmpty();
     }
-    /// Moves the fresh bits of row y to `target`; only words of the range returned are written.
+    /// The first words of row y that hold fresh bits, up to a gap: what is far apart is not worth
+    /// one pass over all that lies between. Requires: isFresh.
+    [[nodiscard]] WordRange freshRange(int y) const {
+        const Row& row = m_rows[static_cast<std::size_t>(y)];
+        const Word* const fresh = row.known + m_wordsPerRow;
+        WordRange range{row.freshRange.from, row.freshRange.from};
+        while (fresh[range.from] == 0 && range.from + 1 < row.freshRange.to)
+            ++range.from;
+        range.to = range.from + 1;
+        for (int i = range.to; i < row.freshRange.to && i - range.to < widestGap; ++i)
+            if (fresh[i] != 0) range.to = i + 1;
+        return range;
+    }
+    /// Moves the fresh bits of `freshRange` to `target`; only its words are written.
     WordRange takeFresh(int y, Word* target) {
         Row& row = m_rows[static_cast<std::size_t>(y)];
-        const WordRange range = std::exchange(row.freshRange, {});
+        const WordRange range = freshRange(y);
         Word* const fresh = row.known + m_wordsPerRow + range.from;
         const std::size_t bytes = static_cast<std::size_t>(range.to - range.from) * sizeof(Word);
         std::memcpy(target + range.from, fresh, bytes);
         std::memset(fresh, 0, bytes);
+        row.freshRange.from = range.to;
         return range;
     }
 
@@ -124,6 +134,7 @@ public:
     }
 
 private:
+    static constexpr int widestGap = 4;  ///< words
     struct Row {
         Word* known = nullptr;  ///< wordsPerRow words; as many fresh ones follow
         WordRange freshRange;

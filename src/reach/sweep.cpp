@@ -84,8 +84,10 @@ bool Sweep::drain(int index, bool& isBusy) {
     while (rows(index).isPending()) {
         isBusy = true;
         for (const int y : rows(index).takePending()) {
-            if (!mayGoOn()) return false;
-            process(index, y);
+            while (rows(index).isFresh(y)) {
+                if (!mayGoOn()) return false;
+                process(index, y);
+            }
         }
         if (isAir) break;
     }
@@ -117,9 +119,7 @@ void Sweep::lookForGoal(const BitMap* goals, int y, const Word* bits, WordRange 
 }
 
 void Sweep::markVisited(int y, const Word* bits, WordRange range) {
-    Word* row = m_visited.row(y);
-    for (int i = range.from; i < range.to; ++i)
-        row[i] |= bits[i];
+    orInto(m_visited.row(y) + range.from, bits + range.from, range.to - range.from);
     lookForGoal(m_stopAt.visited, y, bits, range);
 }
 

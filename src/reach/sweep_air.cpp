@@ -114,10 +114,9 @@ void Sweep::spread(int y, int dx, WordRange range) {
     std::copy(current + range.from, current + range.to, from + range.from);
     const Word* open = m_ground.open(y);
     for (int step = 0; step < dx; ++step) {
-        for (int i = range.from; i < range.to; ++i) {
-            to[i] = movedTo<toTheRight>(from, i) & open[i];
-            sum[i] |= to[i];
-        }
+        const int n = range.to - range.from;
+        (toTheRight ? spreadRight : spreadLeft)(from + range.from, open + range.from,
+                                                to + range.from, sum + range.from, n);
         std::swap(from, to);
     }
 }
@@ -127,20 +126,11 @@ bool Sweep::fall(int y, int dy, Word* current, WordRange range) {
     for (int step = 0; step < dy; ++step, ++y) {
         const Word* floor = m_maps.floor.row(y);
         const Word* below = m_ground.open(y + 1);
-        Word anyLanded = 0;
-        for (int i = range.from; i < range.to; ++i) {
-            landed[i] = current[i] & floor[i];
-            anyLanded |= landed[i];
-            current[i] &= ~floor[i];
-        }
-        if (anyLanded) rows(Layers::standing).add(y, landed, range);
+        const int n = range.to - range.from;
+        if (splitByFloor(current + range.from, floor + range.from, landed + range.from, n))
+            rows(Layers::standing).add(y, landed, range);
         takeThrown(y, current, range);
-        Word anyLeft = 0;
-        for (int i = range.from; i < range.to; ++i) {
-            current[i] &= below[i];
-            anyLeft |= current[i];
-        }
-        if (!anyLeft) return true;
+        if (!keepIn(current + range.from, below + range.from, n)) return true;
         markVisited(y + 1, current, range);
     }
     return false;
@@ -151,16 +141,14 @@ bool Sweep::rise(const Layer& from, int y, int dy, Word* current, WordRange rang
     for (int step = 0; step < dy; ++step, --y) {
         const Word* free = m_maps.free.row(y - 1);
         const Word* above = m_ground.open(y - 1);
+        const int n = range.to - range.from;
         Word anyBumped = 0;
-        Word anyLeft = 0;
         for (int i = range.from; i < range.to; ++i) {
             bumped[i] = current[i] & ~free[i];
             anyBumped |= bumped[i];
-            current[i] &= above[i];
-            anyLeft |= current[i];
         }
         if (anyBumped) endInAir(from.bump, y, bumped, range);
-        if (!anyLeft) return true;
+        if (!keepIn(current + range.from, above + range.from, n)) return true;
         markVisited(y - 1, current, range);
     }
     return false;

@@ -142,14 +142,14 @@ void ProjectFileTest::unknownKeys_survive_atEveryPlace() {
     insert(demo + "/levels/intake.json", "\"message\"",
            "\"zones\": [{ \"id\": \"zone-1\" }],\n  \"message\"");
     insert(demo + "/levels/intake.json", "\"id\": \"lantern-1\"",
-           "\"id\": \"lantern-1\", \"grants\": \"light\"");
+           "\"id\": \"lantern-1\", \"glow\": \"light\"");
     const level::Project project = openFine(demo);
     const std::string main = file::projectText(project);
     const std::string text = file::levelText(project, *project.levels[0]);
     for (const char* kept :
          {"\"later\": { \"a\": [1, 2.5, null] }", "\"weight\": 3", "\"mood\": \"calm\""})
         QVERIFY2(main.find(kept) != std::string::npos, kept);
-    for (const char* kept : {"\"zones\": [{ \"id\": \"zone-1\" }]", "\"grants\": \"light\""})
+    for (const char* kept : {"\"zones\": [{ \"id\": \"zone-1\" }]", "\"glow\": \"light\""})
         QVERIFY2(text.find(kept) != std::string::npos, kept);
 }
 
