@@ -3,7 +3,9 @@
 #include <QtConcurrent>
 
 #include "check/audit.h"
+#include "check/deep.h"
 #include "collide/px_maps.h"
+#include "reach/deeper.h"
 #include "reach/in_time.h"
 
 namespace rook::app {
@@ -109,13 +111,18 @@ std::shared_ptr<const ProvenLevel> deepenLevel(const level::Project& project,
     auto deep = std::make_shared<ProvenLevel>(*proven);
     const level::Level& level = *proven->level;
     const reach::Limits limits{reach::Limits{}.maxBytes, cancel};
+    const bool isFirst = !proven->isDepthCurrent;
     deep->depth = std::make_shared<const reach::Depth>(
-        reach::lookDeep(project, level, proven->answer, limits));
+        isFirst ? reach::lookDeep(project, level, proven->answer, limits)
+                : reach::lookDeeper(project, level, *proven->depth, limits));
     deep->depthOf = proven->level;
     deep->isDepthCurrent = true;
     if (cancel && *cancel) return proven;  // nobody looks at it
     if (!deep->depth->runs) return deep;
-    deep->deadlyTouches = deadlyTouches(deep->depth->runs->problem(), proven->answer.reached);
+    if (isFirst)
+        deep->deadlyTouches = deadlyTouches(deep->depth->runs->problem(), proven->answer.reached);
+    // What was found of it before is found again.
+    std::erase_if(deep->findings, [](const check::Finding& f) { return check::isDeep(f.kind); });
     const auto found = check::depthFindings(project, level, proven->answer, *deep->depth, cancel);
     deep->findings.insert(deep->findings.begin() + std::ptrdiff_t(deep->ownFindings), found.begin(),
                           found.end());
@@ -149,7 +156,10 @@ std::optional<LiveReach::Job> LiveReach::jobFor(const level::Level& level) const
     if (isOnBoard && m_session.whatIf().isAny() && !m_session.whatIfAnswer()) return Job::WhatIf;
     if (isOnBoard && m_runWanted) return Job::Run;
     if (!m_session.isPlanCurrent(level.id)) return Job::Plan;
+    if (!isOnBoard) return std::nullopt;  // the rest takes long, and nobody sees it
     if (!m_session.isDepthCurrent(level.id)) return Job::Depth;
+    const auto depth = m_session.proven(level.id)->depth;
+    if (depth && depth->runs && !depth->isComplete) return Job::Deeper;
     return std::nullopt;
 }
 
@@ -174,8 +184,12 @@ void LiveReach::solveNext() {
     // The level on the board first, its verdict before all else; then the others.
     std::vector<std::shared_ptr<const level::Level>> order{m_session.level()};
     order.insert(order.end(), m_session.project().levels.begin(), m_session.project().levels.end());
-    const auto next = std::find_if(order.begin(), order.end(),
-                                   [&](const auto& level) { return jobFor(*level).has_value(); });
+    // What takes many solves waits until every level has its verdict.
+    auto next = std::find_if(order.begin(), order.end(), [&](const auto& level) {
+        const auto job = jobFor(*level);
+        return job && *job != Job::Deeper;
+    });
+    if (next == order.end() && jobFor(*m_session.level())) next = order.begin();
     m_solving = next == order.end() ? nullptr : *next;
     if (!m_solving) return;
     m_job = *jobFor(*m_solving);
@@ -202,6 +216,7 @@ void LiveReach::solveNext() {
                     outcome.proven = planLevel(project, proven, *cache, flag);
                     break;
                 case Job::Depth:
+                case Job::Deeper:
                     outcome.proven = deepenLevel(project, proven, flag);
                     break;
             }

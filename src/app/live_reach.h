@@ -26,7 +26,7 @@ public:
 
 private:
     /// What is done next, in this order.
-    enum class Job { Verdict, WhatIf, Run, Plan, Depth };
+    enum class Job { Verdict, WhatIf, Run, Plan, Depth, Deeper };
     struct Outcome {
         Job job = Job::Verdict;
         std::shared_ptr<const ProvenLevel> proven;
@@ -67,7 +67,8 @@ private:
     const level::Project& project, std::shared_ptr<const level::Level> level,
     const std::atomic<bool>* cancel, const WhatIf& whatIf = {});
 
-/// The same, looked at deep: proof run, traps, comfort, abilities, and their findings. Any thread.
+/// The same, looked at deep: proof run and traps, then comfort and abilities, with their findings.
+/// Any thread.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> deepenLevel(
     const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
     const std::atomic<bool>* cancel);

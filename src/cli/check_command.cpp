@@ -15,6 +15,7 @@ struct CheckOptions {
     std::string level;
     std::string format = "text";
     bool leavesPlanOut = false;
+    bool isDeep = false;
 };
 
 file::Json findingJson(const check::Finding& finding) {
@@ -59,6 +60,14 @@ int checkProject(const CheckOptions& options) {
         if (!question) return report(question.error());
         const reach::Answer answer = reach::answer(*question);
         auto findings = check::findingsOf(*project, *level, answer);
+        if (options.isDeep) {
+            reach::Depth depth = reach::lookDeep(*project, *level, answer);
+            const bool wantsComfort = project->comfortLimit > 0 && depth.proof.run;
+            if (wantsComfort)
+                depth.proof.comfort = reach::comfortOf(*project, *level, {}, &*depth.proof.run);
+            const auto deep = check::depthFindings(*project, *level, answer, depth);
+            findings.insert(findings.end(), deep.begin(), deep.end());
+        }
         const auto audit = check::auditFindings(*project, *level, answer);
         findings.insert(findings.end(), audit.begin(), audit.end());
         if (!options.leavesPlanOut) {
@@ -96,6 +105,9 @@ void addCheckCommand(CLI::App& app, int& exitCode) {
     command->add_option("--level", options->level, "Check this level only, by its id");
     command->add_flag("--no-plan", options->leavesPlanOut,
                       "Leave out where a level does not hold to its plan");
+    command->add_flag("--deep", options->isDeep,
+                      "Also look for traps, for what stands behind what needs it, and at comfort; "
+                      "takes longer");
     command->add_option("--format", options->format, "text (a line a finding) or json")
         ->check(CLI::IsMember({"text", "json"}))
         ->capture_default_str();

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "reach/deeper.h"
 #include "reach/in_time.h"
 
 namespace rook::reach {
@@ -129,18 +130,46 @@ std::optional<Comfort> comfortOf(const level::Project& project, const level::Lev
     return comfort;
 }
 
+namespace {
+
+/// The run that is kept with the level, if it gets to the only exit still: then nothing need be
+/// solved for the verdict.
+std::optional<Proof> storedProof(const Question& question, const level::Level& level) {
+    if (!level.proof || !question.notSolved.empty()) return std::nullopt;
+    const Goal* exit = nullptr;
+    for (const Goal& goal : question.goals) {
+        if (goal.role != level::Role::Exit) continue;
+        if (exit) return std::nullopt;
+        exit = &goal;
+    }
+    if (!exit || exit->id != level.proof->goal.text) return std::nullopt;
+    Run run = replayed(question.problem, inputsOf(level.proof->spans));
+    if (!replays(question.problem, run, exit->box)) return std::nullopt;
+    Proof proof;
+    proof.verdict.kind = VerdictKind::Reached;
+    proof.verdict.exitCount = proof.verdict.exitsReached = 1;
+    proof.exit = exit->id;
+    proof.run = std::move(run);
+    return proof;
+}
+
+}  // namespace
+
 Proof prove(const level::Project& project, const level::Level& level, const AskOptions& options,
             const Limits& limits) {
     const auto question = askOf(project, level, options);
     if (!question) return {};
-    const Answer solved = answer(*question, limits);
     Proof proof;
-    if (solved.verdict.exitsReached > 0 && !isCancelled(limits))
-        proof = proveRun(*question, RunFinder(question->problem, limits));
-    proof.verdict = solved.verdict;
-    if (solved.verdict.exitsReached > 0)
-        proof.comfort =
-            comfortOf(project, level, options, proof.run ? &*proof.run : nullptr, limits);
+    if (auto stored = storedProof(*question, level)) {
+        proof = std::move(*stored);
+    } else {
+        const Answer solved = answer(*question, limits);
+        if (solved.verdict.exitsReached > 0 && !isCancelled(limits))
+            proof = proveRun(*question, RunFinder(question->problem, limits));
+        proof.verdict = solved.verdict;
+    }
+    if (proof.verdict.exitsReached > 0 && solveCost(question->problem) <= mostCostForComfort)
+        proof.comfort = comfortOf(project, level, options, nullptr, limits);
     return proof;
 }
 
@@ -238,11 +267,29 @@ Depth lookDeep(const level::Project& project, const level::Level& level, const A
         if (goal.role == level::Role::Exit) exits.push_back(goal.box);
     depth.traps = trapsOf(question->problem, exits, limits);
     if (isCancelled(limits)) return {};
-    const Run* run = depth.proof.run ? &*depth.proof.run : nullptr;
-    depth.proof.comfort = comfortOf(project, level, {}, run, limits);
-    depth.abilities = abilitySetsOf(project, level, {}, limits);
-    depth.isComplete = !isCancelled(limits);
     return depth;
+}
+
+Depth lookDeeper(const level::Project& project, const level::Level& level, const Depth& depth,
+                 const Limits& limits) {
+    Depth deeper = depth;
+    const Run* run = depth.proof.run ? &*depth.proof.run : nullptr;
+    deeper.proof.comfort = comfortOf(project, level, {}, run, limits);
+    deeper.abilities = abilitySetsOf(project, level, {}, limits);
+    if (isCancelled(limits)) return depth;
+    deeper.isComplete = true;
+    return deeper;
+}
+
+std::int64_t solveCost(const Problem& problem) {
+    const runtime::MotionTables& tables = problem.tables;
+    const std::int64_t px =
+        std::int64_t{problem.frame.widthPx()} * std::int64_t{problem.frame.heightPx()};
+    std::size_t layers = (tables.dx.size() + 2 * static_cast<std::size_t>(tables.wallPushTicks)) *
+                         static_cast<std::size_t>(1 + tables.airJumps);
+    for (const runtime::Spring& spring : problem.parts.springs)
+        layers += spring.high.dx.size() + spring.low.dx.size();
+    return px * static_cast<std::int64_t>(layers * (1 + problem.parts.gains.size()));
 }
 
 }  // namespace rook::reach

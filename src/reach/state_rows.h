@@ -134,7 +134,7 @@ public:
     }
 
 private:
-    static constexpr int widestGap = 4;  ///< words
+    static constexpr int widestGap = 12;  ///< words
     struct Row {
         Word* known = nullptr;  ///< wordsPerRow words; as many fresh ones follow
         WordRange freshRange;

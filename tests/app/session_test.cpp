@@ -154,17 +154,20 @@ void SessionTest::liveReach_endsWithTheNewestValue_andProvesAllLevels() {
             if (!m_session->isProofCurrent(level->id)) return false;
         return true;
     };
-    QVERIFY(QTest::qWaitFor(isAllProven, 5000));
+    QVERIFY(QTest::qWaitFor(isAllProven, 30000));
     // A burst of changes: the last one counts, by value and by verdict.
     for (int i = 0; i < 20; ++i)
         m_session->showGesture(laid({24, i, 1, 20 - i}));
     QVERIFY(!m_session->isProofCurrent({"intake"}));
-    QVERIFY(QTest::qWaitFor(isAllProven, 5000));
+    QVERIFY(QTest::qWaitFor(isAllProven, 30000));
     QCOMPARE(m_session->proven({"intake"})->answer.verdict.kind, reach::VerdictKind::Reached);
     m_session->showGesture(laid({24, 1, 1, 28}));
-    QVERIFY(QTest::qWaitFor(isAllProven, 5000));
+    QVERIFY(QTest::qWaitFor(isAllProven, 30000));
     QCOMPARE(m_session->proven({"intake"})->answer.verdict.kind, reach::VerdictKind::NotReached);
-    QCOMPARE(m_session->proven({"leaky-reach"})->findings.size(), std::size_t{6});
+    const auto& flaws = m_session->proven({"leaky-reach"})->findings;
+    QVERIFY(std::any_of(flaws.begin(), flaws.end(), [](const check::Finding& finding) {
+        return finding.kind == check::FindingKind::ExitOutOfReach;
+    }));
 }
 
 void SessionTest::liveReach_interruptsStaleWork() {
