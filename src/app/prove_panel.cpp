@@ -56,6 +56,7 @@ ProvePanel::ProvePanel(Session& session, QWidget* parent)
             project.comfortLimit = percent;
             m_session.applyProject(std::move(project), tr("Limit of comfort"));
         });
+    limit->setFixedWidth(150);
     limit->setSuffix(tr(" %"));
     limit->setAccessibleName(tr("Comfort below this is a finding"));
     limit->setKeyboardTracking(false);
@@ -109,12 +110,13 @@ void ProvePanel::showDepth(const ProvenLevel& proven) {
     const reach::Depth* depth = proven.depth.get();
     const reach::Comfort* comfort =
         depth && depth->proof.comfort ? &*depth->proof.comfort : nullptr;
-    m_comfort->setText(comfort ? tr("%1 %").arg(comfort->percent) : isNow ? none : tr("…"));
+    const bool isWhole = isNow && (!depth || !depth->runs || depth->isComplete);
+    m_comfort->setText(comfort ? tr("%1 %").arg(comfort->percent) : isWhole ? none : tr("…"));
     setTone(m_comfort, !isNow || !comfort ? theme.quietInk
                        : comfort->percent < std::max(1, m_session.project().comfortLimit)
                            ? theme.caution
                            : theme.ink);
-    QString tightest = none;
+    QString tightest = isWhole ? none : tr("…");
     if (comfort && !comfort->places.empty()) {
         const reach::TightPlace& place = comfort->places.front();
         const CellPoint cell =
@@ -128,7 +130,7 @@ void ProvePanel::showDepth(const ProvenLevel& proven) {
             if (sets.goal == depth->proof.exit)
                 for (const runtime::AbilitySet set : sets.least)
                     needs << abilitiesText(set);
-    m_needs->setText(needs.isEmpty() ? none : needs.join(tr("\nor ")));
+    m_needs->setText(needs.isEmpty() ? (isWhole ? none : tr("…")) : needs.join(tr("\nor ")));
     QStringList order;
     if (depth)
         for (const std::string& id : depth->criticalPath)
@@ -139,7 +141,7 @@ void ProvePanel::showDepth(const ProvenLevel& proven) {
                                              : tr("no longer works"));
     const reach::Reached& reached = proven.answer.reached;
     m_memory->setText(
-        tr("%L1, %2 MB").arg(reached.states).arg(double(reached.bytes) / 1e6, 0, 'f', 1));
+        tr("%L1 · %2 MB").arg(reached.states).arg(double(reached.bytes) / 1e6, 0, 'f', 1));
 }
 
 /// The verdict as if the player had other abilities, or a region were closed.

@@ -108,6 +108,41 @@ bool shootAbove(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
+/// Waits until the level on the board was looked at deep; `isWhole`: with comfort and abilities.
+void waitForDepth(const Session& session, bool isWhole) {
+    QElapsedTimer timer;
+    timer.start();
+    const auto isDone = [&] {
+        const auto proven = session.proven(session.level()->id);
+        return proven && proven->isDepthCurrent &&
+               (!isWhole || !proven->depth->runs || proven->depth->isComplete);
+    };
+    while (!isDone() && timer.elapsed() < 60000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+}
+
+/// Wheel hall in Prove: its proof run being replayed, and the motion editor.
+bool shootRuns(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    session.chooseLevel(LevelId{"wheel-hall"});
+    waitForDepth(session, false);
+    window.board().setView(closeView(0.62, {0, 60}));
+    session.setRunTick(1400);
+    bool isFine = shoot(window, folder, QStringLiteral("run-day"));
+    session.setRunTick(0);
+    session.chooseLevel(LevelId{"intake"});
+    waitForDepth(session, true);
+    auto* run = window.findChild<QAbstractButton*>(QStringLiteral("section-run"));
+    auto* motion = window.findChild<QAbstractButton*>(QStringLiteral("section-motion"));
+    if (!run || !motion) return false;
+    motion->setChecked(true);
+    window.board().setView(closeView(1.5, {0, 200}));
+    isFine = isFine && shoot(window, folder, QStringLiteral("motion-day"));
+    motion->setChecked(false);
+    window.board().fitLevel();
+    return isFine;
+}
+
 }  // namespace
 
 bool writeShots(MainWindow& window, const QString& folder) {
@@ -161,8 +196,11 @@ bool writeShots(MainWindow& window, const QString& folder) {
     isFine = isFine && shoot(window, folder, QStringLiteral("cast-day"));
 
     session.setStep(Step::Prove);
+    session.select({});
     board.fitLevel();
+    waitForDepth(session, true);
     isFine = isFine && shoot(window, folder, QStringLiteral("prove-day"));
+    isFine = isFine && shootRuns(window, folder);
     window.setNight(true);
     session.setStep(Step::Sketch);
     session.setSketchTool(SketchTool::Thing);
@@ -171,6 +209,7 @@ bool writeShots(MainWindow& window, const QString& folder) {
     session.setStep(Step::Prove);
     board.fitLevel();
     session.chooseLevel(LevelId{"leaky-reach"});
+    waitForDepth(session, true);
     isFine = isFine && shoot(window, folder, QStringLiteral("prove-night"));
     session.chooseLevel(LevelId{"intake"});
     session.setStep(Step::Shape);

@@ -65,8 +65,7 @@ private:
                          part.bounds.y + m_level.cellSize.height - 1,
                          std::max(1, part.bounds.width - m_level.cellSize.width + 1),
                          std::max(1, part.bounds.height - m_level.cellSize.height + 1)});
-            add(FindingKind::Trap, Severity::Error,
-                "Trap: who gets to " + cellText(m_level, place) + " can never finish", place);
+            add(FindingKind::Trap, Severity::Error, "Trap: who gets here can never finish", place);
         }
         for (const reach::Goal& goal : m_answer.verdict.goals)
             if (goal.role == Role::Checkpoint && goal.isReached && isTrapped(goal.box))
@@ -171,10 +170,10 @@ private:
         const reach::Problem& problem = m_depth.runs->problem();
         const auto px =
             collide::makePxMaps(problem.frame, *problem.cells, problem.tables, problem.parts);
-        BitMap unused = collide::makeBodyMaps(px, problem.tables, problem.parts, ~std::uint64_t{0},
-                                              problem.tables.abilities)
-                            .live;
+        const auto maps = collide::makeBodyMaps(px, problem.tables, problem.parts,
+                                                ~std::uint64_t{0}, problem.tables.abilities);
         const BitMap& visited = m_answer.reached.visited;
+        BitMap unused = maps.live;
         for (int y = 0; y < unused.height(); ++y)
             for (int i = 0; i < unused.wordsPerRow(); ++i)
                 unused.row(y)[i] &= ~visited.row(y)[i];
@@ -185,9 +184,15 @@ private:
             const std::int64_t cellPx =
                 std::int64_t{m_level.cellSize.width} * m_level.cellSize.height;
             if (place.isEmpty() || part.bits < leastUnusedCells * cellPx) continue;
+            // Open sky above what is reached is no room.
+            const bool isRoom =
+                std::any_of(part.runs.begin(), part.runs.end(), [&](const collide::BitRun& run) {
+                    return maps.floor.anyIn(run.x, run.y, run.x + run.count, run.y + 1);
+                });
+            if (!isRoom) continue;
             if (++told > mostPlaces) break;
             add(FindingKind::UnusedArea, Severity::Note,
-                "Nothing gets to the space around " + cellText(m_level, place), place);
+                "Nothing ever gets to this space, though one could stand there", place);
         }
     }
 
