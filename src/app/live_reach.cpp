@@ -4,6 +4,7 @@
 
 #include "check/audit.h"
 #include "check/deep.h"
+#include "check/why_not.h"
 #include "collide/px_maps.h"
 #include "reach/deeper.h"
 #include "reach/in_time.h"
@@ -126,6 +127,9 @@ std::shared_ptr<const ProvenLevel> deepenLevel(const level::Project& project,
     const auto found = check::depthFindings(project, level, proven->answer, *deep->depth, cancel);
     deep->findings.insert(deep->findings.begin() + std::ptrdiff_t(deep->ownFindings), found.begin(),
                           found.end());
+    if (!isFirst)
+        deep->findings =
+            check::withReasons(project, level, *deep->depth, std::move(deep->findings), cancel);
     std::stable_partition(
         deep->findings.begin(), deep->findings.end(),
         [](const check::Finding& f) { return f.severity != check::Severity::Note; });

@@ -2,6 +2,7 @@
 
 #include "check/audit.h"
 #include "check/audit_detail.h"
+#include "check/why_not.h"
 #include "level/clips.h"
 
 namespace rook::check {
@@ -120,13 +121,14 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
             edit.level.edges.bottom = runtime::EdgeRule::Deadly;
             return edit;
         }
-        case FindingKind::NoStart:
-        case FindingKind::StartBlocked:
-        case FindingKind::NoExit:
         case FindingKind::ExitOutOfReach:
         case FindingKind::PickupOutOfReach:
         case FindingKind::CheckpointOutOfReach:
         case FindingKind::KeyOutOfReach:
+            return layLedge(project, level, finding);
+        case FindingKind::NoStart:
+        case FindingKind::StartBlocked:
+        case FindingKind::NoExit:
         case FindingKind::KeyBehindOwnDoor:
         case FindingKind::AbilityBehindNeed:
         case FindingKind::DoorOpensWithNothing:

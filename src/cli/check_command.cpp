@@ -2,6 +2,7 @@
 
 #include "check/audit.h"
 #include "check/plan.h"
+#include "check/why_not.h"
 #include "cli/command.h"
 #include "file/json_text.h"
 #include "file/project_file.h"
@@ -67,6 +68,7 @@ int checkProject(const CheckOptions& options) {
                 depth.proof.comfort = reach::comfortOf(*project, *level, {}, &*depth.proof.run);
             const auto deep = check::depthFindings(*project, *level, answer, depth);
             findings.insert(findings.end(), deep.begin(), deep.end());
+            findings = check::withReasons(*project, *level, depth, std::move(findings));
         }
         const auto audit = check::auditFindings(*project, *level, answer);
         findings.insert(findings.end(), audit.begin(), audit.end());

@@ -21,6 +21,8 @@ private slots:
     void allFiles_meetTheirSchemas();
     void bakedLevel_isTheGoldenOne();
     void reachOfTheBakedLevel_equalsThatOfTheProject();
+    void proofs_replayInTheRuntime();
+    void aDoorWithoutItsKey_isNotExported();
     void export_replacesTheFormerBundle_andKeepsForeignFiles();
     void export_isRefused_overWhatIsNoBundle();
     void kill_atAnyMoment_leavesAWholeBundle();
@@ -126,6 +128,46 @@ void BundleTest::reachOfTheBakedLevel_equalsThatOfTheProject() {
         QVERIFY(fromBundle.reached.standing == fromProject.reached.standing);
         QCOMPARE(fromBundle.verdict.kind, fromProject.verdict.kind);
     }
+}
+
+void BundleTest::proofs_replayInTheRuntime() {
+    const auto project =
+        file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
+    QVERIFY(project);
+    int replayed = 0;
+    for (const auto& level : project->levels) {
+        const auto text = file::bakedLevelText(*project, *level);
+        QVERIFY(text);
+        const runtime::Level baked = runtime::readLevel(nlohmann::json::parse(*text), "level");
+        QVERIFY2(baked.proof, level->id.text.c_str());
+        const runtime::World world = baked.world();
+        runtime::Body body = baked.start(world, "");
+        bool isMet = false;
+        for (const runtime::Input& input : baked.proof->inputs) {
+            isMet = false;
+            runtime::step(world, baked.motion, body, input, [&](int x, int y) {
+                for (const runtime::Entity& entity : baked.entities)
+                    isMet = isMet || (entity.id == baked.proof->exit &&
+                                      overlaps(entity.box, {x, y, baked.motion.bodyWidth,
+                                                            baked.motion.bodyHeight}));
+            });
+        }
+        QVERIFY2(isMet, level->id.text.c_str());
+        QVERIFY(body.stance != runtime::Stance::Ended);
+        ++replayed;
+    }
+    QCOMPARE(replayed, 4);
+}
+
+void BundleTest::aDoorWithoutItsKey_isNotExported() {
+    auto project = file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
+    level::Level level = *project->findLevel({"leaky-reach"});
+    level.entities.edit([](auto& list) {
+        std::erase_if(list, [](const level::Entity& e) { return e.id.text == "valve-1"; });
+    });
+    const auto text = file::bakedLevelText(*project, level);
+    QVERIFY(!text);
+    QVERIFY(text.error().sentence().find("valve-1") != std::string::npos);
 }
 
 void BundleTest::export_replacesTheFormerBundle_andKeepsForeignFiles() {

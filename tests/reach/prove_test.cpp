@@ -2,7 +2,9 @@
 
 #include "reach/prove.h"
 
+#include "check/audit.h"
 #include "check/finding.h"
+#include "check/why_not.h"
 #include "reach/in_time.h"
 #include "testing.h"
 
@@ -53,6 +55,7 @@ private slots:
     void waitingRun_isNone_whereNoWindowIsLongEnough();
     void keptRun_breaks_whenItsWayIsClosed();
     void deepFindings_tellKeysBehindTheirOwnDoor_andTraps();
+    void whyNot_namesAnAbility_andALedgeThatWouldDo();
     void spans_areTheInputsAgain();
 };
 
@@ -167,6 +170,23 @@ void ProveTest::deepFindings_tellKeysBehindTheirOwnDoor_andTraps() {
     };
     QVERIFY(has(check::FindingKind::KeyBehindOwnDoor));
     QVERIFY(has(check::FindingKind::Trap));
+}
+
+void ProveTest::whyNot_namesAnAbility_andALedgeThatWouldDo() {
+    const level::Project project = testing::smallProject();
+    const level::Level level = stepOf(project, 4);
+    const reach::Answer answer = reach::answer(*reach::askOf(project, level));
+    const reach::Depth depth = reach::lookDeep(project, level, answer);
+    const auto findings =
+        check::withReasons(project, level, depth, check::reachFindings(level, answer));
+    QCOMPARE(findings.size(), std::size_t{1});
+    QVERIFY(findings[0].sentence.find("air-jump") != std::string::npos);
+    QVERIFY(findings[0].sentence.find(" px") != std::string::npos);
+    QVERIFY(!findings[0].fix.empty());
+    const auto fixed = check::fixOf(project, level, findings[0]);
+    QVERIFY(fixed);
+    QCOMPARE(reach::answer(*reach::askOf(project, fixed->level)).verdict.kind,
+             reach::VerdictKind::Reached);
 }
 
 void ProveTest::spans_areTheInputsAgain() {

@@ -1,0 +1,18 @@
+#!/bin/sh
+# Exports the demo and replays every level's proof in lantern; a level without one must fail.
+# Usage: lantern_replays.sh ROOKPLOT LANTERN DEMO
+set -eu
+folder=$(mktemp -d)
+trap 'rm -rf "$folder"' EXIT
+"$1" export "$3" --to "$folder/bundle" > /dev/null
+for level in intake wheel-hall grain-loft leaky-reach; do
+    "$2" "$folder/bundle" --replay "$level" --png "$folder/$level.png"
+    test -s "$folder/$level.png"
+done
+# Without its inputs the run misses the exit.
+sed -i 's/"inputs": \[\[.*\]\], "inputColumns"/"inputs": [[9, 0, 0, 0]], "inputColumns"/' \
+    "$folder/bundle/levels/intake.level.json"
+if "$2" "$folder/bundle" --replay intake; then
+    echo "a run that waits must not pass" >&2
+    exit 1
+fi
