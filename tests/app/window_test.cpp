@@ -398,7 +398,9 @@ void WindowTest::findings_areSteppedThrough() {
     QVERIFY(m_window->findChild<QAbstractButton*>("finding-2")->isChecked());
     key(Qt::Key_F3, Qt::ShiftModifier);
     key(Qt::Key_F3, Qt::ShiftModifier);
-    QVERIFY(m_window->findChild<QAbstractButton*>("finding-6")->isChecked());
+    const std::size_t last = session().proven({"leaky-reach"})->findings.size();
+    QVERIFY(
+        m_window->findChild<QAbstractButton*>(QStringLiteral("finding-%1").arg(last))->isChecked());
 }
 
 void WindowTest::zoom_keepsWhatIsUnderThePointer() {

@@ -83,20 +83,28 @@ void TrapsTest::traps_equalTheBackwardClosure_onRandomLevels() {
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
         reach::Problem problem = testing::randomProblem(random);
         problem.parts = testing::partsOf(problem);
+        // Who falls lands on something, and mostly has a hard time getting up again.
+        using runtime::EdgeRule;
+        problem.frame.edges = {EdgeRule::Wall, EdgeRule::Wall, EdgeRule::Wall, EdgeRule::Wall};
+        if (random.chance(70))
+
+            for (int& dy : problem.tables.dy)
+                dy = std::max(dy, 0);
         const auto search = testing::searchAll(problem);
         // A start among things to gain is told from its first tick on.
         const runtime::World world(problem.frame, *problem.cells, problem.tables, problem.parts);
         const Body first = testing::firstBody(problem);
-        if (!search || search->states.size() > 2500 || world.gainsAt(first.x, first.y) != 0)
+        if (!search || search->states.empty() || search->states.size() > 5000 ||
+            world.gainsAt(first.x, first.y) != 0)
             continue;
-        // Mostly somewhere that bodies get to.
+        // Mostly somewhere high that bodies get to: what falls below may not come back.
         PxRect exit{random.between(0, problem.frame.widthPx()),
                     random.between(0, problem.frame.heightPx()), random.between(1, 9),
                     random.between(1, 9)};
-        if (!search->states.empty() && random.chance(80)) {
+        for (int i = 0; i < 6 && random.chance(90); ++i) {
             const Body& there = search->states[static_cast<std::size_t>(
                 random.between(0, static_cast<int>(search->states.size()) - 1))];
-            exit = {there.x, there.y, 1, 1};
+            if (i == 0 || there.y < exit.y) exit = {there.x, there.y, 1, 1};
         }
         ++tried;
         const auto expected = trapsBySearch(problem, *search, exit);
@@ -112,7 +120,10 @@ void TrapsTest::traps_equalTheBackwardClosure_onRandomLevels() {
         QVERIFY2(traps.positions.count() == found, where);
         ++(found > 0 ? with : without);
     }
-    QVERIFY2(10 * with > tried / 2 && 10 * without > tried / 2, "both cases occur");
+    QVERIFY2(
+        with >= 2 && without >= 2,
+        qPrintable(
+            QStringLiteral("both cases occur: %1 and %2 of %3").arg(with).arg(without).arg(tried)));
 }
 
 void TrapsTest::pit_isATrap_andAShallowOneIsNot() {
