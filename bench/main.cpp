@@ -67,7 +67,9 @@ int main(int argc, char** argv) {
     printRatio(times, "all collision shapes, on a worker", "mergeCave/iterations:1",
                "onePassOverCave");
     printRatio(times, "the same after a stroke", "mergeCaveAgain/iterations:3", "onePassOverCave");
+    printRatio(times, "solving open 512 x 128, in passes over 64 MiB", "solverLarge", "memoryPass");
     std::printf("Shares of a frame of 16 ms:\n");
+    printShare(times, "solving open 120 x 34", "solverOpen", 0.016);
     printShare(times, "solving Intake steps", "solverDemo", 0.016);
     printShare(times, "stroke to verdict in the window, of two frames (32 ms)",
                "strokeToVerdict/iterations:100/real_time", 0.032);

@@ -9,15 +9,16 @@ namespace {
 
 using namespace rook;
 
-/// An open level of 120 x 34 cells of 16 px: floor, ledges to climb by, nothing in the way.
-reach::Problem openProblem() {
+/// An open level of cells of 16 px: floor, ledges to climb by, nothing in the way.
+reach::Problem openProblem(int columns = 120, int rows = 34) {
     level::Project project = file::newProject("Open");
     level::Level level = *project.levels[0];
-    level.cells = Grid<level::Cell>(120, 34);
-    level.cells.fillRect({0, 33, 120, 1}, level::Cell({1}));
-    for (int i = 0; i < 30; ++i)
-        level.cells.fillRect({4 * i, 30 - 3 * (i % 10), 2, 1}, level::Cell({2}));
-    level = placeEntity(level, *project.findKind({"player"}), {32, 33 * 16 - 22}, {})->level;
+    level.cells = Grid<level::Cell>(columns, rows);
+    level.cells.fillRect({0, rows - 1, columns, 1}, level::Cell({1}));
+    for (int i = 0; i < columns / 4; ++i)
+        level.cells.fillRect({4 * i, rows - 4 - 3 * (i % (rows / 3 - 1)), 2, 1}, level::Cell({2}));
+    level =
+        placeEntity(level, *project.findKind({"player"}), {32, (rows - 1) * 16 - 22}, {})->level;
     return reach::askOf(project, level)->problem;
 }
 
@@ -28,8 +29,27 @@ reach::Problem demoProblem() {
 }
 
 void solver(benchmark::State& state, const reach::Problem& problem) {
-    for (auto _ : state)
-        benchmark::DoNotOptimize(reach::solve(problem));
+    std::int64_t states = 0;
+    for (auto _ : state) {
+        const reach::Reached reached = reach::solve(problem);
+        states += reached.states;
+        benchmark::DoNotOptimize(reached.visited);
+    }
+    state.counters["states/s"] = benchmark::Counter(double(states), benchmark::Counter::kIsRate);
+}
+
+/// One pass over 64 MiB: what the machine's memory gives.
+void memoryPass(benchmark::State& state) {
+    std::vector<std::uint64_t> words(std::size_t{8} << 20, 1);
+    std::uint64_t sum = 0;
+    for (auto _ : state) {
+        for (std::uint64_t& word : words)
+            word ^= sum;
+        sum += words[7];
+        benchmark::DoNotOptimize(sum);
+    }
+    state.counters["bits/s"] = benchmark::Counter(
+        double(state.iterations()) * double(words.size()) * 64, benchmark::Counter::kIsRate);
 }
 
 void search(benchmark::State& state, const reach::Problem& problem) {
@@ -53,6 +73,12 @@ void searchDemo(benchmark::State& state) {
     search(state, demoProblem());
 }
 
+void solverLarge(benchmark::State& state) {
+    solver(state, openProblem(512, 128));
+}
+
+BENCHMARK(solverLarge)->Unit(benchmark::kMillisecond);
+BENCHMARK(memoryPass)->Unit(benchmark::kMillisecond);
 BENCHMARK(solverOpen)->Unit(benchmark::kMillisecond);
 BENCHMARK(searchOpen)->Unit(benchmark::kMillisecond);
 BENCHMARK(solverDemo)->Unit(benchmark::kMillisecond);

@@ -137,12 +137,15 @@ void Board::advanceWalk() {
     const auto due = static_cast<qint64>(double(m_walkClock.elapsed()) * ticksPerMs * m_walkPace);
     // After a pause (a window was dragged) the world does not catch up in one leap.
     m_walkedTicks = std::max(m_walkedTicks, due - 6);
+    const int tenths = m_walk->ticks() / 6;
     const int deaths = m_walk->deaths();
     const int finished = m_walk->finished();
     for (; m_walkedTicks < due; ++m_walkedTicks)
         m_walk->tick();
     followWalk();
-    if (deaths != m_walk->deaths() || finished != m_walk->finished()) Q_EMIT walkChanged();
+    if (tenths != m_walk->ticks() / 6 || deaths != m_walk->deaths() ||
+        finished != m_walk->finished())
+        Q_EMIT walkChanged();
     update();
 }
 

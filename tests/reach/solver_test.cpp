@@ -73,7 +73,7 @@ void SolverTest::solver_equalsSearch_onRandomLevels() {
     const std::uint64_t seed = testing::seedOr(20261123);
     const int count = qEnvironmentVariableIntValue("ROOK_ROUNDS") > 0
                           ? qEnvironmentVariableIntValue("ROOK_ROUNDS")
-                          : 150;
+                          : 80;
     int lively = 0;
     for (int round = 0; round < count; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));

@@ -74,7 +74,7 @@ private slots:
 void TrapsTest::traps_equalTheBackwardClosure_onRandomLevels() {
     const std::uint64_t seed = testing::seedOr(31007);
     const int wanted = qEnvironmentVariableIntValue("ROOK_ROUNDS");
-    const int count = wanted > 0 ? wanted : 60;
+    const int count = wanted > 0 ? std::max(wanted, 30) : 40;
     int with = 0;
     int without = 0;
     int tried = 0;
