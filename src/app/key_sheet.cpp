@@ -41,7 +41,11 @@ Keys keysOf(Step step) {
                 {tr("Ctrl + click"), tr("take the kind under the pointer")},
                 {tr("arrows"), tr("nudge by a cell, with Shift by a px")}};
     } else if (step == Step::Prove) {
-        keys = {{QStringLiteral("F3"), tr("next finding, with Shift the previous one")}};
+        keys = {{QStringLiteral("A S D F G"), tr("probe, run to, measure, close off, walk from")},
+                {QStringLiteral("F3"), tr("next finding, with Shift the previous one")},
+                {tr("right button"), tr("open what was closed off")},
+                {QStringLiteral("P O I"), tr("walking: pause, one tick, slow")},
+                {QStringLiteral("K"), tr("walking: keep the run, it must stay possible")}};
     }
     keys << Keys{{QStringLiteral("1 … 6"), tr("the steps")},
                  {QStringLiteral("Tab"), tr("walk, and back; with Shift from the pointer")},

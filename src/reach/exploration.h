@@ -38,6 +38,13 @@ private:
                                                    const runtime::MotionTables& freely,
                                                    const Ground& ground);
 
+/// True if both will do the same, whatever the tick.
+[[nodiscard]] inline bool isSame(const runtime::Body& a, const runtime::Body& b) {
+    return a.x == b.x && a.y == b.y && a.stance == b.stance && a.phase == b.phase &&
+           a.table == b.table && a.airJumps == b.airJumps && a.coyoteTicks == b.coyoteTicks &&
+           a.push == b.push && a.spring == b.spring && a.held == b.held;
+}
+
 /// A state between two ticks; x and y are places of the maps.
 struct State {
     std::size_t set = 0;  ///< index in Exploration

@@ -4,6 +4,8 @@
 #include <numeric>
 #include <set>
 
+#include "reach/exploration.h"
+
 namespace rook::reach {
 
 namespace {
@@ -84,11 +86,7 @@ private:
     }
     /// The run is kept to, state by state; only the tick is another.
     [[nodiscard]] bool isWhereItWas(const Body& body, std::size_t done) const {
-        const Body& was = m_run.bodies[done];
-        return body.x == was.x && body.y == was.y && body.stance == was.stance &&
-               body.phase == was.phase && body.table == was.table &&
-               body.airJumps == was.airJumps && body.coyoteTicks == was.coyoteTicks &&
-               body.push == was.push && body.held == was.held;
+        return isSame(body, m_run.bodies[done]);
     }
     [[nodiscard]] bool meets(int x, int y) const {
         return m_goal.overlaps({x, y, m_problem.tables.bodyWidth, m_problem.tables.bodyHeight});

@@ -10,12 +10,6 @@ namespace {
 
 constexpr int mostStays = 32;  // the tables repeat after 16 ticks
 
-bool isSame(const Body& a, const Body& b) {
-    return a.x == b.x && a.y == b.y && a.stance == b.stance && a.phase == b.phase &&
-           a.table == b.table && a.airJumps == b.airJumps && a.coyoteTicks == b.coyoteTicks &&
-           a.push == b.push && a.spring == b.spring && a.held == b.held;
-}
-
 bool mayWait(const Body& body) {
     return body.stance == Stance::Standing || body.stance == Stance::Climbing ||
            body.stance == Stance::Swimming;

@@ -17,12 +17,6 @@ bool isFoundBefore(const DiscoveryLog& log, int step, int layer, int x, int y) {
     return found >= 0 && found < step;
 }
 
-bool isSame(const Body& a, const Body& b) {
-    return a.x == b.x && a.y == b.y && a.stance == b.stance && a.phase == b.phase &&
-           a.table == b.table && a.airJumps == b.airJumps && a.coyoteTicks == b.coyoteTicks &&
-           a.push == b.push && a.spring == b.spring && a.held == b.held;
-}
-
 /// The button that leads from a layer with bodies into one that takes no tick; none for a hold that
 /// is held already.
 unsigned buttonInto(const Layer& into, const Layer& from) {
