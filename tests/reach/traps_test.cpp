@@ -74,7 +74,7 @@ private slots:
 void TrapsTest::traps_equalTheBackwardClosure_onRandomLevels() {
     const std::uint64_t seed = testing::seedOr(31007);
     const int wanted = qEnvironmentVariableIntValue("ROOK_ROUNDS");
-    const int count = wanted > 0 ? std::max(wanted, 30) : 40;
+    const int count = wanted > 0 ? wanted : 40;
     int with = 0;
     int without = 0;
     int tried = 0;
@@ -121,7 +121,7 @@ void TrapsTest::traps_equalTheBackwardClosure_onRandomLevels() {
         ++(found > 0 ? with : without);
     }
     QVERIFY2(
-        with >= 2 && without >= 2,
+        count < 40 || (with >= 2 && without >= 2),
         qPrintable(
             QStringLiteral("both cases occur: %1 and %2 of %3").arg(with).arg(without).arg(tried)));
 }
