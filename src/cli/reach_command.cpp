@@ -79,10 +79,13 @@ int solveReach(const ReachOptions& options) {
     if (!question) return report(question.error());
     const reach::Answer answer = reach::answer(*question);
     if (!options.dump.empty()) {
-        if (answer.verdict.kind == reach::VerdictKind::NotDecided) {
+        const bool hasMovers = !question->problem.parts.movers.empty();
+        if (hasMovers || answer.verdict.kind == reach::VerdictKind::NotDecided) {
             return report({ErrorKind::NotApplicable,
-                           answer.verdict.sentence() + " No maps were written", options.path,
-                           "Leave --dump out"});
+                           (hasMovers ? "Movers are not solved in this version."
+                                      : answer.verdict.sentence()) +
+                               std::string(" No maps were written"),
+                           options.path, "Leave --dump out"});
         }
         const auto written = file::dumpReach(file::diskStorage(), options.dump, answer.reached,
                                              question->problem.frame);

@@ -14,6 +14,10 @@ VerdictKind kindOf(const Question& question, const Verdict& verdict, const Reach
     if (!question.notSolved.empty()) return VerdictKind::NotDecided;
     const bool isComplete = reached.completion == Completion::Complete;
     if (isComplete && !reached.startIsLive) return VerdictKind::StartBlocked;
+    // What a mover could carry a body to is not solved: then nothing is called out of reach.
+    if (!question.problem.parts.movers.empty() &&
+        verdict.goalsReached() < static_cast<int>(verdict.goals.size()))
+        return VerdictKind::NotDecided;
     if (verdict.exitCount == 0) return VerdictKind::NoExit;
     if (verdict.exitsReached == verdict.exitCount) return VerdictKind::Reached;
     return isComplete ? VerdictKind::NotReached : VerdictKind::NotDecided;
@@ -30,7 +34,7 @@ std::string reasonOf(const Question& question, const Reached& reached) {
     switch (reached.completion) {
         case Completion::Complete:
         case Completion::Met:
-            return {};
+            return "movers are not solved in this version, and not all is reached without them";
         case Completion::OutOfMemory:
             return "the level is too large for the memory limit";
         case Completion::TooManySets:

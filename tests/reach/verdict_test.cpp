@@ -16,6 +16,7 @@ private slots:
     void grantedAbility_isHad_fromThePickupOn();
     void spring_throwsHigherThanAJump();
     void timedHazard_blocksOnly_whereItIsAlwaysOn();
+    void mover_leavesUndecided_whatIsNotReachedWithoutIt();
     void abilities_areLentAndTakenAway();
     void otherKindsOfLevels_areNotDecided();
     void missingProfile_isRefused();
@@ -141,6 +142,22 @@ void VerdictTest::timedHazard_blocksOnly_whereItIsAlwaysOn() {
     QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::Reached);
     level.entities.edit([](auto& list) { list.back().data.timetable->on = {{0, 60}}; });
     QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+}
+
+void VerdictTest::mover_leavesUndecided_whatIsNotReachedWithoutIt() {
+    level::Project project = testing::smallProject();
+    auto level = testing::drawnLevel(
+        project, {"............", "..........X.", "..........##", "..........##", "..........##",
+                  "..........##", "..........##", "S.........##", "############"});
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+    place(project, level, level::Role::Mover, "hoist-1", {100, 120, 32, 8}).data.track.points = {
+        {0, -100}};
+    const auto answer = answerOf(project, level);
+    QCOMPARE(answer.verdict.kind, VerdictKind::NotDecided);
+    QVERIFY(answer.verdict.sentence().find("movers") != std::string::npos);
+    auto low = testing::drawnLevel(project, {"......", ".S..X.", "######"});
+    place(project, low, level::Role::Mover, "hoist-1", {64, 0, 16, 8});
+    QCOMPARE(answerOf(project, low).verdict.kind, VerdictKind::Reached);
 }
 
 void VerdictTest::abilities_areLentAndTakenAway() {
