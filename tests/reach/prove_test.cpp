@@ -5,32 +5,16 @@
 #include "check/audit.h"
 #include "check/finding.h"
 #include "check/why_not.h"
+#include "placing.h"
 #include "reach/in_time.h"
 #include "testing.h"
 
 using namespace rook;
 using level::Ability;
 using level::Role;
+using testing::place;
 
 namespace {
-
-level::Entity& place(level::Project& project, level::Level& level, Role role, const char* id,
-                     PxRect box) {
-    level::Kind kind;
-    kind.id = {std::string(level::nameOf(role)) + "-kind"};
-    kind.role = role;
-    if (!project.findKind(kind.id)) project.kinds.edit([&](auto& list) { list.push_back(kind); });
-    level::Entity entity;
-    entity.id = {id};
-    entity.kind = kind.id;
-    entity.box = box;
-    level::Entity* placed = nullptr;
-    level.entities.edit([&](auto& list) {
-        list.push_back(entity);
-        placed = &list.back();
-    });
-    return *placed;
-}
 
 /// A ledge of that many cells between the start and the exit.
 level::Level stepOf(const level::Project& project, int height) {

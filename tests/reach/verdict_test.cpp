@@ -1,10 +1,12 @@
 #include "reach/verdict.h"
 
 #include "level/edits.h"
+#include "placing.h"
 #include "testing.h"
 
 using namespace rook;
 using reach::VerdictKind;
+using testing::place;
 
 class VerdictTest : public QObject {
     Q_OBJECT
@@ -64,29 +66,6 @@ void VerdictTest::thingsBesideExits_areGoalsToo() {
     for (const reach::Goal& goal : answer.verdict.goals)
         QVERIFY2(goal.isReached, goal.id.c_str());
 }
-
-namespace {
-
-/// A kind of that role, and one entity of it.
-level::Entity& place(level::Project& project, level::Level& level, level::Role role, const char* id,
-                     PxRect box) {
-    level::Kind kind;
-    kind.id = {std::string(level::nameOf(role)) + "-kind"};
-    kind.role = role;
-    if (!project.findKind(kind.id)) project.kinds.edit([&](auto& list) { list.push_back(kind); });
-    level::Entity entity;
-    entity.id = {id};
-    entity.kind = kind.id;
-    entity.box = box;
-    level::Entity* placed = nullptr;
-    level.entities.edit([&](auto& list) {
-        list.push_back(entity);
-        placed = &list.back();
-    });
-    return *placed;
-}
-
-}  // namespace
 
 void VerdictTest::door_keepsTheExitShut_untilItsKeyIsMet() {
     level::Project project = testing::smallProject();
