@@ -109,6 +109,14 @@ private:
     void paintReach(QPainter& painter);
     /// Traps, deadly touches, what is deadly at times, and a region that is closed off.
     void paintHatched(QPainter& painter, const ProvenLevel& shown);
+    /// The px that bodies cover, spread from their positions once an answer and not once a frame.
+    struct Washes {
+        std::shared_ptr<const ProvenLevel> of;
+        BitMap standing;
+        BitMap traps;
+        BitMap risky;
+    };
+    void takeWashes(const std::shared_ptr<const ProvenLevel>& shown);
     void paintClosed(QPainter& painter);
     /// The run that is shown, with its jumps and landings, and the body at its tick.
     void paintRun(QPainter& painter);
@@ -166,6 +174,7 @@ private:
     bool m_isAsking = false;
     std::vector<level::Mark> m_copiedMarks;
     QString m_copiedText;  ///< what this program put on the clipboard last
+    Washes m_washes;
     QTimer m_probeTimer;
     JumpGuides m_jumpGuides;
     std::optional<JumpLine> m_jumpLine;

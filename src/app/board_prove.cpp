@@ -68,6 +68,7 @@ void Board::paintReach(QPainter& painter) {
     const auto whatIf = m_session.whatIfAnswer();
     const auto& shown = whatIf ? whatIf : proven;
     if (!shown || shown->level->cells.bounds() != m_session.level()->cells.bounds()) return;
+    takeWashes(shown);
     const Theme& theme = currentTheme();
     const ToolOptions& options = m_session.options();
     if (options.showsReach) {
@@ -75,32 +76,36 @@ void Board::paintReach(QPainter& painter) {
         wash.setAlphaF(theme.isNight ? 0.13f : 0.11f);
         painter.drawImage(0, 0, reachWash(*shown, shown->covered, m_view, size(), wash));
         // Where one stands is stronger than where one only passes.
-        BitMap feet = shown->answer.reached.standing;
-        feet.spreadRight(shown->answer.tables.bodyWidth);
-        feet.spreadDown(shown->answer.tables.bodyHeight);
         wash.setAlphaF(theme.isNight ? 0.17f : 0.15f);
-        painter.drawImage(0, 0, reachWash(*shown, feet, m_view, size(), wash));
+        painter.drawImage(0, 0, reachWash(*shown, m_washes.standing, m_view, size(), wash));
     }
     if (proven && !whatIf) paintHatched(painter, *proven);
     paintClosed(painter);
 }
 
+void Board::takeWashes(const std::shared_ptr<const ProvenLevel>& shown) {
+    if (m_washes.of == shown) return;
+    const auto covered = [&](BitMap positions) {
+        positions.spreadRight(shown->answer.tables.bodyWidth);
+        positions.spreadDown(shown->answer.tables.bodyHeight);
+        return positions;
+    };
+    const auto ifAny = [&](const BitMap& positions) {
+        return positions.count() > 0 ? covered(positions) : BitMap();
+    };
+    const bool hasDepth = shown->depth && shown->isDepthCurrent;
+    m_washes = {shown, covered(shown->answer.reached.standing),
+                hasDepth ? ifAny(shown->depth->traps.positions) : BitMap(), ifAny(shown->risky)};
+}
+
 void Board::paintHatched(QPainter& painter, const ProvenLevel& shown) {
     const Theme& theme = currentTheme();
     const ToolOptions& options = m_session.options();
-    const auto covered = [&](BitMap positions) {
-        positions.spreadRight(shown.answer.tables.bodyWidth);
-        positions.spreadDown(shown.answer.tables.bodyHeight);
-        return positions;
-    };
     const bool hasDepth = shown.depth && shown.isDepthCurrent;
-    if (options.showsTraps && hasDepth && shown.depth->traps.positions.width() > 0)
-        painter.drawImage(0, 0,
-                          hatched(shown, covered(shown.depth->traps.positions), m_view, size(),
-                                  theme.caution, 1));
-    if (options.showsRisky && shown.risky.width() > 0)
-        painter.drawImage(0, 0,
-                          hatched(shown, covered(shown.risky), m_view, size(), theme.alarm, -1));
+    if (options.showsTraps && m_washes.traps.width() > 0)
+        painter.drawImage(0, 0, hatched(shown, m_washes.traps, m_view, size(), theme.caution, 1));
+    if (options.showsRisky && m_washes.risky.width() > 0)
+        painter.drawImage(0, 0, hatched(shown, m_washes.risky, m_view, size(), theme.alarm, -1));
     if (options.showsTouches && hasDepth && shown.deadlyTouches.width() > 0) {
         QColor tone = theme.alarm;
         tone.setAlphaF(0.75f);
