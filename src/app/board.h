@@ -115,6 +115,7 @@ private:
         BitMap standing;
         BitMap traps;
         BitMap risky;
+        BitMap byMovers;  ///< and not reached without
     };
     void takeWashes(const std::shared_ptr<const ProvenLevel>& shown);
     void paintClosed(QPainter& painter);

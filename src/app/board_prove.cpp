@@ -8,11 +8,11 @@ namespace rook::app {
 
 namespace {
 
-/// The bits of a map as slanted lines of that tone, as wide as the widget.
+/// The bits of a map as lines of that tone, slanted or (0) upright, as wide as the widget.
 QImage hatched(const ProvenLevel& proven, const BitMap& map, const View& view, QSize size,
                const QColor& color, int slant) {
     QColor wash = color;
-    wash.setAlphaF(0.16f);
+    wash.setAlphaF(0.16f * color.alphaF());
     QImage image = reachWash(proven, map, view, size, wash);
     const QRgb line = qPremultiply(color.rgba());
     for (int y = 0; y < image.height(); ++y) {
@@ -78,6 +78,12 @@ void Board::paintReach(QPainter& painter) {
         // Where one stands is stronger than where one only passes.
         wash.setAlphaF(theme.isNight ? 0.17f : 0.15f);
         painter.drawImage(0, 0, reachWash(*shown, m_washes.standing, m_view, size(), wash));
+        if (m_washes.byMovers.width() > 0) {
+            QColor lines = theme.plum;
+            lines.setAlphaF(0.35f);
+            painter.drawImage(0, 0,
+                              hatched(*shown, m_washes.byMovers, m_view, size(), lines, 0));
+        }
     }
     if (proven && !whatIf) paintHatched(painter, *proven);
     paintClosed(painter);
@@ -95,7 +101,11 @@ void Board::takeWashes(const std::shared_ptr<const ProvenLevel>& shown) {
     };
     const bool hasDepth = shown->depth && shown->isDepthCurrent;
     m_washes = {shown, covered(shown->answer.reached.standing),
-                hasDepth ? ifAny(shown->depth->traps.positions) : BitMap(), ifAny(shown->risky)};
+                hasDepth ? ifAny(shown->depth->traps.positions) : BitMap(), ifAny(shown->risky),
+                ifAny(shown->answer.reached.byMovers)};
+    for (int y = 0; y < m_washes.byMovers.height(); ++y)
+        for (int i = 0; i < m_washes.byMovers.wordsPerRow(); ++i)
+            m_washes.byMovers.row(y)[i] &= ~shown->covered.row(y)[i];
 }
 
 void Board::paintHatched(QPainter& painter, const ProvenLevel& shown) {

@@ -6,6 +6,7 @@
 #include "check/deep.h"
 #include "check/why_not.h"
 #include "collide/px_maps.h"
+#include "reach/answer_after.h"
 #include "reach/deeper.h"
 #include "reach/in_time.h"
 
@@ -54,8 +55,8 @@ BitMap deadlyTouches(const reach::Problem& problem, const reach::Reached& reache
 
 std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
                                               std::shared_ptr<const level::Level> level,
-                                              const std::atomic<bool>* cancel,
-                                              const WhatIf& whatIf) {
+                                              const std::atomic<bool>* cancel, const WhatIf& whatIf,
+                                              const ProvenLevel* former) {
     auto proven = std::make_shared<ProvenLevel>();
     proven->level = level;
     const auto question = ask(project, *level, whatIf);
@@ -65,7 +66,11 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
     }
     if (level->proof)
         proven->formerRunHolds = reach::checkRun(*question, *level, *level->proof).isPossible;
-    proven->answer = reach::answer(*question, {reach::Limits{}.maxBytes, cancel});
+    proven->question = std::make_shared<const reach::Question>(*question);
+    const reach::Limits limits{reach::Limits{}.maxBytes, cancel};
+    proven->answer = former && former->question
+                         ? reach::answerAfter(*former->question, former->answer, *question, limits)
+                         : reach::answer(*question, limits);
     proven->covered = proven->answer.reached.visited;
     proven->covered.spreadRight(proven->answer.tables.bodyWidth);
     proven->covered.spreadDown(proven->answer.tables.bodyHeight);
@@ -208,7 +213,7 @@ void LiveReach::solveNext() {
             outcome.whatIf = whatIf;
             switch (job) {
                 case Job::Verdict:
-                    outcome.proven = proveLevel(project, level, flag);
+                    outcome.proven = proveLevel(project, level, flag, {}, proven.get());
                     break;
                 case Job::WhatIf:
                     outcome.proven = proveLevel(project, level, flag, whatIf);

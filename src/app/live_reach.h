@@ -62,10 +62,11 @@ private:
 };
 
 /// Solves one level whole: answer, covered px and findings; the runs that are kept are replayed
-/// first. Any thread.
+/// first. What no body noticed since `former` is not solved again. Any thread.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> proveLevel(
     const level::Project& project, std::shared_ptr<const level::Level> level,
-    const std::atomic<bool>* cancel, const WhatIf& whatIf = {});
+    const std::atomic<bool>* cancel, const WhatIf& whatIf = {},
+    const ProvenLevel* former = nullptr);
 
 /// The same, looked at deep: proof run and traps, then comfort and abilities, with their findings.
 /// Any thread.

@@ -141,6 +141,7 @@ inline constexpr std::int64_t maxLiveShapeCells = 4096 * 4096;
 struct ProvenLevel {
     std::shared_ptr<const level::Level> level;
     reach::Answer answer;
+    std::shared_ptr<const reach::Question> question;  ///< that was answered; null on an error
     BitMap covered;  ///< px of the map's frame that some body at a visited position covers
     /// Of reach and placement first; then, once the level was looked at whole, those of the
     /// collision audit and of the plan; notes last.

@@ -146,8 +146,11 @@ QString reachWords(const Session& session, PxPoint px) {
     if (proven->error || proven->answer.verdict.kind == reach::VerdictKind::NotDecided)
         return StatusLine::tr("not decided here");
     const reach::Reached& reached = proven->answer.reached;
+    const PxRect here{px.x, px.y, 1, 1};
     if (!proven->covered.test(px.x + reached.left, px.y + reached.top))
-        return StatusLine::tr("no body can be here");
+        return reached.mayMeetByMovers(here, proven->answer.tables)
+                   ? StatusLine::tr("only by a mover: ask for a run to see how")
+                   : StatusLine::tr("no body can be here");
     // A body stands here if a standing position puts its box around this px.
     const bool isStood =
         reached.standing.anyIn(px.x + reached.left - proven->answer.tables.bodyWidth + 1,

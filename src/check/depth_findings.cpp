@@ -117,7 +117,7 @@ private:
     /// What is out of reach only because of what it would give.
     void addBehind() {
         for (const reach::Goal& goal : m_answer.verdict.goals) {
-            if (goal.isReached || isCancelled()) continue;
+            if (goal.isReached || goal.isUndecided || isCancelled()) continue;
             const Entity* entity = findEntity(m_level, {goal.id});
             if (!entity) continue;
             const bool isKey = goal.role == Role::Key || goal.role == Role::Switch;

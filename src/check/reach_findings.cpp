@@ -33,7 +33,7 @@ std::vector<Finding> reachFindings(const level::Level& level, const reach::Answe
             return findings;
         case VerdictKind::NotDecided:
             add(FindingKind::NotDecided, Severity::Doubt, verdict.sentence());
-            return findings;
+            break;
         case VerdictKind::NoExit:
             add(FindingKind::NoExit, Severity::Error, verdict.sentence());
             break;
@@ -43,6 +43,15 @@ std::vector<Finding> reachFindings(const level::Level& level, const reach::Answe
     }
     for (const reach::Goal& goal : verdict.goals) {
         if (goal.isReached) continue;
+        if (goal.isUndecided) {
+            if (verdict.kind != VerdictKind::NotDecided)
+                add(FindingKind::NotDecided, Severity::Doubt,
+                    "Whether " + goal.title + " " + goal.id +
+                        " is reached is not decided: movers might carry the body there, but no run "
+                        "in time was found",
+                    {goal.id}, goal.box);
+            continue;
+        }
         add(kindOf(goal.role), goal.role == Role::Exit ? Severity::Error : Severity::Doubt,
             goal.title + " " + goal.id + " is out of reach", {goal.id}, goal.box);
     }

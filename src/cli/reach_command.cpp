@@ -35,11 +35,6 @@ Result<reach::Question> ask(const ReachOptions& options) {
     return file::askOfBakedLevel(*text, options.path);
 }
 
-/// Nothing is known of a goal that was not found before a limit was met.
-bool isKnown(const reach::Answer& answer, const reach::Goal& goal) {
-    return goal.isReached || answer.verdict.kind != reach::VerdictKind::NotDecided;
-}
-
 void printJson(const reach::Answer& answer) {
     file::Json goals = file::Json::array();
     for (const reach::Goal& goal : answer.verdict.goals) {
@@ -47,8 +42,8 @@ void printJson(const reach::Answer& answer) {
                          {"role", level::nameOf(goal.role)},
                          {"x", goal.box.x},
                          {"y", goal.box.y},
-                         {"reached", isKnown(answer, goal) ? file::Json(goal.isReached)
-                                                           : file::Json(nullptr)}});
+                         {"reached", !goal.isUndecided ? file::Json(goal.isReached)
+                                                      : file::Json(nullptr)}});
     }
     const file::Json json = {{"format", "rookplot-reach"},
                              {"version", 1},
@@ -65,7 +60,7 @@ void printText(const reach::Answer& answer) {
     std::printf("%s\n", answer.verdict.sentence().c_str());
     for (const reach::Goal& goal : answer.verdict.goals)
         std::printf("  %-12s %s\n",
-                    !isKnown(answer, goal) ? "not decided"
+                    goal.isUndecided ? "not decided"
                     : goal.isReached       ? "reached"
                                            : "out of reach",
                     goal.id.c_str());
@@ -82,7 +77,7 @@ int solveReach(const ReachOptions& options) {
         const bool hasMovers = !question->problem.parts.movers.empty();
         if (hasMovers || answer.verdict.kind == reach::VerdictKind::NotDecided) {
             return report({ErrorKind::NotApplicable,
-                           (hasMovers ? "Movers are not solved in this version."
+                           (hasMovers ? "With movers, places have no maps."
                                       : answer.verdict.sentence()) +
                                std::string(" No maps were written"),
                            options.path, "Leave --dump out"});

@@ -11,9 +11,10 @@ namespace rook::reach {
     return box.overlaps({x, y, tables.bodyWidth, tables.bodyHeight});
 }
 
-/// Ends the run with the first tick after `from` whose way meets the goal; at once if it starts
-/// there.
-void cutAtGoal(const Problem& problem, Run& run, int from, const PxRect& goal);
+/// Ends the run, made among these parts, with the first tick after `from` whose way meets the goal;
+/// at once if it starts there.
+void cutAtGoal(const Problem& problem, const runtime::Parts& parts, Run& run, int from,
+               const PxRect& goal);
 
 /// The state found first that overlaps the box, or from which a tick meets it.
 struct Arrival {

@@ -7,6 +7,7 @@
 /// under a smaller number.
 
 #include <cstdint>
+#include <optional>
 #include <vector>
 
 #include "base/bit_map.h"
@@ -18,8 +19,11 @@ using Word = BitMap::Word;
 class DiscoveryLog {
 public:
     struct Row {
-        int layer = 0;
+        int layer = 0;  ///< below 0: no row, but the mover -1 - layer
         int y = 0;
+        [[nodiscard]] std::optional<int> mover() const {
+            return layer < 0 ? std::optional(-1 - layer) : std::nullopt;
+        }
     };
 
     DiscoveryLog(int layerCount, int rowCount)
@@ -29,6 +33,8 @@ public:
     /// All that is noted from now on is found from this row. Step 0 is before the first call: what
     /// is noted there was given.
     void beginStep(int layer, int y) { m_sources.push_back({layer, y}); }
+    /// What is noted from now on is where that mover carries bodies to.
+    void beginRide(int mover) { m_sources.push_back({-1 - mover, 0}); }
     void note(int layer, int y, int word, Word bits) {
         notesOf(layer, y).push_back({static_cast<std::uint32_t>(m_sources.size()), word, bits});
         m_bytes += sizeof(Note);

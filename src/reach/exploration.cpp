@@ -95,8 +95,11 @@ std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freel
     return inputs;
 }
 
-Exploration::Exploration(Grounds& grounds, const Limits& limits, bool keepsLog)
-    : m_grounds(grounds), m_limits(limits), m_keepsLog(keepsLog) {
+Exploration::Exploration(Grounds& grounds, const Limits& limits, bool keepsLog, Riding riding)
+    : m_grounds(grounds),
+      m_limits(limits),
+      m_keepsLog(keepsLog),
+      m_riding(hasRides(grounds.problem()) ? riding : Riding::No) {
     const BodyMaps& maps = grounds.of(0).maps();
     m_passed = BitMap(maps.live.width(), maps.live.height());
 }
@@ -164,6 +167,7 @@ Completion Exploration::run() {
         if (others > m_limits.maxBytes) return Completion::OutOfMemory;
         const Completion completion = set->sweep->run();
         if (completion != Completion::Complete) return completion;
+        if (m_riding == Riding::Yes && board(*set, indexOf(set->held))) continue;
         set->isDone = true;
         if (set->sweep->ground().hasGains()) gainFrom(*set, indexOf(set->held));
     }

@@ -7,6 +7,7 @@
 #include <memory>
 #include <unordered_map>
 
+#include "reach/rides.h"
 #include "reach/sweep_detail.h"
 
 namespace rook::reach {
@@ -53,16 +54,18 @@ struct State {
     int y = 0;
 };
 
-/// One step of a way: the input that leads to `state` from the one before.
+/// One step of a way: the input that leads to `state` from the one before; or that mover, boarded
+/// in the state before, carries there, and the input means nothing.
 struct Move {
     State state;
     runtime::Input input;
+    int ride = -1;
 };
 
 class Exploration {
 public:
     /// `grounds` must outlive it. With a log, ways can be walked back.
-    Exploration(Grounds& grounds, const Limits& limits, bool keepsLog);
+    Exploration(Grounds& grounds, const Limits& limits, bool keepsLog, Riding riding = Riding::No);
 
     /// From the problem's start; false if that is not live.
     bool start();
@@ -78,6 +81,9 @@ public:
         std::unique_ptr<Sweep> sweep;
         bool isDone = false;
         std::unordered_map<std::uint64_t, Move> origins;  ///< of states gained into, with a log
+        /// By mover: the state from which it is boarded first, none without a log or if a body
+        /// only passes. What is not here is not boarded.
+        std::map<std::size_t, std::optional<State>> boarded;
     };
     [[nodiscard]] std::size_t setCount() const { return m_sets.size(); }
     [[nodiscard]] const Set& set(std::size_t index) const { return m_sets[index]; }
@@ -89,15 +95,28 @@ public:
     [[nodiscard]] std::int64_t stateCount() const;
 
     /// The way from a state that was given to this one; the first move's input means nothing.
-    /// Requires: a log, and that the state was found.
+    /// Empty if it leads over a mover that no state boards. Requires: a log, and that the state was
+    /// found.
     [[nodiscard]] std::vector<Move> wayTo(const State& state) const;
     [[nodiscard]] runtime::Body bodyOf(const State& state) const;
+    /// True if the body stands on no floor but a mover.
+    [[nodiscard]] bool isOnMover(const State& state) const {
+        return state.layer == Layers::standing &&
+               !m_sets[state.set].sweep->ground().maps().floor.test(state.x, state.y);
+    }
     /// True if the move leads from standing to standing, over floor, by walking alone.
     [[nodiscard]] bool isWalk(const State& from, const Move& move) const;
 
 private:
     [[nodiscard]] std::size_t indexOf(runtime::HeldSet held);
     [[nodiscard]] Set* nextSet();
+    // Rides (board.cpp).
+    bool board(Set& set, std::size_t index);
+    [[nodiscard]] std::optional<State> boardingOf(const Set& set, std::size_t index,
+                                                  const std::vector<PxRect>& places) const;
+    void ride(Set& set, const PxRect& places);
+    void passOnRide(Set& set, int mover, const PxRect& places);
+    void gainOnRide(Set& set, int mover, int x, int y);
     void gainFrom(Set& set, std::size_t index);
     void gainFromState(Set& set, std::size_t index, int layer, int x, int y);
     void gainFromBody(std::size_t index, const runtime::Body& body, const State* from);
@@ -117,6 +136,7 @@ private:
     Grounds& m_grounds;
     Limits m_limits;
     bool m_keepsLog;
+    Riding m_riding;
     std::deque<Set> m_sets;
     std::function<StopAt(runtime::HeldSet)> m_stopAt;
     std::vector<runtime::Body> m_meetAtOnce;  ///< given states that meet something to gain

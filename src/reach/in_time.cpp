@@ -3,8 +3,10 @@
 #include <map>
 #include <numeric>
 #include <set>
+#include <tuple>
 
-#include "reach/exploration.h"
+#include "reach/replay.h"
+#include "reach/riding_run.h"
 
 namespace rook::reach {
 
@@ -15,7 +17,7 @@ using runtime::Input;
 using runtime::Stance;
 
 /// A longer common period is not searched.
-constexpr long long mostPeriod = 4096;
+constexpr long long mostPeriod = 65536;
 constexpr std::size_t mostStates = 2000000;
 
 bool rests(const Body& body) {
@@ -36,13 +38,23 @@ long long commonPeriod(const runtime::Parts& parts) {
     return period;
 }
 
-/// Follows the inputs of a run, waiting where the body rests. A state is how many inputs are done
-/// and the tick, by the common period; walks are cut anew, since a wait shifts the walk table.
+/// Something to do on the way.
+struct Errand {
+    enum class Sort { Move, Board, Ride };
+    Sort sort = Sort::Move;
+    Input input;            ///< of a move
+    std::size_t mover = 0;  ///< to board, or to ride on
+    Body wanted;            ///< after a move, or where a ride ends
+};
+
+/// Does errand after errand, waiting where the body rests. A state is how many errands are done,
+/// the tick by the common period and, on a ride, the place; walks are cut anew, since a wait shifts
+/// the walk table.
 class Waiting {
 public:
-    Waiting(const Problem& problem, const Run& run, const PxRect& goal)
+    Waiting(const Problem& problem, std::vector<Errand> errands, const PxRect& goal)
         : m_problem(problem),
-          m_run(run),
+          m_errands(std::move(errands)),
           m_goal(goal),
           m_world(problem.frame, *problem.cells, problem.tables, problem.parts),
           m_period(commonPeriod(problem.parts)) {}
@@ -54,12 +66,8 @@ public:
         if (first.stance == Stance::Ended) return std::nullopt;
         m_nodes.push_back({first, 0, -1, {}});
         for (std::size_t i = 0; i < m_nodes.size() && m_nodes.size() < mostStates; ++i) {
-            if (m_nodes[i].done == m_run.inputs.size()) return runOf(i);
-            // The next input as it is, in part if it is a walk, and a wait.
-            const Node node = m_nodes[i];
-            const Input next = m_run.inputs[node.done];
-            tryInput(i, next, node.done + 1);
-            if (rests(node.body)) tryInput(i, {}, node.done);
+            if (m_nodes[i].done == m_errands.size()) return runOf(i);
+            goOn(i);
         }
         return std::nullopt;
     }
@@ -67,26 +75,87 @@ public:
 private:
     struct Node {
         Body body;
-        std::size_t done = 0;  ///< inputs of the run
+        std::size_t done = 0;  ///< errands
         long long before = -1;
         Input input;
     };
 
-    void tryInput(std::size_t from, const Input& input, std::size_t done) {
+    void goOn(std::size_t from) {
+        const Errand& next = m_errands[m_nodes[from].done];
+        switch (next.sort) {
+            case Errand::Sort::Move:
+                tryInput(from, next.input);
+                break;
+            case Errand::Sort::Board:
+                tryInput(from, {});
+                return;
+            case Errand::Sort::Ride: {
+                const int most =
+                    m_problem.tables.walk[static_cast<std::size_t>(m_nodes[from].body.tick % 16)];
+                for (int wish = -most; wish <= most; ++wish)
+                    tryInput(from, {wish, 0, 0});
+                leaveMover(from);
+                return;
+            }
+        }
+        // A wait.
+        if (rests(m_nodes[from].body)) tryInput(from, {}, true);
+    }
+
+    /// The mover moves before the body, so the place to leave it from is met within a tick.
+    void leaveMover(std::size_t from) {
+        const std::size_t next = m_nodes[from].done + 1;
+        if (next >= m_errands.size() || m_errands[next].sort != Errand::Sort::Move) return;
+        m_nodes[from].done = next;
+        tryInput(from, m_errands[next].input);
+        m_nodes[from].done = next - 1;
+    }
+
+    void tryInput(std::size_t from, const Input& input, bool isWait = false) {
         Body body = m_nodes[from].body;
+        const std::size_t done = m_nodes[from].done;
         bool isMet = false;
         runtime::step(m_world, m_problem.tables, body, input,
                       [&](int x, int y) { isMet = isMet || meets(x, y); });
         if (body.stance == Stance::Ended) return;
-        const bool isLast = done == m_run.inputs.size();
-        if (isLast && !isMet && !meets(body.x, body.y)) return;
-        if (!isLast && !isWhereItWas(body, done)) return;
-        if (!m_known.insert({done, body.tick % m_period}).second) return;
-        m_nodes.push_back({body, done, static_cast<long long>(from), input});
+        const Errand& errand = m_errands[done];
+        const auto add = [&](std::size_t newlyDone) {
+            const bool isLast = newlyDone == m_errands.size();
+            if (isLast && !isMet && !meets(body.x, body.y)) return;
+            if (m_known.insert(keyOf(body, newlyDone)).second)
+                m_nodes.push_back({body, newlyDone, static_cast<long long>(from), input});
+        };
+        const auto addBoarded = [&](std::size_t ride) {
+            add(ride);
+            if (isSame(body, m_errands[ride].wanted)) add(ride + 1);
+        };
+        if (isWait) {
+            if (isSame(body, m_nodes[from].body)) add(done);
+        } else if (errand.sort == Errand::Sort::Move) {
+            const bool isLast = done + 1 == m_errands.size();
+            if (isLast || isSame(body, errand.wanted)) return add(done + 1);
+            // Caught by the mover that was to be boarded next.
+            const Errand& after = m_errands[done + 1];
+            if (after.sort == Errand::Sort::Board && body.held == errand.wanted.held &&
+                isOn(after.mover, body))
+                addBoarded(done + 2);
+        } else if (errand.sort == Errand::Sort::Board) {
+            if (isOn(errand.mover, body)) addBoarded(done + 1);
+        } else if (isSame(body, errand.wanted)) {
+            add(done + 1);
+            if (isOn(errand.mover, body)) add(done);
+        } else if (isOn(errand.mover, body)) {
+            add(done);
+        }
     }
-    /// The run is kept to, state by state; only the tick is another.
-    [[nodiscard]] bool isWhereItWas(const Body& body, std::size_t done) const {
-        return isSame(body, m_run.bodies[done]);
+    [[nodiscard]] bool isOn(std::size_t mover, const Body& body) const {
+        return body.stance == Stance::Standing &&
+               m_world.moverUnder(body.x, body.y, body.tick - 1) == static_cast<int>(mover);
+    }
+    using Key = std::tuple<std::size_t, long long, int, int, runtime::HeldSet>;
+    [[nodiscard]] Key keyOf(const Body& body, std::size_t done) const {
+        const bool isRide = done < m_errands.size() && m_errands[done].sort == Errand::Sort::Ride;
+        return {done, body.tick % m_period, isRide ? body.x : 0, isRide ? body.y : 0, body.held};
     }
     [[nodiscard]] bool meets(int x, int y) const {
         return m_goal.overlaps({x, y, m_problem.tables.bodyWidth, m_problem.tables.bodyHeight});
@@ -102,18 +171,54 @@ private:
     }
 
     const Problem& m_problem;
-    const Run& m_run;
+    std::vector<Errand> m_errands;
     PxRect m_goal;
     runtime::World m_world;
     long long m_period;
     std::vector<Node> m_nodes;
-    std::set<std::pair<std::size_t, long long>> m_known;
+    std::set<Key> m_known;
 };
+
+void addMoves(std::vector<Errand>& errands, const Run& run) {
+    for (std::size_t i = 0; i < run.inputs.size(); ++i)
+        errands.push_back({Errand::Sort::Move, run.inputs[i], 0, run.bodies[i + 1]});
+}
 
 }  // namespace
 
 std::optional<Run> waitingRun(const Problem& problem, const Run& run, const PxRect& goal) {
-    return Waiting(problem, run, goal).find();
+    std::vector<Errand> errands;
+    addMoves(errands, run);
+    return Waiting(problem, std::move(errands), goal).find();
+}
+
+std::optional<Run> ridingRun(const Problem& problem, const std::vector<Move>& way,
+                             const Exploration& exploration, const std::optional<Input>& lastTick,
+                             const PxRect& goal) {
+    std::vector<Errand> errands;
+    for (std::size_t from = 0; from < way.size();) {
+        std::size_t to = from + 1;  // one behind the leg
+        while (to < way.size() && way[to].ride < 0)
+            ++to;
+        Body first = exploration.bodyOf(way[from].state);
+        Replay replay(problem, first);
+        const auto begin = way.begin() + static_cast<std::ptrdiff_t>(from);
+        const auto end = way.begin() + static_cast<std::ptrdiff_t>(to);
+        if (!replay.follow({begin, end}, exploration)) return std::nullopt;
+        const bool isLast = to == way.size();
+        if (isLast && lastTick && !replay.finish({way.back().state, *lastTick}, goal))
+            return std::nullopt;
+        addMoves(errands, replay.take());
+        if (isLast) break;
+        const auto mover = static_cast<std::size_t>(way[to].ride);
+        const bool isAboard = exploration.isOnMover(way[to - 1].state);
+        if (!isAboard) errands.push_back({Errand::Sort::Board, {}, mover, {}});
+        errands.push_back({Errand::Sort::Ride, {}, mover, exploration.bodyOf(way[to].state)});
+        from = to;
+    }
+    auto run = Waiting(problem, std::move(errands), goal).find();
+    if (run) cutAtGoal(problem, problem.parts, *run, 0, goal);
+    return run;
 }
 
 BitMap riskyPositions(const Problem& problem, const Reached& reached) {

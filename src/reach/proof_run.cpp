@@ -5,6 +5,7 @@
 #include "base/assert.h"
 #include "reach/arrivals.h"
 #include "reach/replay.h"
+#include "reach/riding_run.h"
 #include "reach/run_finder.h"
 
 namespace rook::reach {
@@ -44,9 +45,9 @@ bool seedFrom(const Exploration& from, Exploration& to, const PxRect& positions)
 
 }  // namespace
 
-void cutAtGoal(const Problem& problem, Run& run, int from, const PxRect& goal) {
-    const runtime::World world(problem.frame, *problem.cells, problem.tables,
-                               fixedParts(problem.parts));
+void cutAtGoal(const Problem& problem, const runtime::Parts& parts, Run& run, int from,
+               const PxRect& goal) {
+    const runtime::World world(problem.frame, *problem.cells, problem.tables, parts);
     for (auto tick = static_cast<std::size_t>(from); tick <= run.inputs.size(); ++tick) {
         Body body = run.bodies[tick];
         bool isMet = meetsBox(goal, body.x, body.y, problem.tables);
@@ -139,7 +140,8 @@ RunAlong runAlong(const Problem& problem, const std::vector<PxRect>& areas, cons
     if (arrival->lastTick && !replay.finish({arrival->state, *arrival->lastTick}, goal))
         return outcome;
     Run run = replay.take();
-    cutAtGoal(problem, run, passed.empty() ? 0 : ends[passed.size() - 1], goal);
+    cutAtGoal(problem, fixedParts(problem.parts), run, passed.empty() ? 0 : ends[passed.size() - 1],
+              goal);
     for (std::size_t i = 0; i < passed.size(); ++i)
         outcome.passings[passed[i]].atTick = ends[i];
     outcome.run = std::move(run);
@@ -153,7 +155,7 @@ RunFinder::RunFinder(Problem problem, const Limits& limits)
         return;
     }
     m_grounds = std::make_unique<Grounds>(m_problem);
-    m_exploration = std::make_unique<Exploration>(*m_grounds, m_limits, true);
+    m_exploration = std::make_unique<Exploration>(*m_grounds, m_limits, true, Riding::Yes);
     if (m_exploration->start()) m_completion = m_exploration->run();
     // Nobody waits for what was asked for here any more.
     m_limits.cancel = nullptr;
@@ -165,12 +167,16 @@ std::optional<Run> RunFinder::runTo(const PxRect& goal) const {
     if (!m_exploration) return std::nullopt;
     const auto arrival = Arrivals(*m_grounds, *m_exploration, goal).first();
     if (!arrival) return std::nullopt;
+    const std::vector<Move> way = m_exploration->wayTo(arrival->state);
+    if (way.empty()) return std::nullopt;
+    if (std::any_of(way.begin(), way.end(), [](const Move& move) { return move.ride >= 0; }))
+        return ridingRun(m_problem, way, *m_exploration, arrival->lastTick, goal);
     Replay replay(m_problem);
-    if (!replay.follow(m_exploration->wayTo(arrival->state), *m_exploration)) return std::nullopt;
+    if (!replay.follow(way, *m_exploration)) return std::nullopt;
     if (arrival->lastTick && !replay.finish({arrival->state, *arrival->lastTick}, goal))
         return std::nullopt;
     Run run = replay.take();
-    cutAtGoal(m_problem, run, 0, goal);
+    cutAtGoal(m_problem, fixedParts(m_problem.parts), run, 0, goal);
     return run;
 }
 

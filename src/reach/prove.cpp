@@ -42,6 +42,7 @@ public:
         const auto question = ask(percent, start);
         if (!question) return std::vector<bool>{};
         if (!question->notSolved.empty()) return std::nullopt;
+        if (!question->problem.parts.movers.empty()) return exitsByRuns(*question);
         std::vector<PxRect> exits;
         for (const Goal& goal : question->goals)
             if (goal.role == level::Role::Exit) exits.push_back(goal.box);
@@ -58,6 +59,15 @@ public:
     }
 
 private:
+    [[nodiscard]] std::optional<std::vector<bool>> exitsByRuns(const Question& question) const {
+        const Verdict verdict = reach::answer(question, m_limits).verdict;
+        if (verdict.exitsUndecided > 0) return std::nullopt;
+        std::vector<bool> exits;
+        for (const Goal& goal : verdict.goals)
+            if (goal.role == level::Role::Exit) exits.push_back(goal.isReached);
+        return exits;
+    }
+
     const level::Project& m_project;
     const level::Level& m_level;
     const AskOptions& m_options;
@@ -199,6 +209,10 @@ std::vector<AbilitySets> abilitySetsOf(const level::Project& project, const leve
         if (!asked) continue;
         const Answer solved = answer(*asked, limits);
         if (solved.reached.completion != Completion::Complete) return {};
+        // A set that might do forbids to call a larger one the smallest.
+        if (std::any_of(solved.verdict.goals.begin(), solved.verdict.goals.end(),
+                        [](const Goal& goal) { return goal.isUndecided; }))
+            return {};
         for (std::size_t i = 0; i < result.size(); ++i)
             if (solved.verdict.goals[i].isReached && !isKnown(result[i]))
                 result[i].least.push_back(set);

@@ -25,11 +25,16 @@ bool goesOn(const Input& a, const Input& b) {
 
 }  // namespace
 
-Replay::Replay(const Problem& problem)
+Replay::Replay(const Problem& problem) : Replay(problem, Body{}) {
+    m_body = runtime::bodyAt(level::boxOf(*problem.start), m_world, problem.tables);
+    m_run.bodies.front() = m_body;
+}
+
+Replay::Replay(const Problem& problem, const Body& from)
     : m_problem(problem),
       m_parts(fixedParts(problem.parts)),
       m_world(problem.frame, *problem.cells, problem.tables, m_parts),
-      m_body(runtime::bodyAt(level::boxOf(*problem.start), m_world, problem.tables)) {
+      m_body(from) {
     m_run.bodies.push_back(m_body);
 }
 

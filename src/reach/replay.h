@@ -11,6 +11,8 @@ class Replay {
 public:
     /// Both must outlive it; movers and timed hazards are left out.
     explicit Replay(const Problem& problem);
+    /// From that body, at tick 0.
+    Replay(const Problem& problem, const runtime::Body& from);
 
     /// False if a move cannot be made within the tables: the run is of no use then.
     [[nodiscard]] bool follow(const std::vector<Move>& way, const Exploration& exploration);

@@ -21,8 +21,10 @@ public:
 
     [[nodiscard]] Completion completion() const { return m_completion; }
     [[nodiscard]] const Problem& problem() const { return m_problem; }
-    /// The run whose last tick meets the box; none if it is not reached. Timed hazards and movers
-    /// are left out. Cost: proportional to the ticks of the run.
+    /// The run whose last tick meets the box; none if it is not reached. Timed hazards are left
+    /// out, as are movers, unless one must be ridden: then the run is by the clock, and none is
+    /// found where no waiting along the way makes it possible. Cost: proportional to the ticks of
+    /// the run; with rides, times the common period at most.
     [[nodiscard]] std::optional<Run> runTo(const PxRect& goal) const;
     /// How near a body comes to the box, px; 0 if it is met, none if nothing is reached.
     [[nodiscard]] std::optional<int> missedBy(const PxRect& goal) const;

@@ -4,9 +4,18 @@
 
 namespace rook::reach {
 
+bool Reached::isAnyIn(const BitMap& map, const PxRect& box,
+                      const runtime::MotionTables& tables) const {
+    return map.anyIn(box.x - tables.bodyWidth + 1 + left, box.y - tables.bodyHeight + 1 + top,
+                     box.right() + left, box.bottom() + top);
+}
+
 bool Reached::meets(const PxRect& box, const runtime::MotionTables& tables) const {
-    return visited.anyIn(box.x - tables.bodyWidth + 1 + left, box.y - tables.bodyHeight + 1 + top,
-                         box.right() + left, box.bottom() + top);
+    return isAnyIn(visited, box, tables);
+}
+
+bool Reached::mayMeetByMovers(const PxRect& box, const runtime::MotionTables& tables) const {
+    return byMovers.width() > 0 && isAnyIn(byMovers, box, tables);
 }
 
 std::optional<PxPoint> startOf(const Problem& problem) {
@@ -16,7 +25,9 @@ std::optional<PxPoint> startOf(const Problem& problem) {
                    box.y + box.height - problem.tables.bodyHeight};
 }
 
-Reached solve(const Problem& problem, const Limits& limits) {
+namespace {
+
+Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
     Reached reached;
     if (!Grounds::fit(problem, limits)) {
         reached.completion = Completion::OutOfMemory;
@@ -35,6 +46,29 @@ Reached solve(const Problem& problem, const Limits& limits) {
     reached.states = exploration.stateCount();
     for (std::size_t i = 0; i < exploration.setCount(); ++i)
         reached.sets.push_back(exploration.set(i).held);
+    return reached;
+}
+
+/// Adds what riding might lead to.
+void addRides(const Problem& problem, const Limits& limits, Reached& reached) {
+    Grounds grounds(problem);
+    Exploration exploration(grounds, limits, false, Riding::Yes);
+    if (!exploration.start()) return;
+    reached.startIsLive = true;
+    reached.completion = exploration.run();
+    reached.byMovers = exploration.visited();
+    for (int y = 0; y < reached.byMovers.height(); ++y)
+        for (int i = 0; i < reached.byMovers.wordsPerRow(); ++i)
+            reached.byMovers.row(y)[i] &= ~reached.visited.row(y)[i];
+    reached.bytes = std::max(reached.bytes, exploration.byteCount());
+}
+
+}  // namespace
+
+Reached solve(const Problem& problem, const Limits& limits) {
+    if (!hasRides(problem)) return solveWithoutMovers(problem, limits);
+    Reached reached = solveWithoutMovers(awayFromMovers(problem), limits);
+    if (reached.completion == Completion::Complete) addRides(problem, limits, reached);
     return reached;
 }
 

@@ -13,7 +13,13 @@
 ///  set.
 ///  3. So, when no row is fresh, the bits are exactly the states that can be reached.
 /// Walking needs no ticks here: a walk may end after each px, so standing positions are closed
-/// under single px of a walk. Timed hazards and movers are left out: see in_time.h.
+/// under single px of a walk. Timed hazards are left out: see in_time.h.
+///
+/// Movers need a clock, which rows of bits do not have. With movers there are two solves: one keeps
+/// away from every place at which a mover could catch or carry a body, so that it holds in every
+/// tick; the other takes a mover to carry to all of its track at once, so that it is above all that
+/// riding can do. What is in neither is out of reach, what is only in the second needs a run with
+/// the clock.
 ///
 /// Threads: `solve` is a pure function; it may run anywhere.
 
@@ -62,6 +68,7 @@ struct Reached {
     int top = 0;
     BitMap visited;
     BitMap standing;
+    BitMap byMovers;  ///< not among the visited; no body is anywhere else. Empty without movers
     bool startIsLive = false;
     std::size_t bytes = 0;               ///< memory that maps and states took
     std::int64_t states = 0;             ///< found, in all sets
@@ -75,6 +82,13 @@ struct Reached {
     }
     /// A body of this size at some visited position overlaps the box.
     [[nodiscard]] bool meets(const PxRect& box, const runtime::MotionTables& tables) const;
+    /// The same for positions to which only movers could bring it.
+    [[nodiscard]] bool mayMeetByMovers(const PxRect& box,
+                                       const runtime::MotionTables& tables) const;
+
+private:
+    [[nodiscard]] bool isAnyIn(const BitMap& map, const PxRect& box,
+                               const runtime::MotionTables& tables) const;
 };
 
 [[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {});

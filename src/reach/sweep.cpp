@@ -31,7 +31,8 @@ Sweep::Sweep(const Ground& ground, const Limits& limits, DiscoveryLog* log)
       m_scratch(m_words),
       m_scratch2(m_words),
       m_hold(m_words),
-      m_product(m_words) {
+      m_product(m_words),
+      m_riders(m_words) {
     m_rows.reserve(static_cast<std::size_t>(m_layers.count()));
     for (int i = 0; i < m_layers.count(); ++i)
         m_rows.emplace_back(m_arena, m_words, m_maps.live.height(), log, i);
@@ -50,6 +51,15 @@ void Sweep::start(const runtime::Body& body) {
 void Sweep::seed(int layer, int y, const Word* bits, WordRange range) {
     markVisited(y, bits, range);
     rows(layer).add(y, bits, range);
+}
+
+void Sweep::beginRide(int mover, const std::vector<PxRect>& edges) {
+    m_hasRides = true;
+    if (m_rideEdges.width() == 0) m_rideEdges = BitMap(m_maps.live.width(), m_maps.live.height());
+    for (const PxRect& at : edges)
+        for (int y = at.y; y < at.bottom(); ++y)
+            m_rideEdges.setRun(y, at.x, at.right());
+    if (m_log) m_log->beginRide(mover);
 }
 
 Completion Sweep::run() {

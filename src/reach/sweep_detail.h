@@ -36,6 +36,9 @@ public:
     void start(const runtime::Body& body);
     /// Adds states: the words of `range` of one layer's row.
     void seed(int layer, int y, const Word* bits, WordRange range);
+    /// What is seeded next is where that mover carries bodies to; they may stand without a floor.
+    /// `edges`: where they are when they walk off it.
+    void beginRide(int mover, const std::vector<PxRect>& edges);
     /// Marks a position, of the maps, as visited.
     void visit(int x, int y) { m_visited.set(x, y); }
     void stopAt(const StopAt& goals) { m_stopAt = goals; }
@@ -66,10 +69,12 @@ private:
 
     // On the floor (sweep_floor.cpp).
     void stand(int y);
+    WordRange boardFloor(Word* bits, WordRange range);
     void stepUpright(int y, const Word* bits, WordRange range);
     /// One px of a walk out of the level run of floor: a step down, an edge, a step up.
     template <bool toTheRight>
-    void walkOff(int y, const Word* bits, WordRange range);
+    void walkOff(int y, const Word* bits, WordRange range, const Word* edges = nullptr);
+    void walkOffMovers(int y, Word* bits, WordRange range);
     void stepsDown(int y, Word* falling, WordRange range);
     template <bool toTheRight>
     void stepsUp(int y, Word* climbing, WordRange range);
@@ -123,11 +128,14 @@ private:
     int m_swimPx = 0;
     StopAt m_stopAt;
     bool m_isMet = false;
+    bool m_hasRides = false;
+    BitMap m_rideEdges;  ///< where one walks off movers
     Completion m_stopped = Completion::Complete;
     WordArena m_arena;
     std::vector<StateRows> m_rows;
     BitMap m_visited;
-    Buffer m_standable, m_current, m_moved, m_next, m_scratch, m_scratch2, m_hold, m_product;
+    Buffer m_standable, m_current, m_moved, m_next, m_scratch, m_scratch2, m_hold, m_product,
+        m_riders;
 };
 
 [[nodiscard]] inline bool isAny(const Word* bits, WordRange range) {

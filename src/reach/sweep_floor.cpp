@@ -52,19 +52,34 @@ void Sweep::stand(int y) {
         const Word* floor = m_maps.floor.row(y);
         for (int i = 0; i < m_words; ++i)
             standable[i] = open[i] & floor[i];
+        if (m_hasRides) range = boardFloor(bits, range);
         range = floodRuns(bits, standable, m_words, range);
         lookForGoal(m_stopAt.standing, y, bits, range);
         rows(Layers::standing).addProcessed(y, bits, range);
         markVisited(y, bits, range);
         beginStep(Layers::standing, y);
         if (m_tables.fromAbove) return stepUpright(y, bits, range);
-        walkOff<true>(y, bits, widened(range, 1));
-        walkOff<false>(y, bits, widened(range, 1));
+        if (m_hasRides) walkOffMovers(y, bits, widened(range, 1));
+        walkOff<true>(y, m_hasRides ? m_standable.row() : bits, widened(range, 1));
+        walkOff<false>(y, m_hasRides ? m_standable.row() : bits, widened(range, 1));
     }
     if (m_tables.fromAbove) return;
     rows(m_layers.jump(0)).add(y, bits, range);
     if (m_ground.has(runtime::Ability::DropThrough)) drop(y, bits, range);
     holdFromFloor(y, bits, range);
+}
+
+/// Off a mover, by one px, onto the floor beside it.
+WordRange Sweep::boardFloor(Word* bits, WordRange range) {
+    const WordRange around = widened(range, 1);
+    const Word* standable = m_standable.row();
+    Word* beside = m_scratch.row();
+    clear(beside, around);
+    for (int i = around.from; i < around.to; ++i)
+        beside[i] = (movedRight(bits, i) | movedLeft(bits, i)) & standable[i];
+    for (int i = around.from; i < around.to; ++i)
+        bits[i] |= beside[i];
+    return around;
 }
 
 void Sweep::drop(int y, const Word* bits, WordRange range) {
@@ -88,8 +103,24 @@ void Sweep::stepUpright(int y, const Word* bits, WordRange range) {
     }
 }
 
+/// Who walks on a mover stays on it up to its edge. Leaves in m_standable who stands on the floor.
+void Sweep::walkOffMovers(int y, Word* bits, WordRange range) {
+    const Word* floor = m_maps.floor.row(y);
+    Word* onFloor = m_standable.row();
+    Word* riding = m_riders.row();
+    clear(riding, {0, m_words});
+    clear(onFloor, {0, m_words});
+    for (int i = range.from; i < range.to; ++i) {
+        onFloor[i] = bits[i] & floor[i];
+        riding[i] = bits[i] & ~floor[i];
+    }
+    if (!isAny(riding, range)) return;
+    walkOff<true>(y, riding, range, m_rideEdges.row(y));
+    walkOff<false>(y, riding, range, m_rideEdges.row(y));
+}
+
 template <bool toTheRight>
-void Sweep::walkOff(int y, const Word* bits, WordRange range) {
+void Sweep::walkOff(int y, const Word* bits, WordRange range, const Word* edges) {
     const Word* open = m_ground.open(y);
     const Word* free = m_maps.free.row(y);
     const Word* floor = m_maps.floor.row(y);
@@ -97,6 +128,8 @@ void Sweep::walkOff(int y, const Word* bits, WordRange range) {
     Word* climbing = m_next.row();  // stopped by something solid; bits stay at the source
     for (int i = range.from; i < range.to; ++i)
         falling[i] = movedTo<toTheRight>(bits, i) & open[i] & ~floor[i];
+    for (int i = range.from; edges && i < range.to; ++i)
+        falling[i] &= edges[i];
     clear(climbing, range);
     Word* blocked = m_scratch.row();
     clear(blocked, range);

@@ -124,7 +124,7 @@ private:
 
     [[nodiscard]] Completion decide(const Node& node) {
         const collide::BitRun& first = node.runs.front();
-        Exploration from(m_grounds, m_limits, false);
+        Exploration from(m_grounds, m_limits, false, Riding::Yes);
         from.stopAt([this](runtime::HeldSet held) { return goalsOf(held); });
         // A seat on the floor may hang over an open door; its first place stands for all.
         BitMap bit(m_exitMap.width(), 1);

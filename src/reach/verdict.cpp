@@ -3,6 +3,9 @@
 #include <algorithm>
 #include <chrono>
 
+#include "reach/in_time.h"
+#include "reach/run_finder.h"
+
 namespace rook::reach {
 
 namespace {
@@ -14,13 +17,11 @@ VerdictKind kindOf(const Question& question, const Verdict& verdict, const Reach
     if (!question.notSolved.empty()) return VerdictKind::NotDecided;
     const bool isComplete = reached.completion == Completion::Complete;
     if (isComplete && !reached.startIsLive) return VerdictKind::StartBlocked;
-    // What a mover could carry a body to is not solved: then nothing is called out of reach.
-    if (!question.problem.parts.movers.empty() &&
-        verdict.goalsReached() < static_cast<int>(verdict.goals.size()))
-        return VerdictKind::NotDecided;
     if (verdict.exitCount == 0) return VerdictKind::NoExit;
     if (verdict.exitsReached == verdict.exitCount) return VerdictKind::Reached;
-    return isComplete ? VerdictKind::NotReached : VerdictKind::NotDecided;
+    return verdict.exitsReached + verdict.exitsUndecided == verdict.exitCount
+               ? VerdictKind::NotDecided
+               : VerdictKind::NotReached;
 }
 
 std::string reasonOf(const Question& question, const Reached& reached) {
@@ -34,7 +35,7 @@ std::string reasonOf(const Question& question, const Reached& reached) {
     switch (reached.completion) {
         case Completion::Complete:
         case Completion::Met:
-            return "movers are not solved in this version, and not all is reached without them";
+            return "movers might carry the body there, but no run in time was found";
         case Completion::OutOfMemory:
             return "the level is too large for the memory limit";
         case Completion::TooManySets:
@@ -96,19 +97,64 @@ std::string Verdict::sentence() const {
     return {};
 }
 
+namespace {
+
+/// Where movers could make a difference, a goal is reached when a run with the clock is found.
+class Timing {
+public:
+    Timing(const Question& question, const Limits& limits)
+        : m_question(question), m_limits(limits) {}
+
+    [[nodiscard]] bool isMet(const Goal& goal) {
+        if (!m_finder) m_finder.emplace(m_question.problem, m_limits);
+        const auto run = m_finder->runTo(goal.box);
+        return run && (replays(m_question.problem, *run, goal.box) ||
+                       waitingRun(m_question.problem, *run, goal.box));
+    }
+
+private:
+    const Question& m_question;
+    const Limits& m_limits;
+    std::optional<RunFinder> m_finder;
+};
+
+void decide(Goal& goal, const Question& question, const Answer& answer, Timing& timing) {
+    const bool isComplete =
+        question.notSolved.empty() && answer.reached.completion == Completion::Complete;
+    goal.isReached = answer.reached.meets(goal.box, answer.tables);
+    goal.isUndecided = !goal.isReached && !isComplete;
+    if (goal.isReached || !isComplete) return;
+    if (!answer.reached.mayMeetByMovers(goal.box, answer.tables)) return;
+    goal.isReached = timing.isMet(goal);
+    goal.isUndecided = !goal.isReached;
+}
+
+}  // namespace
+
 Answer answer(const Question& question, const Limits& limits) {
+    const auto begin = std::chrono::steady_clock::now();
+    // What is not solved may add or take away reach, so nothing is claimed where it stands.
+    Answer answer = answerFrom(
+        question, question.notSolved.empty() ? solve(question.problem, limits) : Reached{}, limits);
+    answer.milliseconds =
+        std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
+    return answer;
+}
+
+Answer answerFrom(const Question& question, Reached reached, const Limits& limits) {
     const auto begin = std::chrono::steady_clock::now();
     Answer answer;
     answer.tables = question.problem.tables;
-    // What is not solved may add or take away reach, so nothing is claimed where it stands.
-    if (question.notSolved.empty()) answer.reached = solve(question.problem, limits);
+    answer.reached = std::move(reached);
     Verdict& verdict = answer.verdict;
     verdict.goals = question.goals;
+    Timing timing(question, limits);
     for (Goal& goal : verdict.goals) {
-        goal.isReached = answer.reached.meets(goal.box, answer.tables);
+        decide(goal, question, answer, timing);
         if (goal.role != Role::Exit) continue;
         ++verdict.exitCount;
         if (goal.isReached) ++verdict.exitsReached;
+        if (goal.isUndecided) ++verdict.exitsUndecided;
     }
     verdict.kind = kindOf(question, verdict, answer.reached);
     if (verdict.kind == VerdictKind::NotDecided)

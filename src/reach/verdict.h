@@ -17,6 +17,7 @@ struct Goal {
     level::Role role = level::Role::Exit;
     PxRect box;
     bool isReached = false;
+    bool isUndecided = true;  ///< neither a run nor a proof that there is none was found
     bool operator==(const Goal&) const = default;
 };
 
@@ -48,6 +49,7 @@ struct Verdict {
     std::string reason;  ///< for NotDecided: why
     std::vector<Goal> goals;
     int exitsReached = 0;
+    int exitsUndecided = 0;
     int exitCount = 0;
     bool operator==(const Verdict&) const = default;
 
@@ -81,5 +83,8 @@ struct AskOptions {
                                                  runtime::AbilitySet taken);
 
 [[nodiscard]] Answer answer(const Question& question, const Limits& limits = {});
+/// The same for what is known to be reached.
+[[nodiscard]] Answer answerFrom(const Question& question, Reached reached,
+                                const Limits& limits = {});
 
 }  // namespace rook::reach

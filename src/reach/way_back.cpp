@@ -32,7 +32,10 @@ unsigned buttonInto(const Layer& into, const Layer& from) {
 }  // namespace
 
 bool Exploration::isRun(const Ground& ground, int y, int from, int to) const {
-    for (int x = std::min(from, to); x <= std::max(from, to); ++x) {
+    // Whoever walks from there stood there, on floor or on a mover.
+    const int first = from < to ? from + 1 : to;
+    const int last = from < to ? to : from - 1;
+    for (int x = first; x <= last; ++x) {
         const Word bit = Word{1} << (x % BitMap::wordBits);
         if ((ground.open(y)[x / BitMap::wordBits] & bit) == 0 || !ground.maps().floor.test(x, y))
             return false;
@@ -103,7 +106,12 @@ std::vector<Move> Exploration::wayTo(const State& last) const {
         const Set& set = m_sets[at.set];
         const int step = set.log->stepOf(at.layer, at.y, at.x);
         Move back;
-        if (step > 0) {
+        const auto mover = step > 0 ? set.log->sourceOf(step).mover() : std::nullopt;
+        if (mover) {
+            const auto& from = set.boarded.at(static_cast<std::size_t>(*mover));
+            if (!from) return {};
+            back = {*from, {}, *mover};
+        } else if (step > 0) {
             back = moveBefore(set, at.set, step, at, lastWish);
         } else {
             const auto origin = set.origins.find(keyOf(at.layer, at.x, at.y));
@@ -111,6 +119,7 @@ std::vector<Move> Exploration::wayTo(const State& last) const {
             back = origin->second;
         }
         way.back().input = back.input;
+        way.back().ride = back.ride;
         lastWish = back.input.dx;
         way.push_back({back.state, {}});
     }

@@ -2,6 +2,7 @@
 
 #include "reach/solver.h"
 
+#include "reach/answer_after.h"
 #include "reach/verdict.h"
 #include "reach_brute_force.h"
 #include "testing.h"
@@ -58,6 +59,7 @@ class SolverTest : public QObject {
     Q_OBJECT
 private slots:
     void solver_equalsSearch_onRandomLevels();
+    void edit_thatNobodyNotices_leavesReachAsItWas();
     void forms_fillWhatTheTextSays();
     void exit_isReached_onFlatFloor();
     void gap_isReachedOrNot_atTheExactWidth();
@@ -102,6 +104,43 @@ void SolverTest::solver_equalsSearch_onRandomLevels() {
         if (search.visited.size() > 50) ++lively;
     }
     QVERIFY2(lively > count / 4, "random levels leave room to move");
+}
+
+void SolverTest::edit_thatNobodyNotices_leavesReachAsItWas() {
+    const std::uint64_t seed = testing::seedOr(20261125);
+    const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
+    const int count = rounds > 0 ? rounds : 60;
+    int unnoticed = 0, noticed = 0;
+    for (int round = 0; round < count; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        reach::Question was;
+        was.problem = randomProblem(random);
+        const reach::Answer former = reach::answer(was);
+        for (int edit = 0; edit < 10; ++edit) {
+            reach::Question now = was;
+            auto cells =
+                std::make_shared<RandomCells>(static_cast<const RandomCells&>(*was.problem.cells));
+            const int column = random.between(0, was.problem.frame.columns - 1);
+            const int row = random.between(0, was.problem.frame.rows - 1);
+            cells->set(
+                column, row,
+                {static_cast<runtime::Behaviour>(random.between(0, 1)), runtime::Form::Full});
+            now.problem.cells = cells;
+            const bool isUnnoticed = reach::isUnnoticed(was, former, now);
+            const reach::Answer whole = reach::answer(now);
+            if (!isUnnoticed) {
+                if (whole.reached.visited != former.reached.visited) ++noticed;
+                continue;
+            }
+            ++unnoticed;
+            const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
+            QVERIFY2(whole.reached.visited == former.reached.visited, where);
+            QVERIFY2(whole.reached.standing == former.reached.standing, where);
+            QVERIFY2(whole.reached.states == former.reached.states, where);
+        }
+    }
+    QVERIFY2(rounds > 0 || (unnoticed > count && noticed > count / 2),
+             QByteArray::number(unnoticed) + " unnoticed, noticed " + QByteArray::number(noticed));
 }
 
 void SolverTest::forms_fillWhatTheTextSays() {

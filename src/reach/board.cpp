@@ -1,0 +1,123 @@
+/// Boarding movers: see rides.h.
+
+#include "reach/exploration.h"
+
+namespace rook::reach {
+
+using runtime::Body;
+
+/// Takes along whoever has come to a place of a mover's track; true if there is more to sweep.
+bool Exploration::board(Set& set, std::size_t index) {
+    const Ground& ground = set.sweep->ground();
+    const std::vector<runtime::Mover>& movers = m_grounds.problem().parts.movers;
+    for (std::size_t mover = 0; mover < movers.size(); ++mover) {
+        if (set.boarded.contains(mover)) continue;
+        const std::vector<PxRect> places = ridesOn(ground, movers[mover]);
+        const BitMap& visited = set.sweep->visited();
+        if (std::none_of(places.begin(), places.end(), [&](const PxRect& at) {
+                return visited.anyIn(at.x, at.y, at.right(), at.bottom());
+            }))
+            continue;
+        set.boarded[mover] = m_keepsLog ? boardingOf(set, index, places) : std::nullopt;
+        set.sweep->beginRide(static_cast<int>(mover), edgesOf(ground, movers[mover]));
+        for (const PxRect& at : restsOn(ground, movers[mover]))
+            ride(set, at);
+        for (const PxRect& at : places)
+            passOnRide(set, static_cast<int>(mover), at);
+        return true;
+    }
+    return false;
+}
+
+/// The state found first from which one tick may end on the mover.
+std::optional<State> Exploration::boardingOf(const Set& set, std::size_t index,
+                                             const std::vector<PxRect>& places) const {
+    const Ground& ground = set.sweep->ground();
+    std::optional<State> best;
+    int bestStep = 0;
+    const auto look = [&](int layer, const PxRect& at) {
+        for (int y = std::max(0, at.y); y < at.bottom(); ++y) {
+            if (!set.sweep->known(layer, y)) continue;
+            for (int x = at.x; x < at.right(); ++x) {
+                if (!set.sweep->isKnown(layer, x, y)) continue;
+                // Who stands on something else is not carried.
+                if (layer == Layers::standing && ground.maps().floor.test(x, y)) continue;
+                const int step = set.log->stepOf(layer, y, x);
+                if (best && step >= bestStep) continue;
+                best = State{index, layer, x, y};
+                bestStep = step;
+            }
+        }
+    };
+    for (int i = 0; i < ground.layers().count(); ++i) {
+        const Layer& layer = ground.layers()[i];
+        if (layer.takesNoTick() || layer.sort == LayerSort::Sprung) continue;
+        const int fall = layer.sort == LayerSort::Air ? layer.dy : 1;
+        if (fall <= 0) continue;
+        for (const PxRect& at : places)
+            look(i, {at.x, at.y - fall + 1, at.width, at.height + fall - 1});
+    }
+    return best;
+}
+
+namespace {
+
+/// Beside something solid: a ride may end there.
+bool mayBeStopped(const BodyMaps& maps, int x, int y) {
+    return !maps.free.test(x - 1, y) || !maps.free.test(x + 1, y) || !maps.free.test(x, y - 1) ||
+           !maps.free.test(x, y + 1);
+}
+
+}  // namespace
+
+/// All of these places are stood at; where something solid may end the ride, a body falls.
+void Exploration::ride(Set& set, const PxRect& places) {
+    const Ground& ground = set.sweep->ground();
+    const BodyMaps& maps = ground.maps();
+    const int fall = ground.layers().fall();
+    BitMap row(maps.live.width(), 1);
+    row.setRun(0, places.x, places.right());
+    std::vector<Word> bits(static_cast<std::size_t>(row.wordsPerRow()));
+    BitMap stopped(maps.live.width(), 1);
+    const WordRange all{0, row.wordsPerRow()};
+    for (int y = places.y; y < places.bottom(); ++y) {
+        for (int i = 0; i < all.to; ++i)
+            bits[static_cast<std::size_t>(i)] = row.row(0)[i] & ground.open(y)[i];
+        set.sweep->seed(Layers::standing, y, bits.data(), all);
+        stopped.clearRun(0, 0, stopped.width());
+        for (int x = places.x; x < places.right(); ++x)
+            if (ground.open(y)[x / 64] >> (x % 64) & 1u && mayBeStopped(maps, x, y))
+                stopped.set(x, 0);
+        set.sweep->seed(fall, y, stopped.row(0), all);
+    }
+}
+
+/// What is passed within a tick is visited, and what is met there gained.
+void Exploration::passOnRide(Set& set, int mover, const PxRect& places) {
+    const Ground& ground = set.sweep->ground();
+    const BodyMaps& maps = ground.maps();
+    for (int y = places.y; y < places.bottom(); ++y) {
+        for (int x = places.x; x < places.right(); ++x) {
+            if (!maps.live.test(x, y)) continue;
+            if (ground.hasGains() && (ground.gainsAt(x - maps.left, y - maps.top) & ~set.held) != 0)
+                gainOnRide(set, mover, x, y);
+            else
+                set.sweep->visit(x, y);
+        }
+    }
+}
+
+void Exploration::gainOnRide(Set& set, int mover, int x, int y) {
+    const Ground& ground = set.sweep->ground();
+    const BodyMaps& maps = ground.maps();
+    Body body = ground.layers().bodyOf(Layers::standing, x - maps.left, y - maps.top);
+    body.held = set.held | ground.gainsAt(body.x, body.y);
+    m_passed.set(x, y);
+    const std::optional<State> from = set.boarded[static_cast<std::size_t>(mover)];
+    Set& larger = m_sets[indexOf(body.held)];
+    if (larger.sweep->isKnown(Layers::standing, x, y)) return;
+    larger.sweep->start(body);
+    if (from) larger.origins[keyOf(Layers::standing, x, y)] = {*from, {}, mover};
+}
+
+}  // namespace rook::reach

@@ -1,0 +1,134 @@
+/// Reach with movers against a breadth-first search over single states and ticks.
+
+#include <numeric>
+
+#include "reach/in_time.h"
+#include "reach/run_finder.h"
+#include "reach_brute_force.h"
+#include "testing.h"
+
+using namespace rook;
+
+using testing::Search;
+
+namespace {
+
+/// A closed way: there and back, or round a rectangle.
+runtime::Mover randomMover(Random& random, const runtime::Frame& frame) {
+    runtime::Mover mover;
+    mover.width = random.between(2, 14);
+    mover.height = random.between(1, 4);
+    const int x = random.between(0, frame.widthPx() - 1);
+    const int y = random.between(2, frame.heightPx() - 1);
+    const int dx = random.between(-20, 20);
+    const int dy = random.between(-20, 20);
+    if (random.chance(40))
+        mover.track = {{x, y}, {x + dx, y}, {x, y}};
+    else if (random.chance(60))
+        mover.track = {{x, y}, {x, y + dy}, {x, y}};
+    else
+        mover.track = {{x, y}, {x + dx, y}, {x + dx, y + dy}, {x, y + dy}, {x, y}};
+    mover.periodTicks = 4 * random.between(1, 6);
+    return mover;
+}
+
+/// Every input from every state in every tick of the common period; none if there are too many.
+std::optional<Search> searchWithClock(const reach::Problem& problem) {
+    using runtime::Body;
+    runtime::Parts parts = testing::partsOf(problem);
+    parts.movers = problem.parts.movers;
+    long long period = 1;
+    for (const runtime::Mover& mover : parts.movers)
+        period = std::lcm(period, static_cast<long long>(mover.periodTicks));
+    const runtime::MotionTables tables = testing::freelyOf(problem);
+    const runtime::World world(problem.frame, *problem.cells, tables, parts);
+    Search search;
+    std::set<std::pair<decltype(testing::keyOf(Body())), long long>> known;
+    std::deque<Body> open;
+    const auto add = [&](Body body) {
+        if (body.stance == runtime::Stance::Ended) return;
+        search.visited.insert({body.x, body.y});
+        // The very first tick is told from all others: nothing was under the body before.
+        if (body.tick > 0) body.tick = (body.tick - 1) % period + 1;
+        if (known.insert({testing::keyOf(body), body.tick}).second) open.push_back(body);
+    };
+    add(runtime::bodyAt(level::boxOf(*problem.start), world, tables));
+    while (!open.empty()) {
+        if (known.size() > 20000) return std::nullopt;
+        const Body body = open.front();
+        open.pop_front();
+        testing::forEachInput(world, tables, body, [&](const runtime::Input& input) {
+            Body next = body;
+            runtime::step(world, tables, next, input, [&](int x, int y) {
+                search.visited.insert({x, y});
+            });
+            add(next);
+        });
+    }
+    return search;
+}
+
+}  // namespace
+
+class MoversTest : public QObject {
+    Q_OBJECT
+private slots:
+    void reach_isBetweenItsTwoSolves_onRandomLevels();
+};
+
+void MoversTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
+    const std::uint64_t seed = testing::seedOr(20261124);
+    const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
+    const int count = rounds > 0 ? rounds : 300;
+    int ridden = 0, decided = 0, undecided = 0;
+    for (int round = 0; round < count; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        reach::Problem problem = testing::randomProblem(random);
+        problem.tables.fromAbove = false;
+        if (reach::solve(problem).states > 1200) continue;  // too slow with a clock
+        for (int movers = random.between(1, 2); movers > 0; --movers)
+            problem.parts.movers.push_back(randomMover(random, problem.frame));
+        const auto found = searchWithClock(problem);
+        if (!found) continue;
+        const reach::Reached reached = reach::solve(problem);
+        const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
+        QVERIFY2(reached.completion == reach::Completion::Complete, where);
+        std::vector<std::pair<int, int>> byMovers;
+        for (int y = -reached.top; y < reached.visited.height() - reached.top; ++y) {
+            for (int x = -reached.left; x < reached.visited.width() - reached.left; ++x) {
+                const QByteArray at =
+                    where + " x " + QByteArray::number(x) + " y " + QByteArray::number(y);
+                const bool isMet = found->visited.contains({x, y});
+                const bool isSure = reached.isVisited({x, y});
+                const bool mayBe = reached.byMovers.width() > 0 &&
+                                   reached.byMovers.test(x + reached.left, y + reached.top);
+                QVERIFY2(!isSure || isMet, at + " is sure and wrong");
+                QVERIFY2(!isMet || isSure || mayBe, at + " is missed");
+                if (isMet && !isSure) byMovers.push_back({x, y});
+            }
+        }
+        if (byMovers.empty()) continue;
+        ++ridden;
+        const reach::RunFinder finder(problem, {});
+        for (int goals = 0; goals < 4; ++goals) {
+            const auto [x, y] = byMovers[static_cast<std::size_t>(
+                random.between(0, static_cast<int>(byMovers.size()) - 1))];
+            const PxRect goal{x, y, problem.tables.bodyWidth, problem.tables.bodyHeight};
+            auto run = finder.runTo(goal);
+            if (run && !reach::replays(problem, *run, goal))
+                run = reach::waitingRun(problem, *run, goal);
+            // Who starts in the air cannot wait for anything.
+            if (finder.completion() == reach::Completion::Complete &&
+                testing::firstBody(problem).stance == runtime::Stance::Standing)
+                ++(run ? decided : undecided);
+            QVERIFY2(!run || reach::replays(problem, *run, goal), where + " does not replay");
+        }
+    }
+    qInfo("%d levels with rides: %d goals by a run in time, %d not decided", ridden, decided,
+          undecided);
+    QVERIFY2(rounds > 0 || ridden > count / 30, "random movers take somebody somewhere");
+    QVERIFY2(decided >= 4 * undecided, "most of what movers lead to is decided");
+}
+
+QTEST_APPLESS_MAIN(MoversTest)
+#include "movers_test.moc"
