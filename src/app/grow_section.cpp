@@ -46,7 +46,7 @@ public:
         m_kind = makeChoiceBox(QStringLiteral("noise-kind"),
                                {tr("smooth"), tr("billows"), tr("ridges"), tr("pebbles")}, this,
                                [this](int index) {
-                                   m_settings.noise.kind = masses::NoiseKind(index);
+                                   m_settings.noise.kind = NoiseKind(index);
                                    consider();
                                });
         m_kind->setFixedWidth(92);

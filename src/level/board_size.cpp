@@ -58,6 +58,13 @@ Result<LevelEdit> resizeBoard(const Level& level, const CellRect& frame) {
         for (int x = kept.x; x < kept.right(); ++x)
             cells.set(x - frame.x, y - frame.y, level.cells.at(x, y));
     edit.level.cells = std::move(cells);
+    if (level.tiles.width() > 0) {
+        Grid<Tile> tiles(frame.width, frame.height);
+        for (int y = kept.y; y < kept.bottom(); ++y)
+            for (int x = kept.x; x < kept.right(); ++x)
+                tiles.set(x - frame.x, y - frame.y, level.tileAt(x, y));
+        edit.level.tiles = std::move(tiles);
+    }
     const int dx = -frame.x * level.cellSize.width;
     const int dy = -frame.y * level.cellSize.height;
     edit.level.entities.edit([&](auto& list) {

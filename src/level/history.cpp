@@ -35,6 +35,7 @@ std::size_t bytesNotShared(const Project& project, const Project& former) {
         bytes += before ? level->cells.bytesNotSharedWith(before->cells) : level->cells.byteCount();
         if (!before || !level->entities.isSharedWith(before->entities))
             bytes += level->entities.size() * sizeof(Entity);
+        bytes += level->tiles.bytesNotSharedWith(before ? before->tiles : Grid<Tile>());
         bytes += bytesNotSharedOf(level->sketch, before ? before->sketch : Sketch());
     }
     return bytes;

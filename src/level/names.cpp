@@ -21,6 +21,7 @@ constexpr std::string_view toneNames[] = {"graphite", "verdigris", "ochre", "ver
 constexpr std::string_view widthNames[] = {"fine", "bold"};
 constexpr std::string_view beadNames[] = {"jump",   "climb",  "door", "foe",
                                           "puzzle", "reward", "story"};
+constexpr std::string_view fitNames[] = {"repeat", "across", "stretch", "once"};
 constexpr std::string_view partNames[] = {"kind", "matter", "tile"};
 
 template <typename E>
@@ -78,6 +79,11 @@ std::span<const std::string_view> namesOf<PartSort>() {
     return partNames;
 }
 
+template <>
+std::span<const std::string_view> namesOf<PictureFit>() {
+    return fitNames;
+}
+
 template <typename E>
 std::string_view nameIn(E value) {
     return namesOf<E>()[static_cast<std::size_t>(value)];
@@ -125,6 +131,9 @@ std::string_view nameOf(BeadSort sort) {
 std::string_view nameOf(PartSort sort) {
     return nameIn(sort);
 }
+std::string_view nameOf(PictureFit fit) {
+    return nameIn(fit);
+}
 
 template <typename E>
 std::optional<E> fromName(std::string_view name) {
@@ -156,6 +165,7 @@ ROOK_NAMES_OF(Role);
 ROOK_NAMES_OF(Facing);
 ROOK_NAMES_OF(LevelKind);
 ROOK_NAMES_OF(FieldType);
+ROOK_NAMES_OF(PictureFit);
 ROOK_NAMES_OF(Ability);
 ROOK_NAMES_OF(runtime::EdgeRule);
 ROOK_NAMES_OF(MarkShape);

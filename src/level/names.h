@@ -41,6 +41,9 @@ enum class PencilTone : unsigned char { Graphite, Verdigris, Ochre, Vermilion, P
 enum class PencilWidth : unsigned char { Fine, Bold };
 /// What a bead on a route is.
 enum class BeadSort : unsigned char { Jump, Climb, Door, Foe, Puzzle, Reward, Story };
+/// How a picture fills what it is seen in: repeated sideways and downwards; repeated sideways, on
+/// the lower border; as large as the level; once, in the middle.
+enum class PictureFit : unsigned char { Repeat, Across, Stretch, Once };
 /// What stands for a thing of the plan.
 enum class PartSort : unsigned char { Kind, Matter, Tile };
 
@@ -57,6 +60,7 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(PencilWidth width);
 [[nodiscard]] std::string_view nameOf(BeadSort sort);
 [[nodiscard]] std::string_view nameOf(PartSort sort);
+[[nodiscard]] std::string_view nameOf(PictureFit fit);
 
 /// The value of that name, or nothing. `E` is one of the types above.
 template <typename E>

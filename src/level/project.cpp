@@ -25,27 +25,54 @@ Matter Project::openMatter() {
     return open;
 }
 
+namespace {
+
+using Boards = std::vector<std::shared_ptr<const Level>>;
+
+bool areEqual(const Boards& a, const Boards& b) {
+    return std::equal(a.begin(), a.end(), b.begin(), b.end(),
+                      [](const auto& x, const auto& y) { return x == y || *x == *y; });
+}
+
+}  // namespace
+
 bool Project::operator==(const Project& other) const {
     return name == other.name && matters == other.matters && sheets == other.sheets &&
            kinds == other.kinds && profiles == other.profiles && parts == other.parts &&
            blocks == other.blocks && comfortLimit == other.comfortLimit &&
-           unknown == other.unknown &&
-           std::equal(levels.begin(), levels.end(), other.levels.begin(), other.levels.end(),
-                      [](const auto& a, const auto& b) { return a == b || *a == *b; });
+           unknown == other.unknown && backdrops == other.backdrops &&
+           areEqual(levels, other.levels) && areEqual(swatches, other.swatches);
 }
 
 bool Project::sharesAllWith(const Project& other) const {
     return name == other.name && levels == other.levels && matters.isSharedWith(other.matters) &&
            sheets.isSharedWith(other.sheets) && kinds.isSharedWith(other.kinds) &&
            profiles.isSharedWith(other.profiles) && parts.isSharedWith(other.parts) &&
-           blocks.isSharedWith(other.blocks) && comfortLimit == other.comfortLimit &&
+           blocks.isSharedWith(other.blocks) && backdrops.isSharedWith(other.backdrops) &&
+           swatches == other.swatches && comfortLimit == other.comfortLimit &&
            unknown == other.unknown;
 }
 
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {
-    for (const auto& level : levels)
-        if (level->id == id) return level;
+    for (const auto* boards : {&levels, &swatches})
+        for (const auto& level : *boards)
+            if (level->id == id) return level;
     return nullptr;
+}
+
+bool Project::isSwatch(const LevelId& id) const {
+    return std::any_of(swatches.begin(), swatches.end(),
+                       [&](const auto& swatch) { return swatch->id == id; });
+}
+
+const Backdrop* Project::findBackdrop(const std::string& backdropName) const {
+    return findIn(backdrops, [&](const Backdrop& each) { return each.name == backdropName; });
+}
+
+std::optional<int> Project::sheetIndex(const std::string& sheetName) const {
+    for (std::size_t i = 0; i < sheets.size(); ++i)
+        if (sheets[i].name == sheetName) return static_cast<int>(i);
+    return std::nullopt;
 }
 
 const Kind* Project::findKind(const KindId& id) const {
@@ -78,10 +105,12 @@ Role Project::roleOf(const Entity& entity) const {
 
 Project Project::withLevel(Level level) const {
     Project result = *this;
-    for (auto& slot : result.levels) {
-        if (slot->id != level.id) continue;
-        slot = std::make_shared<const Level>(std::move(level));
-        return result;
+    for (auto* boards : {&result.levels, &result.swatches}) {
+        for (auto& slot : *boards) {
+            if (slot->id != level.id) continue;
+            slot = std::make_shared<const Level>(std::move(level));
+            return result;
+        }
     }
     ROOK_ASSERT(false, "a level is replaced by one of the same id");
     return result;

@@ -3,7 +3,7 @@
 ///
 /// Invariants:
 ///  1. `Project::matters[0]` is open; cells name matters by their place in that list.
-///  2. Ids are unique: levels in the project, entities in their level.
+///  2. Ids are unique: levels and swatches in the project, entities in their level.
 ///  3. Levels stand in the order of play.
 
 #include <memory>
@@ -19,6 +19,7 @@
 #include "level/kept_run.h"
 #include "level/motion_profile.h"
 #include "level/sketch.h"
+#include "level/tile.h"
 
 namespace rook::level {
 
@@ -48,6 +49,10 @@ struct Level {
     std::string message;
     SharedVector<Entity> entities;
     Sketch sketch;
+    Grid<Tile> tiles{0, 0};  ///< set by hand over the dressing; 0 x 0, or as large as `cells`
+    std::string theme;       ///< of the swatches that dress it, or that a swatch belongs to
+    std::string backdrop;    ///< name of the pictures behind it; empty = none
+    Chance chance;
     SharedVector<LaidBlock> laid;     ///< so that a block that changes can change where it lies
     SharedVector<KeptRun> runs;       ///< that must stay possible
     std::optional<KeptRun> proof;     ///< the last run that was found to get to the exit
@@ -55,6 +60,8 @@ struct Level {
     UnknownKeys unknown;
 
     [[nodiscard]] PxRect boundsPx() const { return toPx(cells.bounds(), cellSize); }
+    /// None where there is none, or outside.
+    [[nodiscard]] Tile tileAt(int x, int y) const { return tiles.at(x, y, Tile()); }
     bool operator==(const Level&) const = default;
 };
 
@@ -76,7 +83,10 @@ struct Project {
     SharedVector<MotionProfile> profiles;
     SharedVector<PartMatch> parts;  ///< one a name at most
     SharedVector<Block> blocks;
+    SharedVector<Backdrop> backdrops;
     std::vector<std::shared_ptr<const Level>> levels;
+    /// Small boards, dressed by hand: what they show is how matter is dressed anywhere.
+    std::vector<std::shared_ptr<const Level>> swatches;
     int comfortLimit = 0;  ///< %; less comfort in a level is a finding; 0 = none is
     UnknownKeys unknown;
 
@@ -86,8 +96,11 @@ struct Project {
     /// that were made equal by hand may not share.
     [[nodiscard]] bool sharesAllWith(const Project& other) const;
 
-    /// Null if there is none.
+    /// A level or a swatch; null if there is none.
     [[nodiscard]] std::shared_ptr<const Level> findLevel(const LevelId& id) const;
+    [[nodiscard]] bool isSwatch(const LevelId& id) const;
+    [[nodiscard]] const Backdrop* findBackdrop(const std::string& name) const;
+    [[nodiscard]] std::optional<int> sheetIndex(const std::string& name) const;
     [[nodiscard]] const Kind* findKind(const KindId& id) const;
     [[nodiscard]] const Sheet* findSheet(const std::string& name) const;
     [[nodiscard]] const Block* findBlock(const std::string& name) const;
@@ -99,7 +112,7 @@ struct Project {
     /// Role of an entity's kind; prop if the kind is not known.
     [[nodiscard]] Role roleOf(const Entity& entity) const;
 
-    /// This project with the level of that id replaced. Requires: it has one.
+    /// This project with the level or swatch of that id replaced. Requires: it has one.
     [[nodiscard]] Project withLevel(Level level) const;
 };
 

@@ -5,7 +5,7 @@
 #include <optional>
 
 #include "level/edits.h"
-#include "masses/noise.h"
+#include "base/noise.h"
 
 namespace rook::masses {
 

@@ -21,7 +21,7 @@ CellRegion randomArea(Random& random) {
 
 CaveSettings randomSettings(Random& random) {
     CaveSettings settings;
-    settings.noise = {static_cast<masses::NoiseKind>(random.between(0, 3)), random.between(2, 30),
+    settings.noise = {static_cast<NoiseKind>(random.between(0, 3)), random.between(2, 30),
                       random.between(1, 4), random.between(0, 1000)};
     settings.threshold = random.between(20, 80);
     settings.smoothing = random.between(0, 4);
@@ -44,11 +44,11 @@ private slots:
 
 void CavesTest::noise_isTheSame_forTheSameSeed_andStaysInRange() {
     for (int kind = 0; kind < 4; ++kind) {
-        masses::NoiseSettings settings{static_cast<masses::NoiseKind>(kind), 7, 3, 11};
-        const masses::NoiseField first(settings);
-        const masses::NoiseField second(settings);
+        NoiseSettings settings{static_cast<NoiseKind>(kind), 7, 3, 11};
+        const NoiseField first(settings);
+        const NoiseField second(settings);
         settings.seed = 12;
-        const masses::NoiseField other(settings);
+        const NoiseField other(settings);
         int different = 0;
         double least = 1;
         double most = 0;

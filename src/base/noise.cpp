@@ -1,4 +1,4 @@
-#include "masses/noise.h"
+#include "base/noise.h"
 
 #include <libnoise/module/billow.h>
 #include <libnoise/module/perlin.h>
@@ -7,7 +7,7 @@
 
 #include <algorithm>
 
-namespace rook::masses {
+namespace rook {
 
 struct NoiseField::Parts {
     std::unique_ptr<noise::module::Module> source;
@@ -59,4 +59,4 @@ double NoiseField::at(int x, int y) const {
     return std::clamp((value + 1) / 2, 0.0, 1.0);
 }
 
-}  // namespace rook::masses
+}  // namespace rook

@@ -4,7 +4,7 @@
 
 #include <memory>
 
-namespace rook::masses {
+namespace rook {
 
 enum class NoiseKind : unsigned char { Smooth, Billows, Ridges, Pebbles };
 
@@ -31,4 +31,4 @@ private:
     std::unique_ptr<Parts> m_parts;
 };
 
-}  // namespace rook::masses
+}  // namespace rook

@@ -1,0 +1,204 @@
+#include "skin/dressing.h"
+
+#include <algorithm>
+
+namespace rook::skin {
+
+using level::Cell;
+using level::Level;
+using level::Tile;
+
+namespace {
+
+/// A number that looks random, of a place and a seed (the finishing steps of SplitMix64).
+std::uint64_t rollOf(std::uint64_t seed, int x, int y) {
+    std::uint64_t z = seed + 0x9e3779b97f4a7c15ULL * (static_cast<std::uint64_t>(x) + 1) +
+                      0xc2b2ae3d27d4eb4fULL * (static_cast<std::uint64_t>(y) + 1);
+    z = (z ^ (z >> 30)) * 0xbf58476d1ce4e5b9ULL;
+    z = (z ^ (z >> 27)) * 0x94d049bb133111ebULL;
+    return z ^ (z >> 31);
+}
+
+Tile chosen(const std::vector<Variant>& variants, int total, std::uint64_t roll) {
+    if (variants.size() == 1) return variants.front().tile;
+    auto left = static_cast<int>(roll % static_cast<std::uint64_t>(total));
+    for (const Variant& variant : variants) {
+        left -= variant.count;
+        if (left < 0) return variant.tile;
+    }
+    return variants.back().tile;
+}
+
+/// Dresses one area. Works on a copy of its cells with a border, so that no neighbour needs a look
+/// at the board.
+class Dresser {
+public:
+    Dresser(const Lessons& lessons, const Level& level, const CellRect& area, int salt)
+        : m_lessons(lessons),
+          m_level(level),
+          m_seed(static_cast<std::uint64_t>(static_cast<std::int64_t>(level.chance.seed)) *
+                     1000003 +
+                 static_cast<std::uint64_t>(static_cast<std::int64_t>(salt))),
+          m_area(area),
+          m_width(area.width + 2 * reachOfDressing),
+          m_height(area.height + 2 * reachOfDressing) {
+        takeCells();
+        takeExposures();
+        takeDepths();
+    }
+
+    [[nodiscard]] Dressed run() {
+        Dressed dressed;
+        dressed.area = m_area;
+        const auto count = static_cast<std::size_t>(m_area.area());
+        dressed.tiles.resize(count);
+        dressed.guessed.resize(count);
+        const bool hasPins = m_level.tiles.width() > 0;
+        std::size_t i = 0;
+        for (int y = 0; y < m_area.height; ++y) {
+            for (int x = 0; x < m_area.width; ++x, ++i) {
+                if (hasPins) {
+                    const Tile pinned = m_level.tiles.at(m_area.x + x, m_area.y + y);
+                    if (!pinned.isNone()) {
+                        dressed.tiles[i] = pinned.isBlank() ? Tile() : pinned;
+                        continue;
+                    }
+                }
+                const std::size_t at = indexOf(x + reachOfDressing, y + reachOfDressing);
+                if (m_cells[at].isOpen())
+                    dressed.tiles[i] = trimAt(at, m_area.x + x, m_area.y + y);
+                else
+                    dressed.tiles[i] = tileAt(at, m_area.x + x, m_area.y + y, dressed.guessed[i]);
+            }
+        }
+        return dressed;
+    }
+
+private:
+    [[nodiscard]] std::size_t indexOf(int x, int y) const {
+        return static_cast<std::size_t>(y) * static_cast<std::size_t>(m_width) +
+               static_cast<std::size_t>(x);
+    }
+
+    /// Beyond its border, a board goes on as it ends.
+    void takeCells() {
+        m_cells.resize(static_cast<std::size_t>(m_width) * static_cast<std::size_t>(m_height));
+        const auto& cells = m_level.cells;
+        const int left = m_area.x - reachOfDressing;
+        for (int y = 0; y < m_height; ++y) {
+            const int row = std::clamp(m_area.y - reachOfDressing + y, 0, cells.height() - 1);
+            Cell* line = &m_cells[indexOf(0, y)];
+            if (y > 0 && row == m_lastRow) {
+                std::copy(line - m_width, line, line);
+                continue;
+            }
+            m_lastRow = row;
+            for (int x = 0; x < m_width; ++x)
+                line[x] = cells.at(std::clamp(left + x, 0, cells.width() - 1), row);
+        }
+    }
+
+    void takeExposures() {
+        m_exposures.assign(m_cells.size(), 0);
+        const Joins& joins = m_lessons.joins();
+        for (int y = 1; y + 1 < m_height; ++y) {
+            const Cell* above = &m_cells[indexOf(0, y - 1)];
+            const Cell* line = &m_cells[indexOf(0, y)];
+            const Cell* below = &m_cells[indexOf(0, y + 1)];
+            Exposure* out = &m_exposures[indexOf(0, y)];
+            for (int x = 1; x + 1 < m_width; ++x) {
+                const Cell cell = line[x];
+                if (cell.isOpen()) continue;
+                const auto joined = [&](Cell other, int bit) {
+                    // Most neighbours are equal: no look at the table then.
+                    return (other == cell || joins.are(cell, other)) ? 1u << bit : 0u;
+                };
+                out[x] = withRealCorners(joined(above[x], 0) | joined(above[x + 1], 1) |
+                                         joined(line[x + 1], 2) | joined(below[x + 1], 3) |
+                                         joined(below[x], 4) | joined(below[x - 1], 5) |
+                                         joined(line[x - 1], 6) | joined(above[x - 1], 7));
+            }
+        }
+    }
+
+    /// Ring by ring: a cell is one deeper if all nine around and at it are that deep.
+    void takeDepths() {
+        m_depths.assign(m_cells.size(), 0);
+        for (std::size_t i = 0; i < m_cells.size(); ++i)
+            m_depths[i] = m_exposures[i] == inside ? 1 : 0;
+        std::vector<std::uint8_t> across(m_cells.size());
+        for (int depth = 1; depth < mostDepth; ++depth) {
+            const auto isDeep = [&](std::size_t i) { return m_depths[i] >= depth; };
+            for (std::size_t i = 1; i + 1 < m_cells.size(); ++i)
+                across[i] = isDeep(i - 1) && isDeep(i) && isDeep(i + 1);
+            const auto width = static_cast<std::size_t>(m_width);
+            for (int y = 1 + depth; y + 1 + depth < m_height; ++y)
+                for (int x = 1 + depth; x + 1 + depth < m_width; ++x) {
+                    const std::size_t i = indexOf(x, y);
+                    if (across[i - width] && across[i] && across[i + width]) m_next.push_back(i);
+                }
+            for (const std::size_t i : m_next)
+                m_depths[i] = static_cast<std::uint8_t>(depth + 1);
+            m_next.clear();
+        }
+    }
+
+    [[nodiscard]] Tile tileAt(std::size_t at, int x, int y, std::uint8_t& isGuessed) const {
+        const Cell cell = m_cells[at];
+        const auto choice =
+            m_lessons.choiceFor({cell.matter(), cell.form(), m_exposures[at], m_depths[at]});
+        if (!choice.variants) return {};
+        isGuessed = choice.isKnown ? 0 : 1;
+        const Tile tile = chosen(*choice.variants, choice.total, rollOf(m_seed, x, y));
+        return tile.isBlank() ? Tile() : tile;
+    }
+
+    [[nodiscard]] Tile trimAt(std::size_t at, int x, int y) const {
+        const auto width = static_cast<std::size_t>(m_width);
+        const bool isWithinRows = y > 0, isBelow = y + 1 < m_level.cells.height();
+        const bool isWithinLeft = x > 0, isWithinRight = x + 1 < m_level.cells.width();
+        Surface surface;
+        if (isBelow && !m_cells[at + width].isOpen())
+            surface = {Side::Top, m_cells[at + width]};
+        else if (isWithinRows && !m_cells[at - width].isOpen())
+            surface = {Side::Under, m_cells[at - width]};
+        else if (isWithinRight && !m_cells[at + 1].isOpen())
+            surface = {Side::Left, m_cells[at + 1]};
+        else if (isWithinLeft && !m_cells[at - 1].isOpen())
+            surface = {Side::Right, m_cells[at - 1]};
+        else
+            return {};
+        const Trim* trim = m_lessons.trimOn(surface.cell, surface.side);
+        if (!trim) return {};
+        const std::uint64_t roll = rollOf(m_seed ^ 0x7472696dULL, x, y);
+        if (const NoiseField* noise = m_lessons.noiseOf(*trim)) {
+            if (noise->at(x, y) < trim->threshold) return {};
+        } else if (static_cast<int>((roll >> 32) % static_cast<std::uint64_t>(trim->places)) >=
+                   trim->dressed) {
+            return {};
+        }
+        return chosen(trim->variants, trim->dressed, roll & 0xffffffffu);
+    }
+
+    const Lessons& m_lessons;
+    const Level& m_level;
+    std::uint64_t m_seed;
+    CellRect m_area;
+    int m_width;
+    int m_height;
+    int m_lastRow = -1;
+    std::vector<Cell> m_cells;
+    std::vector<Exposure> m_exposures;
+    std::vector<std::uint8_t> m_depths;
+    std::vector<std::size_t> m_next;
+};
+
+}  // namespace
+
+Dressed dress(const Lessons& lessons, const Level& level, const CellRect& area, int salt) {
+    const CellRect shown = area.intersected(level.cells.bounds());
+    if (shown.isEmpty()) return {};
+    return Dresser(lessons, level, shown, salt).run();
+}
+
+}  // namespace rook::skin

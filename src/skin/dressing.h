@@ -1,0 +1,34 @@
+#pragma once
+/// The tiles that a board wears.
+///
+/// What a cell wears depends on the cells up to four away, on the lessons, on the seeds of level
+/// and swatch and on its place, and on nothing else. So any part of a board may be dressed by
+/// itself, and after an edit only what is within `reachOfDressing` of it.
+
+#include "skin/lessons.h"
+
+namespace rook::skin {
+
+inline constexpr int reachOfDressing = 4;  ///< cells
+
+struct Dressed {
+    CellRect area;
+    std::vector<level::Tile> tiles;     ///< row by row; none where nothing is to be drawn
+    std::vector<std::uint8_t> guessed;  ///< 1 where the nearest case stands for one not shown
+
+    [[nodiscard]] level::Tile at(int x, int y) const { return tiles[indexOf(x, y)]; }
+    [[nodiscard]] bool isGuessed(int x, int y) const { return guessed[indexOf(x, y)] != 0; }
+
+private:
+    [[nodiscard]] std::size_t indexOf(int x, int y) const {
+        return static_cast<std::size_t>(y - area.y) * static_cast<std::size_t>(area.width) +
+               static_cast<std::size_t>(x - area.x);
+    }
+};
+
+/// Dresses `area`, clipped to the level; tiles that are set by hand come first. `salt` rolls all
+/// chances anew. Cost: some 50 ns a cell.
+[[nodiscard]] Dressed dress(const Lessons& lessons, const level::Level& level, const CellRect& area,
+                            int salt = 0);
+
+}  // namespace rook::skin

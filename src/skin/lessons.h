@@ -1,0 +1,101 @@
+#pragma once
+/// What swatches teach: which tiles a cell may wear, by its matter, form, exposure and depth, and
+/// what grows on the open cells beside a surface.
+
+#include <map>
+#include <optional>
+
+#include "base/noise.h"
+#include "skin/exposure.h"
+
+namespace rook::skin {
+
+/// A tile, and how often the swatches show it.
+struct Variant {
+    level::Tile tile;
+    int count = 0;
+    bool operator==(const Variant&) const = default;
+};
+
+/// Where a cell is, as far as its look depends on it.
+struct Case {
+    level::MatterId matter;
+    level::Form form = level::Form::Full;
+    Exposure exposure = inside;
+    int depth = 0;  ///< cells all around that are inside, 0 to 3; 0 wherever something is exposed
+    auto operator<=>(const Case&) const = default;
+};
+inline constexpr int mostDepth = 3;
+
+/// Where an open cell lies, as seen from the surface.
+enum class Side : unsigned char { Top, Under, Left, Right };
+inline constexpr int sideCount = 4;
+
+/// What grows on open cells beside a surface.
+struct Trim {
+    std::vector<Variant> variants;
+    int places = 0;   ///< open cells there
+    int dressed = 0;  ///< of them, with a tile
+    level::Chance chance;
+    double threshold = 0;  ///< of the noise, where it grows in patches
+};
+
+class Lessons {
+public:
+    /// From the project's swatches of that theme; what these leave out, from those without one.
+    /// Cost: the cells of the swatches, and 50,000 comparisons a matter and form that is taught.
+    Lessons(const level::Project& project, const std::string& theme);
+
+    [[nodiscard]] const Joins& joins() const { return m_joins; }
+    [[nodiscard]] bool teaches(level::MatterId matter) const {
+        return matter.index < m_matters.size() && m_matters[matter.index].isTaught;
+    }
+    /// The variants of the case or, if no swatch shows it, of the nearest that one shows; null if
+    /// the matter is not taught.
+    struct Choice {
+        const std::vector<Variant>* variants = nullptr;
+        bool isKnown = false;
+        int total = 0;  ///< sum of the counts
+    };
+    [[nodiscard]] Choice choiceFor(const Case& which) const;
+    /// Null if nothing grows there.
+    [[nodiscard]] const Trim* trimOn(level::Cell surface, Side side) const;
+    [[nodiscard]] const NoiseField* noiseOf(const Trim& trim) const;
+    [[nodiscard]] std::size_t caseCount() const { return m_cases.size(); }
+    [[nodiscard]] bool isEmpty() const { return m_cases.empty() && m_trims.empty(); }
+
+private:
+    struct Slot {
+        std::vector<Variant> variants;
+        int total = 0;
+    };
+    struct Taught {
+        bool isTaught = false;
+        /// By form, exposure and depth: slot, or -1; negative - 2 = the slot of the nearest case.
+        std::vector<int> places;
+    };
+    void learn(const level::Level& swatch, const std::vector<bool>& wanted);
+    void learnTrims(const level::Level& swatch, const std::vector<bool>& wanted);
+    void prepare(std::size_t matterCount);
+    [[nodiscard]] int nearest(const Case& which) const;
+
+    Joins m_joins;
+    std::map<Case, int> m_cases;  ///< the slot of each that a swatch shows
+    std::vector<Slot> m_slots;
+    std::vector<Taught> m_matters;
+    std::map<std::pair<std::uint16_t, Side>, Trim> m_trims;  ///< by cell bits of the surface
+    std::map<std::pair<int, int>, NoiseField> m_noises;      ///< by patch and seed
+};
+
+/// The case of a cell. Requires: inside, not open. Cost: up to 49 cells are read.
+[[nodiscard]] Case caseAt(const Joins& joins, const Grid<level::Cell>& cells, int x, int y);
+
+/// The side on which an open cell may wear a trim of the surface beside it: below it first, then
+/// above, right and left. None if nothing is beside it.
+struct Surface {
+    Side side = Side::Top;
+    level::Cell cell;
+};
+[[nodiscard]] std::optional<Surface> surfaceAt(const Grid<level::Cell>& cells, int x, int y);
+
+}  // namespace rook::skin
