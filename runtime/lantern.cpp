@@ -85,6 +85,7 @@ public:
         const int left = cameraAt(m_stage.body.x, viewWidth, level.frame.widthPx());
         const int top = cameraAt(m_stage.body.y, viewHeight, level.frame.heightPx());
         if (level.layers.empty()) drawShapes(left, top);
+        drawPictures(false, left, top);
         for (const Layer& layer : level.layers)
             drawLayer(layer, left, top);
         drawEntities(left, top);
@@ -94,6 +95,7 @@ public:
         SDL_RenderFillRect(m_renderer, &body);
         SDL_SetRenderDrawColor(m_renderer, 30, 127, 113, 255);
         SDL_RenderDrawRect(m_renderer, &body);
+        drawPictures(true, left, top);
     }
 
     [[nodiscard]] const Stage& stage() const { return m_stage; }
@@ -190,6 +192,36 @@ private:
         return slot->second.get();
     }
 
+    void drawPictures(bool areFront, int left, int top) {
+        const double levelWidth = m_stage.level->frame.widthPx();
+        const double levelHeight = m_stage.level->frame.heightPx();
+        for (const Picture& picture : m_stage.level->pictures) {
+            if (picture.isFront != areFront) continue;
+            SDL_Texture* texture = sheet(picture.image);
+            int imageWidth = 0, imageHeight = 0;
+            SDL_QueryTexture(texture, nullptr, nullptr, &imageWidth, &imageHeight);
+            SDL_SetTextureAlphaMod(texture, static_cast<Uint8>(picture.opacity * 255 / 100));
+            const auto [width, height] = picture.sizeOn(viewWidth, viewHeight, levelWidth,
+                                                        levelHeight, imageWidth, imageHeight);
+            auto [x, y] = picture.cornerOn(left, top, viewWidth, viewHeight, levelWidth,
+                                           levelHeight, width, height);
+            x += picture.scroll * double(m_stage.body.tick);
+            const bool isAcross = picture.fit == "across" || picture.fit == "repeat";
+            const bool isDown = picture.fit == "repeat";
+            if (isAcross) x -= std::ceil(x / width) * width;
+            if (isDown) y -= std::ceil(y / height) * height;
+            for (double top2 = y; top2 < viewHeight; top2 += height) {
+                for (double left2 = x; left2 < viewWidth; left2 += width) {
+                    const SDL_Rect target{int(std::lround(left2)), int(std::lround(top2)),
+                                          int(std::lround(width)), int(std::lround(height))};
+                    SDL_RenderCopy(m_renderer, texture, nullptr, &target);
+                    if (!isAcross) break;
+                }
+                if (!isDown) break;
+            }
+        }
+    }
+
     void drawLayer(const Layer& layer, int left, int top) {
         SDL_Texture* texture = sheet(layer.sheet);
         const Frame& frame = m_stage.level->frame;
@@ -200,21 +232,26 @@ private:
                 const SDL_Rect source{((tile - 1) % layer.columns) * layer.tileWidth,
                                       ((tile - 1) / layer.columns) * layer.tileHeight,
                                       layer.tileWidth, layer.tileHeight};
-                drawCell(texture, source, column, row, left, top);
+                const int flip =
+                    layer.flips.empty() ? 0 : layer.flips[std::size_t(row)][std::size_t(column)];
+                drawCell(texture, source, column, row, left, top, flip);
             }
         }
     }
 
     /// A tile, cut to the form of its cell.
     void drawCell(SDL_Texture* texture, const SDL_Rect& source, int column, int row, int left,
-                  int top) {
+                  int top, int flip) {
         const Frame& frame = m_stage.level->frame;
         const CellShape shape = m_stage.level->at(column, row);
         const int x = column * frame.cellWidth - left;
         const int y = row * frame.cellHeight - top;
         if (shape.form == Form::Full) {
             const SDL_Rect target{x, y, frame.cellWidth, frame.cellHeight};
-            SDL_RenderCopy(m_renderer, texture, &source, &target);
+            const int flips = ((flip & 1) != 0 ? SDL_FLIP_HORIZONTAL : SDL_FLIP_NONE) |
+                              ((flip & 2) != 0 ? SDL_FLIP_VERTICAL : SDL_FLIP_NONE);
+            SDL_RenderCopyEx(m_renderer, texture, &source, &target, 0, nullptr,
+                             static_cast<SDL_RendererFlip>(flips));
             return;
         }
         for (int j = 0; j < frame.cellHeight; ++j) {

@@ -21,6 +21,41 @@ struct Layer {
     int tileHeight = 16;
     int columns = 1;                      ///< tiles in one row of the sheet
     std::vector<std::vector<int>> tiles;  ///< rows; 0 = empty, n = tile n - 1 of the sheet
+    /// Rows; 1 = mirrored, 2 = upside down, 3 = both. Empty if no tile is.
+    std::vector<std::vector<int>> flips;
+};
+
+/// A picture behind the level, or before it.
+struct Picture {
+    std::string image;     ///< relative to the bundle
+    std::string fit;       ///< "repeat", "across", "stretch" or "once"
+    double parallaxX = 1;  ///< 0 = stays on the screen, 1 = moves with the level
+    double parallaxY = 1;
+    double scroll = 0;  ///< px a tick, to the right
+    int opacity = 100;  ///< %
+    bool isFront = false;
+
+    /// Where its upper left corner is on a screen of that size whose own corner is at px (left,
+    /// top) of the level; one that repeats lies at whole widths (and, with "repeat", heights) from
+    /// there as well.
+    std::pair<double, double> cornerOn(double left, double top, double screenWidth,
+                                       double screenHeight, double levelWidth, double levelHeight,
+                                       double width, double height) const {
+        if (fit == "repeat") return {-left * parallaxX, -top * parallaxY};
+        const double below = (levelHeight - top - screenHeight) * parallaxY;
+        if (fit == "across") return {-left * parallaxX, below + screenHeight - height};
+        if (fit == "stretch") return {-left * parallaxX, -top * parallaxY};
+        return {
+            (levelWidth / 2 - left - screenWidth / 2) * parallaxX + (screenWidth - width) / 2,
+            (levelHeight / 2 - top - screenHeight / 2) * parallaxY + (screenHeight - height) / 2};
+    }
+    /// Its size there: of the image, or as much as the screen sees of it over the whole level.
+    std::pair<double, double> sizeOn(double screenWidth, double screenHeight, double levelWidth,
+                                     double levelHeight, double width, double height) const {
+        if (fit != "stretch") return {width, height};
+        return {screenWidth + (levelWidth - screenWidth) * parallaxX,
+                screenHeight + (levelHeight - screenHeight) * parallaxY};
+    }
 };
 
 struct Target {
@@ -53,6 +88,7 @@ struct Level : CellSource {
     std::string backgroundColor;
     Frame frame;
     std::vector<Layer> layers;
+    std::vector<Picture> pictures;  ///< the farthest first
     std::vector<std::string> matterNames;
     std::vector<Behaviour> behaviours;
     std::vector<std::uint16_t> cells;  ///< matter of each cell, row by row

@@ -110,7 +110,33 @@ inline Layer readLayer(const json& value, const Level& level, const std::string&
     layer.tiles.assign(static_cast<std::size_t>(level.frame.rows), {});
     rows(value, "tiles", level.frame.columns, level.frame.rows, 65536, where,
          [&](int, int y, int n) { layer.tiles[static_cast<std::size_t>(y)].push_back(n); });
+    if (!value.contains("flips")) return layer;
+    layer.flips.assign(static_cast<std::size_t>(level.frame.rows), {});
+    rows(value, "flips", level.frame.columns, level.frame.rows, 3, where,
+         [&](int, int y, int n) { layer.flips[static_cast<std::size_t>(y)].push_back(n); });
     return layer;
+}
+
+inline double numberOf(const json& value, const char* key, double standard,
+                       const std::string& where) {
+    if (!value.contains(key)) return standard;
+    if (!value[key].is_number()) fail(std::string(key) + " should be a number", where);
+    return value[key].get<double>();
+}
+
+inline Picture readPicture(const json& value, const std::string& where) {
+    Picture picture;
+    picture.image = text(value, "image", where);
+    picture.fit = text(value, "fit", where);
+    picture.isFront = text(value, "role", where) == "front";
+    if (value.contains("parallax") && value["parallax"].size() == 2 &&
+        value["parallax"][0].is_number() && value["parallax"][1].is_number()) {
+        picture.parallaxX = value["parallax"][0].get<double>();
+        picture.parallaxY = value["parallax"][1].get<double>();
+    }
+    picture.scroll = numberOf(value, "scroll", 0, where);
+    picture.opacity = static_cast<int>(numberOf(value, "opacity", 100, where));
+    return picture;
 }
 
 inline json parsed(const std::string& path) {
@@ -162,6 +188,11 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
         const nlohmann::json& layers = list(file, "layers", name);
         for (std::size_t i = 0; i < layers.size(); ++i)
             level.layers.push_back(readLayer(layers[i], level, item(name + ": ", "layers", i)));
+    }
+    if (file.contains("pictures")) {
+        const nlohmann::json& pictures = list(file, "pictures", name);
+        for (std::size_t i = 0; i < pictures.size(); ++i)
+            level.pictures.push_back(readPicture(pictures[i], item(name + ": ", "pictures", i)));
     }
     readParts(file, level, name);
     if (file.contains("movers")) {

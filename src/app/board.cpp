@@ -20,7 +20,11 @@ Board::Board(Session& session, QWidget* parent)
     setMinimumSize(200, 150);
     setAttribute(Qt::WA_OpaquePaintEvent);
     connect(&session, &Session::documentChanged, this, [this](const CellRect& touched) {
-        m_images.invalidate(touched, m_session.level()->cellSize);
+        // What a swatch teaches changes every cell that it dresses.
+        if (m_lessons != m_session.lessons())
+            m_images.clear();
+        else
+            m_images.invalidate(touched, m_session.level()->cellSize);
         followSketch();
         update();
     });
@@ -85,6 +89,7 @@ std::unique_ptr<Tool> Board::makeTool() const {
         case Step::Prove:
             return makeProveTool(m_session.proveTool());
         case Step::Skin:
+            return makeShapeTool(static_cast<ShapeTool>(m_session.skinTool()));
         case Step::Ship:
             return makeProbe();
     }
@@ -106,7 +111,7 @@ void Board::takeTool() {
 }
 
 void Board::showCursor() {
-    const bool isDrawing = m_session.step() != Step::Skin && m_session.step() != Step::Ship;
+    const bool isDrawing = m_session.step() != Step::Ship;
     const Qt::CursorShape plain = isDrawing ? Qt::CrossCursor : Qt::ArrowCursor;
     const Qt::CursorShape wanted = m_tool->preview().cursor.value_or(plain);
     if (cursor().shape() != wanted) setCursor(wanted);
@@ -166,6 +171,10 @@ ToolInput Board::inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const 
     const auto proven = m_session.proven(input.level->id);
     if (proven && options.showsColliders()) input.shapes = proven->shapes.get();
     input.isErasing = m_gestureButton == Qt::RightButton;
+    if (m_session.step() == Step::Skin) {
+        m_lessons = m_session.lessons();
+        input.lessons = m_lessons.get();
+    }
     input.scale = m_view.scale();
     input.leaf = m_session.leafInHand();
     const int routes = int(input.level->sketch.routes.size());

@@ -183,6 +183,7 @@ private:
     bool m_isLineKeyDown = false;
     bool m_isMeasuring = false;
     SheetImages m_sheets;
+    mutable std::shared_ptr<const skin::Lessons> m_lessons;  ///< that the images are dressed by
     LevelId m_shownLevel;
     bool m_isComplete = true;
     QPointF m_pointer;

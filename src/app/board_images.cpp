@@ -3,6 +3,8 @@
 #include <QElapsedTimer>
 #include <QtMath>
 
+#include "skin/dressing.h"
+
 namespace rook::app {
 
 BoardImages::BoardImages() {
@@ -11,7 +13,8 @@ BoardImages::BoardImages() {
 
 void BoardImages::invalidate(const CellRect& cells, CellSize size) {
     if (cells.isEmpty()) return;
-    const PxRect px = toPx(cells.grown(1), size);
+    // As far as one cell may change the look of others.
+    const PxRect px = toPx(cells.grown(skin::reachOfDressing), size);
     invalidate(QRectF(px.x, px.y, px.width, px.height));
 }
 

@@ -16,12 +16,23 @@ constexpr int paintBudgetMs = 6;  // of the 8 ms that the interface thread may b
 
 MatterScene Board::scene() const {
     const BoardLook look = isWalking() ? BoardLook{0.25, 0.75, 0} : lookOf(m_session.step());
-    return {&m_session.project(), m_session.level().get(), &m_sheets, look};
+    MatterScene shown{&m_session.project(), m_session.level().get(), &m_sheets, look};
+    m_lessons = m_session.lessons();
+    shown.lessons = m_lessons.get();
+    shown.isClear = look.art >= 1;
+    shown.showsGuesses = m_session.step() == Step::Skin && m_session.options().showsGuesses;
+    return shown;
 }
 
 void Board::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const MatterScene shown = scene();
+    if (shown.isClear) {
+        painter.fillRect(rect(), currentTheme().window);
+        painter.fillRect(m_view.toWidget(m_session.level()->boundsPx()),
+                         QColor(QString::fromStdString(m_session.level()->background)));
+        paintBackdrop(painter, shown, m_view, size(), false);
+    }
     QElapsedTimer timer;
     timer.start();
     m_isComplete = m_images.paint(
@@ -29,7 +40,9 @@ void Board::paintEvent(QPaintEvent*) {
         [&shown](QPainter& tile, const QRect& target, QPointF origin, double scale) {
             paintMatter(tile, shown, target, origin, scale);
         },
-        m_view, rect(), devicePixelRatioF(), paintBudgetMs, currentTheme().paper);
+        m_view, rect(), devicePixelRatioF(), paintBudgetMs,
+        shown.isClear ? QColor() : currentTheme().paper);
+    if (shown.isClear) paintBackdrop(painter, shown, m_view, size(), true);
     const QRectF board = m_view.toWidget(m_session.level()->boundsPx());
     painter.setPen(QPen(currentTheme().rule(), 1));
     painter.drawRect(board.adjusted(-0.5, -0.5, 0.5, 0.5));

@@ -81,8 +81,7 @@ void Board::paintReach(QPainter& painter) {
         if (m_washes.byMovers.width() > 0) {
             QColor lines = theme.plum;
             lines.setAlphaF(0.35f);
-            painter.drawImage(0, 0,
-                              hatched(*shown, m_washes.byMovers, m_view, size(), lines, 0));
+            painter.drawImage(0, 0, hatched(*shown, m_washes.byMovers, m_view, size(), lines, 0));
         }
     }
     if (proven && !whatIf) paintHatched(painter, *proven);

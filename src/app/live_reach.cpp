@@ -160,6 +160,7 @@ LiveReach::~LiveReach() {
 }
 
 std::optional<LiveReach::Job> LiveReach::jobFor(const level::Level& level) const {
+    if (m_session.project().isSwatch(level.id)) return std::nullopt;
     const bool isOnBoard = &level == m_session.level().get();
     if (!m_session.isProofCurrent(level.id)) return Job::Verdict;
     if (isOnBoard && m_session.whatIf().isAny() && !m_session.whatIfAnswer()) return Job::WhatIf;

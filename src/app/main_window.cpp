@@ -42,6 +42,7 @@ MainWindow::MainWindow() {
     connect(m_board, &Board::walkChanged, this,
             [this] { m_head->setWalking(m_board->isWalking()); });
     connect(m_margin, &Margin::placeChosen, m_board, &Board::bringIntoView);
+    connect(&m_session, &Session::placeAsked, m_board, &Board::bringIntoView);
     connect(m_margin, &Margin::pictureAsked, this, [this] {
         const QString file =
             QFileDialog::getOpenFileName(this, tr("Place a picture under the board"), {},

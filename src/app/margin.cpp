@@ -65,7 +65,7 @@ void Margin::rebuild() {
             break;
         }
         case Step::Skin:
-            m_panel = makeEmptyPanel(this);
+            m_panel = makeSkinPanel(m_session, this);
             break;
     }
     m_panel->setAutoFillBackground(true);

@@ -40,7 +40,6 @@ private:
 [[nodiscard]] MarginPanel* makeShapePanel(Session& session, QWidget* parent);
 [[nodiscard]] MarginPanel* makeCastPanel(Session& session, QWidget* parent);
 [[nodiscard]] MarginPanel* makeShipPanel(Session& session, QWidget* parent);
-/// A step whose tools come later: one sentence that says what belongs there.
-[[nodiscard]] MarginPanel* makeEmptyPanel(QWidget* parent);
+[[nodiscard]] MarginPanel* makeSkinPanel(Session& session, QWidget* parent);
 
 }  // namespace rook::app

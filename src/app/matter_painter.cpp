@@ -1,7 +1,11 @@
 #include "app/matter_painter.h"
 
 #include <QPainterPath>
+#include <cmath>
+
 #include <QtMath>
+#include "rook_level.hpp"
+#include "skin/dressing.h"
 
 namespace rook::app {
 
@@ -105,10 +109,10 @@ public:
     }
 
     void paint() {
-        m_painter.fillRect(m_target, m_theme.window);
+        if (!m_scene.isClear) m_painter.fillRect(m_target, m_theme.window);
         if (m_shown.isEmpty()) return;
         const QRectF board = rectOf(m_scene.level->cells.bounds()) & QRectF(m_target);
-        m_painter.fillRect(board, paperTone());
+        if (!m_scene.isClear) m_painter.fillRect(board, paperTone());
         if (std::min(m_cellWidth, m_cellHeight) < smallestDrawnCell) {
             paintPlainTones(board.toAlignedRect());
             return;
@@ -182,39 +186,77 @@ private:
         m_painter.save();
         m_painter.setOpacity(m_scene.look.art);
         m_painter.setRenderHint(QPainter::SmoothPixmapTransform, false);
+        takeSheets();
+        std::optional<skin::Lessons> own;
+        if (!m_scene.lessons) own.emplace(*m_scene.project, m_scene.level->theme);
+        const skin::Dressed dressed =
+            skin::dress(own ? *own : *m_scene.lessons, *m_scene.level, m_shown);
         for (int y = m_shown.y; y < m_shown.bottom(); ++y) {
             for (int x = m_shown.x; x < m_shown.right(); ++x) {
-                const Cell cell = m_scene.level->cells.at(x, y);
-                if (!cell.isOpen()) paintTile(cell, rectOf({x, y, 1, 1}));
+                const QRectF rect = rectOf({x, y, 1, 1});
+                paintTile(m_scene.level->cells.at(x, y), dressed.at(x, y), rect);
+                if (m_scene.showsGuesses && dressed.isGuessed(x, y)) paintGuess(rect);
             }
         }
         m_painter.restore();
     }
 
-    void paintTile(Cell cell, const QRectF& rect) {
-        const level::Matter& matter = m_scene.project->matterOf(cell);
+    void takeSheets() {
+        for (const level::Sheet& sheet : m_scene.project->sheets)
+            m_images << (m_scene.sheets ? m_scene.sheets->value(QString::fromStdString(sheet.name))
+                                        : QImage());
+    }
+
+    /// A corner in ochre: this case is on no swatch.
+    void paintGuess(const QRectF& rect) {
+        const double side = std::min(rect.width(), rect.height()) * 0.45;
+        m_painter.setPen(QPen(m_theme.paper, 1));
+        m_painter.setBrush(m_theme.caution);
+        m_painter.drawPolygon(QPolygonF{rect.topLeft(), rect.topLeft() + QPointF(side, 0),
+                                        rect.topLeft() + QPointF(0, side)});
+    }
+
+    void paintTile(Cell cell, level::Tile tile, const QRectF& rect) {
+        const bool hasTile =
+            tile.isShown() && tile.sheet() < m_images.size() && !m_images[tile.sheet()].isNull();
+        // Nothing was chosen to be seen there, or the matter has no tile yet.
+        const bool isPlain = !hasTile && !cell.isOpen() && !isBlankAt(rect);
+        if (!hasTile && !isPlain) return;
         // Whole px, so that neighbours meet without a seam.
         const QRect whole(QPoint(qRound(rect.left()), qRound(rect.top())),
                           QPoint(qRound(rect.right()) - 1, qRound(rect.bottom()) - 1));
-        QPainterPath clip;
+        m_painter.save();
         if (cell.form() != Form::Full) {
+            QPainterPath clip;
             clip.addPolygon(polygonAt(cell.form(), rect.topLeft()));
-            m_painter.save();
-            m_painter.setClipPath(clip);
+            m_painter.setClipPath(clip, Qt::IntersectClip);
         }
-        const level::Sheet* sheet = m_scene.project->findSheet(matter.sheet);
-        const QImage image =
-            m_scene.sheets ? m_scene.sheets->value(QString::fromStdString(matter.sheet)) : QImage();
-        if (sheet && matter.tile > 0 && !image.isNull()) {
-            const int index = matter.tile - 1;
-            const QRect source((index % sheet->columns) * sheet->tile.width,
-                               (index / sheet->columns) * sheet->tile.height, sheet->tile.width,
-                               sheet->tile.height);
-            m_painter.drawImage(whole, image, source);
-        } else {
+        if (isPlain) {
+            const level::Matter& matter = m_scene.project->matterOf(cell);
             m_painter.fillRect(whole, QColor(QString::fromStdString(matter.color)));
+        } else {
+            drawTile(tile, whole);
         }
-        if (cell.form() != Form::Full) m_painter.restore();
+        m_painter.restore();
+    }
+
+    [[nodiscard]] bool isBlankAt(const QRectF& rect) const {
+        const QPointF middle = rect.center() + m_origin;
+        return m_scene.level
+            ->tileAt(qFloor(middle.x() / m_cellWidth), qFloor(middle.y() / m_cellHeight))
+            .isBlank();
+    }
+
+    void drawTile(level::Tile tile, const QRect& whole) {
+        const level::Sheet& sheet = m_scene.project->sheets[std::size_t(tile.sheet())];
+        const QRect source = sourceOf(sheet, tile.number());
+        if (tile.isMirrored() || tile.isUpsideDown()) {
+            const QPointF middle = QRectF(whole).center();
+            m_painter.translate(middle);
+            m_painter.scale(tile.isMirrored() ? -1 : 1, tile.isUpsideDown() ? -1 : 1);
+            m_painter.translate(-middle);
+        }
+        m_painter.drawImage(whole, m_images[tile.sheet()], source);
     }
 
     [[nodiscard]] QPolygonF polygonAt(Form form, QPointF corner) const {
@@ -352,6 +394,7 @@ private:
     bool m_isFromAbove;  ///< nothing rises there
     level::LevelCells m_cells;
     CellRect m_shown;
+    QList<QImage> m_images;  ///< of the project's sheets, in order
 };
 
 }  // namespace
@@ -364,7 +407,59 @@ SheetImages loadSheets(const level::Project& project, const QString& folder) {
             images[QString::fromStdString(sheet.name)] =
                 QImage(QString::fromStdString(path->string()));
     }
+    for (const level::Backdrop& backdrop : project.backdrops)
+        for (const level::Picture& picture : backdrop.pictures)
+            if (const auto path = file::pathInside(folder.toStdString(), picture.path))
+                images[pictureKey(picture.path)] = QImage(QString::fromStdString(path->string()));
     return images;
+}
+
+QString pictureKey(const std::string& path) {
+    return QStringLiteral("picture:") + QString::fromStdString(path);
+}
+
+QRect sourceOf(const level::Sheet& sheet, int number) {
+    return {(number % sheet.columns) * sheet.tile.width,
+            (number / sheet.columns) * sheet.tile.height, sheet.tile.width, sheet.tile.height};
+}
+
+void paintBackdrop(QPainter& painter, const MatterScene& scene, const View& view, QSize size,
+                   bool isFront) {
+    const level::Backdrop* backdrop = scene.project->findBackdrop(scene.level->backdrop);
+    if (!backdrop || !scene.sheets) return;
+    const PxRect level = scene.level->boundsPx();
+    const double scale = view.scale();
+    const QPointF screen = view.offset() / scale;
+    const QSizeF seen = QSizeF(size) / scale;
+    painter.save();
+    painter.setClipRect(view.toWidget(level).toAlignedRect());
+    for (const level::Picture& each : backdrop->pictures) {
+        const QImage image = scene.sheets->value(pictureKey(each.path));
+        if (each.isFront != isFront || image.isNull()) continue;
+        runtime::Picture picture;
+        picture.fit = std::string(level::nameOf(each.fit));
+        picture.parallaxX = double(each.parallaxX.thousandths) / 1000;
+        picture.parallaxY = double(each.parallaxY.thousandths) / 1000;
+        const auto [width, height] = picture.sizeOn(seen.width(), seen.height(), level.width,
+                                                    level.height, image.width(), image.height());
+        auto [x, y] = picture.cornerOn(screen.x(), screen.y(), seen.width(), seen.height(),
+                                       level.width, level.height, width, height);
+        const bool isAcross =
+            each.fit == level::PictureFit::Across || each.fit == level::PictureFit::Repeat;
+        const bool isDown = each.fit == level::PictureFit::Repeat;
+        if (isAcross) x -= std::ceil(x / width) * width;
+        if (isDown) y -= std::ceil(y / height) * height;
+        painter.setOpacity(each.opacity / 100.0);
+        for (double top = y; top < seen.height(); top += height) {
+            for (double left = x; left < seen.width(); left += width) {
+                painter.drawImage(QRectF(left * scale, top * scale, width * scale, height * scale),
+                                  image);
+                if (!isAcross) break;
+            }
+            if (!isDown) break;
+        }
+    }
+    painter.restore();
 }
 
 BoardLook lookOf(Step step) {

@@ -8,6 +8,7 @@
 
 #include "app/session.h"
 #include "app/theme.h"
+#include "app/view.h"
 #include "collide/shapes.h"
 
 namespace rook::app {
@@ -26,12 +27,26 @@ struct BoardLook {
 /// What each step dims and stresses, as product.md says.
 [[nodiscard]] BoardLook lookOf(Step step);
 
+/// Where a tile stands in its sheet, px.
+[[nodiscard]] QRect sourceOf(const level::Sheet& sheet, int number);
+
+/// How a picture of a backdrop is called among the sheets.
+[[nodiscard]] QString pictureKey(const std::string& path);
+
 struct MatterScene {
     const level::Project* project = nullptr;
     const level::Level* level = nullptr;
     const SheetImages* sheets = nullptr;
     BoardLook look;
+    const skin::Lessons* lessons = nullptr;  ///< that matter is dressed by; null = plain tiles
+    bool isClear = false;                    ///< nothing is painted behind the matter
+    bool showsGuesses = false;               ///< marks where the nearest case stands in
 };
+
+/// The pictures behind the level, or before it, as a game shows them whose screen is the whole
+/// widget; clipped to the level.
+void paintBackdrop(QPainter& painter, const MatterScene& scene, const View& view, QSize size,
+                   bool isFront);
 
 /// Paints the part of the level that lies in `target` (px of the painter), where level px (x, y) is
 /// at (x, y) * scale - origin. Below six px a cell, matters are plain tones without hatching.

@@ -45,6 +45,12 @@ void showNumber(QSpinBox* box, int value);
 [[nodiscard]] PanelSection* makeRoleSection(level::Role role, const EntityId& id, Session& session,
                                             QWidget* parent);
 
+// The sections of Skin, one file a section.
+[[nodiscard]] PanelSection* makeSheetSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeSwatchSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeCoverageSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeLookSection(Session& session, QWidget* parent);
+
 // The sections of Shape, one file a section.
 [[nodiscard]] PanelSection* makeMatterSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeJumpSection(Session& session, QWidget* parent);

@@ -260,6 +260,7 @@ void Session::chooseLevel(const LevelId& id) {
     commitGesture();
     const auto level = m_project.findLevel(id);
     if (!level) return;
+    if (!isOnSwatch()) m_lastLevel = m_level->id;
     m_level = level;
     m_selection = {};
     m_options.leaf = m_options.route = 0;
@@ -307,6 +308,7 @@ int Session::toolInHand() const {
         case Step::Prove:
             return int(m_proveTool);
         case Step::Skin:
+            return int(m_skinTool);
         case Step::Ship:
             return 0;
     }
@@ -318,6 +320,23 @@ void Session::setShapeTool(ShapeTool tool) {
     m_shapeTool = tool;
     if (tool != ShapeTool::Select) select({});
     Q_EMIT toolChanged();
+}
+
+void Session::setSkinTool(SkinTool tool) {
+    commitGesture();
+    m_skinTool = tool;
+    Q_EMIT toolChanged();
+}
+
+std::shared_ptr<const skin::Lessons> Session::lessons() const {
+    const bool isCurrent = m_taught && m_taught->theme == m_level->theme &&
+                           m_taught->of.swatches == m_project.swatches &&
+                           m_taught->of.matters.isSharedWith(m_project.matters) &&
+                           m_taught->of.sheets.isSharedWith(m_project.sheets);
+    if (!isCurrent)
+        m_taught = {m_project, m_level->theme,
+                    std::make_shared<const skin::Lessons>(m_project, m_level->theme)};
+    return m_taught->lessons;
 }
 
 void Session::setCastTool(CastTool tool) {

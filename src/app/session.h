@@ -17,6 +17,7 @@
 #include "level/sketch_edits.h"
 #include "level/stamps.h"
 #include "masses/caves.h"
+#include "skin/lessons.h"
 
 namespace rook::app {
 
@@ -25,6 +26,8 @@ inline constexpr int stepCount = 6;
 
 enum class SketchTool { Pencil, Route, Thing, Label, Select };
 enum class ShapeTool { Brush, Line, Box, Fill, Select };
+/// As Shape's, but they set tiles.
+enum class SkinTool { Brush, Line, Box, Fill };
 enum class CastTool { Place, Select };
 enum class ProveTool { Probe, RunTo, Measure, CloseOff, WalkFrom };
 /// The form in which matter is laid: full, or by the direction of a line, by the side of the cell
@@ -99,7 +102,11 @@ struct ToolOptions {
         return showsSolids || showsSlopes || showsOneWay || showsDeadly || showsLadders ||
                showsLiquids;
     }
-    bool showsReach = true;  ///< Prove: where bodies get to, standing stronger than passing
+    Grid<level::Tile> tiles{1,
+                            1};  ///< in hand in Skin: none = one gives cells back to the dressing
+    int tileSheet = 0;           ///< that tiles are taken from
+    bool showsGuesses = true;    ///< where the nearest case stands in for one that is not shown
+    bool showsReach = true;      ///< Prove: where bodies get to, standing stronger than passing
     bool showsTraps = true;
     bool showsTouches = true;  ///< where reached bodies touch what is deadly
     bool showsRun = true;
@@ -219,6 +226,13 @@ public:
     [[nodiscard]] int leafInHand() const;
     [[nodiscard]] int routeInHand() const;
     [[nodiscard]] ShapeTool shapeTool() const { return m_shapeTool; }
+    [[nodiscard]] SkinTool skinTool() const { return m_skinTool; }
+    void setSkinTool(SkinTool tool);
+    /// What the swatches teach for the board in hand. Cost: learned anew when they changed.
+    [[nodiscard]] std::shared_ptr<const skin::Lessons> lessons() const;
+    [[nodiscard]] bool isOnSwatch() const { return m_project.isSwatch(m_level->id); }
+    /// The level that was on the board before a swatch was.
+    [[nodiscard]] const LevelId& lastLevel() const { return m_lastLevel; }
     [[nodiscard]] CastTool castTool() const { return m_castTool; }
     /// Place on the home row of the step's tool in hand; 0 where a step has one or none.
     [[nodiscard]] int toolInHand() const;
@@ -276,6 +290,7 @@ Q_SIGNALS:
     void runChanged();  ///< another run is shown
     void runTickChanged();
     void runAsked(rook::PxPoint to);
+    void placeAsked(const rook::PxRect& place);  ///< of the level on the board, to be looked at
     void said(const QString& text);
     void writingEnded();
 
@@ -304,6 +319,14 @@ private:
     Step m_step = Step::Shape;
     SketchTool m_sketchTool = SketchTool::Pencil;
     ShapeTool m_shapeTool = ShapeTool::Brush;
+    SkinTool m_skinTool = SkinTool::Brush;
+    LevelId m_lastLevel;
+    struct Taught {
+        level::Project of;  ///< shares what the lessons were learned from
+        std::string theme;
+        std::shared_ptr<const skin::Lessons> lessons;
+    };
+    mutable std::optional<Taught> m_taught;
     CastTool m_castTool = CastTool::Place;
     ProveTool m_proveTool = ProveTool::Probe;
     WhatIf m_whatIf;

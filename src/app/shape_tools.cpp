@@ -3,6 +3,8 @@
 #include <algorithm>
 
 #include "app/sketch_tools.h"
+#include "level/tile_edits.h"
+#include "skin/dressing.h"
 
 namespace rook::app {
 
@@ -21,6 +23,11 @@ QString sizeText(const CellRect& rect) {
 }
 
 QString withMatter(const QString& size, const ToolInput& input) {
+    if (input.lessons) {
+        const bool isGivenBack = input.isErasing || input.options->tiles.at(0, 0).isNone();
+        return isGivenBack ? QCoreApplication::translate("Tools", "dress %1 anew").arg(size)
+                           : QCoreApplication::translate("Tools", "%1 by hand").arg(size);
+    }
     if (input.isErasing) return QCoreApplication::translate("Tools", "erase %1").arg(size);
     if (const auto& stamp = input.options->stamp) {
         const level::Block* block = input.project->findBlock(stamp->block);
@@ -101,6 +108,11 @@ private:
             CellRect::spanning(m_first, input.cell).intersected(input.level->cells.bounds());
         if (rect.isEmpty()) return {};
         ToolOptions options = *input.options;
+        if (input.lessons) {
+            options.tiles = tilesIn(input, rect);
+            outcome.options = options;
+            return outcome;
+        }
         options.stamp.reset();
         if (rect.area() > 1) {
             options.stamp =
@@ -112,6 +124,27 @@ private:
         }
         outcome.options = options;
         return outcome;
+    }
+    /// What is seen there, dressed or by hand.
+    static Grid<level::Tile> tilesIn(const ToolInput& input, const CellRect& rect) {
+        const skin::Dressed dressed = skin::dress(*input.lessons, *input.level, rect);
+        Grid<level::Tile> tiles(rect.width, rect.height);
+        for (int y = 0; y < rect.height; ++y)
+            for (int x = 0; x < rect.width; ++x) {
+                const level::Tile tile = dressed.at(rect.x + x, rect.y + y);
+                tiles.set(x, y, tile.isNone() ? level::Tile::blank() : tile);
+            }
+        return tiles;
+    }
+    void showTiles(const ToolInput& input, ToolOutcome& outcome) {
+        const CellRegion region = withMirrors(input, m_region);
+        describe(input, region);
+        const Grid<level::Tile>& tiles = input.options->tiles;
+        const CellRect bounds = m_region.bounds();
+        const CellPoint origin = followsALine() ? m_first : CellPoint{bounds.x, bounds.y};
+        outcome.edit = m_isErasing || tiles.at(0, 0).isNone()
+                           ? clearTiles(*input.level, region)
+                           : setTiles(*input.level, region, tiles, origin);
     }
     void describe(const ToolInput& input, const CellRegion& region) {
         m_preview.region = region.clipped(input.level->cells.bounds());
@@ -126,6 +159,10 @@ private:
     ToolOutcome show(const ToolInput& input, bool isDone) {
         ToolOutcome outcome;
         outcome.isDone = isDone;
+        if (input.lessons) {
+            showTiles(input, outcome);
+            return outcome;
+        }
         if (input.options->stamp && !m_isErasing) {
             showStamp(input, outcome);
             return outcome;
@@ -151,7 +188,7 @@ private:
         return outcome;
     }
     [[nodiscard]] bool laysStamps(const ToolInput& input) const {
-        return input.options->stamp && !m_isErasing && followsALine();
+        return input.options->stamp && !m_isErasing && followsALine() && !input.lessons;
     }
     /// Where a stamp lies that is laid at the pointer: its middle there, and, as one drags, beside
     /// the first without a gap.

@@ -47,7 +47,7 @@ void Tray::addBrushOptions(QGridLayout* grid, int line) {
         row, tr("round"), QStringLiteral("brush-round"),
         [](const auto& o) { return o.brushIsRound; },
         [](auto& o, bool isOn) { o.brushIsRound = isOn; });
-    if (m_session.shapeTool() == ShapeTool::Line) {
+    if (m_session.step() == Step::Shape && m_session.shapeTool() == ShapeTool::Line) {
         row->addSpacing(4);
         addChip(
             row, tr("stairs"), QStringLiteral("stairs"), [](const auto& o) { return o.laysStairs; },

@@ -226,7 +226,17 @@ bool writeShots(MainWindow& window, const QString& folder) {
     session.setOptions(options);
     board.setView(closeView(1.5, {0, 200}));
     session.setStep(Step::Skin);
+    if (auto* picker = window.findChild<QWidget*>(QStringLiteral("tile-picker"))) {
+        const QPointF at(30, 30);
+        QMouseEvent press(QEvent::MouseButtonPress, at, picker->mapToGlobal(at), Qt::LeftButton,
+                          Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(picker, &press);
+    }
     isFine = isFine && shoot(window, folder, QStringLiteral("skin-day"));
+    session.chooseLevel(LevelId{"swatch-stone"});
+    board.fitLevel();
+    isFine = isFine && shoot(window, folder, QStringLiteral("swatch-day"));
+    session.chooseLevel(LevelId{"intake"});
     session.setStep(Step::Ship);
     board.fitLevel();
     if (auto* target = window.findChild<QLineEdit*>(QStringLiteral("export-folder")))

@@ -140,6 +140,7 @@ void StatusLine::paintEvent(QPaintEvent*) {
 
 QString reachWords(const Session& session, PxPoint px) {
     const LevelId id = session.level()->id;
+    if (session.isOnSwatch()) return {};
     const auto proven = session.proven(id);
     if (!proven) return StatusLine::tr("being proven …");
     if (!session.isProofCurrent(id)) return StatusLine::tr("being solved …");

@@ -22,8 +22,10 @@ struct ToolInput {
     bool isErasing = false;   ///< the right button
     bool isStraight = false;  ///< Shift: straight line, square, or finest snap
     bool isPicking = false;   ///< Ctrl: take what is under the pointer
-    bool isOther = false;     ///< the line's key is held: a flight of stairs
-    double scale = 1;         ///< widget px a level px, for handles
+    /// In Skin: tiles are set, and these lessons say what cells wear.
+    const skin::Lessons* lessons = nullptr;
+    bool isOther = false;  ///< the line's key is held: a flight of stairs
+    double scale = 1;      ///< widget px a level px, for handles
     /// Those that are shown and can be chosen; null if none are.
     const collide::CollisionShapes* shapes = nullptr;
     int leaf = -1;   ///< in hand, as `Session::leafInHand`

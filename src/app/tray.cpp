@@ -46,6 +46,10 @@ QList<ToolEntry> toolsOf(Step step) {
                     {QStringLiteral("label"), Tray::tr("Label")},
                     {QStringLiteral("select"), Tray::tr("Select")}};
         case Step::Skin:
+            return {{QStringLiteral("brush"), Tray::tr("Brush")},
+                    {QStringLiteral("line"), Tray::tr("Line")},
+                    {QStringLiteral("box"), Tray::tr("Box")},
+                    {QStringLiteral("fill"), Tray::tr("Fill")}};
         case Step::Ship:
             return {};
     }
@@ -54,15 +58,12 @@ QList<ToolEntry> toolsOf(Step step) {
 
 QString emptyWords(Step step) {
     switch (step) {
-        case Step::Skin:
-            return Tray::tr(
-                "Swatches that dress the masses by example belong here. In this version "
-                "each matter wears its plain tile.");
         case Step::Ship:
             return Tray::tr(
                 "Exporting needs no tools: choose the folder in the margin and export.");
         case Step::Sketch:
         case Step::Shape:
+        case Step::Skin:
         case Step::Cast:
         case Step::Prove:
             return {};
@@ -97,7 +98,7 @@ std::pair<int, bool> Tray::wantedFor() const {
     const Step step = m_session.step();
     const auto& stamp = m_session.options().stamp;
     const bool hasPattern = step == Step::Shape && stamp && stamp->block.empty();
-    const bool isByTool = step == Step::Sketch || step == Step::Shape;
+    const bool isByTool = step == Step::Sketch || step == Step::Shape || step == Step::Skin;
     return {isByTool ? m_session.toolInHand() : -1, hasPattern};
 }
 
@@ -156,6 +157,7 @@ void Tray::addTools() {
             if (m_session.step() == Step::Sketch)
                 m_session.setSketchTool(static_cast<SketchTool>(i));
             if (m_session.step() == Step::Shape) m_session.setShapeTool(static_cast<ShapeTool>(i));
+            if (m_session.step() == Step::Skin) m_session.setSkinTool(static_cast<SkinTool>(i));
             if (m_session.step() == Step::Cast) m_session.setCastTool(static_cast<CastTool>(i));
             if (m_session.step() == Step::Prove) m_session.setProveTool(static_cast<ProveTool>(i));
         });
@@ -214,6 +216,8 @@ void Tray::addCards() {
         addSketchCards(row);
     } else if (m_session.step() == Step::Shape) {
         addShapeCards(row);
+    } else if (m_session.step() == Step::Skin) {
+        addSkinCards(row);
     } else {
         for (const level::Kind& kind : project.kinds) {
             auto* card = makeKindCard(kind, m_cards);
@@ -269,7 +273,8 @@ void Tray::addOptions() {
     const bool hasCards = !m_cardButtons.isEmpty();
     const bool isSketch = m_session.step() == Step::Sketch;
     const bool isPencil = isSketch && m_session.sketchTool() == SketchTool::Pencil;
-    const bool isWide = isPencil || m_session.step() == Step::Shape;
+    const bool isWide =
+        isPencil || m_session.step() == Step::Shape || m_session.step() == Step::Skin;
     m_options->setFixedWidth(isWide ? 292 : hasCards ? 190 : 0);
     if (!hasCards) return;
     auto* grid = new QGridLayout(m_options);
@@ -280,6 +285,8 @@ void Tray::addOptions() {
     addSearch(grid);
     if (m_session.step() == Step::Shape) {
         addShapeOptions(grid);
+    } else if (m_session.step() == Step::Skin) {
+        addSkinOptions(grid);
     } else {
         auto* snaps = new QHBoxLayout;
         snaps->setSpacing(4);

@@ -43,6 +43,9 @@ private:
     QHBoxLayout* addOptionLine(QGridLayout* grid, int line, const QString& name);
     void addNumber(QHBoxLayout* row, const QString& name, const QString& words,
                    int ToolOptions::*field);
+    // Skin's own, in skin_tray.cpp.
+    void addSkinCards(QHBoxLayout* row);
+    void addSkinOptions(QGridLayout* grid);
     // Prove's own, in prove_tray.cpp.
     void addProveCards(QVBoxLayout* column);
     void addAbilityChip(QBoxLayout* row, level::Ability ability);

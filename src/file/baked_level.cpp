@@ -5,6 +5,7 @@
 #include "file/entity_json.h"
 #include "file/json_text.h"
 #include "reach/prove.h"
+#include "skin/dressing.h"
 
 namespace rook::file {
 
@@ -29,21 +30,35 @@ std::vector<std::string> numberRows(const Grid<Cell>& cells, ToNumber&& toNumber
     return rows;
 }
 
-/// One layer a sheet that the masses of this level are dressed from: each matter's plain tile.
+/// One layer a sheet that the masses of this level are dressed from.
 void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
+    const CellRect bounds = level.cells.bounds();
+    const skin::Dressed dressed = dress(skin::Lessons(project, level.theme), level, bounds);
+    std::vector<bool> isUsed(project.sheets.size()), isFlipped(project.sheets.size());
+    for (const Tile tile : dressed.tiles) {
+        if (!tile.isShown()) continue;
+        const auto sheet = static_cast<std::size_t>(tile.sheet());
+        isUsed[sheet] = true;
+        isFlipped[sheet] = isFlipped[sheet] || tile.isMirrored() || tile.isUpsideDown();
+    }
+    const auto rowsOf = [&](std::size_t sheet, auto&& toNumber) {
+        std::vector<std::string> rows;
+        for (int y = 0; y < bounds.height; ++y) {
+            std::string row = "[";
+            for (int x = 0; x < bounds.width; ++x) {
+                const Tile tile = dressed.at(x, y);
+                const bool isOwn = tile.isShown() && tile.sheet() == static_cast<int>(sheet);
+                if (x > 0) row += ", ";
+                row += std::to_string(isOwn ? toNumber(tile) : 0);
+            }
+            rows.push_back(row + "]");
+        }
+        return rows;
+    };
     lines.beginList("layers");
-    for (const Sheet& sheet : project.sheets) {
-        const auto tileOf = [&](Cell cell) {
-            const Matter& matter = project.matterOf(cell);
-            return matter.sheet == sheet.name ? matter.tile : 0;
-        };
-        bool isUsed = false;
-        for (int y = 0; y < level.cells.height() && !isUsed; ++y)
-            level.cells.forEachRunOfRow(y, [&](int, int count, const Cell* values) {
-                for (int i = 0; i < count; ++i)
-                    isUsed = isUsed || tileOf(values[i]) != 0;
-            });
-        if (!isUsed) continue;
+    for (std::size_t i = 0; i < project.sheets.size(); ++i) {
+        if (!isUsed[i]) continue;
+        const Sheet& sheet = project.sheets[i];
         lines.beginItem();
         lines.member("name", "masses");
         lines.member("role", "main");
@@ -52,10 +67,31 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
         lines.member("sheet", sheet.path);
         lines.member("tile", {sheet.tile.width, sheet.tile.height});
         lines.member("columns", sheet.columns);
-        lines.list("tiles", numberRows(level.cells, tileOf));
+        lines.list("tiles", rowsOf(i, [](Tile tile) { return tile.number() + 1; }));
+        if (isFlipped[i])
+            lines.list("flips", rowsOf(i, [](Tile tile) {
+                           return (tile.isMirrored() ? 1 : 0) + (tile.isUpsideDown() ? 2 : 0);
+                       }));
         lines.endItem();
     }
     lines.endList();
+}
+
+std::vector<std::string> pictureLines(const Project& project, const Level& level) {
+    std::vector<std::string> lines;
+    const Backdrop* backdrop = project.findBackdrop(level.backdrop);
+    for (std::size_t i = 0; backdrop && i < backdrop->pictures.size(); ++i) {
+        const Picture& picture = backdrop->pictures[i];
+        lines.push_back(compactText(
+            {{"name", picture.name},
+             {"image", picture.path},
+             {"role", picture.isFront ? "front" : "back"},
+             {"fit", nameOf(picture.fit)},
+             {"parallax", {decimalJson(picture.parallaxX), decimalJson(picture.parallaxY)}},
+             {"scroll", decimalJson(picture.scrollX)},
+             {"opacity", picture.opacity}}));
+    }
+    return lines;
 }
 
 void writeMatter(JsonLines& lines, const Project& project, const Level& level) {
@@ -242,10 +278,10 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
         for (const EntityId& id : entity.data.opens) {
             const std::vector<std::string>& gains = question->gainIds;
             if (std::find(gains.begin(), gains.end(), id.text) != gains.end()) continue;
-            return fail(ErrorKind::BadReference,
-                        "The door " + entity.id.text + " opens with " + id.text +
-                            ", which is not there",
-                        level.title, "Choose a key or a switch of this level in Cast");
+            return fail(
+                ErrorKind::BadReference,
+                "The door " + entity.id.text + " opens with " + id.text + ", which is not there",
+                level.title, "Choose a key or a switch of this level in Cast");
         }
     }
     const reach::Proof proof = reach::prove(project, level);
@@ -253,6 +289,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     JsonLines lines;
     writeLevelHead(lines, "rookplot-level", level);
     writeLayers(lines, project, level);
+    lines.list("pictures", pictureLines(project, level));
     writeMatter(lines, project, level);
     writeCollision(lines, project, level);
     std::vector<std::string> entities;

@@ -1,4 +1,5 @@
 #include "file/bundle.h"
+#include "file/project_file.h"
 
 #include <sodium.h>
 
@@ -124,12 +125,12 @@ Result<std::vector<WrittenFile>> exportBundle(Storage& storage, const level::Pro
     const auto former = formerFiles(storage, folder);
     if (!former) return fail(former.error());
     std::map<std::string, std::string> sheets;
-    for (const level::Sheet& sheet : project.sheets) {
-        const auto path = pathInside(projectFolder, sheet.path);
+    for (const std::string& image : imagesOf(project)) {
+        const auto path = pathInside(projectFolder, image);
         if (!path) return fail(path.error());
         auto bytes = storage.read(*path, limits::maxImageBytes);
         if (!bytes) return fail(bytes.error());
-        sheets[sheet.path] = std::move(*bytes);
+        sheets[image] = std::move(*bytes);
     }
     const auto files = bundleFiles(project, sheets);
     if (!files) return fail(files.error());

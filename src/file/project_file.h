@@ -1,5 +1,6 @@
 #pragma once
-/// The project folder: rookplot.json, levels/<id>.json, sheets/*.png. See docs/format-project.md.
+/// The project folder: rookplot.json, levels/<id>.json, swatches/<id>.json, sheets/*.png. See
+/// docs/format-project.md.
 
 #include "base/result.h"
 #include "file/storage.h"
@@ -17,7 +18,10 @@ namespace rook::file {
                                        const level::Project& project,
                                        const level::Project* lastSaved = nullptr);
 
-/// Copies the project's sheets from one project folder to another, for saving it elsewhere.
+/// The images that a project shows, each once, relative to its folder: sheets and pictures.
+[[nodiscard]] std::vector<std::string> imagesOf(const level::Project& project);
+
+/// Copies the project's images from one project folder to another, for saving it elsewhere.
 [[nodiscard]] Result<void> copySheets(Storage& storage, const Path& from, const Path& to,
                                       const level::Project& project);
 
@@ -25,10 +29,15 @@ namespace rook::file {
 [[nodiscard]] std::string projectText(const level::Project& project);
 [[nodiscard]] std::string levelText(const level::Project& project, const level::Level& level);
 
+/// The boards of a project by id, in order.
+struct BoardIds {
+    std::vector<std::string> order;  ///< levels, in the order of play
+    std::vector<std::string> swatches;
+};
+
 /// Errors: as `openProject`; `name` stands in messages, as "levels/intake.json".
 [[nodiscard]] Result<level::Project> readProjectText(const std::string& text,
-                                                     const std::string& name,
-                                                     std::vector<std::string>& order);
+                                                     const std::string& name, BoardIds& boards);
 [[nodiscard]] Result<level::Level> readLevelText(const level::Project& project,
                                                  const std::string& text, const std::string& name);
 

@@ -6,6 +6,7 @@
 #include "file/project_file.h"
 #include "file/project_parts_detail.h"
 #include "file/sketch_json_detail.h"
+#include "file/skin_json_detail.h"
 #include "level/forms.h"
 
 namespace rook::file {
@@ -137,14 +138,14 @@ MotionProfile readProfile(ObjectReader& reader) {
     return p;
 }
 
-Project readProject(const Json& json, const std::string& name, std::vector<std::string>& order) {
+Project readProject(const Json& json, const std::string& name, BoardIds& boards) {
     ObjectReader reader(json, name);
     readHeader(reader, "rookplot-project");
     Project project;
     project.name = reader.text("name");
     std::set<std::string> names;
     std::vector<Sheet> sheets;
-    reader.forEachObject("sheets", 4096, [&](ObjectReader& item) {
+    reader.forEachObject("sheets", maxSheets, [&](ObjectReader& item) {
         sheets.push_back(readSheet(item));
         checkUnique(names, sheets.back().name, item.where());
     });
@@ -192,13 +193,26 @@ Project readProject(const Json& json, const std::string& name, std::vector<std::
     });
     project.blocks = std::move(blocks);
     names.clear();
-    project.comfortLimit = reader.whole("comfortLimit", 0, 60, 0);
-    reader.forEach("order", limits::maxLevels, [&](const Json& item, const std::string& where) {
-        if (!item.is_string() || !isPlainName(item.get<std::string>()))
-            failReading(ErrorKind::WrongType, "A level's id is wanted here", where, "Mend it");
-        order.push_back(item.get<std::string>());
-        checkUnique(names, order.back(), where);
+    std::vector<Backdrop> backdrops;
+    reader.forEachObject("backdrops", 4096, [&](ObjectReader& item) {
+        backdrops.push_back(readBackdrop(item));
+        checkUnique(names, backdrops.back().name, item.where());
     });
+    project.backdrops = std::move(backdrops);
+    names.clear();
+    project.comfortLimit = reader.whole("comfortLimit", 0, 60, 0);
+    // Levels and swatches share their names.
+    const auto readIds = [&](const char* key, std::vector<std::string>& ids) {
+        reader.forEach(key, limits::maxLevels, [&](const Json& item, const std::string& where) {
+            if (!item.is_string() || !isPlainName(item.get<std::string>()))
+                failReading(ErrorKind::WrongType, "The id of a board is wanted here", where,
+                            "Mend it");
+            ids.push_back(item.get<std::string>());
+            checkUnique(names, ids.back(), where);
+        });
+    };
+    readIds("order", boards.order);
+    readIds("swatches", boards.swatches);
     project.unknown = reader.unknown();
     return project;
 }
@@ -246,6 +260,7 @@ Level readLevel(const Project& project, const Json& json, const std::string& nam
         checkUnique(ids, entities.back().id.text, item.where());
     });
     level.entities = std::move(entities);
+    readSkin(reader, project, level);
     std::vector<LaidBlock> laid;
     reader.forEachObject("laid", limits::maxEntities,
                          [&](ObjectReader& item) { laid.push_back(readLaid(item)); });
@@ -296,6 +311,20 @@ Result<void> checkSheet(Storage& storage, const Path& folder, const Sheet& sheet
     return {};
 }
 
+Result<Level> openBoard(Storage& storage, const Path& folder, const Project& project,
+                        const std::string& where, const std::string& id) {
+    const std::string name = where + "/" + id + ".json";
+    const auto path = pathInside(folder, name);
+    if (!path) return fail(path.error());
+    const auto text = storage.read(*path, limits::maxTextBytes);
+    if (!text) return fail(text.error());
+    auto board = readLevelText(project, *text, name);
+    if (board && board->id.text != id)
+        return fail(ErrorKind::BadReference, "The level calls itself \"" + board->id.text + "\"",
+                    name, "Give it the id of its file name");
+    return board;
+}
+
 /// A picture that is gone is a finding, and no reason to keep a project shut; a path that leaves
 /// the folder is one.
 Result<void> loadUnderlay(Storage& storage, const Path& folder, Level& level) {
@@ -312,8 +341,8 @@ Result<void> loadUnderlay(Storage& storage, const Path& folder, Level& level) {
 }  // namespace
 
 Result<Project> readProjectText(const std::string& text, const std::string& name,
-                                std::vector<std::string>& order) {
-    return guarded(text, name, [&](const Json& json) { return readProject(json, name, order); });
+                                BoardIds& boards) {
+    return guarded(text, name, [&](const Json& json) { return readProject(json, name, boards); });
 }
 
 Result<Level> readLevelText(const Project& project, const std::string& text,
@@ -329,24 +358,19 @@ Result<Project> openProject(Storage& storage, const Path& folder) {
         return fail(ErrorKind::Missing, "This folder holds no project: rookplot.json is not there",
                     folder.string(), "Choose a project folder, or make one with rookplot new");
     }
-    std::vector<std::string> order;
-    auto project = readProjectText(*text, main, order);
+    BoardIds boards;
+    auto project = readProjectText(*text, main, boards);
     if (!project) return project;
     for (const Sheet& sheet : project->sheets)
         if (const auto fine = checkSheet(storage, folder, sheet); !fine) return fail(fine.error());
-    for (const std::string& id : order) {
-        const std::string name = "levels/" + id + ".json";
-        const auto path = pathInside(folder, name);
-        if (!path) return fail(path.error());
-        const auto levelText = storage.read(*path, limits::maxTextBytes);
-        if (!levelText) return fail(levelText.error());
-        auto level = readLevelText(*project, *levelText, name);
+    for (const std::string& id : boards.swatches) {
+        auto swatch = openBoard(storage, folder, *project, "swatches", id);
+        if (!swatch) return fail(swatch.error());
+        project->swatches.push_back(std::make_shared<const Level>(std::move(*swatch)));
+    }
+    for (const std::string& id : boards.order) {
+        auto level = openBoard(storage, folder, *project, "levels", id);
         if (!level) return fail(level.error());
-        if (level->id.text != id) {
-            return fail(ErrorKind::BadReference,
-                        "The level calls itself \"" + level->id.text + "\"", name,
-                        "Give it the id of its file name");
-        }
         if (const auto loaded = loadUnderlay(storage, folder, *level); !loaded)
             return fail(loaded.error());
         project->levels.push_back(std::make_shared<const Level>(std::move(*level)));

@@ -1,3 +1,5 @@
+#include <set>
+
 #include "base/limits.h"
 #include "file/entity_json.h"
 #include "file/json_text.h"
@@ -5,6 +7,7 @@
 #include "file/project_file.h"
 #include "file/project_parts_detail.h"
 #include "file/sketch_json_detail.h"
+#include "file/skin_json_detail.h"
 
 namespace rook::file {
 
@@ -117,6 +120,11 @@ std::string projectText(const Project& project) {
         lines.list("blocks", linesOf(project.blocks, [&](const Block& block) {
                        return blockJson(project, block);
                    }));
+    if (!project.backdrops.empty())
+        lines.list("backdrops", linesOf(project.backdrops, backdropJson));
+    if (!project.swatches.empty())
+        lines.list("swatches",
+                   linesOf(project.swatches, [](const auto& each) { return Json(each->id.text); }));
     if (project.comfortLimit != 0) lines.member("comfortLimit", project.comfortLimit);
     lines.list("order",
                linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
@@ -145,6 +153,7 @@ std::string levelText(const Project& project, const Level& level) {
     lines.list("matter", rows);
     lines.list("entities",
                linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
+    writeSkin(lines, project, level);
     if (!level.laid.empty()) lines.list("laid", linesOf(level.laid, laidJson));
     if (!level.runs.empty()) lines.list("runs", linesOf(level.runs, keptRunJson));
     if (level.proof) lines.member("proof", keptRunJson(*level.proof));
@@ -164,12 +173,22 @@ Result<void> writePicture(Storage& storage, const Path& folder, const Underlay& 
 
 }  // namespace
 
+std::vector<std::string> imagesOf(const Project& project) {
+    std::set<std::string> images;
+    for (const Sheet& sheet : project.sheets)
+        images.insert(sheet.path);
+    for (const Backdrop& backdrop : project.backdrops)
+        for (const Picture& picture : backdrop.pictures)
+            images.insert(picture.path);
+    return {images.begin(), images.end()};
+}
+
 Result<void> copySheets(Storage& storage, const Path& from, const Path& to,
                         const Project& project) {
-    for (const Sheet& sheet : project.sheets) {
-        const auto source = pathInside(from, sheet.path);
+    for (const std::string& image : imagesOf(project)) {
+        const auto source = pathInside(from, image);
         if (!source) return fail(source.error());
-        const auto target = pathInside(to, sheet.path);
+        const auto target = pathInside(to, image);
         if (!target) return fail(target.error());
         const auto bytes = storage.read(*source, limits::maxImageBytes);
         if (!bytes) return fail(bytes.error());
@@ -182,6 +201,16 @@ Result<void> copySheets(Storage& storage, const Path& from, const Path& to,
 Result<void> saveProject(Storage& storage, const Path& folder, const Project& project,
                          const Project* lastSaved) {
     if (const auto made = storage.makeFolder(folder / "levels"); !made) return made;
+    const Path swatches = folder / "swatches";
+    if (!project.swatches.empty())
+        if (const auto made = storage.makeFolder(swatches); !made) return made;
+    for (const auto& swatch : project.swatches) {
+        const auto former = lastSaved ? lastSaved->findLevel(swatch->id) : nullptr;
+        if (former && *former == *swatch && lastSaved->matters == project.matters) continue;
+        const auto written = writeWhole(storage, swatches / (swatch->id.text + ".json"),
+                                        levelText(project, *swatch));
+        if (!written) return written;
+    }
     for (const auto& level : project.levels) {
         const auto former = lastSaved ? lastSaved->findLevel(level->id) : nullptr;
         const auto& underlay = level->sketch.underlay;

@@ -147,7 +147,7 @@ private:
         const Cell cell = m_cells[at];
         const auto choice =
             m_lessons.choiceFor({cell.matter(), cell.form(), m_exposures[at], m_depths[at]});
-        if (!choice.variants) return {};
+        if (!choice.variants) return m_lessons.plainTile(cell.matter());
         isGuessed = choice.isKnown ? 0 : 1;
         const Tile tile = chosen(*choice.variants, choice.total, rollOf(m_seed, x, y));
         return tile.isBlank() ? Tile() : tile;

@@ -66,6 +66,10 @@ std::optional<Surface> surfaceAt(const Grid<Cell>& cells, int x, int y) {
 
 Lessons::Lessons(const level::Project& project, const std::string& theme) : m_joins(project) {
     const std::size_t matters = project.matters.size();
+    for (const level::Matter& matter : project.matters) {
+        const auto sheet = project.sheetIndex(matter.sheet);
+        m_plain.push_back(sheet && matter.tile > 0 ? Tile(*sheet, matter.tile - 1) : Tile());
+    }
     std::vector<bool> isOwn(matters, false);
     if (!theme.empty()) {
         const std::vector<bool> all(matters, true);

@@ -58,6 +58,10 @@ public:
         int total = 0;  ///< sum of the counts
     };
     [[nodiscard]] Choice choiceFor(const Case& which) const;
+    /// What a matter that is not taught wears; none if it has no tile.
+    [[nodiscard]] level::Tile plainTile(level::MatterId matter) const {
+        return m_plain[matter.index];
+    }
     /// Null if nothing grows there.
     [[nodiscard]] const Trim* trimOn(level::Cell surface, Side side) const;
     [[nodiscard]] const NoiseField* noiseOf(const Trim& trim) const;
@@ -80,7 +84,8 @@ private:
     [[nodiscard]] int nearest(const Case& which) const;
 
     Joins m_joins;
-    std::map<Case, int> m_cases;  ///< the slot of each that a swatch shows
+    std::vector<level::Tile> m_plain;  ///< by matter
+    std::map<Case, int> m_cases;       ///< the slot of each that a swatch shows
     std::vector<Slot> m_slots;
     std::vector<Taught> m_matters;
     std::map<std::pair<std::uint16_t, Side>, Trim> m_trims;  ///< by cell bits of the surface

@@ -1,0 +1,84 @@
+#include <QPainter>
+
+#include "app/matter_painter.h"
+#include "app/theme.h"
+#include "app/tray.h"
+
+namespace rook::app {
+
+namespace {
+
+/// The swatch itself, as it is dressed, in the middle of the card.
+void drawSwatch(QPainter& painter, const QRect& rect, const level::Project& project,
+                const level::Level& swatch, const SheetImages& sheets) {
+    MatterScene scene{&project, &swatch, &sheets, {1, 0, 0}};
+    scene.isClear = true;
+    const PxRect bounds = swatch.boundsPx();
+    QImage image(bounds.width, bounds.height, QImage::Format_ARGB32_Premultiplied);
+    image.fill(QColor(QString::fromStdString(swatch.background)));
+    QPainter picture(&image);
+    paintMatter(picture, scene, image.rect(), {}, 1);
+    picture.end();
+    // From its first masses on: there is where it differs from others.
+    QRect masses;
+    for (int y = 0; y < swatch.cells.height(); ++y)
+        for (int x = 0; x < swatch.cells.width(); ++x)
+            if (!swatch.cells.at(x, y).isOpen()) masses |= QRect(x, y, 1, 1);
+    const QPoint corner(masses.x() * swatch.cellSize.width - 6,
+                        masses.y() * swatch.cellSize.height - 8);
+    painter.setClipRect(rect);
+    painter.drawImage(rect.topLeft(), image, QRect(corner, rect.size()));
+}
+
+}  // namespace
+
+void Tray::addSkinCards(QHBoxLayout* row) {
+    const level::Project& project = m_session.project();
+    const SheetImages sheets = loadSheets(project, m_session.folder());
+    for (const auto& swatch : project.swatches) {
+        auto* card = new CardButton(
+            QString::fromStdString(swatch->title),
+            swatch->theme.empty() ? tr("swatch") : QString::fromStdString(swatch->theme),
+            [project, swatch, sheets](QPainter& painter, const QRect& rect) {
+                drawSwatch(painter, rect, project, *swatch, sheets);
+            },
+            m_cards);
+        card->setCheckable(true);
+        card->setObjectName(QStringLiteral("swatch-") + QString::fromStdString(swatch->id.text));
+        card->setToolTip(tr("Open the swatch on the board; once more, back to the level."));
+        connect(card, &QAbstractButton::clicked, this, [this, id = swatch->id] {
+            m_session.chooseLevel(m_session.level()->id == id ? m_session.lastLevel() : id);
+        });
+        m_refreshers <<
+            [this, card, id = swatch->id] { card->setChecked(m_session.level()->id == id); };
+        row->addWidget(card);
+        m_cardButtons << card;
+    }
+    if (!project.swatches.empty()) return;
+    auto* words = new QLabel(
+        tr("No swatch yet. Add a sheet in the margin, make a swatch of a matter, and dress it "
+           "with tiles: every mass of that matter follows."),
+        m_cards);
+    words->setWordWrap(true);
+    words->setForegroundRole(QPalette::PlaceholderText);
+    row->addWidget(words, 1);
+}
+
+void Tray::addSkinOptions(QGridLayout* grid) {
+    const SkinTool tool = m_session.skinTool();
+    if (tool == SkinTool::Box)
+        addBoxOptions(grid, 1);
+    else if (tool == SkinTool::Fill)
+        addFillOptions(grid, 1);
+    else
+        addBrushOptions(grid, 1);
+    auto* shows = addOptionLine(grid, 2, tr("Show"));
+    addChip(
+        shows, tr("cases not shown"), QStringLiteral("shows-guesses"),
+        [](const auto& o) { return o.showsGuesses; },
+        [](auto& o, bool isOn) { o.showsGuesses = isOn; })
+        ->setToolTip(tr("Marks cells whose case no swatch shows: the nearest stands in."));
+    shows->addStretch();
+}
+
+}  // namespace rook::app

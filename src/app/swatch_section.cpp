@@ -1,0 +1,145 @@
+#include <QComboBox>
+#include <QLineEdit>
+#include <QSpinBox>
+
+#include "app/margin_row.h"
+#include "app/panel_section.h"
+#include "app/theme.h"
+#include "skin/coverage.h"
+
+namespace rook::app {
+
+namespace {
+
+/// The swatches of the project: made of a matter, opened, taken away.
+class SwatchSection : public PanelSection {
+public:
+    SwatchSection(Session& session, QWidget* parent)
+        : PanelSection(tr("Swatches"), {}, session, parent), m_list(new QVBoxLayout) {
+        makeFoldable(QStringLiteral("swatches"), true);
+        m_list->setSpacing(0);
+        addWide(m_list);
+        m_words = makeWords({}, this);
+        addWide(m_words);
+        m_matter = makeChoiceBox(QStringLiteral("swatch-matter"), {}, this, [](int) {});
+        addControl(tr("New, of"), m_matter);
+        m_theme = new QLineEdit(this);
+        m_theme->setObjectName(QStringLiteral("swatch-theme"));
+        m_theme->setAccessibleName(tr("Theme of a new swatch"));
+        m_theme->setPlaceholderText(tr("none: always"));
+        m_theme->setFixedWidth(150);
+        m_theme->setMaxLength(40);
+        addControl(tr("Theme"), m_theme);
+        addWide(makeButton(tr("Make the swatch"), QStringLiteral("make-swatch"), this,
+                           [this] { make(); }));
+        m_patch = makeNumberBox(QStringLiteral("swatch-patch"), 0, 256, this, [this](int value) {
+            change(tr("Patches of trims"), [value](level::Level& l) { l.chance.patch = value; });
+        });
+        m_patch->setSpecialValueText(tr("none"));
+        m_patch->setToolTip(tr("What grows beside surfaces comes in patches of so many cells."));
+        addControl(tr("Patches, cells"), m_patch);
+        m_back = makeButton(tr("Back to the level"), QStringLiteral("leave-swatch"), this,
+                            [this] { m_session.chooseLevel(m_session.lastLevel()); });
+        addWide(m_back);
+        m_remove = makeButton(tr("Remove this swatch"), QStringLiteral("remove-swatch"), this,
+                              [this] { remove(); });
+        addWide(m_remove);
+    }
+
+    void refresh() override {
+        const auto& swatches = m_session.project().swatches;
+        const bool isOnSwatch = m_session.isOnSwatch();
+        setNote(isOnSwatch ? tr("on the board") : QString());
+        if (m_rows.size() != qsizetype(swatches.size())) rebuild(swatches.size());
+        for (std::size_t i = 0; i < swatches.size(); ++i) {
+            m_rows[qsizetype(i)]->setWords(QString::fromStdString(swatches[i]->title),
+                                           swatches[i]->theme.empty()
+                                               ? QString()
+                                               : QString::fromStdString(swatches[i]->theme));
+            m_rows[qsizetype(i)]->setChecked(swatches[i]->id == m_session.level()->id);
+        }
+        m_words->setText(
+            isOnSwatch ? tr("Dress this patch with tiles: every mass follows. Lay more matter in "
+                            "Shape. Tiles on open cells beside a surface are trims.")
+                       : tr("A small board that you dress by hand; its matter looks like that "
+                            "anywhere."));
+        fillMatters();
+        m_patch->setEnabled(isOnSwatch);
+        showNumber(m_patch, m_session.level()->chance.patch);
+        m_back->setVisible(isOnSwatch);
+        m_remove->setVisible(isOnSwatch);
+    }
+
+private:
+    void fillMatters() {
+        QStringList titles;
+        for (std::size_t i = 1; i < m_session.project().matters.size(); ++i)
+            titles << QString::fromStdString(m_session.project().matters[i].title);
+        QStringList shown;
+        for (int i = 0; i < m_matter->count(); ++i)
+            shown << m_matter->itemText(i);
+        if (shown == titles) return;
+        m_matter->clear();
+        m_matter->addItems(titles);
+    }
+    void rebuild(std::size_t count) {
+        qDeleteAll(m_rows);
+        m_rows.clear();
+        for (std::size_t i = 0; i < count; ++i) {
+            auto* row = new MarginRow(this);
+            row->setCheckable(true);
+            row->setObjectName(QStringLiteral("swatch-row-%1").arg(i));
+            connect(row, &QAbstractButton::clicked, this,
+                    [this, i] { m_session.chooseLevel(m_session.project().swatches[i]->id); });
+            m_list->addWidget(row);
+            m_rows << row;
+        }
+    }
+    void make() {
+        const int index = m_matter->currentIndex() + 1;
+        if (index < 1 || index >= int(m_session.project().matters.size())) return;
+        level::Project project = m_session.project();
+        level::Level swatch =
+            skin::swatchFor(project, level::MatterId{static_cast<std::uint16_t>(index)},
+                            m_session.level()->cellSize, m_theme->text().trimmed().toStdString());
+        const LevelId id = swatch.id;
+        const QString name = tr("Make a swatch of %1").arg(QString::fromStdString(swatch.title));
+        project.swatches.push_back(std::make_shared<const level::Level>(std::move(swatch)));
+        m_session.applyProject(std::move(project), name);
+        m_session.chooseLevel(id);
+        m_session.say(tr("The patch shows all cases. Take tiles from the sheet and dress it."));
+    }
+    void remove() {
+        level::Project project = m_session.project();
+        const LevelId id = m_session.level()->id;
+        std::erase_if(project.swatches, [&](const auto& each) { return each->id == id; });
+        const QString title = QString::fromStdString(m_session.level()->title);
+        m_session.chooseLevel(m_session.lastLevel());
+        m_session.applyProject(std::move(project), tr("Remove the swatch %1").arg(title));
+    }
+    template <typename Change>
+    void change(const QString& name, Change&& make) {
+        level::Level next = *m_session.level();
+        make(next);
+        if (next == *m_session.level()) return;
+        const CellRect all = next.cells.bounds();
+        m_session.apply(level::LevelEdit{std::move(next), name.toStdString(), all});
+    }
+
+    QVBoxLayout* m_list;
+    QLabel* m_words;
+    QComboBox* m_matter;
+    QLineEdit* m_theme;
+    QSpinBox* m_patch;
+    QWidget* m_back;
+    QWidget* m_remove;
+    QList<MarginRow*> m_rows;
+};
+
+}  // namespace
+
+PanelSection* makeSwatchSection(Session& session, QWidget* parent) {
+    return new SwatchSection(session, parent);
+}
+
+}  // namespace rook::app

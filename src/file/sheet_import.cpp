@@ -1,0 +1,110 @@
+#include "file/sheet_import.h"
+
+#include <algorithm>
+#include <cstring>
+
+#include "base/limits.h"
+#include "file/png.h"
+
+namespace rook::file {
+
+namespace {
+
+std::string plainNameOf(const Path& image, const level::Project& project) {
+    std::string stem;
+    for (const char c : image.stem().string()) {
+        const bool isPlain = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9');
+        const bool isUpper = c >= 'A' && c <= 'Z';
+        const char made = isPlain ? c : isUpper ? static_cast<char>(c - 'A' + 'a') : '-';
+        if (made != '-' || (!stem.empty() && stem.back() != '-')) stem += made;
+    }
+    while (!stem.empty() && stem.back() == '-')
+        stem.pop_back();
+    if (stem.empty() || (stem[0] >= '0' && stem[0] <= '9')) stem = "sheet-" + stem;
+    if (stem.back() == '-') stem.pop_back();
+    if (stem.size() > 40) stem.resize(40);
+    std::string name = stem;
+    for (int number = 2; project.findSheet(name); ++number)
+        name = stem + "-" + std::to_string(number);
+    return name;
+}
+
+}  // namespace
+
+CutTiles tilesOf(const SheetCut& cut, int width, int height) {
+    const auto along = [&](int size, int tile, int offset, int& leftOver) {
+        const int room = size - 2 * cut.margin - offset;
+        const int count = room < tile ? 0 : (room + cut.spacing) / (tile + cut.spacing);
+        leftOver =
+            count == 0 ? std::max(0, size) : room - (count * tile + (count - 1) * cut.spacing);
+        return count;
+    };
+    CutTiles tiles;
+    tiles.columns = along(width, cut.tile.width, cut.offset.x, tiles.leftOverX);
+    tiles.rows = along(height, cut.tile.height, cut.offset.y, tiles.leftOverY);
+    return tiles;
+}
+
+Result<std::string> cutSheet(const std::string& png, const std::string& name, const SheetCut& cut) {
+    const auto size = pngSize(png, name);
+    if (!size) return fail(size.error());
+    const CutTiles tiles = tilesOf(cut, size->width, size->height);
+    const std::string px = std::to_string(cut.tile.width) + " x " + std::to_string(cut.tile.height);
+    if (tiles.columns < 1 || tiles.rows < 1)
+        return fail(ErrorKind::OutOfRange, "Not one tile of " + px + " px fits into the image",
+                    name, "Make the tiles, the margin or the offset smaller");
+    if (std::int64_t{tiles.columns} * tiles.rows > 65536)
+        return fail(ErrorKind::OutOfRange,
+                    "The image holds more than 65,536 tiles of " + px + " px", name,
+                    "Make the tiles larger, or cut the image into several");
+    const bool isTight = cut.margin == 0 && cut.spacing == 0 && cut.offset == CellPoint{};
+    if (isTight && tiles.leftOverX == 0 && tiles.leftOverY == 0) return png;
+    const auto source = readPng(png, name);
+    if (!source) return fail(source.error());
+    Picture32 packed;
+    packed.width = tiles.columns * cut.tile.width;
+    packed.height = tiles.rows * cut.tile.height;
+    packed.rgba.resize(static_cast<std::size_t>(packed.width) *
+                       static_cast<std::size_t>(packed.height) * 4);
+    for (int y = 0; y < packed.height; ++y) {
+        const int fromY = cut.margin + cut.offset.y +
+                          y / cut.tile.height * (cut.tile.height + cut.spacing) +
+                          y % cut.tile.height;
+        for (int column = 0; column < tiles.columns; ++column) {
+            const int fromX = cut.margin + cut.offset.x + column * (cut.tile.width + cut.spacing);
+            std::memcpy(packed.at(column * cut.tile.width, y), source->at(fromX, fromY),
+                        static_cast<std::size_t>(cut.tile.width) * 4);
+        }
+    }
+    return writePng(packed);
+}
+
+Result<level::ProjectEdit> importSheet(Storage& storage, const Path& folder,
+                                       const level::Project& project, const Path& image,
+                                       const SheetCut& cut) {
+    if (project.sheets.size() >= static_cast<std::size_t>(level::maxSheets))
+        return fail(ErrorKind::OutOfRange, "A project has at most 254 sheets", image.string(),
+                    "Put several images together");
+    const auto bytes = storage.read(image, limits::maxImageBytes);
+    if (!bytes) return fail(bytes.error());
+    const auto packed = cutSheet(*bytes, image.filename().string(), cut);
+    if (!packed) return fail(packed.error());
+    const auto size = pngSize(*packed, image.filename().string());
+    if (!size) return fail(size.error());
+    level::Sheet sheet;
+    sheet.name = plainNameOf(image, project);
+    sheet.path = "sheets/" + sheet.name + ".png";
+    sheet.tile = cut.tile;
+    sheet.columns = size->width / cut.tile.width;
+    if (const auto made = storage.makeFolder(folder / "sheets"); !made) return fail(made.error());
+    // Another file may lie there that no sheet of the project names.
+    for (int number = 2; storage.exists(folder / sheet.path); ++number)
+        sheet.path = "sheets/" + sheet.name + "-" + std::to_string(number) + ".png";
+    if (const auto written = writeWhole(storage, folder / sheet.path, *packed); !written)
+        return fail(written.error());
+    level::ProjectEdit edit{project, "Add the sheet " + sheet.name};
+    edit.project.sheets.edit([&](auto& list) { list.push_back(sheet); });
+    return edit;
+}
+
+}  // namespace rook::file

@@ -1,0 +1,174 @@
+#include "base/limits.h"
+#include "file/entity_json.h"
+#include "file/project_parts_detail.h"
+#include "file/skin_json_detail.h"
+
+namespace rook::file {
+
+using namespace level;
+
+namespace {
+
+/// Tiles of one sheet side by side in one row; 0 = nothing is to be drawn there.
+Json runJson(const Project& project, const Level& level, int y, int from, int to) {
+    Json tiles = Json::array();
+    Json flips = Json::array();
+    bool isFlipped = false;
+    std::string sheet;
+    for (int x = from; x < to; ++x) {
+        const Tile tile = level.tileAt(x, y);
+        tiles.push_back(tile.isBlank() ? 0 : tile.number() + 1);
+        const int flip =
+            tile.isBlank() ? 0 : (tile.isMirrored() ? 1 : 0) + (tile.isUpsideDown() ? 2 : 0);
+        flips.push_back(flip);
+        isFlipped = isFlipped || flip != 0;
+        if (!tile.isBlank()) sheet = project.sheets[static_cast<std::size_t>(tile.sheet())].name;
+    }
+    Json json = {{"at", {from, y}}};
+    if (!sheet.empty()) json["sheet"] = sheet;
+    json["tiles"] = std::move(tiles);
+    if (isFlipped) json["flips"] = std::move(flips);
+    return json;
+}
+
+std::vector<std::string> tileLines(const Project& project, const Level& level) {
+    std::vector<std::string> lines;
+    for (int y = 0; y < level.tiles.height(); ++y) {
+        for (int x = 0; x < level.tiles.width(); ++x) {
+            if (level.tiles.at(x, y).isNone()) continue;
+            const int from = x;
+            int sheet = -1;
+            for (; x < level.tiles.width(); ++x) {
+                const Tile tile = level.tiles.at(x, y);
+                if (tile.isNone()) break;
+                if (tile.isBlank()) continue;
+                if (sheet >= 0 && tile.sheet() != sheet) break;
+                sheet = tile.sheet();
+            }
+            lines.push_back(compactText(runJson(project, level, y, from, x)));
+            --x;
+        }
+    }
+    return lines;
+}
+
+void readRun(ObjectReader& reader, const Project& project, Level& level) {
+    const auto [x, y] = reader.pair("at", 0, limits::maxBoardCells - 1);
+    const std::string name = reader.text("sheet", "");
+    const auto sheet = name.empty() ? std::optional(0) : project.sheetIndex(name);
+    if (!sheet)
+        failReading(ErrorKind::BadReference, "There is no sheet \"" + name + "\"",
+                    reader.whereOf("sheet"), "Add it to the sheets or use another");
+    std::vector<int> flips;
+    reader.forEach("flips", limits::maxBoardCells, [&](const Json& item, const std::string& where) {
+        if (!item.is_number_integer() || item.get<std::int64_t>() < 0 ||
+            item.get<std::int64_t>() > 3)
+            failReading(ErrorKind::OutOfRange, "A flip is 0, 1, 2 or 3", where, "Mend it");
+        flips.push_back(item.get<int>());
+    });
+    int at = x;
+    reader.forEach("tiles", limits::maxBoardCells, [&](const Json& item, const std::string& where) {
+        const std::int64_t number =
+            item.is_number_integer() ? item.get<std::int64_t>() : std::int64_t{-1};
+        if (number < 0 || number > 65536 || (number > 0 && name.empty()))
+            failReading(ErrorKind::OutOfRange, "A tile's number from 0 to 65,536 is wanted here",
+                        where, "Mend it, and name its sheet");
+        if (at >= level.cells.width() || y >= level.cells.height())
+            failReading(ErrorKind::OutOfRange, "These tiles lie outside the level", where,
+                        "Take them out");
+        const auto i = static_cast<std::size_t>(at - x);
+        const int flip = i < flips.size() ? flips[i] : 0;
+        level.tiles.set(at++, y,
+                        number == 0 ? Tile::blank()
+                                    : Tile(*sheet, static_cast<int>(number) - 1, (flip & 1) != 0,
+                                           (flip & 2) != 0));
+    });
+}
+
+Json pictureJson(const Picture& picture) {
+    Json json = {{"name", picture.name},
+                 {"path", picture.path},
+                 {"fit", nameOf(picture.fit)},
+                 {"parallaxX", decimalJson(picture.parallaxX)},
+                 {"parallaxY", decimalJson(picture.parallaxY)}};
+    if (picture.scrollX.thousandths != 0) json["scrollX"] = decimalJson(picture.scrollX);
+    if (picture.opacity != 100) json["opacity"] = picture.opacity;
+    if (picture.isFront) json["front"] = true;
+    appendUnknown(json, picture.unknown);
+    return json;
+}
+
+Decimal boundedDecimal(ObjectReader& reader, const std::string& key, Decimal standard, int low,
+                       int high) {
+    const Decimal value = readDecimal(reader, key, standard);
+    if (value.thousandths < low * 1000 || value.thousandths > high * 1000)
+        failReading(ErrorKind::OutOfRange,
+                    "A number from " + std::to_string(low) + " to " + std::to_string(high) +
+                        " is wanted here",
+                    reader.whereOf(key), "Correct it");
+    return value;
+}
+
+Picture readPicture(ObjectReader& reader) {
+    Picture picture;
+    picture.name = reader.text("name");
+    picture.path = reader.text("path");
+    picture.fit = reader.named<PictureFit>("fit", picture.fit);
+    picture.parallaxX = boundedDecimal(reader, "parallaxX", picture.parallaxX, 0, 4);
+    picture.parallaxY = boundedDecimal(reader, "parallaxY", picture.parallaxY, 0, 4);
+    picture.scrollX = boundedDecimal(reader, "scrollX", picture.scrollX, -64, 64);
+    picture.opacity = reader.whole("opacity", 0, 100, 100);
+    picture.isFront = reader.yesNo("front", false);
+    picture.unknown = reader.unknown();
+    return picture;
+}
+
+}  // namespace
+
+void writeSkin(JsonLines& lines, const Project& project, const Level& level) {
+    if (!level.theme.empty()) lines.member("theme", level.theme);
+    if (!level.backdrop.empty()) lines.member("backdrop", level.backdrop);
+    if (!(level.chance == Chance()))
+        lines.member("chance", {{"seed", level.chance.seed}, {"patch", level.chance.patch}});
+    if (const auto tiles = tileLines(project, level); !tiles.empty()) lines.list("tiles", tiles);
+}
+
+void readSkin(ObjectReader& reader, const Project& project, Level& level) {
+    level.theme = reader.text("theme", "");
+    level.backdrop = reader.text("backdrop", "");
+    if (!level.backdrop.empty() && !project.findBackdrop(level.backdrop))
+        failReading(ErrorKind::BadReference, "There is no backdrop \"" + level.backdrop + "\"",
+                    reader.whereOf("backdrop"), "Add it to rookplot.json or leave it out");
+    if (reader.has("chance")) {
+        ObjectReader chance = reader.object("chance");
+        level.chance.seed = chance.whole("seed", 0, 1000000000, 1);
+        level.chance.patch = chance.whole("patch", 0, 256, 0);
+    }
+    if (!reader.has("tiles")) return;
+    level.tiles = Grid<Tile>(level.cells.width(), level.cells.height());
+    reader.forEachObject("tiles", limits::maxEntities,
+                         [&](ObjectReader& item) { readRun(item, project, level); });
+}
+
+Json backdropJson(const Backdrop& backdrop) {
+    Json pictures = Json::array();
+    for (const Picture& picture : backdrop.pictures)
+        pictures.push_back(pictureJson(picture));
+    Json json = {
+        {"name", backdrop.name}, {"title", backdrop.title}, {"pictures", std::move(pictures)}};
+    appendUnknown(json, backdrop.unknown);
+    return json;
+}
+
+Backdrop readBackdrop(ObjectReader& reader) {
+    Backdrop backdrop;
+    backdrop.name = reader.plainName("name");
+    backdrop.title = reader.text("title", backdrop.name);
+    reader.forEachObject("pictures", 64, [&](ObjectReader& item) {
+        backdrop.pictures.push_back(readPicture(item));
+    });
+    backdrop.unknown = reader.unknown();
+    return backdrop;
+}
+
+}  // namespace rook::file
