@@ -393,8 +393,8 @@ def main():
         silts.tiles[x, 0] = tops[i]
     silts.save("lantern-weir/swatches")
 
-    rises = ["............", "..../\\......", ".../##\\.....", "..ab##cd....", "############",
-             "############"]
+    rises = ["....................", ".../##\\....ab##cd...", "####################",
+             "####################"]
     forms = {".": "open", "#": "silt", "/": "silt/rise-right", "\\": "silt/rise-left",
              "a": "silt/rise-right-1of2", "b": "silt/rise-right-2of2",
              "c": "silt/rise-left-2of2", "d": "silt/rise-left-1of2"}

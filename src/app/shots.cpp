@@ -226,8 +226,11 @@ bool writeShots(MainWindow& window, const QString& folder) {
     session.setOptions(options);
     board.setView(closeView(1.5, {0, 200}));
     session.setStep(Step::Skin);
+    options = session.options();
+    options.tileSheet = 1;
+    session.setOptions(options);
     if (auto* picker = window.findChild<QWidget*>(QStringLiteral("tile-picker"))) {
-        const QPointF at(30, 30);
+        const QPointF at(70, 40);
         QMouseEvent press(QEvent::MouseButtonPress, at, picker->mapToGlobal(at), Qt::LeftButton,
                           Qt::LeftButton, Qt::NoModifier);
         QCoreApplication::sendEvent(picker, &press);

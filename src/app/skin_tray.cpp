@@ -13,19 +13,20 @@ void drawSwatch(QPainter& painter, const QRect& rect, const level::Project& proj
                 const level::Level& swatch, const SheetImages& sheets) {
     MatterScene scene{&project, &swatch, &sheets, {1, 0, 0}};
     scene.isClear = true;
-    const PxRect bounds = swatch.boundsPx();
-    QImage image(bounds.width, bounds.height, QImage::Format_ARGB32_Premultiplied);
+    const PxRect size = swatch.boundsPx();
+    QImage image(size.width, size.height, QImage::Format_ARGB32_Premultiplied);
     image.fill(QColor(QString::fromStdString(swatch.background)));
     QPainter picture(&image);
     paintMatter(picture, scene, image.rect(), {}, 1);
     picture.end();
     // From its first masses on: there is where it differs from others.
-    QRect masses;
-    for (int y = 0; y < swatch.cells.height(); ++y)
-        for (int x = 0; x < swatch.cells.width(); ++x)
-            if (!swatch.cells.at(x, y).isOpen()) masses |= QRect(x, y, 1, 1);
-    const QPoint corner(masses.x() * swatch.cellSize.width - 6,
-                        masses.y() * swatch.cellSize.height - 8);
+    const CellRect bounds = swatch.cells.bounds();
+    int first = 0;
+    while (first + 1 < bounds.area() &&
+           swatch.cells.at(first % bounds.width, first / bounds.width).isOpen())
+        ++first;
+    const QPoint corner(first % bounds.width * swatch.cellSize.width - 6,
+                        first / bounds.width * swatch.cellSize.height - 8);
     painter.setClipRect(rect);
     painter.drawImage(rect.topLeft(), image, QRect(corner, rect.size()));
 }

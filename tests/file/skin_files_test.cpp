@@ -1,0 +1,201 @@
+/// Sheets from images, and what Skin keeps in the project's files.
+
+#include "file/png.h"
+#include "file/project_file.h"
+#include "file/sheet_import.h"
+#include "level/tile_edits.h"
+#include "skin/coverage.h"
+#include "testing.h"
+
+using namespace rook;
+
+using file::SheetCut;
+using level::Tile;
+
+namespace {
+
+/// Each tile of one colour of its own, all else red.
+file::Picture32 imageOf(const SheetCut& cut, int columns, int rows, int moreX, int moreY) {
+    file::Picture32 image;
+    image.width = 2 * cut.margin + cut.offset.x + columns * cut.tile.width +
+                  (columns - 1) * cut.spacing + moreX;
+    image.height =
+        2 * cut.margin + cut.offset.y + rows * cut.tile.height + (rows - 1) * cut.spacing + moreY;
+    image.rgba.assign(std::size_t(image.width) * std::size_t(image.height) * 4, 255);
+    for (int y = 0; y < image.height; ++y)
+        for (int x = 0; x < image.width; ++x)
+            image.at(x, y)[1] = image.at(x, y)[2] = 0;
+    for (int row = 0; row < rows; ++row)
+        for (int column = 0; column < columns; ++column)
+            for (int y = 0; y < cut.tile.height; ++y)
+                for (int x = 0; x < cut.tile.width; ++x) {
+                    unsigned char* px = image.at(
+                        cut.margin + cut.offset.x + column * (cut.tile.width + cut.spacing) + x,
+                        cut.margin + cut.offset.y + row * (cut.tile.height + cut.spacing) + y);
+                    px[0] = static_cast<unsigned char>(row * columns + column);
+                    px[1] = static_cast<unsigned char>(x);
+                    px[2] = static_cast<unsigned char>(y);
+                }
+    return image;
+}
+
+}  // namespace
+
+class SkinFilesTest : public QObject {
+    Q_OBJECT
+private slots:
+    void oddSheets_arePackedTileByTile();
+    void cut_tellsWhatIsLeftOver();
+    void images_thatAreNone_areRefused();
+    void import_writesTheSheet_underAFreeName();
+    void project_roundTrips_tilesSwatchesAndBackdrops();
+    void badTiles_areRefused();
+};
+
+void SkinFilesTest::oddSheets_arePackedTileByTile() {
+    Random random(testing::seedOr(11));
+    for (int round = 0; round < 40; ++round) {
+        SheetCut cut;
+        cut.tile = {random.between(1, 9), random.between(1, 9)};
+        cut.margin = random.between(0, 3);
+        cut.spacing = random.between(0, 3);
+        cut.offset = {random.between(0, 4), random.between(0, 4)};
+        const int columns = random.between(1, 6);
+        const int rows = random.between(1, 6);
+        const int moreX = random.between(0, cut.tile.width + cut.spacing - 1);
+        const auto image = imageOf(cut, columns, rows, moreX, 0);
+        const auto tiles = file::tilesOf(cut, image.width, image.height);
+        QCOMPARE(tiles.columns, columns);
+        QCOMPARE(tiles.rows, rows);
+        QCOMPARE(tiles.leftOverX, moreX);
+        QCOMPARE(tiles.leftOverY, 0);
+        const auto packed = file::cutSheet(file::writePng(image), "odd.png", cut);
+        QVERIFY(packed.has_value());
+        const auto read = file::readPng(*packed, "odd.png");
+        QVERIFY(read.has_value());
+        QCOMPARE(read->width, columns * cut.tile.width);
+        QCOMPARE(read->height, rows * cut.tile.height);
+        for (int y = 0; y < read->height; ++y)
+            for (int x = 0; x < read->width; ++x) {
+                const unsigned char* px = read->at(x, y);
+                QCOMPARE(int(px[0]), y / cut.tile.height * columns + x / cut.tile.width);
+                QCOMPARE(int(px[1]), x % cut.tile.width);
+                QCOMPARE(int(px[2]), y % cut.tile.height);
+            }
+    }
+}
+
+void SkinFilesTest::cut_tellsWhatIsLeftOver() {
+    QVERIFY((file::tilesOf({{16, 16}, 0, 0, {}}, 100, 33) == file::CutTiles{6, 2, 4, 1}));
+    QVERIFY((file::tilesOf({{16, 16}, 1, 2, {}}, 16, 18) == file::CutTiles{0, 1, 16, 0}));
+}
+
+void SkinFilesTest::images_thatAreNone_areRefused() {
+    const auto noImage = file::cutSheet("not an image", "words.png", {});
+    QVERIFY(!noImage);
+    QVERIFY(noImage.error().sentence().find("PNG") != std::string::npos);
+    const std::string small = file::writePng(imageOf({{4, 4}, 0, 0, {}}, 1, 1, 0, 0));
+    QVERIFY(!file::cutSheet(small, "small.png", {{16, 16}, 0, 0, {}}));
+    std::string damaged = small;
+    damaged.resize(damaged.size() / 2);
+    QVERIFY(!file::readPng(damaged, "half.png"));
+}
+
+void SkinFilesTest::import_writesTheSheet_underAFreeName() {
+    QTemporaryDir folder;
+    const file::Path root = folder.path().toStdString();
+    const SheetCut cut{{8, 8}, 1, 1, {}};
+    const file::Path image = root / "Wet Stone (2).png";
+    auto& disk = file::diskStorage();
+    QVERIFY(disk.writeFlushed(image, file::writePng(imageOf(cut, 5, 3, 2, 1))).has_value());
+    level::Project project = file::newProject("Sheets");
+    for (const char* name : {"wet-stone-2", "wet-stone-2-2"}) {
+        const auto edit = file::importSheet(disk, root, project, image, cut);
+        QVERIFY(edit.has_value());
+        project = edit->project;
+        const level::Sheet& sheet = project.sheets.items().back();
+        QCOMPARE(sheet.name, std::string(name));
+        QCOMPARE(sheet.columns, 5);
+        QVERIFY(disk.exists(root / sheet.path));
+    }
+    QVERIFY(file::saveProject(disk, root, project).has_value());
+    QVERIFY(file::openProject(disk, root).has_value());
+}
+
+void SkinFilesTest::project_roundTrips_tilesSwatchesAndBackdrops() {
+    QTemporaryDir folder;
+    const file::Path root = folder.path().toStdString();
+    auto& disk = file::diskStorage();
+    Random random(testing::seedOr(12));
+    level::Project project = file::newProject("Skins");
+    const file::Path image = root / "tiles.png";
+    QVERIFY(disk.writeFlushed(image, file::writePng(imageOf({{8, 8}, 0, 0, {}}, 6, 6, 0, 0)))
+                .has_value());
+    for (int i = 0; i < 2; ++i)
+        project = file::importSheet(disk, root, project, image, {{8, 8}, 0, 0, {}})->project;
+    level::Backdrop backdrop;
+    backdrop.name = "night";
+    backdrop.title = "Night";
+    level::Picture picture;
+    picture.name = "sky";
+    picture.path = project.sheets[0].path;
+    picture.fit = level::PictureFit::Stretch;
+    picture.parallaxX = {125};
+    picture.scrollX = {-250};
+    picture.opacity = 60;
+    picture.isFront = true;
+    backdrop.pictures = {picture};
+    project.backdrops.edit([&](auto& list) { list.push_back(backdrop); });
+    level::Level swatch = skin::swatchFor(project, level::MatterId{1}, {8, 8}, "night");
+    level::Level level = *project.levels[0];
+    for (level::Level* board : {&swatch, &level}) {
+        Grid<Tile> tiles(board->cells.width(), board->cells.height());
+        for (int y = 0; y < tiles.height(); ++y)
+            for (int x = 0; x < tiles.width(); ++x)
+                if (random.chance(40))
+                    tiles.set(x, y,
+                              random.chance(10) ? Tile::blank()
+                                                : Tile(random.between(0, 1), random.between(0, 35),
+                                                       random.chance(30), random.chance(30)));
+        board->tiles = tiles;
+        board->chance = {7, 5};
+    }
+    level.theme = "night";
+    level.backdrop = "night";
+    project = project.withLevel(level);
+    project.swatches = {std::make_shared<const level::Level>(swatch)};
+    QVERIFY(file::saveProject(disk, root, project).has_value());
+    const auto read = file::openProject(disk, root);
+    QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
+    QCOMPARE(file::levelText(*read, *read->swatches[0]), file::levelText(project, swatch));
+    QVERIFY(read->swatches[0]->tiles == swatch.tiles);
+    QVERIFY(read->levels[0]->tiles == level.tiles);
+    QCOMPARE(read->levels[0]->theme, level.theme);
+    QVERIFY(read->backdrops == project.backdrops);
+    QCOMPARE(file::levelText(*read, *read->levels[0]), file::levelText(project, level));
+}
+
+void SkinFilesTest::badTiles_areRefused() {
+    level::Project project = file::newProject("Bad");
+    const level::Level level = *project.levels[0];
+    const std::string text = file::levelText(project, level);
+    const auto with = [&](const std::string& tiles) {
+        std::string changed = text;
+        const auto at = changed.find("  \"matter\"");
+        changed.insert(at, "  \"tiles\": [" + tiles + "],\n");
+        return file::readLevelText(project, changed, "levels/bad.json");
+    };
+    QVERIFY(with(R"({ "at": [0, 0], "tiles": [0] })").has_value());
+    for (const char* bad :
+         {R"({ "at": [0, 0], "tiles": [4] })", R"({ "at": [0, 0], "sheet": "none", "tiles": [1] })",
+          R"({ "at": [39, 0], "tiles": [0, 0] })", R"({ "at": [0, 24], "tiles": [0] })",
+          R"({ "at": [0, 0], "tiles": [-1] })", R"({ "at": [0, 0], "tiles": ["x"] })",
+          R"({ "at": [0, 0], "tiles": [0], "flips": [9] })"}) {
+        const auto read = with(bad);
+        QVERIFY2(!read, bad);
+        QVERIFY(read.error().sentence().find("levels/bad.json") != std::string::npos);
+    }
+}
+
+QTEST_APPLESS_MAIN(SkinFilesTest)
+#include "skin_files_test.moc"
