@@ -442,6 +442,26 @@ def main():
     for x in (26, 27, 28):
         works.tiles[x, 5] = carpets[x % 3]
     works.save("lantern-weir/swatches")
+
+    rows = ["........................", ".HH..---..'..^^^.~~~~~~~", ".HH..........^^^.~~~~~~~",
+            ".HH..........^^^.~~~~~~~", ".HH..-.......^^^.~~~~~~~", ".....-.......^^^.~~~~~~~",
+            ".....-...........~~~~~~~", ".................~~~~~~~"]
+    yards = Swatch("swatch-yards", "Racks and hatches", rows,
+                   {".": "open", "H": "rungs", "~": "brine", "^": "teeth", "-": "frame",
+                    "'": "moss"})
+    for y, row in enumerate(rows):
+        for x, cell in enumerate(row):
+            if cell == "H":
+                yards.tiles[x, y] = works.tiles[10, 1 if y == 1 else 2]
+            elif cell == "~":
+                yards.tiles[x, y] = surface[x % 2] if y == 1 else deep if y > 3 else body[x % 2]
+            elif cell == "^":
+                yards.tiles[x, y] = rakes[(x + y) % 3]
+            elif cell == "-":
+                yards.tiles[x, y] = beam
+            elif cell == "'":
+                yards.tiles[x, y] = sheet.add(carpet(7))
+    yards.save("lantern-weir/swatches")
     sheet.save("lantern-weir/sheets/masses.png")
     print(len(sheet.tiles), "tiles")
 

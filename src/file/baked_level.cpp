@@ -289,7 +289,8 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     JsonLines lines;
     writeLevelHead(lines, "rookplot-level", level);
     writeLayers(lines, project, level);
-    lines.list("pictures", pictureLines(project, level));
+    if (const auto pictures = pictureLines(project, level); !pictures.empty())
+        lines.list("pictures", pictures);
     writeMatter(lines, project, level);
     writeCollision(lines, project, level);
     std::vector<std::string> entities;

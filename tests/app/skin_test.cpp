@@ -1,0 +1,178 @@
+/// Skin in the real window: tiles by hand, swatches that teach, cases that are missing.
+
+#include <QAbstractButton>
+#include <QComboBox>
+#include <QLabel>
+#include <QSpinBox>
+
+#include "demo_window.h"
+#include "level/tile_edits.h"
+#include "skin/coverage.h"
+#include "skin/dressing.h"
+#include "testing.h"
+
+using namespace rook;
+using namespace rook::app;
+
+using level::Tile;
+
+class SkinWindowTest : public testing::DemoWindow {
+    Q_OBJECT
+private slots:
+    void initTestCase() { useOwnSettings("rookplot-skin-test"); }
+    void init() {
+        openDemo();
+        session().setStep(Step::Skin);
+        ToolOptions options = session().options();
+        options.tileSheet = 1;
+        session().setOptions(options);
+        part<QComboBox>("sheet")->setCurrentIndex(1);
+    }
+    void cleanup() { closeDemo(); }
+    void tiles_areTakenFromTheSheet_setByDragging_andGivenBack();
+    void ctrl_takesWhatIsSeen();
+    void swatch_teachesTheWholeLevel_andUndoForgets();
+    void newSwatch_showsAllCases_andIsTakenAway();
+    void missingCase_isListed_shownOnTheSwatch_andDressed();
+    void look_changesThemeBackdropAndSeed();
+    void board_drawsWhatTheBundleSays();
+
+private:
+    void press(const char* name) {
+        auto* button = part<QAbstractButton>(name);
+        QVERIFY2(button, name);
+        button->click();
+    }
+    void clickTile(QPoint at) {
+        QTest::mouseClick(part<QWidget>("tile-picker"), Qt::LeftButton, Qt::NoModifier, at);
+    }
+    [[nodiscard]] Tile seenAt(int x, int y) {
+        return skin::dress(*session().lessons(), level(), {x, y, 1, 1}).at(x, y);
+    }
+};
+
+void SkinWindowTest::tiles_areTakenFromTheSheet_setByDragging_andGivenBack() {
+    clickTile({5, 5});
+    const Tile taken = session().options().tiles.at(0, 0);
+    QCOMPARE(taken.sheet(), 1);
+    QCOMPARE(taken.number(), 0);
+    press("flip-sideways");
+    QVERIFY(session().options().tiles.at(0, 0).isMirrored());
+    dragCells({20, 10}, {24, 10});
+    QCOMPARE(level::tileCount(level()), 5);
+    QVERIFY(level().tileAt(22, 10).isMirrored());
+    QTest::keyClick(&board(), Qt::Key_D);
+    QCOMPARE(session().skinTool(), SkinTool::Box);
+    dragCells({20, 12}, {21, 13});
+    QCOMPARE(level::tileCount(level()), 9);
+    press("tile-none");
+    dragCells({20, 10}, {24, 13});
+    QCOMPARE(level::tileCount(level()), 0);
+    for (int i = 0; i < 3; ++i)
+        QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE(level::tileCount(level()), 0);
+    QVERIFY(!session().isModified());
+}
+
+void SkinWindowTest::ctrl_takesWhatIsSeen() {
+    const Tile seen = seenAt(10, 30);
+    QVERIFY(seen.isShown());
+    QTest::mouseClick(&board(), Qt::LeftButton, Qt::ControlModifier, cell(10, 30));
+    QVERIFY(session().options().tiles.at(0, 0) == seen);
+    QVERIFY(!session().isModified());
+}
+
+void SkinWindowTest::swatch_teachesTheWholeLevel_andUndoForgets() {
+    const Tile before = seenAt(60, 28);
+    press("swatch-swatch-stone");
+    QVERIFY(session().isOnSwatch());
+    QCOMPARE(level().title, std::string("Wet stone"));
+    // All inner stones of the swatch get another tile.
+    ToolOptions options = session().options();
+    options.tiles = Grid<Tile>(1, 1, Tile(1, 140));
+    session().setOptions(options);
+    QTest::keyClick(&board(), Qt::Key_D);
+    dragCells({1, 1}, {9, 9});
+    press("leave-swatch");
+    QCOMPARE(level().id.text, std::string("intake"));
+    QCOMPARE(seenAt(60, 28).number(), 140);
+    QVERIFY(seenAt(60, 28) != before);
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    session().chooseLevel({"intake"});
+    QVERIFY(seenAt(60, 28) == before);
+}
+
+void SkinWindowTest::newSwatch_showsAllCases_andIsTakenAway() {
+    const std::size_t count = session().project().swatches.size();
+    part<QComboBox>("swatch-matter")->setCurrentIndex(1);
+    press("make-swatch");
+    QCOMPARE(session().project().swatches.size(), count + 1);
+    QVERIFY(session().isOnSwatch());
+    QCOMPARE(level().title, std::string("Planking"));
+    QVERIFY(level().cells == skin::patchOf(level::MatterId{2}));
+    press("remove-swatch");
+    QCOMPARE(session().project().swatches.size(), count);
+    QCOMPARE(level().id.text, std::string("intake"));
+}
+
+void SkinWindowTest::missingCase_isListed_shownOnTheSwatch_andDressed() {
+    // Without its swatch, hanging silt has no case of its own.
+    session().setStep(Step::Shape);
+    const auto silt = session().project().findMatter("silt");
+    QVERIFY(silt);
+    std::vector<level::ShapedCell> cells;
+    for (int x = 20; x < 116; x += 2)
+        cells.push_back({{x, 5}, level::Form::HangLeft});
+    session().apply(layShaped(session().project(), level(), cells, *silt));
+    session().setStep(Step::Skin);
+    QVERIFY(QTest::qWaitFor([&] { return part<QWidget>("gap-row-0") != nullptr; }, 5000));
+    const auto first = [&] { return part<QAbstractButton>("gap-row-0"); };
+    QVERIFY(QTest::qWaitFor([&] { return first() && first()->text().contains("hang"); }, 5000));
+    QAbstractButton* row = first();
+    row->click();
+    press("show-case");
+    QVERIFY(session().isOnSwatch());
+    CellPoint place{-1, -1};
+    for (int y = 0; y < level().cells.height(); ++y)
+        for (int x = 0; x < level().cells.width(); ++x)
+            if (level().cells.at(x, y).form() == level::Form::HangLeft) place = {x, y};
+    QVERIFY(place.x > 0);
+    clickTile({5, 5});
+    board().fitLevel();
+    QTest::mouseClick(&board(), Qt::LeftButton, Qt::NoModifier, cell(place.x, place.y));
+    session().chooseLevel({"intake"});
+    const auto dressed = skin::dress(*session().lessons(), level(), {60, 5, 1, 1});
+    QVERIFY(!dressed.isGuessed(60, 5));
+    QCOMPARE(dressed.at(60, 5).number(), 0);
+}
+
+void SkinWindowTest::look_changesThemeBackdropAndSeed() {
+    auto* backdrop = part<QComboBox>("level-backdrop");
+    QCOMPARE(backdrop->currentText(), QString("The weir by night"));
+    choose("level-backdrop", 0);
+    QVERIFY(level().backdrop.empty());
+    const auto before = skin::dress(*session().lessons(), level(), level().cells.bounds());
+    part<QSpinBox>("level-seed")->setValue(99);
+    const auto after = skin::dress(*session().lessons(), level(), level().cells.bounds());
+    QVERIFY(before.tiles != after.tiles);
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE(level().backdrop, std::string("night-weir"));
+}
+
+void SkinWindowTest::board_drawsWhatTheBundleSays() {
+    // A cell that is set by hand changes just its own px of the board.
+    board().fitLevel();
+    const QImage before = board().grab().toImage();
+    session().apply(setTiles(level(), level::CellRegion(CellRect{60, 8, 1, 1}),
+                             Grid<Tile>(1, 1, Tile(1, 70)), {60, 8}));
+    QTest::qWait(50);
+    const QImage after = board().grab().toImage();
+    const QPoint middle = cell(60, 8);
+    QVERIFY(before.pixel(middle) != after.pixel(middle));
+    const QPoint away = cell(64, 8);
+    QCOMPARE(before.pixel(away), after.pixel(away));
+}
+
+QTEST_MAIN(SkinWindowTest)
+#include "skin_test.moc"
