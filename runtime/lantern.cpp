@@ -86,8 +86,7 @@ public:
         const int top = cameraAt(m_stage.body.y, viewHeight, level.frame.heightPx());
         if (level.layers.empty()) drawShapes(left, top);
         drawPictures(false, left, top);
-        for (const Layer& layer : level.layers)
-            drawLayer(layer, left, top);
+        drawLayers(false, left, top);
         drawEntities(left, top);
         const SDL_Rect body{m_stage.body.x - left, m_stage.body.y - top, level.motion.bodyWidth,
                             level.motion.bodyHeight};
@@ -95,6 +94,7 @@ public:
         SDL_RenderFillRect(m_renderer, &body);
         SDL_SetRenderDrawColor(m_renderer, 30, 127, 113, 255);
         SDL_RenderDrawRect(m_renderer, &body);
+        drawLayers(true, left, top);
         drawPictures(true, left, top);
     }
 
@@ -192,6 +192,11 @@ private:
         return slot->second.get();
     }
 
+    void drawLayers(bool areFront, int left, int top) {
+        for (const Layer& layer : m_stage.level->layers)
+            if ((layer.role == "front") == areFront) drawLayer(layer, left, top);
+    }
+
     void drawPictures(bool areFront, int left, int top) {
         const double levelWidth = m_stage.level->frame.widthPx();
         const double levelHeight = m_stage.level->frame.heightPx();
@@ -224,6 +229,7 @@ private:
 
     void drawLayer(const Layer& layer, int left, int top) {
         SDL_Texture* texture = sheet(layer.sheet);
+        SDL_SetTextureAlphaMod(texture, static_cast<Uint8>(layer.opacity * 255 / 100));
         const Frame& frame = m_stage.level->frame;
         for (int row = 0; row < frame.rows; ++row) {
             for (int column = 0; column < frame.columns; ++column) {

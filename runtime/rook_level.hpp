@@ -19,6 +19,7 @@ struct Layer {
     std::string sheet;  ///< relative to the bundle
     int tileWidth = 16;
     int tileHeight = 16;
+    int opacity = 100;                    ///< %
     int columns = 1;                      ///< tiles in one row of the sheet
     std::vector<std::vector<int>> tiles;  ///< rows; 0 = empty, n = tile n - 1 of the sheet
     /// Rows; 1 = mirrored, 2 = upside down, 3 = both. Empty if no tile is.

@@ -97,6 +97,13 @@ inline Entity readEntity(const json& value, const std::string& where) {
     return entity;
 }
 
+inline double numberOf(const json& value, const char* key, double standard,
+                       const std::string& where) {
+    if (!value.contains(key)) return standard;
+    if (!value[key].is_number()) fail(std::string(key) + " should be a number", where);
+    return value[key].get<double>();
+}
+
 inline Layer readLayer(const json& value, const Level& level, const std::string& where) {
     Layer layer;
     layer.name = text(value, "name", where);
@@ -107,6 +114,7 @@ inline Layer readLayer(const json& value, const Level& level, const std::string&
     layer.tileWidth = tile[0];
     layer.tileHeight = tile[1];
     layer.columns = whole(value, "columns", 1, 65536, where);
+    layer.opacity = static_cast<int>(numberOf(value, "opacity", 100, where));
     layer.tiles.assign(static_cast<std::size_t>(level.frame.rows), {});
     rows(value, "tiles", level.frame.columns, level.frame.rows, 65536, where,
          [&](int, int y, int n) { layer.tiles[static_cast<std::size_t>(y)].push_back(n); });
@@ -115,13 +123,6 @@ inline Layer readLayer(const json& value, const Level& level, const std::string&
     rows(value, "flips", level.frame.columns, level.frame.rows, 3, where,
          [&](int, int y, int n) { layer.flips[static_cast<std::size_t>(y)].push_back(n); });
     return layer;
-}
-
-inline double numberOf(const json& value, const char* key, double standard,
-                       const std::string& where) {
-    if (!value.contains(key)) return standard;
-    if (!value[key].is_number()) fail(std::string(key) + " should be a number", where);
-    return value[key].get<double>();
 }
 
 inline Picture readPicture(const json& value, const std::string& where) {

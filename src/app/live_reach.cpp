@@ -4,8 +4,10 @@
 
 #include "check/audit.h"
 #include "check/deep.h"
+#include "check/look.h"
 #include "check/why_not.h"
 #include "collide/px_maps.h"
+#include "file/sheet_import.h"
 #include "reach/answer_after.h"
 #include "reach/deeper.h"
 #include "reach/in_time.h"
@@ -83,6 +85,7 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
 std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
                                              const std::shared_ptr<const ProvenLevel>& proven,
                                              collide::ShapesCache& cache,
+                                             const skin::Opacity& opacity,
                                              const std::atomic<bool>* cancel) {
     auto planned = std::make_shared<ProvenLevel>(*proven);
     const level::Level& level = *proven->level;
@@ -103,6 +106,8 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->findings.resize(planned->ownFindings);
     const auto audit = check::auditFindings(project, level, planned->answer, cancel);
     planned->findings.insert(planned->findings.end(), audit.begin(), audit.end());
+    const auto look = check::lookFindings(project, level, opacity, cancel);
+    planned->findings.insert(planned->findings.end(), look.begin(), look.end());
     planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
                              planned->plan->findings.end());
     std::stable_partition(
@@ -206,9 +211,10 @@ void LiveReach::solveNext() {
     m_askedWhatIf = m_session.whatIf();
     m_cancel = std::make_shared<std::atomic<bool>>(false);
     m_watcher.setFuture(QtConcurrent::run(
-        &m_pool, [this, job = m_job, project = m_session.project(), level = m_solving,
-                  cancel = m_cancel, proven = m_session.proven(m_solving->id),
-                  cache = cacheOf(m_solving->id), whatIf = m_askedWhatIf, to = m_runWanted] {
+        &m_pool,
+        [this, job = m_job, project = m_session.project(), level = m_solving, cancel = m_cancel,
+         proven = m_session.proven(m_solving->id), cache = cacheOf(m_solving->id),
+         folder = m_session.folder(), whatIf = m_askedWhatIf, to = m_runWanted] {
             const std::atomic<bool>* flag = cancel.get();
             Outcome outcome;
             outcome.whatIf = whatIf;
@@ -223,7 +229,8 @@ void LiveReach::solveNext() {
                     outcome = findRun(project, level, whatIf, *to, flag);
                     break;
                 case Job::Plan:
-                    outcome.proven = planLevel(project, proven, *cache, flag);
+                    outcome.proven =
+                        planLevel(project, proven, *cache, opacityOf(project, folder), flag);
                     break;
                 case Job::Depth:
                 case Job::Deeper:
@@ -274,6 +281,17 @@ LiveReach::Outcome LiveReach::findRun(const level::Project& project,
                         ? tr("No run there was found.")
                         : tr("Not reached: the nearest a body comes is %1 px.").arg(*missed);
     return outcome;
+}
+
+const skin::Opacity& LiveReach::opacityOf(const level::Project& project, const QString& folder) {
+    // The worker is one thread. An image that changes on disk is read with the next new sheet.
+    if (!m_opacity || m_opacityFolder != folder || !m_opacitySheets.isSharedWith(project.sheets)) {
+        m_opacity = file::opacityOf(file::diskStorage(),
+                                    std::filesystem::path(folder.toStdString()), project);
+        m_opacityFolder = folder;
+        m_opacitySheets = project.sheets;
+    }
+    return *m_opacity;
 }
 
 std::shared_ptr<collide::ShapesCache> LiveReach::cacheOf(const LevelId& id) {

@@ -12,6 +12,7 @@
 #include <memory>
 
 #include "app/session.h"
+#include "skin/opacity.h"
 
 namespace rook::app {
 
@@ -59,6 +60,12 @@ private:
     WhatIf m_finderWhatIf;
     std::shared_ptr<collide::ShapesCache> m_cache;
     LevelId m_cachedLevel;
+    // Used by the worker only.
+    [[nodiscard]] const skin::Opacity& opacityOf(const level::Project& project,
+                                                 const QString& folder);
+    std::optional<skin::Opacity> m_opacity;
+    SharedVector<level::Sheet> m_opacitySheets;
+    QString m_opacityFolder;
 };
 
 /// Solves one level whole: answer, covered px and findings; the runs that are kept are replayed
@@ -78,6 +85,6 @@ private:
 /// Findings that are notes come last.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> planLevel(
     const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
-    collide::ShapesCache& cache, const std::atomic<bool>* cancel);
+    collide::ShapesCache& cache, const skin::Opacity& opacity, const std::atomic<bool>* cancel);
 
 }  // namespace rook::app

@@ -15,7 +15,8 @@ using level::Behaviour;
 using level::Cell;
 using level::Form;
 
-constexpr double smallestDrawnCell = 6;  // px: below, lines would only blur
+constexpr double smallestDrawnCell = 6;    // px: below, lines would only blur
+constexpr double smallestDressedCell = 3;  // px: below, tiles would take too long
 
 QColor blend(const QColor& a, const QColor& b, double share) {
     return QColor::fromRgbF(float(a.redF() + (b.redF() - a.redF()) * share),
@@ -113,7 +114,8 @@ public:
         if (m_shown.isEmpty()) return;
         const QRectF board = rectOf(m_scene.level->cells.bounds()) & QRectF(m_target);
         if (!m_scene.isClear) m_painter.fillRect(board, paperTone());
-        if (std::min(m_cellWidth, m_cellHeight) < smallestDrawnCell) {
+        const double least = m_scene.isClear ? smallestDressedCell : smallestDrawnCell;
+        if (std::min(m_cellWidth, m_cellHeight) < least) {
             paintPlainTones(board.toAlignedRect());
             return;
         }
@@ -137,11 +139,11 @@ private:
     [[nodiscard]] Behaviour behaviourAt(int x, int y) const { return m_cells.at(x, y).behaviour; }
 
     void paintPlainTones(const QRect& board) {
-        QImage image(board.size(), QImage::Format_RGB32);
+        QImage image(board.size(), QImage::Format_ARGB32_Premultiplied);
         std::vector<QRgb> tones;
         for (const level::Matter& matter : m_scene.project->matters)
             tones.push_back(plainTone(matter.behaviour, m_theme).rgb());
-        const QRgb paper = paperTone().rgb();
+        const QRgb paper = m_scene.isClear ? qRgba(0, 0, 0, 0) : paperTone().rgb();
         const auto& cells = m_scene.level->cells;
         std::vector<int> columns(static_cast<std::size_t>(image.width()));
         for (int x = 0; x < image.width(); ++x) {
@@ -191,6 +193,7 @@ private:
         if (!m_scene.lessons) own.emplace(*m_scene.project, m_scene.level->theme);
         const skin::Dressed dressed =
             skin::dress(own ? *own : *m_scene.lessons, *m_scene.level, m_shown);
+        paintLayers(false);
         for (int y = m_shown.y; y < m_shown.bottom(); ++y) {
             for (int x = m_shown.x; x < m_shown.right(); ++x) {
                 const QRectF rect = rectOf({x, y, 1, 1});
@@ -198,7 +201,20 @@ private:
                 if (m_scene.showsGuesses && dressed.isGuessed(x, y)) paintGuess(rect);
             }
         }
+        paintLayers(true);
         m_painter.restore();
+    }
+
+    void paintLayers(bool areFront) {
+        for (const level::TileLayer& layer : m_scene.level->layers) {
+            if (layer.isFront != areFront || !layer.isShown || layer.tiles.width() == 0) continue;
+            m_painter.save();
+            m_painter.setOpacity(m_scene.look.art * layer.opacity / 100);
+            for (int y = m_shown.y; y < m_shown.bottom(); ++y)
+                for (int x = m_shown.x; x < m_shown.right(); ++x)
+                    paintTile(Cell(), layer.tiles.at(x, y), rectOf({x, y, 1, 1}));
+            m_painter.restore();
+        }
     }
 
     void takeSheets() {

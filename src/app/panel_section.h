@@ -49,6 +49,8 @@ void showNumber(QSpinBox* box, int value);
 [[nodiscard]] PanelSection* makeSheetSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeSwatchSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeCoverageSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeLayerSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeBackdropSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeLookSection(Session& session, QWidget* parent);
 
 // The sections of Shape, one file a section.

@@ -25,6 +25,13 @@ QString sizeText(const CellRect& rect) {
 QString withMatter(const QString& size, const ToolInput& input) {
     if (input.lessons) {
         const bool isGivenBack = input.isErasing || input.options->tiles.at(0, 0).isNone();
+        const int layer = input.options->skinLayer;
+        if (layer >= 0 && layer < int(input.level->layers.size())) {
+            const auto name = QString::fromStdString(input.level->layers[std::size_t(layer)].name);
+            return isGivenBack
+                       ? QCoreApplication::translate("Tools", "clear %1 of %2").arg(size, name)
+                       : QCoreApplication::translate("Tools", "%1 on %2").arg(size, name);
+        }
         return isGivenBack ? QCoreApplication::translate("Tools", "dress %1 anew").arg(size)
                            : QCoreApplication::translate("Tools", "%1 by hand").arg(size);
     }
@@ -128,13 +135,22 @@ private:
     /// What is seen there, dressed or by hand.
     static Grid<level::Tile> tilesIn(const ToolInput& input, const CellRect& rect) {
         const skin::Dressed dressed = skin::dress(*input.lessons, *input.level, rect);
+        const int layer = layerInHand(input);
         Grid<level::Tile> tiles(rect.width, rect.height);
         for (int y = 0; y < rect.height; ++y)
             for (int x = 0; x < rect.width; ++x) {
-                const level::Tile tile = dressed.at(rect.x + x, rect.y + y);
+                const CellPoint at{rect.x + x, rect.y + y};
+                const level::Tile tile = layer == level::onMasses
+                                             ? dressed.at(at.x, at.y)
+                                             : input.level->layers[std::size_t(layer)].tiles.at(
+                                                   at.x, at.y, level::Tile());
                 tiles.set(x, y, tile.isNone() ? level::Tile::blank() : tile);
             }
         return tiles;
+    }
+    static int layerInHand(const ToolInput& input) {
+        const int layer = input.options->skinLayer;
+        return layer < int(input.level->layers.size()) ? layer : level::onMasses;
     }
     void showTiles(const ToolInput& input, ToolOutcome& outcome) {
         const CellRegion region = withMirrors(input, m_region);
@@ -142,9 +158,16 @@ private:
         const Grid<level::Tile>& tiles = input.options->tiles;
         const CellRect bounds = m_region.bounds();
         const CellPoint origin = followsALine() ? m_first : CellPoint{bounds.x, bounds.y};
+        const int layer = layerInHand(input);
+        if (layer != level::onMasses && input.level->layers[std::size_t(layer)].isLocked) {
+            outcome.error = {ErrorKind::NotApplicable, "This layer is locked",
+                             input.level->layers[std::size_t(layer)].name,
+                             "Unlock it in the margin"};
+            return;
+        }
         outcome.edit = m_isErasing || tiles.at(0, 0).isNone()
-                           ? clearTiles(*input.level, region)
-                           : setTiles(*input.level, region, tiles, origin);
+                           ? clearTiles(*input.level, region, layer)
+                           : setTiles(*input.level, region, tiles, origin, layer);
     }
     void describe(const ToolInput& input, const CellRegion& region) {
         m_preview.region = region.clipped(input.level->cells.bounds());

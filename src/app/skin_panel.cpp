@@ -10,8 +10,9 @@ class SkinPanel : public MarginPanel {
 public:
     SkinPanel(Session& session, QWidget* parent) : MarginPanel(parent) {
         auto* column = makeColumn(this);
-        m_sections = {makeSheetSection(session, this), makeSwatchSection(session, this),
-                      makeCoverageSection(session, this), makeLookSection(session, this)};
+        m_sections = {makeSheetSection(session, this),  makeLayerSection(session, this),
+                      makeSwatchSection(session, this), makeCoverageSection(session, this),
+                      makeLookSection(session, this),   makeBackdropSection(session, this)};
         for (PanelSection* section : m_sections)
             column->addWidget(section);
         column->addStretch();

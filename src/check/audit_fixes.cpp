@@ -121,6 +121,12 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
             edit.level.edges.bottom = runtime::EdgeRule::Deadly;
             return edit;
         }
+        case FindingKind::LooksSolid:
+        case FindingKind::LooksOpen: {
+            LevelEdit edit{level, "Mark a secret", cells};
+            edit.level.secrets.edit([&](auto& list) { list.push_back(cells); });
+            return edit;
+        }
         case FindingKind::ExitOutOfReach:
         case FindingKind::PickupOutOfReach:
         case FindingKind::CheckpointOutOfReach:

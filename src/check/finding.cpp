@@ -86,6 +86,10 @@ std::string_view nameOf(FindingKind kind) {
             return "bottomless-gap";
         case FindingKind::NotAudited:
             return "not-audited";
+        case FindingKind::LooksSolid:
+            return "looks-solid";
+        case FindingKind::LooksOpen:
+            return "looks-open";
     }
     return "";
 }

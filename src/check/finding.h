@@ -53,6 +53,8 @@ enum class FindingKind {
     DeadlyBottomUnused,
     BottomlessGap,
     NotAudited,
+    LooksSolid,
+    LooksOpen,
 };
 
 /// A note is harmless: it is told and counts for nothing.

@@ -1,11 +1,13 @@
 #include <algorithm>
 
 #include "check/audit.h"
+#include "check/look.h"
 #include "check/plan.h"
 #include "check/why_not.h"
 #include "cli/command.h"
 #include "file/json_text.h"
 #include "file/project_file.h"
+#include "file/sheet_import.h"
 
 namespace rook::cli {
 
@@ -53,6 +55,7 @@ int checkProject(const CheckOptions& options) {
         return report({ErrorKind::BadReference, "There is no level \"" + options.level + "\"",
                        options.project, "Use an id from the order in rookplot.json"});
     }
+    const skin::Opacity opacity = file::opacityOf(file::diskStorage(), options.project, *project);
     file::Json list = file::Json::array();
     std::size_t count = 0;
     for (const auto& level : project->levels) {
@@ -70,8 +73,10 @@ int checkProject(const CheckOptions& options) {
             findings.insert(findings.end(), deep.begin(), deep.end());
             findings = check::withReasons(*project, *level, depth, std::move(findings));
         }
+        const auto look = check::lookFindings(*project, *level, opacity);
         const auto audit = check::auditFindings(*project, *level, answer);
         findings.insert(findings.end(), audit.begin(), audit.end());
+        findings.insert(findings.end(), look.begin(), look.end());
         if (!options.leavesPlanOut) {
             const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
             findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());

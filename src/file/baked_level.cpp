@@ -30,12 +30,18 @@ std::vector<std::string> numberRows(const Grid<Cell>& cells, ToNumber&& toNumber
     return rows;
 }
 
-/// One layer a sheet that the masses of this level are dressed from.
-void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
-    const CellRect bounds = level.cells.bounds();
-    const skin::Dressed dressed = dress(skin::Lessons(project, level.theme), level, bounds);
+struct LayerHead {
+    std::string name;
+    const char* role;
+    int depth = 0;  ///< below 0 is behind the masses
+    int opacity = 100;
+};
+
+/// One layer a sheet that its tiles are of.
+void writeLayer(JsonLines& lines, const Project& project, const CellRect& bounds,
+                const LayerHead& head, const std::vector<Tile>& tiles) {
     std::vector<bool> isUsed(project.sheets.size()), isFlipped(project.sheets.size());
-    for (const Tile tile : dressed.tiles) {
+    for (const Tile tile : tiles) {
         if (!tile.isShown()) continue;
         const auto sheet = static_cast<std::size_t>(tile.sheet());
         isUsed[sheet] = true;
@@ -46,7 +52,8 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
         for (int y = 0; y < bounds.height; ++y) {
             std::string row = "[";
             for (int x = 0; x < bounds.width; ++x) {
-                const Tile tile = dressed.at(x, y);
+                const Tile tile =
+                    tiles[std::size_t(y) * std::size_t(bounds.width) + std::size_t(x)];
                 const bool isOwn = tile.isShown() && tile.sheet() == static_cast<int>(sheet);
                 if (x > 0) row += ", ";
                 row += std::to_string(isOwn ? toNumber(tile) : 0);
@@ -55,15 +62,15 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
         }
         return rows;
     };
-    lines.beginList("layers");
     for (std::size_t i = 0; i < project.sheets.size(); ++i) {
         if (!isUsed[i]) continue;
         const Sheet& sheet = project.sheets[i];
         lines.beginItem();
-        lines.member("name", "masses");
-        lines.member("role", "main");
-        lines.member("depth", 0);
+        lines.member("name", head.name);
+        lines.member("role", head.role);
+        lines.member("depth", head.depth);
         lines.member("parallax", {1, 1});
+        if (head.opacity != 100) lines.member("opacity", head.opacity);
         lines.member("sheet", sheet.path);
         lines.member("tile", {sheet.tile.width, sheet.tile.height});
         lines.member("columns", sheet.columns);
@@ -73,6 +80,32 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
                            return (tile.isMirrored() ? 1 : 0) + (tile.isUpsideDown() ? 2 : 0);
                        }));
         lines.endItem();
+    }
+}
+
+/// The farthest first: those behind the masses, the masses as they are dressed, those before them.
+void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
+    const CellRect bounds = level.cells.bounds();
+    const auto behind =
+        static_cast<int>(std::count_if(level.layers.begin(), level.layers.end(),
+                                       [](const TileLayer& layer) { return !layer.isFront; }));
+    lines.beginList("layers");
+    for (int i = 0; i <= static_cast<int>(level.layers.size()); ++i) {
+        if (i == behind)
+            writeLayer(lines, project, bounds, {"masses", "main", 0, 100},
+                       dress(skin::Lessons(project, level.theme), level, bounds).tiles);
+        if (i == static_cast<int>(level.layers.size())) break;
+        const TileLayer& layer = level.layers[static_cast<std::size_t>(i)];
+        if (!layer.isShown || layer.tiles.width() == 0) continue;
+        std::vector<Tile> tiles;
+        for (int y = 0; y < bounds.height; ++y)
+            layer.tiles.forEachRunOfRow(y, [&](int, int count, const Tile* values) {
+                tiles.insert(tiles.end(), values, values + count);
+            });
+        writeLayer(lines, project, bounds,
+                   {layer.name, layer.isFront ? "front" : "back",
+                    i < behind ? i - behind : i - behind + 1, layer.opacity},
+                   tiles);
     }
     lines.endList();
 }

@@ -10,7 +10,7 @@ namespace rook::file {
 
 namespace {
 
-std::string plainNameOf(const Path& image, const level::Project& project) {
+std::string plainNameOf(const Path& image) {
     std::string stem;
     for (const char c : image.stem().string()) {
         const bool isPlain = (c >= 'a' && c <= 'z') || (c >= '0' && c <= '9');
@@ -23,10 +23,15 @@ std::string plainNameOf(const Path& image, const level::Project& project) {
     if (stem.empty() || (stem[0] >= '0' && stem[0] <= '9')) stem = "sheet-" + stem;
     if (stem.back() == '-') stem.pop_back();
     if (stem.size() > 40) stem.resize(40);
-    std::string name = stem;
-    for (int number = 2; project.findSheet(name); ++number)
-        name = stem + "-" + std::to_string(number);
-    return name;
+    return stem;
+}
+
+/// A file of that folder that is not there yet.
+std::string freePath(Storage& storage, const Path& folder, const std::string& stem) {
+    std::string path = stem + ".png";
+    for (int number = 2; storage.exists(folder / path); ++number)
+        path = stem + "-" + std::to_string(number) + ".png";
+    return path;
 }
 
 }  // namespace
@@ -92,19 +97,56 @@ Result<level::ProjectEdit> importSheet(Storage& storage, const Path& folder,
     const auto size = pngSize(*packed, image.filename().string());
     if (!size) return fail(size.error());
     level::Sheet sheet;
-    sheet.name = plainNameOf(image, project);
-    sheet.path = "sheets/" + sheet.name + ".png";
+    const std::string stem = plainNameOf(image);
+    sheet.name = stem;
+    for (int number = 2; project.findSheet(sheet.name); ++number)
+        sheet.name = stem + "-" + std::to_string(number);
     sheet.tile = cut.tile;
     sheet.columns = size->width / cut.tile.width;
     if (const auto made = storage.makeFolder(folder / "sheets"); !made) return fail(made.error());
-    // Another file may lie there that no sheet of the project names.
-    for (int number = 2; storage.exists(folder / sheet.path); ++number)
-        sheet.path = "sheets/" + sheet.name + "-" + std::to_string(number) + ".png";
+    sheet.path = freePath(storage, folder, "sheets/" + sheet.name);
     if (const auto written = writeWhole(storage, folder / sheet.path, *packed); !written)
         return fail(written.error());
     level::ProjectEdit edit{project, "Add the sheet " + sheet.name};
     edit.project.sheets.edit([&](auto& list) { list.push_back(sheet); });
     return edit;
+}
+
+skin::Opacity opacityOf(Storage& storage, const Path& folder, const level::Project& project) {
+    skin::Opacity opacity;
+    for (const level::Sheet& sheet : project.sheets) {
+        auto& shares = opacity.shares.emplace_back();
+        const auto path = pathInside(folder, sheet.path);
+        const auto bytes =
+            path ? storage.read(*path, limits::maxImageBytes) : Result<std::string>(std::string());
+        if (!bytes) continue;
+        const auto image = readPng(*bytes, sheet.path);
+        if (!image) continue;
+        const int rows = image->height / sheet.tile.height;
+        const int area = sheet.tile.width * sheet.tile.height;
+        for (int i = 0; i < std::min(65536, rows * sheet.columns); ++i) {
+            const int left = i % sheet.columns * sheet.tile.width;
+            const int top = i / sheet.columns * sheet.tile.height;
+            int seen = 0;
+            for (int y = top; y < top + sheet.tile.height; ++y)
+                for (int x = left; x < left + sheet.tile.width; ++x)
+                    seen += image->at(x, y)[3] >= 128 ? 1 : 0;
+            shares.push_back(static_cast<std::uint8_t>(100 * seen / area));
+        }
+    }
+    return opacity;
+}
+
+Result<std::string> importPicture(Storage& storage, const Path& folder, const Path& image) {
+    const auto bytes = storage.read(image, limits::maxImageBytes);
+    if (!bytes) return fail(bytes.error());
+    if (const auto size = pngSize(*bytes, image.filename().string()); !size)
+        return fail(size.error());
+    if (const auto made = storage.makeFolder(folder / "pictures"); !made) return fail(made.error());
+    const std::string path = freePath(storage, folder, "pictures/" + plainNameOf(image));
+    if (const auto written = writeWhole(storage, folder / path, *bytes); !written)
+        return fail(written.error());
+    return path;
 }
 
 }  // namespace rook::file

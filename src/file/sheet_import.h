@@ -3,6 +3,7 @@
 
 #include "file/storage.h"
 #include "level/edits.h"
+#include "skin/opacity.h"
 
 namespace rook::file {
 
@@ -36,5 +37,15 @@ struct CutTiles {
 [[nodiscard]] Result<level::ProjectEdit> importSheet(Storage& storage, const Path& folder,
                                                      const level::Project& project,
                                                      const Path& image, const SheetCut& cut);
+
+/// How much of each tile of the project's sheets is to be seen; images that cannot be read are
+/// left out.
+[[nodiscard]] skin::Opacity opacityOf(Storage& storage, const Path& folder,
+                                      const level::Project& project);
+
+/// Copies a PNG to pictures/ of the project's folder, under a name that is free there; gives its
+/// path in the project. Errors: BadSyntax if it is no PNG; those of the storage.
+[[nodiscard]] Result<std::string> importPicture(Storage& storage, const Path& folder,
+                                                const Path& image);
 
 }  // namespace rook::file

@@ -1,3 +1,5 @@
+#include <algorithm>
+
 #include "base/limits.h"
 #include "file/entity_json.h"
 #include "file/project_parts_detail.h"
@@ -10,13 +12,13 @@ using namespace level;
 namespace {
 
 /// Tiles of one sheet side by side in one row; 0 = nothing is to be drawn there.
-Json runJson(const Project& project, const Level& level, int y, int from, int to) {
+Json runJson(const Project& project, const Grid<Tile>& grid, int y, int from, int to) {
     Json tiles = Json::array();
     Json flips = Json::array();
     bool isFlipped = false;
     std::string sheet;
     for (int x = from; x < to; ++x) {
-        const Tile tile = level.tileAt(x, y);
+        const Tile tile = grid.at(x, y);
         tiles.push_back(tile.isBlank() ? 0 : tile.number() + 1);
         const int flip =
             tile.isBlank() ? 0 : (tile.isMirrored() ? 1 : 0) + (tile.isUpsideDown() ? 2 : 0);
@@ -31,28 +33,41 @@ Json runJson(const Project& project, const Level& level, int y, int from, int to
     return json;
 }
 
-std::vector<std::string> tileLines(const Project& project, const Level& level) {
-    std::vector<std::string> lines;
-    for (int y = 0; y < level.tiles.height(); ++y) {
-        for (int x = 0; x < level.tiles.width(); ++x) {
-            if (level.tiles.at(x, y).isNone()) continue;
+/// Calls `take(run)` for each run of tiles.
+template <typename Take>
+void forEachRun(const Project& project, const Grid<Tile>& grid, Take&& take) {
+    for (int y = 0; y < grid.height(); ++y) {
+        for (int x = 0; x < grid.width(); ++x) {
+            if (grid.at(x, y).isNone()) continue;
             const int from = x;
             int sheet = -1;
-            for (; x < level.tiles.width(); ++x) {
-                const Tile tile = level.tiles.at(x, y);
+            for (; x < grid.width(); ++x) {
+                const Tile tile = grid.at(x, y);
                 if (tile.isNone()) break;
                 if (tile.isBlank()) continue;
                 if (sheet >= 0 && tile.sheet() != sheet) break;
                 sheet = tile.sheet();
             }
-            lines.push_back(compactText(runJson(project, level, y, from, x)));
+            take(runJson(project, grid, y, from, x));
             --x;
         }
     }
-    return lines;
 }
 
-void readRun(ObjectReader& reader, const Project& project, Level& level) {
+Json layerJson(const Project& project, const TileLayer& layer) {
+    Json json = {{"name", layer.name}};
+    if (layer.isFront) json["front"] = true;
+    if (!layer.isShown) json["shown"] = false;
+    if (layer.isLocked) json["locked"] = true;
+    if (layer.opacity != 100) json["opacity"] = layer.opacity;
+    Json tiles = Json::array();
+    forEachRun(project, layer.tiles, [&](Json run) { tiles.push_back(std::move(run)); });
+    json["tiles"] = std::move(tiles);
+    appendUnknown(json, layer.unknown);
+    return json;
+}
+
+void readRun(ObjectReader& reader, const Project& project, Grid<Tile>& grid) {
     const auto [x, y] = reader.pair("at", 0, limits::maxBoardCells - 1);
     const std::string name = reader.text("sheet", "");
     const auto sheet = name.empty() ? std::optional(0) : project.sheetIndex(name);
@@ -73,15 +88,15 @@ void readRun(ObjectReader& reader, const Project& project, Level& level) {
         if (number < 0 || number > 65536 || (number > 0 && name.empty()))
             failReading(ErrorKind::OutOfRange, "A tile's number from 0 to 65,536 is wanted here",
                         where, "Mend it, and name its sheet");
-        if (at >= level.cells.width() || y >= level.cells.height())
+        if (at >= grid.width() || y >= grid.height())
             failReading(ErrorKind::OutOfRange, "These tiles lie outside the level", where,
                         "Take them out");
         const auto i = static_cast<std::size_t>(at - x);
         const int flip = i < flips.size() ? flips[i] : 0;
-        level.tiles.set(at++, y,
-                        number == 0 ? Tile::blank()
-                                    : Tile(*sheet, static_cast<int>(number) - 1, (flip & 1) != 0,
-                                           (flip & 2) != 0));
+        grid.set(at++, y,
+                 number == 0 ? Tile::blank()
+                             : Tile(*sheet, static_cast<int>(number) - 1, (flip & 1) != 0,
+                                    (flip & 2) != 0));
     });
 }
 
@@ -130,7 +145,18 @@ void writeSkin(JsonLines& lines, const Project& project, const Level& level) {
     if (!level.backdrop.empty()) lines.member("backdrop", level.backdrop);
     if (!(level.chance == Chance()))
         lines.member("chance", {{"seed", level.chance.seed}, {"patch", level.chance.patch}});
-    if (const auto tiles = tileLines(project, level); !tiles.empty()) lines.list("tiles", tiles);
+    std::vector<std::string> tiles;
+    forEachRun(project, level.tiles, [&](const Json& run) { tiles.push_back(compactText(run)); });
+    if (!tiles.empty()) lines.list("tiles", tiles);
+    std::vector<std::string> layers;
+    for (const TileLayer& layer : level.layers)
+        layers.push_back(compactText(layerJson(project, layer)));
+    if (!layers.empty()) lines.list("layers", layers);
+    std::vector<std::string> secrets;
+    for (const CellRect& secret : level.secrets)
+        secrets.push_back(
+            compactText({{"at", {secret.x, secret.y}}, {"size", {secret.width, secret.height}}}));
+    if (!secrets.empty()) lines.list("secrets", secrets);
 }
 
 void readSkin(ObjectReader& reader, const Project& project, Level& level) {
@@ -144,10 +170,35 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
         level.chance.seed = chance.whole("seed", 0, 1000000000, 1);
         level.chance.patch = chance.whole("patch", 0, 256, 0);
     }
-    if (!reader.has("tiles")) return;
-    level.tiles = Grid<Tile>(level.cells.width(), level.cells.height());
-    reader.forEachObject("tiles", limits::maxEntities,
-                         [&](ObjectReader& item) { readRun(item, project, level); });
+    const auto readTiles = [&](ObjectReader& from, Grid<Tile>& grid) {
+        if (!from.has("tiles")) return;
+        grid = Grid<Tile>(level.cells.width(), level.cells.height());
+        from.forEachObject("tiles", limits::maxEntities,
+                           [&](ObjectReader& item) { readRun(item, project, grid); });
+    };
+    readTiles(reader, level.tiles);
+    std::vector<TileLayer> layers;
+    reader.forEachObject("layers", maxTileLayers, [&](ObjectReader& item) {
+        TileLayer layer;
+        layer.name = item.text("name");
+        layer.isFront = item.yesNo("front", false);
+        layer.isShown = item.yesNo("shown", true);
+        layer.isLocked = item.yesNo("locked", false);
+        layer.opacity = item.whole("opacity", 0, 100, 100);
+        readTiles(item, layer.tiles);
+        layer.unknown = item.unknown();
+        layers.push_back(std::move(layer));
+    });
+    std::stable_partition(layers.begin(), layers.end(),
+                          [](const TileLayer& layer) { return !layer.isFront; });
+    level.layers = std::move(layers);
+    std::vector<CellRect> secrets;
+    reader.forEachObject("secrets", limits::maxEntities, [&](ObjectReader& item) {
+        const auto [x, y] = item.pair("at", 0, limits::maxBoardCells - 1);
+        const auto [width, height] = item.pair("size", 1, limits::maxBoardCells);
+        secrets.push_back(CellRect{x, y, width, height}.intersected(level.cells.bounds()));
+    });
+    level.secrets = std::move(secrets);
 }
 
 Json backdropJson(const Backdrop& backdrop) {

@@ -58,13 +58,26 @@ Result<LevelEdit> resizeBoard(const Level& level, const CellRect& frame) {
         for (int x = kept.x; x < kept.right(); ++x)
             cells.set(x - frame.x, y - frame.y, level.cells.at(x, y));
     edit.level.cells = std::move(cells);
-    if (level.tiles.width() > 0) {
-        Grid<Tile> tiles(frame.width, frame.height);
+    const auto reframe = [&](Grid<Tile>& tiles) {
+        if (tiles.width() == 0) return;
+        Grid<Tile> framed(frame.width, frame.height);
         for (int y = kept.y; y < kept.bottom(); ++y)
             for (int x = kept.x; x < kept.right(); ++x)
-                tiles.set(x - frame.x, y - frame.y, level.tileAt(x, y));
-        edit.level.tiles = std::move(tiles);
-    }
+                framed.set(x - frame.x, y - frame.y, tiles.at(x, y));
+        tiles = std::move(framed);
+    };
+    reframe(edit.level.tiles);
+    if (!level.layers.empty())
+        edit.level.layers.edit([&](auto& list) {
+            for (TileLayer& layer : list)
+                reframe(layer.tiles);
+        });
+    if (!level.secrets.empty())
+        edit.level.secrets.edit([&](auto& list) {
+            for (CellRect& secret : list)
+                secret = secret.moved(-frame.x, -frame.y).intersected(edit.level.cells.bounds());
+            std::erase_if(list, [](const CellRect& secret) { return secret.isEmpty(); });
+        });
     const int dx = -frame.x * level.cellSize.width;
     const int dy = -frame.y * level.cellSize.height;
     edit.level.entities.edit([&](auto& list) {

@@ -36,6 +36,11 @@ std::size_t bytesNotShared(const Project& project, const Project& former) {
         if (!before || !level->entities.isSharedWith(before->entities))
             bytes += level->entities.size() * sizeof(Entity);
         bytes += level->tiles.bytesNotSharedWith(before ? before->tiles : Grid<Tile>());
+        for (std::size_t i = 0; i < level->layers.size(); ++i) {
+            const bool hasFormer = before && i < before->layers.size();
+            bytes += level->layers[i].tiles.bytesNotSharedWith(hasFormer ? before->layers[i].tiles
+                                                                         : Grid<Tile>());
+        }
         bytes += bytesNotSharedOf(level->sketch, before ? before->sketch : Sketch());
     }
     return bytes;

@@ -50,8 +50,11 @@ struct Level {
     SharedVector<Entity> entities;
     Sketch sketch;
     Grid<Tile> tiles{0, 0};  ///< set by hand over the dressing; 0 x 0, or as large as `cells`
-    std::string theme;       ///< of the swatches that dress it, or that a swatch belongs to
-    std::string backdrop;    ///< name of the pictures behind it; empty = none
+    SharedVector<TileLayer> layers;  ///< the farthest first; those behind before those in front
+    /// Cells that look otherwise than they are, and are meant to.
+    SharedVector<CellRect> secrets;
+    std::string theme;     ///< of the swatches that dress it, or that a swatch belongs to
+    std::string backdrop;  ///< name of the pictures behind it; empty = none
     Chance chance;
     SharedVector<LaidBlock> laid;     ///< so that a block that changes can change where it lies
     SharedVector<KeptRun> runs;       ///< that must stay possible

@@ -6,6 +6,7 @@
 #include <string>
 #include <vector>
 
+#include "base/grid.h"
 #include "base/shared_vector.h"
 #include "level/decimal.h"
 #include "level/fields.h"
@@ -51,6 +52,19 @@ private:
 static_assert(sizeof(Tile) == 4);
 
 inline constexpr int maxSheets = 254;
+
+/// Tiles painted by hand behind the masses, or before them.
+struct TileLayer {
+    std::string name;
+    bool isFront = false;
+    bool isShown = true;
+    bool isLocked = false;   ///< tools leave it alone
+    int opacity = 100;       ///< %
+    Grid<Tile> tiles{0, 0};  ///< 0 x 0, or as large as the level's cells
+    UnknownKeys unknown;
+    bool operator==(const TileLayer&) const = default;
+};
+inline constexpr int maxTileLayers = 32;
 
 /// How dressing chooses where it has a choice.
 struct Chance {

@@ -1,48 +1,103 @@
 #include "level/tile_edits.h"
 
+#include <algorithm>
+
 namespace rook::level {
 
 namespace {
 
-Grid<Tile>& tilesOf(Level& level) {
-    if (level.tiles.width() == 0)
-        level.tiles = Grid<Tile>(level.cells.width(), level.cells.height());
-    return level.tiles;
+template <typename TileAt>
+void setEach(const Level& level, Grid<Tile>& tiles, const CellRegion& inside, TileAt&& tileAt) {
+    if (tiles.width() == 0) tiles = Grid<Tile>(level.cells.width(), level.cells.height());
+    for (const CellRun& run : inside.runs())
+        for (int x = run.x; x < run.x + run.count; ++x)
+            tiles.set(x, run.y, tileAt(x, run.y, tiles.at(x, run.y)));
 }
 
 template <typename TileAt>
-LevelEdit setEach(const Level& level, const CellRegion& region, TileAt&& tileAt) {
+LevelEdit setOn(const Level& level, const CellRegion& region, int layer, TileAt&& tileAt) {
     LevelEdit edit{level, {}, {}};
     const CellRegion inside = region.clipped(level.cells.bounds());
     edit.touched = inside.bounds();
     if (inside.isEmpty()) return edit;
-    Grid<Tile>& tiles = tilesOf(edit.level);
-    for (const CellRun& run : inside.runs())
-        for (int x = run.x; x < run.x + run.count; ++x)
-            tiles.set(x, run.y, tileAt(x, run.y, tiles.at(x, run.y)));
+    if (layer == onMasses)
+        setEach(level, edit.level.tiles, inside, tileAt);
+    else
+        edit.level.layers.edit([&](auto& list) {
+            setEach(level, list[static_cast<std::size_t>(layer)].tiles, inside, tileAt);
+        });
     return edit;
+}
+
+std::string onLayer(const Level& level, int layer) {
+    return layer == onMasses ? "" : " of " + level.layers[static_cast<std::size_t>(layer)].name;
 }
 
 }  // namespace
 
 LevelEdit setTiles(const Level& level, const CellRegion& region, const Grid<Tile>& pattern,
-                   CellPoint origin) {
+                   CellPoint origin, int layer) {
     const auto place = [](int at, int from, int size) {
         return ((at - from) % size + size) % size;
     };
-    LevelEdit edit = setEach(level, region, [&](int x, int y, Tile former) {
+    LevelEdit edit = setOn(level, region, layer, [&](int x, int y, Tile former) {
         const Tile tile =
             pattern.at(place(x, origin.x, pattern.width()), place(y, origin.y, pattern.height()));
         return tile.isNone() ? former : tile;
     });
-    edit.name = "Set tiles on " + cellCountText(region.clipped(level.cells.bounds()).cellCount());
+    edit.name = "Set tiles on " + cellCountText(region.clipped(level.cells.bounds()).cellCount()) +
+                onLayer(level, layer);
     return edit;
 }
 
-LevelEdit clearTiles(const Level& level, const CellRegion& region) {
-    LevelEdit edit = setEach(level, region, [](int, int, Tile) { return Tile(); });
+LevelEdit clearTiles(const Level& level, const CellRegion& region, int layer) {
+    LevelEdit edit = setOn(level, region, layer, [](int, int, Tile) { return Tile(); });
+    const std::string count = cellCountText(region.clipped(level.cells.bounds()).cellCount());
     edit.name =
-        "Dress " + cellCountText(region.clipped(level.cells.bounds()).cellCount()) + " anew";
+        layer == onMasses ? "Dress " + count + " anew" : "Clear " + count + onLayer(level, layer);
+    return edit;
+}
+
+Result<LevelEdit> addLayer(const Level& level, bool isFront, const std::string& name) {
+    if (level.layers.size() >= static_cast<std::size_t>(maxTileLayers))
+        return fail(ErrorKind::OutOfRange, "A level has at most 32 layers", level.title,
+                    "Paint on one of them");
+    LevelEdit edit{level, "Add the layer " + name, level.cells.bounds()};
+    TileLayer layer;
+    layer.name = name;
+    layer.isFront = isFront;
+    edit.level.layers.edit([&](auto& list) {
+        // Nearest the masses.
+        const auto at = std::find_if(list.begin(), list.end(),
+                                     [](const TileLayer& each) { return each.isFront; });
+        list.insert(at, layer);
+    });
+    return edit;
+}
+
+LevelEdit removeLayer(const Level& level, int layer) {
+    LevelEdit edit{level, "Remove the layer " + level.layers[static_cast<std::size_t>(layer)].name,
+                   level.cells.bounds()};
+    edit.level.layers.edit([&](auto& list) { list.erase(list.begin() + layer); });
+    return edit;
+}
+
+LevelEdit moveLayer(const Level& level, int layer, int by) {
+    LevelEdit edit{level, "Move the layer " + level.layers[static_cast<std::size_t>(layer)].name,
+                   level.cells.bounds()};
+    const int to = layer + by;
+    const bool isNearer = by > 0;
+    edit.level.layers.edit([&](auto& list) {
+        TileLayer& moved = list[static_cast<std::size_t>(layer)];
+        const bool isLast = to < 0 || to >= static_cast<int>(list.size());
+        const bool isAtMasses =
+            moved.isFront != isNearer &&
+            (isLast || list[static_cast<std::size_t>(to)].isFront != moved.isFront);
+        if (isAtMasses)
+            moved.isFront = isNearer;
+        else if (!isLast)
+            std::swap(moved, list[static_cast<std::size_t>(to)]);
+    });
     return edit;
 }
 

@@ -5,12 +5,24 @@
 
 namespace rook::level {
 
+inline constexpr int onMasses = -1;
+
 /// Sets the tiles of `pattern` on all cells of the region, clipped to the level: repeated, its
 /// upper left corner at `origin`. Cells of it that are none leave what is there.
+/// On the masses or, from 0, on one of the level's layers. Requires: it has that layer.
 [[nodiscard]] LevelEdit setTiles(const Level& level, const CellRegion& region,
-                                 const Grid<Tile>& pattern, CellPoint origin);
-/// Gives the region back to the dressing.
-[[nodiscard]] LevelEdit clearTiles(const Level& level, const CellRegion& region);
+                                 const Grid<Tile>& pattern, CellPoint origin, int layer = onMasses);
+/// Gives the region back to the dressing, or clears it on a layer.
+[[nodiscard]] LevelEdit clearTiles(const Level& level, const CellRegion& region,
+                                   int layer = onMasses);
+
+/// Errors: OutOfRange for more than 32.
+[[nodiscard]] Result<LevelEdit> addLayer(const Level& level, bool isFront, const std::string& name);
+/// Requires: the level has that layer.
+[[nodiscard]] LevelEdit removeLayer(const Level& level, int layer);
+/// One place nearer (1) or farther (-1), across the masses too: a layer behind them then comes
+/// before them. Nothing where it is the last that way.
+[[nodiscard]] LevelEdit moveLayer(const Level& level, int layer, int by);
 
 /// Cells that a tile is set on by hand. Cost: reads the level's tiles.
 [[nodiscard]] std::int64_t tileCount(const Level& level);

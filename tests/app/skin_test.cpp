@@ -35,6 +35,7 @@ private slots:
     void newSwatch_showsAllCases_andIsTakenAway();
     void missingCase_isListed_shownOnTheSwatch_andDressed();
     void look_changesThemeBackdropAndSeed();
+    void layers_arePaintedOn_lockedAndMoved();
     void board_drawsWhatTheBundleSays();
 
 private:
@@ -158,6 +159,25 @@ void SkinWindowTest::look_changesThemeBackdropAndSeed() {
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     QCOMPARE(level().backdrop, std::string("night-weir"));
+}
+
+void SkinWindowTest::layers_arePaintedOn_lockedAndMoved() {
+    clickTile({5, 5});
+    press("layer-behind");
+    QCOMPARE(level().layers.size(), std::size_t{1});
+    QCOMPARE(session().options().skinLayer, 0);
+    dragCells({20, 10}, {24, 10});
+    QVERIFY(level().layers[0].tiles.at(22, 10).isShown());
+    QCOMPARE(level::tileCount(level()), 0);
+    // The only layer lies behind the masses, so its row is the second.
+    press("layer-locked-1");
+    QVERIFY(level().layers[0].isLocked);
+    dragCells({20, 12}, {24, 12});
+    QVERIFY(level().layers[0].tiles.at(22, 12).isNone());
+    press("layer-nearer");
+    QVERIFY(level().layers[0].isFront);
+    press("layer-remove");
+    QVERIFY(level().layers.empty());
 }
 
 void SkinWindowTest::board_drawsWhatTheBundleSays() {

@@ -48,6 +48,7 @@ private slots:
     void cut_tellsWhatIsLeftOver();
     void images_thatAreNone_areRefused();
     void import_writesTheSheet_underAFreeName();
+    void pictures_areCopied_underFreeNames();
     void project_roundTrips_tilesSwatchesAndBackdrops();
     void badTiles_areRefused();
 };
@@ -122,6 +123,19 @@ void SkinFilesTest::import_writesTheSheet_underAFreeName() {
     QVERIFY(file::openProject(disk, root).has_value());
 }
 
+void SkinFilesTest::pictures_areCopied_underFreeNames() {
+    QTemporaryDir folder;
+    const file::Path root = folder.path().toStdString();
+    auto& disk = file::diskStorage();
+    const file::Path image = root / "Far Hills.png";
+    QVERIFY(disk.writeFlushed(image, file::writePng(imageOf({{8, 8}, 0, 0, {}}, 2, 2, 0, 0)))
+                .has_value());
+    QCOMPARE(*file::importPicture(disk, root, image), std::string("pictures/far-hills.png"));
+    QCOMPARE(*file::importPicture(disk, root, image), std::string("pictures/far-hills-2.png"));
+    QVERIFY(disk.writeFlushed(image, "no image").has_value());
+    QVERIFY(!file::importPicture(disk, root, image));
+}
+
 void SkinFilesTest::project_roundTrips_tilesSwatchesAndBackdrops() {
     QTemporaryDir folder;
     const file::Path root = folder.path().toStdString();
@@ -160,6 +174,16 @@ void SkinFilesTest::project_roundTrips_tilesSwatchesAndBackdrops() {
         board->tiles = tiles;
         board->chance = {7, 5};
     }
+    level = addLayer(addLayer(level, false, "Chains")->level, true, "Reeds")->level;
+    level = setTiles(level, level::CellRegion(CellRect{3, 3, 4, 2}),
+                     Grid<Tile>(1, 1, Tile(1, 3, true)), {0, 0}, 1)
+                .level;
+    level.layers.edit([](auto& list) {
+        list[0].isShown = false;
+        list[1].isLocked = true;
+        list[1].opacity = 40;
+    });
+    level.secrets = std::vector<CellRect>{{1, 2, 3, 4}};
     level.theme = "night";
     level.backdrop = "night";
     project = project.withLevel(level);
@@ -170,6 +194,9 @@ void SkinFilesTest::project_roundTrips_tilesSwatchesAndBackdrops() {
     QCOMPARE(file::levelText(*read, *read->swatches[0]), file::levelText(project, swatch));
     QVERIFY(read->swatches[0]->tiles == swatch.tiles);
     QVERIFY(read->levels[0]->tiles == level.tiles);
+    QVERIFY(read->levels[0]->secrets == level.secrets);
+    QCOMPARE(read->levels[0]->layers.size(), std::size_t{2});
+    QVERIFY(read->levels[0]->layers[1] == level.layers[1]);
     QCOMPARE(read->levels[0]->theme, level.theme);
     QVERIFY(read->backdrops == project.backdrops);
     QCOMPARE(file::levelText(*read, *read->levels[0]), file::levelText(project, level));

@@ -1,0 +1,60 @@
+/// Dressing: ns a cell over a large board, and of what a stroke asks for.
+
+#include <benchmark/benchmark.h>
+
+#include "base/random.h"
+#include "file/project_file.h"
+#include "skin/dressing.h"
+
+using namespace rook;
+
+namespace {
+
+level::Project demo() {
+    return *file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
+}
+
+/// Masses with caves in them, of stone and silt.
+level::Level largeBoard(int side) {
+    level::Level board;
+    board.cells = Grid<level::Cell>(side, side);
+    Random random(3);
+    for (int i = 0; i < side * side / 40; ++i) {
+        const level::Cell cell(level::MatterId{std::uint16_t(random.chance(70) ? 1 : 3)});
+        board.cells.fillRect({random.between(0, side - 1), random.between(0, side - 1),
+                              random.between(1, 12), random.between(1, 7)},
+                             cell);
+    }
+    return board;
+}
+
+/// The whole board, as export asks for it, in one core.
+void dressWhole(benchmark::State& state) {
+    const skin::Lessons lessons(demo(), "");
+    const level::Level board = largeBoard(int(state.range(0)));
+    for (auto _ : state)
+        benchmark::DoNotOptimize(skin::dress(lessons, board, board.cells.bounds()));
+    state.SetItemsProcessed(state.iterations() * board.cells.bounds().area());
+}
+BENCHMARK(dressWhole)->Arg(512)->Arg(4096)->Unit(benchmark::kMillisecond);
+
+/// What is dressed anew after a stroke with a brush of 8 that is 30 cells long.
+void dressStroke(benchmark::State& state) {
+    const skin::Lessons lessons(demo(), "");
+    const level::Level board = largeBoard(1024);
+    const CellRect touched = CellRect{500, 500, 38, 8}.grown(skin::reachOfDressing);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(skin::dress(lessons, board, touched));
+    state.SetItemsProcessed(state.iterations() * touched.area());
+}
+BENCHMARK(dressStroke)->Unit(benchmark::kMicrosecond);
+
+/// Learning all swatches of the demo, as after each tile that is set on one.
+void learn(benchmark::State& state) {
+    const level::Project project = demo();
+    for (auto _ : state)
+        benchmark::DoNotOptimize(skin::Lessons(project, ""));
+}
+BENCHMARK(learn)->Unit(benchmark::kMillisecond);
+
+}  // namespace

@@ -1,0 +1,197 @@
+#include <QLineEdit>
+#include <QSpinBox>
+
+#include "app/margin_row.h"
+#include "app/panel_section.h"
+#include "level/tile_edits.h"
+
+namespace rook::app {
+
+namespace {
+
+using level::TileLayer;
+
+/// The layers that tiles are painted on, the nearest on top, with the masses among them.
+class LayerSection : public PanelSection {
+public:
+    LayerSection(Session& session, QWidget* parent)
+        : PanelSection(tr("Layers"), {}, session, parent), m_list(new QVBoxLayout) {
+        makeFoldable(QStringLiteral("layers"), true);
+        m_list->setSpacing(0);
+        addWide(m_list);
+        m_name = new QLineEdit(this);
+        m_name->setObjectName(QStringLiteral("layer-name"));
+        m_name->setAccessibleName(tr("Name of the layer in hand"));
+        m_name->setMaxLength(60);
+        m_name->setFixedWidth(150);
+        connect(m_name, &QLineEdit::editingFinished, this, [this] {
+            const std::string name = m_name->text().trimmed().toStdString();
+            if (!name.empty())
+                change(tr("Name a layer"), [&](TileLayer& layer) { layer.name = name; });
+        });
+        addControl(tr("Name"), m_name);
+        m_opacity = makeNumberBox(QStringLiteral("layer-opacity"), 0, 100, this, [this](int value) {
+            change(tr("Opacity of a layer"), [value](TileLayer& l) { l.opacity = value; });
+        });
+        m_opacity->setSuffix(tr(" %"));
+        addControl(tr("Opacity"), m_opacity);
+        auto* grid = new QGridLayout;
+        grid->setSpacing(6);
+        const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
+            QWidget* button = makeButton(text, QLatin1String(name), this, std::move(act));
+            const int count = grid->count();
+            grid->addWidget(button, count / 2, count % 2);
+            return button;
+        };
+        m_adding << add(tr("Add behind"), "layer-behind", [this] { addNew(false); })
+                 << add(tr("Add before"), "layer-before", [this] { addNew(true); });
+        m_ofLayer << add(tr("Nearer"), "layer-nearer", [this] { move(1); })
+                  << add(tr("Farther"), "layer-farther", [this] { move(-1); })
+                  << add(tr("Remove layer"), "layer-remove", [this] {
+                         const int layer = inHand();
+                         setOptions([](ToolOptions& o) { o.skinLayer = level::onMasses; });
+                         m_session.apply(removeLayer(*m_session.level(), layer));
+                     });
+        addWide(grid);
+    }
+
+    void refresh() override {
+        const auto& layers = m_session.level()->layers;
+        const bool isOnSwatch = m_session.isOnSwatch();
+        setNote(layers.empty() ? tr("the masses alone") : QString());
+        if (m_rows.size() != qsizetype(layers.size()) + 1) rebuild(int(layers.size()));
+        const int behind = int(std::count_if(layers.begin(), layers.end(),
+                                             [](const TileLayer& l) { return !l.isFront; }));
+        // From the nearest down; the masses lie between.
+        qsizetype row = 0;
+        for (int place = int(layers.size()); place >= 0; --place) {
+            const int layer = place > behind ? place - 1 : place == behind ? -1 : place;
+            Row& shown = m_rows[row++];
+            shown.layer = layer;
+            shown.button->setChecked(layer == inHand());
+            shown.eye->setVisible(layer >= 0);
+            shown.lock->setVisible(layer >= 0);
+            if (layer < 0) {
+                shown.button->setWords(tr("Masses"), tr("dressed"));
+                continue;
+            }
+            const TileLayer& each = layers[std::size_t(layer)];
+            shown.button->setWords(QString::fromStdString(each.name),
+                                   each.isFront ? tr("before") : tr("behind"));
+            shown.eye->setChecked(each.isShown);
+            shown.lock->setChecked(each.isLocked);
+        }
+        const bool hasLayer = inHand() >= 0;
+        m_name->setEnabled(hasLayer);
+        m_opacity->setEnabled(hasLayer);
+        for (QWidget* widget : m_ofLayer)
+            widget->setVisible(hasLayer);
+        for (QWidget* widget : m_adding)
+            widget->setEnabled(!isOnSwatch);
+        if (!m_name->hasFocus())
+            m_name->setText(hasLayer ? QString::fromStdString(layers[std::size_t(inHand())].name)
+                                     : QString());
+        showNumber(m_opacity, hasLayer ? layers[std::size_t(inHand())].opacity : 100);
+    }
+
+private:
+    struct Row {
+        MarginRow* button = nullptr;
+        IconToggle* eye = nullptr;
+        IconToggle* lock = nullptr;
+        int layer = level::onMasses;
+    };
+
+    [[nodiscard]] int inHand() const {
+        const int layer = m_session.options().skinLayer;
+        return layer < int(m_session.level()->layers.size()) ? layer : level::onMasses;
+    }
+    void rebuild(int count) {
+        for (const Row& row : m_rows)
+            delete row.button->parentWidget();
+        m_rows.clear();
+        for (int i = 0; i <= count; ++i) {
+            auto* holder = new QWidget(this);
+            auto* line = new QHBoxLayout(holder);
+            line->setContentsMargins(0, 0, 0, 0);
+            line->setSpacing(2);
+            Row row;
+            row.button = new MarginRow(holder);
+            row.button->setCheckable(true);
+            row.button->setObjectName(QStringLiteral("layer-row-%1").arg(i));
+            row.eye = new IconToggle(QStringLiteral("eye"), QStringLiteral("eye-off"),
+                                     tr("Show the layer"), holder);
+            row.eye->setObjectName(QStringLiteral("layer-shown-%1").arg(i));
+            row.lock = new IconToggle(QStringLiteral("lock"), QStringLiteral("unlock"),
+                                      tr("Lock the layer"), holder);
+            row.lock->setObjectName(QStringLiteral("layer-locked-%1").arg(i));
+            line->addWidget(row.button, 1);
+            line->addWidget(row.eye);
+            line->addWidget(row.lock);
+            connect(row.button, &QAbstractButton::clicked, this, [this, i] {
+                setOptions([&](ToolOptions& o) { o.skinLayer = m_rows[i].layer; });
+                refresh();
+            });
+            connect(row.eye, &QAbstractButton::clicked, this, [this, i](bool isOn) {
+                changeLayer(m_rows[i].layer, tr("Show a layer"),
+                            [isOn](TileLayer& l) { l.isShown = isOn; });
+            });
+            connect(row.lock, &QAbstractButton::clicked, this, [this, i](bool isOn) {
+                changeLayer(m_rows[i].layer, tr("Lock a layer"),
+                            [isOn](TileLayer& l) { l.isLocked = isOn; });
+            });
+            m_list->addWidget(holder);
+            m_rows << row;
+        }
+    }
+    void addNew(bool isFront) {
+        const std::size_t count = m_session.level()->layers.size();
+        const QString name =
+            isFront ? tr("Before %1").arg(count + 1) : tr("Behind %1").arg(count + 1);
+        const auto edit = addLayer(*m_session.level(), isFront, name.toStdString());
+        m_session.apply(edit);
+        if (!edit) return;
+        const auto& layers = m_session.level()->layers;
+        for (std::size_t i = 0; i < layers.size(); ++i)
+            if (layers[i].name == name.toStdString())
+                setOptions([i](ToolOptions& o) { o.skinLayer = int(i); });
+        refresh();
+    }
+    void move(int by) {
+        const int layer = inHand();
+        const std::string name = m_session.level()->layers[std::size_t(layer)].name;
+        m_session.apply(moveLayer(*m_session.level(), layer, by));
+        const auto& layers = m_session.level()->layers;
+        for (std::size_t i = 0; i < layers.size(); ++i)
+            if (layers[i].name == name) setOptions([i](ToolOptions& o) { o.skinLayer = int(i); });
+        refresh();
+    }
+    template <typename Change>
+    void change(const QString& name, Change&& make) {
+        changeLayer(inHand(), name, make);
+    }
+    template <typename Change>
+    void changeLayer(int layer, const QString& name, Change&& make) {
+        if (layer < 0) return;
+        level::Level next = *m_session.level();
+        next.layers.edit([&](auto& list) { make(list[std::size_t(layer)]); });
+        if (next.layers == m_session.level()->layers) return;
+        const CellRect all = next.cells.bounds();
+        m_session.apply(level::LevelEdit{std::move(next), name.toStdString(), all});
+    }
+
+    QVBoxLayout* m_list;
+    QList<Row> m_rows;
+    QLineEdit* m_name;
+    QSpinBox* m_opacity;
+    QList<QWidget*> m_adding;
+    QList<QWidget*> m_ofLayer;
+};
+
+}  // namespace
+
+PanelSection* makeLayerSection(Session& session, QWidget* parent) {
+    return new LayerSection(session, parent);
+}
+
+}  // namespace rook::app

@@ -1,0 +1,23 @@
+#pragma once
+/// Look against collision: cells that look solid and are not, and the reverse.
+
+#include "check/finding.h"
+#include "skin/opacity.h"
+
+namespace rook::check {
+
+/// From this share of its px on, in per cent, an open cell looks solid.
+inline constexpr int looksSolidFrom = 60;
+/// Up to this share of its px, in per cent, a solid cell looks open.
+inline constexpr int looksOpenUpTo = 20;
+
+/// What is drawn on a cell by dressing or by hand, against what is solid there; what is marked as a
+/// secret is left out, as is what has no known image. One finding for all cells that hang together,
+/// 50 at most; its fix marks them as meant. Nothing for a level that nothing dresses, above
+/// `maxAuditPx`, or when cancelled. Cost: one dressing of the level.
+[[nodiscard]] std::vector<Finding> lookFindings(const level::Project& project,
+                                                const level::Level& level,
+                                                const skin::Opacity& opacity,
+                                                const std::atomic<bool>* cancel = nullptr);
+
+}  // namespace rook::check
