@@ -39,12 +39,12 @@ public:
                               });
         addControl(tr("Fit"), m_fit);
         m_parallaxX =
-            addDecimal(tr("Moves sideways"), "picture-parallax-x", 0, 4, 0.05, &Picture::parallaxX);
-        m_parallaxY = addDecimal(tr("Moves up and down"), "picture-parallax-y", 0, 4, 0.05,
+            addDecimal(tr("Moves across"), "picture-parallax-x", 0, 4, 0.05, &Picture::parallaxX);
+        m_parallaxY = addDecimal(tr("Moves down"), "picture-parallax-y", 0, 4, 0.05,
                                  &Picture::parallaxY);
         m_parallaxX->setToolTip(tr("0 stays with the screen, 1 moves with the level."));
         m_scroll =
-            addDecimal(tr("Drifts, px a tick"), "picture-scroll", -64, 64, 0.1, &Picture::scrollX);
+            addDecimal(tr("Drifts, px"), "picture-scroll", -64, 64, 0.1, &Picture::scrollX);
         m_opacity = makeNumberBox(QStringLiteral("picture-opacity"), 0, 100, this, [this](int v) {
             change(tr("Opacity of a picture"), [v](Picture& p) { p.opacity = v; });
         });
@@ -60,7 +60,7 @@ public:
         };
         m_ofPicture << add(tr("Farther"), "picture-farther", [this] { move(-1); })
                     << add(tr("Nearer"), "picture-nearer", [this] { move(1); })
-                    << add(tr("Before the level"), "picture-front",
+                    << add(tr("In front"), "picture-front",
                            [this] {
                                change(tr("Picture before or behind the level"),
                                       [](Picture& p) { p.isFront = !p.isFront; });

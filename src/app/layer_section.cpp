@@ -47,7 +47,7 @@ public:
                  << add(tr("Add before"), "layer-before", [this] { addNew(true); });
         m_ofLayer << add(tr("Nearer"), "layer-nearer", [this] { move(1); })
                   << add(tr("Farther"), "layer-farther", [this] { move(-1); })
-                  << add(tr("Remove layer"), "layer-remove", [this] {
+                  << add(tr("Remove"), "layer-remove", [this] {
                          const int layer = inHand();
                          setOptions([](ToolOptions& o) { o.skinLayer = level::onMasses; });
                          m_session.apply(removeLayer(*m_session.level(), layer));
