@@ -40,11 +40,10 @@ public:
         addControl(tr("Fit"), m_fit);
         m_parallaxX =
             addDecimal(tr("Moves across"), "picture-parallax-x", 0, 4, 0.05, &Picture::parallaxX);
-        m_parallaxY = addDecimal(tr("Moves down"), "picture-parallax-y", 0, 4, 0.05,
-                                 &Picture::parallaxY);
+        m_parallaxY =
+            addDecimal(tr("Moves down"), "picture-parallax-y", 0, 4, 0.05, &Picture::parallaxY);
         m_parallaxX->setToolTip(tr("0 stays with the screen, 1 moves with the level."));
-        m_scroll =
-            addDecimal(tr("Drifts, px"), "picture-scroll", -64, 64, 0.1, &Picture::scrollX);
+        m_scroll = addDecimal(tr("Drifts, px"), "picture-scroll", -64, 64, 0.1, &Picture::scrollX);
         m_opacity = makeNumberBox(QStringLiteral("picture-opacity"), 0, 100, this, [this](int v) {
             change(tr("Opacity of a picture"), [v](Picture& p) { p.opacity = v; });
         });
@@ -138,7 +137,6 @@ public:
                 }
         });
         m_session.applyProject(std::move(project), tr("Add a picture"));
-        Q_EMIT m_session.listsChanged();
         refresh();
     }
 

@@ -160,7 +160,8 @@ void Session::setProject(level::Project project, const CellRect& touched) {
     const bool isSameLists = former.matters.isSharedWith(m_project.matters) &&
                              former.kinds.isSharedWith(m_project.kinds) &&
                              former.sheets.isSharedWith(m_project.sheets) &&
-                             former.blocks.isSharedWith(m_project.blocks);
+                             former.blocks.isSharedWith(m_project.blocks) &&
+                             file::imagesOf(former) == file::imagesOf(m_project);
     const auto next = m_project.findLevel(m_level->id);
     m_level = next ? next : m_project.levels.front();
     cleanSelection();
@@ -231,8 +232,9 @@ void Session::cancelGesture() {
 
 const level::Level& Session::levelBeforeGesture() const {
     if (!m_gesture) return *m_level;
-    for (const auto& level : m_gesture->before.levels)
-        if (level->id == m_level->id) return *level;
+    for (const auto* boards : {&m_gesture->before.levels, &m_gesture->before.swatches})
+        for (const auto& board : *boards)
+            if (board->id == m_level->id) return *board;
     return *m_level;
 }
 

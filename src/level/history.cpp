@@ -1,5 +1,7 @@
 #include "level/history.h"
 
+#include <algorithm>
+
 namespace rook::level {
 
 namespace {
@@ -28,9 +30,9 @@ std::size_t bytesNotSharedOf(const Sketch& sketch, const Sketch& former) {
 
 std::size_t bytesNotShared(const Project& project, const Project& former) {
     std::size_t bytes = sizeof(Project) + project.levels.size() * sizeof(project.levels[0]);
-    for (const auto& level : project.levels) {
+    const auto count = [&](const std::shared_ptr<const Level>& level) {
         const auto before = former.findLevel(level->id);
-        if (before == level) continue;
+        if (before == level) return;
         bytes += sizeof(Level);
         bytes += before ? level->cells.bytesNotSharedWith(before->cells) : level->cells.byteCount();
         if (!before || !level->entities.isSharedWith(before->entities))
@@ -42,7 +44,9 @@ std::size_t bytesNotShared(const Project& project, const Project& former) {
                                                                          : Grid<Tile>());
         }
         bytes += bytesNotSharedOf(level->sketch, before ? before->sketch : Sketch());
-    }
+    };
+    std::for_each(project.levels.begin(), project.levels.end(), count);
+    std::for_each(project.swatches.begin(), project.swatches.end(), count);
     return bytes;
 }
 

@@ -114,7 +114,9 @@ Result<ProjectEdit> changeMatter(const Project& project, MatterId id, const Matt
     if (const auto fine = check(project, id.index, matter); !fine) return fail(fine.error());
     const Matter& former = project.matters[id.index];
     if (matter.behaviour == Behaviour::OneWay && former.behaviour != Behaviour::OneWay) {
-        for (const auto& level : project.levels)
+        std::vector<std::shared_ptr<const Level>> boards = project.levels;
+        boards.insert(boards.end(), project.swatches.begin(), project.swatches.end());
+        for (const auto& level : boards)
             for (int y = 0; y < level->cells.height(); ++y)
                 for (int x = 0; x < level->cells.width(); ++x) {
                     const Cell cell = level->cells.at(x, y);
@@ -150,7 +152,7 @@ Result<ProjectEdit> mergeMatter(const Project& project, MatterId from, MatterId 
     };
     ProjectEdit edit{project, into.index == 0 ? "Take away matter " + gone.title
                                               : "Merge " + gone.title + " into " + target.title};
-    for (auto& slot : edit.project.levels) {
+    const auto replaceIn = [&](std::shared_ptr<const Level>& slot) {
         Level level = *slot;
         replaceCells(level.cells, next);
         std::erase_if(level.legend,
@@ -158,7 +160,9 @@ Result<ProjectEdit> mergeMatter(const Project& project, MatterId from, MatterId 
         for (LegendEntry& entry : level.legend)
             entry.cell = Cell(moved(entry.cell.matter()), entry.cell.form());
         if (!(level == *slot)) slot = std::make_shared<const Level>(std::move(level));
-    }
+    };
+    std::for_each(edit.project.levels.begin(), edit.project.levels.end(), replaceIn);
+    std::for_each(edit.project.swatches.begin(), edit.project.swatches.end(), replaceIn);
     if (!edit.project.blocks.empty())
         edit.project.blocks.edit([&](auto& list) {
             for (Block& block : list)

@@ -133,6 +133,16 @@ void MatterEditsTest::takingAway_emptiesItsCells() {
     QVERIFY(edit->project.levels[0]->cells.at(2, 2).isOpen());
     QCOMPARE(nameAt(edit->project, 1, 0), std::string("plank"));
     // A rise that one-way matter cannot be becomes full.
+    level::Project withSwatch = m_project;
+    level::Level swatch;
+    swatch.id = {"swatch-1"};
+    swatch.cells = Grid<level::Cell>(4, 4, level::Cell(level::MatterId{2}));
+    swatch.cells.set(1, 1, level::Cell(level::MatterId{1}));
+    withSwatch.swatches = {std::make_shared<const level::Level>(swatch)};
+    const auto taught = mergeMatter(withSwatch, {1}, {2});
+    QVERIFY(taught.has_value());
+    QCOMPARE(taught->project.swatches[0]->cells.at(1, 1).matter().index, 1);
+    QCOMPARE(taught->project.swatches[0]->cells.at(0, 0).matter().index, 1);
     const auto merged = mergeMatter(m_project, {1}, {2});
     QCOMPARE(merged->project.levels[0]->cells.at(2, 2).form(), Form::Full);
 }
