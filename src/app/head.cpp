@@ -142,8 +142,18 @@ StationState stationState(const Session& session, Step step) {
             const bool isFollowed = !plan->routes.empty() && plan->routes[0].run;
             return {isFollowed ? Fill::Full : Fill::Half, 0, false};
         }
-        case Step::Skin:
-            return {};
+        case Step::Skin: {
+            const auto proven = session.proven(level.id);
+            const auto isOfLook = [](const check::Finding& finding) {
+                return finding.kind == check::FindingKind::LooksSolid ||
+                       finding.kind == check::FindingKind::LooksOpen;
+            };
+            const auto count =
+                proven ? std::count_if(proven->findings.begin(), proven->findings.end(), isOfLook)
+                       : 0;
+            if (count > 0) return {Fill::Count, int(count), false};
+            return {session.lessons()->isEmpty() ? Fill::Hollow : Fill::Full, 0, false};
+        }
         case Step::Shape:
             return {level.cells == Grid<level::Cell>(level.cells.width(), level.cells.height())
                         ? Fill::Hollow

@@ -34,6 +34,13 @@ Keys keysOf(Step step) {
                 {QStringLiteral("M, Shift+M"), tr("mirror the selection, else mirror painting")},
                 {QStringLiteral(",  ."), tr("turn the selection left, right")},
                 {tr("arrows"), tr("nudge the selection, else pan")}};
+    } else if (step == Step::Skin) {
+        keys = {{QStringLiteral("A S D F"), tr("brush, line, box, fill, with tiles")},
+                {tr("right button"), tr("give cells back to the dressing")},
+                {QStringLiteral("Shift"), tr("straight line, square")},
+                {tr("Ctrl + click, drag"), tr("take the tiles that are seen")},
+                {tr("arrows in the sheet"), tr("the tile beside")},
+                {QStringLiteral("[  ]"), tr("brush smaller, larger")}};
     } else if (step == Step::Cast) {
         keys = {{QStringLiteral("A S"), tr("place, select")},
                 {tr("right button"), tr("delete what is under the pointer")},
