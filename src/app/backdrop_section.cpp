@@ -81,7 +81,10 @@ public:
         const Backdrop* backdrop = shown();
         const std::size_t count = backdrop ? backdrop->pictures.size() : 0;
         setNote(backdrop ? QString::fromStdString(backdrop->title) : tr("none"));
-        if (m_rows.size() != qsizetype(count)) rebuild(count);
+        setRowCount(m_rows, m_list, count, QStringLiteral("picture"), [this](std::size_t i) {
+            m_chosen = i;
+            refresh();
+        });
         m_chosen = std::min(m_chosen, count == 0 ? 0 : count - 1);
         for (std::size_t i = 0; i < count; ++i) {
             const Picture& picture = backdrop->pictures[i];
@@ -203,21 +206,6 @@ private:
         const QSignalBlocker blocker(box);
         if (!box->hasFocus() || std::llround(box->value() * 1000) != value.thousandths)
             box->setValue(double(value.thousandths) / 1000);
-    }
-    void rebuild(std::size_t count) {
-        qDeleteAll(m_rows);
-        m_rows.clear();
-        for (std::size_t i = 0; i < count; ++i) {
-            auto* row = new MarginRow(this);
-            row->setCheckable(true);
-            row->setObjectName(QStringLiteral("picture-row-%1").arg(i));
-            connect(row, &QAbstractButton::clicked, this, [this, i] {
-                m_chosen = i;
-                refresh();
-            });
-            m_list->addWidget(row);
-            m_rows << row;
-        }
     }
     template <typename Change>
     void changeList(const QString& name, Change&& make) {

@@ -57,7 +57,8 @@ public:
     void refresh() override {
         const auto& blocks = m_session.project().blocks;
         setNote(blocks.empty() ? tr("cells to lay again") : QString());
-        if (m_rows.size() != qsizetype(blocks.size())) rebuild(blocks.size());
+        setRowCount(m_rows, m_list, blocks.size(), QStringLiteral("block"),
+                    [this](std::size_t i) { choose(i); });
         for (std::size_t i = 0; i < blocks.size(); ++i) {
             MarginRow* row = m_rows[qsizetype(i)];
             row->setWords(QString::fromStdString(blocks[i].title),
@@ -89,18 +90,6 @@ private:
                              .arg(QString::fromStdString(block->title),
                                   counted(use.places, tr("place"), tr("places")),
                                   counted(use.levels, tr("level"), tr("levels"))));
-    }
-    void rebuild(std::size_t count) {
-        qDeleteAll(m_rows);
-        m_rows.clear();
-        for (std::size_t i = 0; i < count; ++i) {
-            auto* row = new MarginRow(this);
-            row->setCheckable(true);
-            row->setObjectName(QStringLiteral("block-row-%1").arg(i));
-            connect(row, &QAbstractButton::clicked, this, [this, i] { choose(i); });
-            m_list->addWidget(row);
-            m_rows << row;
-        }
     }
     /// Without a selection it comes to hand; with one, it may be what is to be changed.
     void choose(std::size_t index) {

@@ -173,11 +173,9 @@ private:
     template <typename Change>
     void changeLayer(int layer, const QString& name, Change&& make) {
         if (layer < 0) return;
-        level::Level next = *m_session.level();
-        next.layers.edit([&](auto& list) { make(list[std::size_t(layer)]); });
-        if (next.layers == m_session.level()->layers) return;
-        const CellRect all = next.cells.bounds();
-        m_session.apply(level::LevelEdit{std::move(next), name.toStdString(), all});
+        changeLevel(name, [&](level::Level& level) {
+            level.layers.edit([&](auto& list) { make(list[std::size_t(layer)]); });
+        });
     }
 
     QVBoxLayout* m_list;

@@ -16,13 +16,13 @@ public:
     LookSection(Session& session, QWidget* parent)
         : PanelSection(tr("Look of the level"), {}, session, parent) {
         m_theme = makeChoiceBox(QStringLiteral("level-theme"), {}, this, [this](int index) {
-            change(tr("Change the theme"), [&](level::Level& l) {
+            changeLevel(tr("Change the theme"), [&](level::Level& l) {
                 l.theme = index <= 0 ? std::string() : m_themes[std::size_t(index) - 1];
             });
         });
         addControl(tr("Theme"), m_theme);
         m_backdrop = makeChoiceBox(QStringLiteral("level-backdrop"), {}, this, [this](int index) {
-            change(tr("Change the backdrop"), [&](level::Level& l) {
+            changeLevel(tr("Change the backdrop"), [&](level::Level& l) {
                 l.backdrop = index <= 0
                                  ? std::string()
                                  : m_session.project().backdrops[std::size_t(index) - 1].name;
@@ -31,8 +31,8 @@ public:
         addControl(tr("Backdrop"), m_backdrop);
         m_seed =
             makeNumberBox(QStringLiteral("level-seed"), 0, 1000000000, this, [this](int value) {
-                change(tr("Roll the dressing"),
-                       [value](level::Level& l) { l.chance.seed = value; });
+                changeLevel(tr("Roll the dressing"),
+                            [value](level::Level& l) { l.chance.seed = value; });
             });
         m_seed->setToolTip(tr("Another number, other variants."));
         addControl(tr("Seed"), m_seed);
@@ -85,14 +85,6 @@ private:
             box->addItems(names);
         }
         box->setCurrentIndex(at);
-    }
-    template <typename Change>
-    void change(const QString& name, Change&& make) {
-        level::Level next = *m_session.level();
-        make(next);
-        if (next == *m_session.level()) return;
-        const CellRect all = next.cells.bounds();
-        m_session.apply(level::LevelEdit{std::move(next), name.toStdString(), all});
     }
 
     QComboBox* m_theme;

@@ -74,6 +74,21 @@ void MarginRow::paintEvent(QPaintEvent*) {
                      painter.fontMetrics().elidedText(text(), Qt::ElideRight, room));
 }
 
+void setRowCount(QList<MarginRow*>& rows, QVBoxLayout* list, std::size_t count, const QString& name,
+                 const std::function<void(std::size_t)>& choose) {
+    if (rows.size() == qsizetype(count)) return;
+    qDeleteAll(rows);
+    rows.clear();
+    for (std::size_t i = 0; i < count; ++i) {
+        auto* row = new MarginRow(list->parentWidget());
+        row->setCheckable(true);
+        row->setObjectName(QStringLiteral("%1-row-%2").arg(name).arg(i));
+        QObject::connect(row, &QAbstractButton::clicked, row, [choose, i] { choose(i); });
+        list->addWidget(row);
+        rows << row;
+    }
+}
+
 IconToggle::IconToggle(const QString& on, const QString& off, const QString& words, QWidget* parent)
     : QAbstractButton(parent), m_on(on), m_off(off) {
     setCheckable(true);

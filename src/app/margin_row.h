@@ -3,6 +3,7 @@
 /// chosen by a click, and may take what is dragged onto it.
 
 #include <QAbstractButton>
+#include <QVBoxLayout>
 #include <functional>
 
 namespace rook::app {
@@ -35,6 +36,11 @@ private:
     std::function<void(const QString&)> m_take;
     bool m_isDropTarget = false;
 };
+
+/// Makes as many rows, called `name`-row-0 and so on; `choose` gets the place of one that is
+/// clicked.
+void setRowCount(QList<MarginRow*>& rows, QVBoxLayout* list, std::size_t count, const QString& name,
+                 const std::function<void(std::size_t)>& choose);
 
 /// A small icon that is on or off.
 class IconToggle : public QAbstractButton {

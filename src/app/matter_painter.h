@@ -13,6 +13,9 @@
 
 namespace rook::app {
 
+/// An image file, read again only if it changed; null if it cannot be read. Interface thread.
+[[nodiscard]] QImage readImage(const QString& path);
+
 /// The sheets of a project as images, by name.
 using SheetImages = QHash<QString, QImage>;
 [[nodiscard]] SheetImages loadSheets(const level::Project& project, const QString& folder);

@@ -26,6 +26,15 @@ protected:
         change(options);
         m_session.setOptions(options);
     }
+    /// Changes the level on the board, as one step of that name.
+    template <typename Change>
+    void changeLevel(const QString& name, Change&& change) {
+        level::Level next = *m_session.level();
+        change(next);
+        if (next == *m_session.level()) return;
+        const CellRect all = next.cells.bounds();
+        m_session.apply(level::LevelEdit{std::move(next), name.toStdString(), all});
+    }
     Session& m_session;
 };
 

@@ -239,8 +239,7 @@ bool writeShots(MainWindow& window, const QString& folder) {
     isFine = isFine && shoot(window, folder, QStringLiteral("skin-day"));
     session.chooseLevel(LevelId{"swatch-stone"});
     board.fitLevel();
-    if (auto* margin = window.findChild<Margin*>())
-        margin->verticalScrollBar()->setValue(720);
+    if (auto* margin = window.findChild<Margin*>()) margin->verticalScrollBar()->setValue(720);
     isFine = isFine && shoot(window, folder, QStringLiteral("swatch-day"));
     session.chooseLevel(LevelId{"intake"});
     session.setStep(Step::Ship);

@@ -33,7 +33,8 @@ public:
         addWide(makeButton(tr("Make the swatch"), QStringLiteral("make-swatch"), this,
                            [this] { make(); }));
         m_patch = makeNumberBox(QStringLiteral("swatch-patch"), 0, 256, this, [this](int value) {
-            change(tr("Patches of trims"), [value](level::Level& l) { l.chance.patch = value; });
+            changeLevel(tr("Patches of trims"),
+                        [value](level::Level& l) { l.chance.patch = value; });
         });
         m_patch->setSpecialValueText(tr("none"));
         m_patch->setToolTip(tr("What grows beside surfaces comes in patches of so many cells."));
@@ -50,7 +51,9 @@ public:
         const auto& swatches = m_session.project().swatches;
         const bool isOnSwatch = m_session.isOnSwatch();
         setNote(isOnSwatch ? tr("on the board") : QString());
-        if (m_rows.size() != qsizetype(swatches.size())) rebuild(swatches.size());
+        setRowCount(
+            m_rows, m_list, swatches.size(), QStringLiteral("swatch"),
+            [this](std::size_t i) { m_session.chooseLevel(m_session.project().swatches[i]->id); });
         for (std::size_t i = 0; i < swatches.size(); ++i) {
             m_rows[qsizetype(i)]->setWords(QString::fromStdString(swatches[i]->title),
                                            swatches[i]->theme.empty()
@@ -82,19 +85,6 @@ private:
         m_matter->clear();
         m_matter->addItems(titles);
     }
-    void rebuild(std::size_t count) {
-        qDeleteAll(m_rows);
-        m_rows.clear();
-        for (std::size_t i = 0; i < count; ++i) {
-            auto* row = new MarginRow(this);
-            row->setCheckable(true);
-            row->setObjectName(QStringLiteral("swatch-row-%1").arg(i));
-            connect(row, &QAbstractButton::clicked, this,
-                    [this, i] { m_session.chooseLevel(m_session.project().swatches[i]->id); });
-            m_list->addWidget(row);
-            m_rows << row;
-        }
-    }
     void make() {
         const int index = m_matter->currentIndex() + 1;
         if (index < 1 || index >= int(m_session.project().matters.size())) return;
@@ -116,14 +106,6 @@ private:
         const QString title = QString::fromStdString(m_session.level()->title);
         m_session.chooseLevel(m_session.lastLevel());
         m_session.applyProject(std::move(project), tr("Remove the swatch %1").arg(title));
-    }
-    template <typename Change>
-    void change(const QString& name, Change&& make) {
-        level::Level next = *m_session.level();
-        make(next);
-        if (next == *m_session.level()) return;
-        const CellRect all = next.cells.bounds();
-        m_session.apply(level::LevelEdit{std::move(next), name.toStdString(), all});
     }
 
     QVBoxLayout* m_list;

@@ -61,7 +61,7 @@ void TilePicker::refresh() {
         m_taken = {};
         const auto file = from ? file::pathInside(m_session.folder().toStdString(), from->path)
                                : file::pathInside({}, "");
-        m_image = from && file ? QImage(QString::fromStdString(file->string())) : QImage();
+        m_image = from && file ? readImage(QString::fromStdString(file->string())) : QImage();
     }
     setFixedSize(sizeHint());
     update();
