@@ -65,6 +65,38 @@ void panFrame(benchmark::State& state) {
     panForthAndBack(state, scene);
 }
 
+/// The same in Skin: Intake steps, dressed, before four pictures.
+void panSkinFrame(benchmark::State& state) {
+    Session session;
+    session.startNew(*file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir"),
+                     QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir"));
+    session.setStep(Step::Skin);
+    Board board(session);
+    board.resize(1000, 570);
+    View view = board.view();
+    view.zoomAt({}, 1.5 / view.scale());
+    view.setOffset({200, 100});
+    board.setView(view);
+    QImage frame(1000, 570, QImage::Format_RGB32);
+    do
+        board.render(&frame);
+    while (!board.isComplete());
+    double worst = 0, way = 1;
+    int frames = 0;
+    for (auto _ : state) {
+        View next = board.view();
+        next.pan({-24 * way, -4 * way});
+        if (++frames % 40 == 0) way = -way;
+        QElapsedTimer timer;
+        timer.start();
+        board.setView(next);
+        board.render(&frame);
+        worst = std::max(worst, double(timer.nsecsElapsed()) / 1e6);
+    }
+    state.counters["worstMs"] = worst;
+}
+BENCHMARK(panSkinFrame)->Unit(benchmark::kMillisecond);
+
 void zoomFrame(benchmark::State& state) {
     BoardScene scene;
     scene.setScale(1);
