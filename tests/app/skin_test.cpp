@@ -36,6 +36,7 @@ private slots:
     void missingCase_isListed_shownOnTheSwatch_andDressed();
     void look_changesThemeBackdropAndSeed();
     void layers_arePaintedOn_lockedAndMoved();
+    void scatter_laysTilesByARule_asOneUndo();
     void board_drawsWhatTheBundleSays();
 
 private:
@@ -159,6 +160,25 @@ void SkinWindowTest::look_changesThemeBackdropAndSeed() {
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     QCOMPARE(level().backdrop, std::string("night-weir"));
+}
+
+void SkinWindowTest::scatter_laysTilesByARule_asOneUndo() {
+    clickTile({5, 5});
+    part<QSpinBox>("scatter-share")->setValue(50);
+    choose("scatter-reached", 1);
+    press("scatter");
+    const auto count = level::tileCount(level());
+    QVERIFY(count > 5);
+    const auto stone = session().project().findMatter("stone");
+    for (int y = 0; y < level().cells.height(); ++y)
+        for (int x = 0; x < level().cells.width(); ++x)
+            if (!level().tileAt(x, y).isNone())
+                QVERIFY(level().cells.at(x, y + 1).matter() == *stone);
+    choose("scatter-reached", 0);
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE(level::tileCount(level()), 0);
+    press("scatter");
+    QVERIFY(level::tileCount(level()) > count);
 }
 
 void SkinWindowTest::layers_arePaintedOn_lockedAndMoved() {
