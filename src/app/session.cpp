@@ -362,6 +362,14 @@ void Session::select(Selection selection) {
 }
 
 void Session::cleanOptions(const level::Project& former) {
+    // Tiles in hand may be of a sheet that was undone.
+    const int sheets = int(m_project.sheets.size());
+    if (m_options.tileSheet >= sheets) m_options.tileSheet = 0;
+    for (int y = 0; y < m_options.tiles.height(); ++y)
+        for (int x = 0; x < m_options.tiles.width(); ++x)
+            if (const level::Tile tile = m_options.tiles.at(x, y);
+                tile.isShown() && tile.sheet() >= sheets)
+                m_options.tiles.set(x, y, {});
     const auto last = static_cast<std::uint16_t>(m_project.matters.size() - 1);
     m_options.matter.index = std::min(m_options.matter.index, last);
     if (!m_project.findKind(m_options.kind) && !m_project.kinds.empty())

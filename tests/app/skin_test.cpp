@@ -35,6 +35,7 @@ private slots:
     void newSwatch_showsAllCases_andIsTakenAway();
     void missingCase_isListed_shownOnTheSwatch_andDressed();
     void look_changesThemeBackdropAndSeed();
+    void tilesInHand_goWithTheirSheet();
     void layers_arePaintedOn_lockedAndMoved();
     void scatter_laysTilesByARule_asOneUndo();
     void board_drawsWhatTheBundleSays();
@@ -179,6 +180,24 @@ void SkinWindowTest::scatter_laysTilesByARule_asOneUndo() {
     QCOMPARE(level::tileCount(level()), 0);
     press("scatter");
     QVERIFY(level::tileCount(level()) > count);
+}
+
+void SkinWindowTest::tilesInHand_goWithTheirSheet() {
+    level::Project project = session().project();
+    level::Sheet sheet = project.sheets[1];
+    sheet.name = "more";
+    project.sheets.edit([&](auto& list) { list.push_back(sheet); });
+    session().applyProject(project, "Add a sheet");
+    part<QComboBox>("sheet")->setCurrentIndex(2);
+    ToolOptions options = session().options();
+    options.tileSheet = 2;
+    options.tiles = Grid<Tile>(1, 1, Tile(2, 3));
+    session().setOptions(options);
+    session().undo();
+    QVERIFY(session().options().tiles.at(0, 0).isNone());
+    QCOMPARE(session().options().tileSheet, 0);
+    dragCells({20, 10}, {24, 10});
+    QCOMPARE(level::tileCount(level()), 0);
 }
 
 void SkinWindowTest::layers_arePaintedOn_lockedAndMoved() {
