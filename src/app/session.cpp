@@ -45,6 +45,10 @@ void Session::startNew(level::Project project, const QString& folder) {
     m_options.leaf = m_options.route = 0;
     m_options.stamp.reset();
     m_options.proposal.reset();
+    m_options.tiles = Grid<level::Tile>(1, 1);
+    m_options.tileSheet = 0;
+    m_options.skinLayer = -1;
+    m_lastLevel = m_level->id;
     m_clip.reset();
     m_options.kind = m_project.kinds.empty() ? KindId{} : m_project.kinds[0].id;
     Q_EMIT levelSwitched();
@@ -164,6 +168,7 @@ void Session::setProject(level::Project project, const CellRect& touched) {
                              file::imagesOf(former) == file::imagesOf(m_project);
     const auto next = m_project.findLevel(m_level->id);
     m_level = next ? next : m_project.levels.front();
+    if (!m_project.findLevel(m_lastLevel)) m_lastLevel = m_project.levels.front()->id;
     cleanSelection();
     if (m_run) showRun(nullptr);  // it is of a former value
     if (!isSameLists) {
@@ -266,6 +271,7 @@ void Session::chooseLevel(const LevelId& id) {
     m_level = level;
     m_selection = {};
     m_options.leaf = m_options.route = 0;
+    m_options.skinLayer = -1;
     m_options.boardFrame.reset();
     m_options.proposal.reset();
     m_whatIf.closed.reset();
