@@ -4,6 +4,7 @@
 #include <string_view>
 
 #include "level/board_size.h"
+#include "skin/dressing.h"
 
 namespace rook::skin {
 
@@ -59,16 +60,19 @@ std::vector<Gap> gapsOf(const level::Project& project, const std::string& theme,
     std::map<Case, Gap> gaps;
     for (const auto& level : project.levels) {
         if (level->theme != theme) continue;
-        for (int y = 0; y < level->cells.height(); ++y) {
-            if (cancel && *cancel) return {};
-            for (int x = 0; x < level->cells.width(); ++x) {
-                const Cell cell = level->cells.at(x, y);
-                if (cell.isOpen() || !lessons.teaches(cell.matter())) continue;
-                if (!level->tileAt(x, y).isNone()) continue;
-                const Case which = caseAt(lessons.joins(), level->cells, x, y);
-                if (lessons.choiceFor(which).isKnown) continue;
-                Gap& gap = gaps[which];
-                if (gap.count++ == 0) gap = {which, 1, level->id, {x, y}};
+        const CellRect all = level->cells.bounds();
+        // Block by block, so that a cancel is soon heard.
+        for (int top = 0; top < all.height; top += 32) {
+            for (int left = 0; left < all.width; left += 256) {
+                if (cancel && *cancel) return {};
+                const Dressed dressed = dress(lessons, *level, {left, top, 256, 32});
+                for (int y = dressed.area.y; y < dressed.area.bottom(); ++y)
+                    for (int x = dressed.area.x; x < dressed.area.right(); ++x) {
+                        if (!dressed.isGuessed(x, y)) continue;
+                        const Case which = caseAt(lessons.joins(), level->cells, x, y);
+                        Gap& gap = gaps[which];
+                        if (gap.count++ == 0) gap = {which, 1, level->id, {x, y}};
+                    }
             }
         }
     }
