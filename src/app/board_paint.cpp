@@ -15,12 +15,15 @@ constexpr int paintBudgetMs = 6;  // of the 8 ms that the interface thread may b
 }
 
 MatterScene Board::scene() const {
-    const BoardLook look = isWalking() ? BoardLook{0.25, 0.75, 0} : lookOf(m_session.step());
+    // From Skin one walks through the level as the game will look.
+    const bool isDrawn = isWalking() && m_session.step() != Step::Skin;
+    const BoardLook look = isDrawn ? BoardLook{0.25, 0.75, 0} : lookOf(m_session.step());
     MatterScene shown{&m_session.project(), m_session.level().get(), &m_sheets, look};
     m_lessons = m_session.lessons();
     shown.lessons = m_lessons.get();
     shown.isClear = look.art >= 1;
-    shown.showsGuesses = m_session.step() == Step::Skin && m_session.options().showsGuesses;
+    shown.showsGuesses =
+        m_session.step() == Step::Skin && !isWalking() && m_session.options().showsGuesses;
     return shown;
 }
 

@@ -250,7 +250,7 @@ bool writeShots(MainWindow& window, const QString& folder) {
     isFine = isFine && shoot(window, folder, QStringLiteral("ship-day"));
 
     // Walk, a second and a half to the right with one jump.
-    session.setStep(Step::Shape);
+    session.setStep(Step::Skin);
     board.setView(closeView(1.5, {0, 200}));
     board.startWalk(false);
     QKeyEvent right(QEvent::KeyPress, Qt::Key_D, Qt::NoModifier);
