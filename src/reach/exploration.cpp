@@ -170,6 +170,9 @@ Completion Exploration::run() {
         if (m_riding == Riding::Yes && board(*set, indexOf(set->held))) continue;
         set->isDone = true;
         if (set->sweep->ground().hasGains()) gainFrom(*set, indexOf(set->held));
+        // What could be gained may not all have been looked at.
+        if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed))
+            return Completion::Cancelled;
     }
     return m_isMet ? Completion::Met : Completion::Complete;
 }
@@ -233,6 +236,7 @@ void Exploration::gainFrom(Set& set, std::size_t index) {
         const PxRect met = ground.positionsAt(ground.parts().gains[gain].box);
         for (int layer = 0; layer < layers.count(); ++layer) {
             if (layers[layer].takesNoTick()) continue;
+            if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) return;
             const Stride stride = strideOf(layers[layer], m_grounds.freely(), ground);
             const PxRect near =
                 PxRect{met.x - stride.sideways, met.y - stride.down,

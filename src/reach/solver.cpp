@@ -40,6 +40,11 @@ Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
     Exploration exploration(grounds, limits, false);
     reached.startIsLive = exploration.start();
     if (reached.startIsLive) reached.completion = exploration.run();
+    if (reached.completion == Completion::Cancelled) {
+        // Nobody looks at it: what was found is not even put together.
+        reached.visited = reached.standing = BitMap(maps.live.width(), maps.live.height());
+        return reached;
+    }
     reached.visited = exploration.visited();
     reached.standing = exploration.standing();
     reached.bytes = exploration.byteCount();
