@@ -1,7 +1,7 @@
 #!/usr/bin/env python3
 """Draws the tile sheet of the demo, sheets/weir.png: 8 x 4 tiles of 16 px, made for this project.
 
-Needs the standard library only. Run it from this folder after changing a tile.
+Needs the standard library only. Run it from the folder demo/ after changing a tile.
 """
 import random
 import struct
