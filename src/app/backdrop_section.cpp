@@ -6,7 +6,7 @@
 #include <cmath>
 
 #include "app/margin_row.h"
-#include "app/panel_section.h"
+#include "app/panel_parts.h"
 #include "file/sheet_import.h"
 
 namespace rook::app {
@@ -49,13 +49,9 @@ public:
         });
         m_opacity->setSuffix(tr(" %"));
         addControl(tr("Opacity"), m_opacity);
-        auto* grid = new QGridLayout;
-        grid->setSpacing(6);
+        auto* grid = new ButtonGrid;
         const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
-            QWidget* button = makeButton(text, QLatin1String(name), this, std::move(act));
-            const int count = grid->count();
-            grid->addWidget(button, count / 2, count % 2);
-            return button;
+            return grid->add(text, name, this, std::move(act));
         };
         m_ofPicture << add(tr("Farther"), "picture-farther", [this] { move(-1); })
                     << add(tr("Nearer"), "picture-nearer", [this] { move(1); })

@@ -2,7 +2,7 @@
 #include <QSpinBox>
 
 #include "app/margin_row.h"
-#include "app/panel_section.h"
+#include "app/panel_parts.h"
 #include "level/tile_edits.h"
 
 namespace rook::app {
@@ -35,13 +35,9 @@ public:
         });
         m_opacity->setSuffix(tr(" %"));
         addControl(tr("Opacity"), m_opacity);
-        auto* grid = new QGridLayout;
-        grid->setSpacing(6);
+        auto* grid = new ButtonGrid;
         const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
-            QWidget* button = makeButton(text, QLatin1String(name), this, std::move(act));
-            const int count = grid->count();
-            grid->addWidget(button, count / 2, count % 2);
-            return button;
+            return grid->add(text, name, this, std::move(act));
         };
         m_adding << add(tr("Add behind"), "layer-behind", [this] { addNew(false); })
                  << add(tr("Add before"), "layer-before", [this] { addNew(true); });

@@ -2,7 +2,7 @@
 #include <QSpinBox>
 #include <set>
 
-#include "app/panel_section.h"
+#include "app/panel_parts.h"
 #include "level/tile_edits.h"
 #include "skin/dressing.h"
 
@@ -77,13 +77,7 @@ public:
 
 private:
     static void fill(QComboBox* box, const QStringList& names, int at) {
-        QStringList shown;
-        for (int i = 0; i < box->count(); ++i)
-            shown << box->itemText(i);
-        if (shown != names) {
-            box->clear();
-            box->addItems(names);
-        }
+        setChoices(box, names);
         box->setCurrentIndex(at);
     }
 

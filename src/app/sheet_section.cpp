@@ -4,7 +4,7 @@
 #include <QScrollArea>
 #include <QSpinBox>
 
-#include "app/panel_section.h"
+#include "app/panel_parts.h"
 #include "app/theme.h"
 #include "app/tile_picker.h"
 #include "file/sheet_import.h"
@@ -31,14 +31,10 @@ public:
         m_scroll->setFrameShape(QFrame::NoFrame);
         m_scroll->setFocusPolicy(Qt::NoFocus);
         addWide(m_scroll);
-        auto* grid = new QGridLayout;
-        grid->setSpacing(6);
+        auto* grid = new ButtonGrid;
         const auto add = [&](const QString& text, const char* name, const QString& words,
                              std::function<void()> act) {
-            QWidget* button = makeButton(text, QLatin1String(name), this, std::move(act));
-            button->setToolTip(words);
-            const int count = grid->count();
-            grid->addWidget(button, count / 2, count % 2);
+            grid->add(text, name, this, std::move(act))->setToolTip(words);
         };
         add(tr("Mirror"), "flip-sideways", tr("The tiles in hand, left for right."),
             [this] { flip(true); });
@@ -68,14 +64,7 @@ public:
                          .arg(QString::fromStdString(sheet.name))
                          .arg(sheet.tile.width)
                          .arg(sheet.tile.height);
-        QStringList shown;
-        for (int i = 0; i < m_sheet->count(); ++i)
-            shown << m_sheet->itemText(i);
-        if (shown != names) {
-            m_sheet->clear();
-            m_sheet->addItems(names);
-            watch();
-        }
+        if (setChoices(m_sheet, names)) watch();
         m_sheet->setCurrentIndex(m_session.options().tileSheet);
         m_scroll->setVisible(!sheets.empty());
         m_picker->refresh();

@@ -3,7 +3,7 @@
 #include <QSpinBox>
 
 #include "app/margin_row.h"
-#include "app/panel_section.h"
+#include "app/panel_parts.h"
 #include "app/theme.h"
 #include "skin/coverage.h"
 
@@ -78,12 +78,7 @@ private:
         QStringList titles;
         for (std::size_t i = 1; i < m_session.project().matters.size(); ++i)
             titles << QString::fromStdString(m_session.project().matters[i].title);
-        QStringList shown;
-        for (int i = 0; i < m_matter->count(); ++i)
-            shown << m_matter->itemText(i);
-        if (shown == titles) return;
-        m_matter->clear();
-        m_matter->addItems(titles);
+        setChoices(m_matter, titles);
     }
     void make() {
         const int index = m_matter->currentIndex() + 1;
