@@ -6,6 +6,8 @@
 #include <cstdint>
 #include <vector>
 
+#include "base/large_pages.h"
+
 namespace rook {
 
 class BitMap {
@@ -63,7 +65,7 @@ private:
     int m_width = 0;
     int m_height = 0;
     int m_wordsPerRow = 0;
-    std::vector<Word> m_words;
+    std::vector<Word, LargePageAllocator<Word>> m_words;
 };
 
 }  // namespace rook

@@ -45,6 +45,7 @@ public:
         int from = 0;  ///< x, first
         int to = 0;    ///< x, one behind the last
     };
+    [[nodiscard]] bool hasSprings() const { return !m_springs.empty(); }
     [[nodiscard]] const std::vector<SpringRun>* springsUnder(int y) const {
         return m_springs.empty() || m_springs[static_cast<std::size_t>(y)].empty()
                    ? nullptr

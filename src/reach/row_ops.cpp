@@ -10,57 +10,68 @@
 
 namespace rook::reach {
 
-ROOK_WIDE bool hasNew(const Word* bits, const Word* known, int n) {
-    Word any = 0;
-    for (int i = 0; i < n; ++i)
-        any |= bits[i] & ~known[i];
-    return any != 0;
-}
-
-ROOK_WIDE void addNew(const Word* bits, Word* known, Word* fresh, int n) {
-    for (int i = 0; i < n; ++i) {
-        const Word added = bits[i] & ~known[i];
-        known[i] |= added;
-        fresh[i] |= added;
-    }
-}
-
 ROOK_WIDE void orInto(Word* target, const Word* bits, int n) {
     for (int i = 0; i < n; ++i)
         target[i] |= bits[i];
 }
 
-ROOK_WIDE bool splitByFloor(Word* current, const Word* floor, Word* landed, int n) {
-    Word any = 0;
-    for (int i = 0; i < n; ++i) {
-        landed[i] = current[i] & floor[i];
-        current[i] &= ~floor[i];
-        any |= landed[i];
-    }
-    return any != 0;
-}
-
-ROOK_WIDE bool keepIn(Word* current, const Word* mask, int n) {
-    Word any = 0;
-    for (int i = 0; i < n; ++i) {
-        current[i] &= mask[i];
-        any |= current[i];
-    }
-    return any != 0;
-}
-
-ROOK_WIDE void spreadRight(const Word* from, const Word* mask, Word* to, Word* sum, int n) {
-    for (int i = 0; i < n; ++i) {
-        to[i] = ((from[i] << 1) | (from[i - 1] >> 63)) & mask[i];
-        sum[i] |= to[i];
+ROOK_WIDE void spreadBoth(Word* current, const Word* mask, Word* right, Word* left, int px, int n) {
+    for (int i = -1; i <= n; ++i)
+        right[i] = left[i] = current[i];
+    for (int step = 0; step < px; ++step) {
+        for (int i = n - 1; i >= 0; --i)
+            right[i] = ((right[i] << 1) | (right[i - 1] >> 63)) & mask[i];
+        for (int i = 0; i < n; ++i)
+            left[i] = ((left[i] >> 1) | (left[i + 1] << 63)) & mask[i];
+        for (int i = 0; i < n; ++i)
+            current[i] |= right[i] | left[i];
     }
 }
 
-ROOK_WIDE void spreadLeft(const Word* from, const Word* mask, Word* to, Word* sum, int n) {
-    for (int i = 0; i < n; ++i) {
-        to[i] = ((from[i] >> 1) | (from[i + 1] << 63)) & mask[i];
-        sum[i] |= to[i];
+ROOK_WIDE FlightSteps fallOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n) {
+    FlightSteps steps;
+    const Word* floor = rows.stop;
+    const Word* open = rows.open;
+    Word* visited = rows.visited;
+    for (; steps.count < px; floor += rows.stride, open += rows.stride, visited += rows.stride) {
+        Word landed = 0;
+        Word left = 0;
+        for (int i = 0; i < n; ++i) {
+            stopped[i] = current[i] & floor[i];
+            landed |= stopped[i];
+            current[i] &= ~floor[i] & open[i];
+            visited[i] |= current[i];
+            left |= current[i];
+        }
+        ++steps.count;
+        steps.isStopped = landed != 0;
+        steps.isAnyLeft = left != 0;
+        if (landed != 0 || left == 0) break;
     }
+    return steps;
+}
+
+ROOK_WIDE FlightSteps riseOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n) {
+    FlightSteps steps;
+    const Word* free = rows.stop;
+    const Word* open = rows.open;
+    Word* visited = rows.visited;
+    for (; steps.count < px; free += rows.stride, open += rows.stride, visited += rows.stride) {
+        Word bumped = 0;
+        Word left = 0;
+        for (int i = 0; i < n; ++i) {
+            stopped[i] = current[i] & ~free[i];
+            bumped |= stopped[i];
+            current[i] &= open[i];
+            visited[i] |= current[i];
+            left |= current[i];
+        }
+        ++steps.count;
+        steps.isStopped = bumped != 0;
+        steps.isAnyLeft = left != 0;
+        if (bumped != 0 || left == 0) break;
+    }
+    return steps;
 }
 
 }  // namespace rook::reach

@@ -2,25 +2,35 @@
 /// The inner loops over rows of bits, compiled for wide instructions as well: the machine's own are
 /// chosen when the program starts. Private to reach/. `n` is in words.
 
+#include <cstddef>
+
 #include "base/bit_map.h"
 
 namespace rook::reach {
 
 using Word = BitMap::Word;
 
-/// True if some bit is not in `known` yet.
-[[nodiscard]] bool hasNew(const Word* bits, const Word* known, int n);
-/// known |= bits, fresh |= those that are new.
-void addNew(const Word* bits, Word* known, Word* fresh, int n);
 /// target |= bits.
 void orInto(Word* target, const Word* bits, int n);
-/// One step of a fall: landed = current & floor; current = current & ~floor. True if any landed.
-bool splitByFloor(Word* current, const Word* floor, Word* landed, int n);
-/// current &= mask; true if any is left.
-bool keepIn(Word* current, const Word* mask, int n);
-/// sum |= to = from moved by one px (towards higher x, or lower) & mask. Reads one word beyond both
-/// ends of `from`.
-void spreadRight(const Word* from, const Word* mask, Word* to, Word* sum, int n);
-void spreadLeft(const Word* from, const Word* mask, Word* to, Word* sum, int n);
+/// current |= all that lies up to `px` px to either side of it, as far as `mask` goes. The scratch
+/// rows `right` and `left` are written, as far as one word beyond both ends.
+void spreadBoth(Word* current, const Word* mask, Word* right, Word* left, int px, int n);
+
+/// The maps that a flight meets, from the words of its first row on; rows are `stride` words apart.
+struct FlightRows {
+    const Word* stop = nullptr;  ///< falling: where one stands; rising: the free places one row on
+    const Word* open = nullptr;  ///< one row on
+    Word* visited = nullptr;     ///< one row on
+    std::ptrdiff_t stride = 0;   ///< below 0 when rising
+};
+struct FlightSteps {
+    int count = 0;           ///< px that were gone
+    bool isStopped = false;  ///< some were stopped before the last of them: they are in `stopped`
+    bool isAnyLeft = false;
+};
+/// Moves `current` row by row, marking what is visited, until some are stopped, none is left, or
+/// `px` rows were gone.
+FlightSteps fallOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n);
+FlightSteps riseOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n);
 
 }  // namespace rook::reach

@@ -3,12 +3,14 @@
 /// row, made when it is first needed. Private to reach/.
 
 #include <algorithm>
+#include <cstdlib>
 #include <cstring>
 #include <memory>
 #include <utility>
 #include <vector>
 
 #include "base/bit_map.h"
+#include "base/large_pages.h"
 #include "reach/discovery_log.h"
 #include "reach/row_ops.h"
 
@@ -26,9 +28,10 @@ class WordArena {
 public:
     [[nodiscard]] Word* take(std::size_t words) {
         if (m_left < words) {
-            m_left = std::max(words, blockWords);
-            m_blocks.push_back(std::make_unique<Word[]>(m_left));
+            m_left = (words + blockWords - 1) / blockWords * blockWords;
+            m_blocks.emplace_back(static_cast<Word*>(takeLargePages(m_left * sizeof(Word))));
             m_next = m_blocks.back().get();
+            std::memset(m_next, 0, m_left * sizeof(Word));
             m_bytes += m_left * sizeof(Word);
         }
         Word* taken = m_next;
@@ -39,8 +42,11 @@ public:
     [[nodiscard]] std::size_t byteCount() const { return m_bytes; }
 
 private:
-    static constexpr std::size_t blockWords = std::size_t{1} << 16;
-    std::vector<std::unique_ptr<Word[]>> m_blocks;
+    static constexpr std::size_t blockWords = largePageBytes / sizeof(Word);
+    struct Free {
+        void operator()(Word* words) const { std::free(words); }
+    };
+    std::vector<std::unique_ptr<Word, Free>> m_blocks;
     Word* m_next = nullptr;
     std::size_t m_left = 0;
     std::size_t m_bytes = 0;
@@ -68,15 +74,18 @@ public:
             row.known = m_arena->take(2 * static_cast<std::size_t>(m_wordsPerRow));
         }
         Word* const known = row.known;
-        if (!hasNew(bits + range.from, known + range.from, range.to - range.from)) return;
-        while ((bits[range.from] & ~known[range.from]) == 0)
+        while (range.from < range.to && (bits[range.from] & ~known[range.from]) == 0)
             ++range.from;
+        if (range.isEmpty()) return;
         while ((bits[range.to - 1] & ~known[range.to - 1]) == 0)
             --range.to;
         for (int i = range.from; m_log && i < range.to; ++i)
             if (const Word added = bits[i] & ~known[i]) m_log->note(m_layer, y, i, added);
-        addNew(bits + range.from, known + range.from, known + m_wordsPerRow + range.from,
-               range.to - range.from);
+        Word* const fresh = known + m_wordsPerRow;
+        for (int i = range.from; i < range.to; ++i) {
+            fresh[i] |= bits[i] & ~known[i];
+            known[i] |= bits[i];
+        }
         if (row.freshRange.isEmpty()) {
             row.freshRange = range;
             m_pending.push_back(y);
@@ -97,8 +106,26 @@ public:
     }
 
     [[nodiscard]] bool isPending() const { return !m_pending.empty(); }
-    /// The rows with fresh bits; they are no longer pending then and must each be taken.
-    [[nodiscard]] std::vector<int> takePending() { return std::exchange(m_pending, {}); }
+    /// The rows with fresh bits, in order, so that neighbours find each other's words in the cache;
+    /// they are no longer pending then and must each be taken.
+    [[nodiscard]] std::vector<int> takePending() {
+        std::sort(m_pending.begin(), m_pending.end());
+        return std::exchange(m_pending, {});
+    }
+
+    /// Hints for the cache: row y is looked at soon; then its words from `word` on; then what is
+    /// fresh in it.
+    void willLookAt(int y) const { __builtin_prefetch(m_rows.data() + y); }
+    void willAddTo(int y, int word) const {
+        const Word* known = m_rows[static_cast<std::size_t>(y)].known;
+        if (!known) return;
+        __builtin_prefetch(known + word, 1);
+        __builtin_prefetch(known + m_wordsPerRow + word, 1);
+    }
+    void willTake(int y) const {
+        const Row& row = m_rows[static_cast<std::size_t>(y)];
+        if (row.known) __builtin_prefetch(row.known + m_wordsPerRow + row.freshRange.from, 1);
+    }
 
     [[nodiscard]] bool isFresh(int y) const {
         return !m_rows[static_cast<std::size_t>(y)].freshRange.isEmpty();

@@ -93,7 +93,11 @@ bool Sweep::drain(int index, bool& isBusy) {
     const bool isAir = layer(index).sort == LayerSort::Air;
     while (rows(index).isPending()) {
         isBusy = true;
-        for (const int y : rows(index).takePending()) {
+        const std::vector<int> pending = rows(index).takePending();
+        for (std::size_t i = 0; i < pending.size(); ++i) {
+            const int y = pending[i];
+            if (i + 6 < pending.size()) rows(index).willLookAt(pending[i + 6]);
+            if (i + 3 < pending.size()) rows(index).willTake(pending[i + 3]);
             while (rows(index).isFresh(y)) {
                 if (!mayGoOn()) return false;
                 process(index, y);
@@ -139,6 +143,19 @@ void Sweep::beginStep(int layer, int y) {
 
 WordRange Sweep::widened(WordRange range, int by) const {
     return {std::max(0, range.from - by), std::min(m_words, range.to + by)};
+}
+
+WordRange Sweep::spannedBy(Word* bits, WordRange range, int px) const {
+    WordRange span = widened(range, wordsFor(px));
+    if (px < 64) {
+        if ((bits[range.from] & ((Word{1} << px) - 1)) == 0) span.from = range.from;
+        if (px == 0 || (bits[range.to - 1] >> (64 - px)) == 0) span.to = range.to;
+    }
+    for (int i = span.from - 1; i < range.from; ++i)
+        bits[i] = 0;
+    for (int i = range.to; i <= span.to; ++i)
+        bits[i] = 0;
+    return span;
 }
 
 void Sweep::clear(Word* row, WordRange range) {

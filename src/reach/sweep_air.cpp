@@ -16,11 +16,13 @@ void Sweep::beThrown(int index, int y) {
 
 void Sweep::fly(int index, int y) {
     const Layer& from = layer(index);
-    Word* current = m_current.row();
-    const WordRange fresh = rows(index).freshRange(y);
-    const WordRange range = widened(fresh, wordsFor(from.dx) + wordsFor(std::abs(from.shove)));
-    clear(current, range);
-    rows(index).takeFresh(y, current);
+    Word* const current = m_current.row();
+    const int end = y + from.dy;
+    rows(from.next).willLookAt(end);
+    const WordRange fresh = rows(index).takeFresh(y, current);
+    rows(from.next).willAddTo(end, fresh.from);
+    if (from.hop >= 0) rows(from.hop).willAddTo(end, fresh.from);
+    const WordRange range = spannedBy(current, fresh, from.dx + std::abs(from.shove));
     beginStep(index, y);
     if (from.phase != 0) {
         holdFromAir(y, current, fresh);
@@ -31,19 +33,15 @@ void Sweep::fly(int index, int y) {
     } else {
         if (from.shove != 0) force(y, from.shove, range);
         if (from.dx > 0) {
-            spread<true>(y, from.dx, range);
-            spread<false>(y, from.dx, range);
-            const Word* right = m_scratch.row();
-            const Word* left = m_scratch2.row();
-            for (int i = range.from; i < range.to; ++i)
-                current[i] |= right[i] | left[i];
+            spreadBoth(current + range.from, m_ground.open(y) + range.from,
+                       m_scratch.row() + range.from, m_scratch2.row() + range.from, from.dx,
+                       range.to - range.from);
             markVisited(y, current, range);
         }
     }
     const bool hasEnded =
         from.dy > 0 ? fall(y, from.dy, current, range) : rise(from, y, -from.dy, current, range);
     if (hasEnded) return;
-    const int end = y + from.dy;
     takeThrown(end, current, range);
     rows(from.next).add(end, current, range);
     if (from.hop >= 0) rows(from.hop).add(end, current, range);
@@ -102,54 +100,35 @@ void Sweep::force(int y, int px, WordRange range) {
     }
 }
 
-template <bool toTheRight>
-void Sweep::spread(int y, int dx, WordRange range) {
-    Word* sum = toTheRight ? m_scratch.row() : m_scratch2.row();
-    Word* from = m_moved.row();
-    Word* to = m_next.row();
-    clear(from, range);
-    clear(to, range);
-    clear(sum, range);
-    const Word* current = m_current.row();
-    std::copy(current + range.from, current + range.to, from + range.from);
-    const Word* open = m_ground.open(y);
-    for (int step = 0; step < dx; ++step) {
-        const int n = range.to - range.from;
-        (toTheRight ? spreadRight : spreadLeft)(from + range.from, open + range.from,
-                                                to + range.from, sum + range.from, n);
-        std::swap(from, to);
-    }
-}
-
 bool Sweep::fall(int y, int dy, Word* current, WordRange range) {
-    Word* landed = m_moved.row();
-    for (int step = 0; step < dy; ++step, ++y) {
-        const Word* floor = m_maps.floor.row(y);
-        const Word* below = m_ground.open(y + 1);
-        const int n = range.to - range.from;
-        if (splitByFloor(current + range.from, floor + range.from, landed + range.from, n))
-            rows(Layers::standing).add(y, landed, range);
+    Word* landed = m_moved.row() + range.from;
+    for (const int end = y + dy; y < end;) {
         takeThrown(y, current, range);
-        if (!keepIn(current + range.from, below + range.from, n)) return true;
-        markVisited(y + 1, current, range);
+        const FlightRows rows{m_maps.floor.row(y) + range.from, m_ground.open(y + 1) + range.from,
+                              m_visited.row(y + 1) + range.from, m_words};
+        const int px = m_ground.hasSprings() ? 1 : end - y;
+        const FlightSteps steps =
+            fallOn(current + range.from, rows, landed, px, range.to - range.from);
+        lookForGoals(y + 1, y + steps.count, range);
+        y += steps.count;
+        if (steps.isStopped) this->rows(Layers::standing).add(y - 1, m_moved.row(), range);
+        if (!steps.isAnyLeft) return true;
     }
     return false;
 }
 
 bool Sweep::rise(const Layer& from, int y, int dy, Word* current, WordRange range) {
-    Word* bumped = m_moved.row();
-    for (int step = 0; step < dy; ++step, --y) {
-        const Word* free = m_maps.free.row(y - 1);
-        const Word* above = m_ground.open(y - 1);
-        const int n = range.to - range.from;
-        Word anyBumped = 0;
-        for (int i = range.from; i < range.to; ++i) {
-            bumped[i] = current[i] & ~free[i];
-            anyBumped |= bumped[i];
-        }
-        if (anyBumped) endInAir(from.bump, y, bumped, range);
-        if (!keepIn(current + range.from, above + range.from, n)) return true;
-        markVisited(y - 1, current, range);
+    Word* bumped = m_moved.row() + range.from;
+    for (const int end = y - dy; y > end;) {
+        const FlightRows rows{m_maps.free.row(y - 1) + range.from,
+                              m_ground.open(y - 1) + range.from, m_visited.row(y - 1) + range.from,
+                              -m_words};
+        const FlightSteps steps =
+            riseOn(current + range.from, rows, bumped, y - end, range.to - range.from);
+        lookForGoals(y - steps.count, y - 1, range);
+        y -= steps.count;
+        if (steps.isStopped) endInAir(from.bump, y + 1, m_moved.row(), range);
+        if (!steps.isAnyLeft) return true;
     }
     return false;
 }

@@ -96,9 +96,6 @@ private:
     void jumpInTheAir(const Layer& from, int y, const Word* bits, WordRange range);
     /// As far as free, `px` to the right or (below 0) to the left, m_current, with no choice.
     void force(int y, int px, WordRange range);
-    /// The positions up to dx px to one side of m_current: to m_scratch (right) or m_scratch2.
-    template <bool toTheRight>
-    void spread(int y, int dx, WordRange range);
     /// True if nobody is left in the air.
     bool fall(int y, int dy, Word* current, WordRange range);
     bool rise(const Layer& from, int y, int dy, Word* current, WordRange range);
@@ -109,10 +106,17 @@ private:
 
     /// If any bit is a goal, the sweep stops.
     void lookForGoal(const BitMap* goals, int y, const Word* bits, WordRange range);
+    /// The same for what is visited in rows `from` to `to`.
+    void lookForGoals(int from, int to, WordRange range) {
+        for (int y = from; m_stopAt.visited && y <= to; ++y)
+            lookForGoal(m_stopAt.visited, y, m_visited.row(y), range);
+    }
     void markVisited(int y, const Word* bits, WordRange range);
     void beginStep(int layer, int y);
     [[nodiscard]] WordRange widened(WordRange range, int by) const;
     [[nodiscard]] static int wordsFor(int px) { return (px + 63) / 64; }
+    /// The words that bits of `range` get to within `px`; what is beyond the range is zeroed.
+    [[nodiscard]] WordRange spannedBy(Word* bits, WordRange range, int px) const;
     /// Zeroes the range and one word on each side, which shifts look into.
     static void clear(Word* row, WordRange range);
 
