@@ -1,71 +1,14 @@
 #include "reach/answer_after.h"
 
-#include <algorithm>
-#include <tuple>
+#include "reach/same_problem.h"
 
 namespace rook::reach {
-
-namespace {
-
-template <typename T, typename Equal>
-bool areSame(const std::vector<T>& a, const std::vector<T>& b, Equal&& equal) {
-    return std::equal(a.begin(), a.end(), b.begin(), b.end(), equal);
-}
-
-auto tied(const runtime::Box& box) {
-    return std::tie(box.x, box.y, box.width, box.height);
-}
-auto tied(const runtime::PhaseTable& table) {
-    return std::tie(table.dx, table.dy, table.loopFrom, table.topPhase);
-}
-auto tied(const runtime::Frame& frame) {
-    return std::tie(frame.columns, frame.rows, frame.cellWidth, frame.cellHeight, frame.edges);
-}
-
-bool isSameMotion(const runtime::MotionTables& a, const runtime::MotionTables& b) {
-    const auto all = [](const runtime::MotionTables& t) {
-        return std::tuple_cat(
-            tied(t), std::tie(t.bodyWidth, t.bodyHeight, t.abilities, t.walk, t.climb, t.swim,
-                              t.stepUp, t.coyoteTicks, t.airJumps, t.wallPushTicks, t.fromAbove));
-    };
-    return all(a) == all(b);
-}
-
-bool areSameParts(const runtime::Parts& a, const runtime::Parts& b) {
-    return areSame(a.deadly, b.deadly,
-                   [](const auto& x, const auto& y) { return tied(x) == tied(y); }) &&
-           areSame(a.gains, b.gains,
-                   [](const auto& x, const auto& y) {
-                       return tied(x.box) == tied(y.box) && x.grants == y.grants;
-                   }) &&
-           areSame(a.doors, b.doors,
-                   [](const auto& x, const auto& y) {
-                       return tied(x.box) == tied(y.box) && x.needs == y.needs &&
-                              x.isShutForGood == y.isShutForGood;
-                   }) &&
-           areSame(a.springs, b.springs,
-                   [](const auto& x, const auto& y) {
-                       return tied(x.box) == tied(y.box) && tied(x.high) == tied(y.high) &&
-                              tied(x.low) == tied(y.low) && x.pushDx == y.pushDx;
-                   }) &&
-           areSame(a.movers, b.movers,
-                   [](const auto& x, const auto& y) {
-                       return x.width == y.width && x.height == y.height && x.track == y.track &&
-                              x.periodTicks == y.periodTicks;
-                   }) &&
-           areSame(a.timed, b.timed, [](const auto& x, const auto& y) {
-               return tied(x.box) == tied(y.box) && x.times == y.times;
-           });
-}
-
-}  // namespace
 
 bool isUnnoticed(const Question& was, const Answer& former, const Question& now) {
     const Problem& a = was.problem;
     const Problem& b = now.problem;
     if (former.reached.completion != Completion::Complete || !former.reached.startIsLive ||
-        a.start != b.start || was.notSolved != now.notSolved || !(tied(a.frame) == tied(b.frame)) ||
-        !isSameMotion(a.tables, b.tables) || !areSameParts(a.parts, b.parts))
+        was.notSolved != now.notSolved || !isSameButForCells(a, b))
         return false;
     const int around = b.tables.stepUp + 2;
     for (int row = 0; row < b.frame.rows; ++row) {

@@ -31,6 +31,19 @@ const Ground& Grounds::of(runtime::HeldSet held) {
     return *ground;
 }
 
+std::optional<std::map<runtime::HeldSet, PxRect>> Grounds::patch(const CellRect& cells) {
+    const collide::MapPatch made(m_problem->frame, *m_problem->cells, m_problem->tables, m_parts,
+                                 cells);
+    if (!made.applyTo(m_px)) return std::nullopt;
+    std::map<runtime::HeldSet, PxRect> changed;
+    for (const auto& [held, ground] : m_grounds) {
+        const auto at = ground->patch(made);
+        if (!at) return std::nullopt;
+        changed[held] = *at;
+    }
+    return changed;
+}
+
 std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freely,
                             const Ground& ground) {
     std::vector<Input> inputs;
@@ -177,21 +190,6 @@ Completion Exploration::run() {
     return m_isMet ? Completion::Met : Completion::Complete;
 }
 
-namespace {
-
-/// How far a body of one layer may get in one tick, px.
-struct Stride {
-    int sideways = 0;
-    int up = 0;
-    int down = 0;
-
-    void add(int dx, int dy) {
-        sideways = std::max(sideways, std::abs(dx));
-        up = std::max(up, -dy);
-        down = std::max(down, dy);
-    }
-};
-
 Stride strideOf(const Layer& layer, const runtime::MotionTables& freely, const Ground& ground) {
     Stride stride;
     const auto hold = [&](int px) {
@@ -222,8 +220,6 @@ Stride strideOf(const Layer& layer, const runtime::MotionTables& freely, const G
     }
     return stride;
 }
-
-}  // namespace
 
 /// From each state near something that can be gained, every input: what meets it goes on in a
 /// larger set.

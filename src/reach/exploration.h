@@ -21,6 +21,9 @@ public:
 
     [[nodiscard]] const Problem& problem() const { return *m_problem; }
     [[nodiscard]] const Ground& of(runtime::HeldSet held);
+    /// After cells of the problem changed: by set, the positions at which that makes a difference.
+    /// None, and the maps are of no use any more, if a map is needed that there was none of.
+    [[nodiscard]] std::optional<std::map<runtime::HeldSet, PxRect>> patch(const CellRect& cells);
     /// False if the maps would not fit.
     [[nodiscard]] static bool fit(const Problem& problem, const Limits& limits);
     /// The walk, climb and swim tables hold their largest number in every tick.
@@ -33,6 +36,21 @@ private:
     collide::PxMaps m_px;
     std::map<runtime::HeldSet, std::unique_ptr<Ground>> m_grounds;
 };
+
+/// How far a body of one layer may get in one tick, px.
+struct Stride {
+    int sideways = 0;
+    int up = 0;
+    int down = 0;
+
+    void add(int dx, int dy) {
+        sideways = std::max(sideways, std::abs(dx));
+        up = std::max(up, -dy);
+        down = std::max(down, dy);
+    }
+};
+[[nodiscard]] Stride strideOf(const Layer& layer, const runtime::MotionTables& freely,
+                              const Ground& ground);
 
 /// Every input that may make a difference to a body in one tick.
 [[nodiscard]] std::vector<runtime::Input> inputsOf(const runtime::Body& body,
@@ -87,6 +105,11 @@ public:
     };
     [[nodiscard]] std::size_t setCount() const { return m_sets.size(); }
     [[nodiscard]] const Set& set(std::size_t index) const { return m_sets[index]; }
+    [[nodiscard]] Set& set(std::size_t index) { return m_sets[index]; }
+    /// A body that is given may meet at once what can be gained.
+    [[nodiscard]] bool hasMetAtOnce() const { return !m_meetAtOnce.empty(); }
+    /// Stops looking at that flag from now on.
+    void setLimits(const Limits& limits) { m_limits = limits; }
     /// Where bodies were, whatever they held. Maps of the same size as the grounds'.
     [[nodiscard]] BitMap visited() const;
     [[nodiscard]] BitMap standing() const;
@@ -143,5 +166,9 @@ private:
     bool m_isMet = false;
     BitMap m_passed;  ///< visited on the way to a gain
 };
+
+/// What an exploration of a live start found.
+[[nodiscard]] Reached reachedBy(Grounds& grounds, const Exploration& exploration,
+                                Completion completion);
 
 }  // namespace rook::reach

@@ -25,10 +25,8 @@ Ground::Ground(const Problem& problem, const runtime::Parts& parts, const collid
         if ((held >> i) & 1u) continue;
         if (!m_hasGains) m_open = m_maps.live;
         m_hasGains = true;
-        const PxRect at = positionsAt(parts.gains[i].box);
-        for (int y = at.y; y < at.bottom(); ++y)
-            m_open.clearRun(y, at.x, at.right());
     }
+    if (m_hasGains) closeGains(0, m_maps.live.height());
     if (parts.springs.empty() || problem.tables.fromAbove) return;
     m_springs.resize(static_cast<std::size_t>(m_maps.live.height()));
     for (std::size_t i = 0; i < parts.springs.size(); ++i) {
@@ -48,6 +46,24 @@ PxRect Ground::positionsAt(const runtime::Box& box) const {
                   box.y - m_tables->bodyHeight + 1 + m_maps.top,
                   box.width + m_tables->bodyWidth - 1, box.height + m_tables->bodyHeight - 1}
         .intersected(all);
+}
+
+std::optional<PxRect> Ground::patch(const collide::MapPatch& cells) {
+    const auto changed = cells.applyTo(m_maps, m_held, m_abilities);
+    if (!changed || !m_hasGains) return changed;
+    for (int y = changed->y; y < changed->bottom(); ++y)
+        std::copy_n(m_maps.live.row(y), m_maps.live.wordsPerRow(), m_open.row(y));
+    closeGains(changed->y, changed->bottom());
+    return changed;
+}
+
+void Ground::closeGains(int top, int bottom) {
+    for (std::size_t i = 0; i < m_parts->gains.size(); ++i) {
+        if ((m_held >> i) & 1u) continue;
+        const PxRect at = positionsAt(m_parts->gains[i].box);
+        for (int y = std::max(top, at.y); y < std::min(bottom, at.bottom()); ++y)
+            m_open.clearRun(y, at.x, at.right());
+    }
 }
 
 std::size_t Ground::byteCount() const {

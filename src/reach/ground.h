@@ -4,7 +4,7 @@
 
 #include <memory>
 
-#include "collide/px_maps.h"
+#include "collide/map_patch.h"
 #include "reach/layers.h"
 #include "reach/solver.h"
 
@@ -52,6 +52,8 @@ public:
                    : &m_springs[static_cast<std::size_t>(y)];
     }
     [[nodiscard]] std::size_t byteCount() const;
+    /// As MapPatch::applyTo. The cells of the problem are the new ones already.
+    [[nodiscard]] std::optional<PxRect> patch(const collide::MapPatch& cells);
 
     // As runtime::World, in level px and by the maps; for the stepper.
     [[nodiscard]] const runtime::Parts& parts() const { return *m_parts; }
@@ -86,6 +88,9 @@ public:
     [[nodiscard]] runtime::HeldSet gainsAt(int x, int y) const { return m_world.gainsAt(x, y); }
 
 private:
+    /// Takes out of m_open, in these rows, where something is met that could be gained.
+    void closeGains(int top, int bottom);
+
     const runtime::MotionTables* m_tables;
     const runtime::Parts* m_parts;
     runtime::World m_world;

@@ -1,14 +1,25 @@
 #include "reach/row_ops.h"
 
+#include <bit>
+
 // The choice at start runs before the sanitizers are ready, so with them there is one build only.
 #if defined(__GNUC__) && !defined(__clang__) && defined(__x86_64__) && \
     !defined(__SANITIZE_ADDRESS__) && !defined(__SANITIZE_THREAD__)
 #define ROOK_WIDE __attribute__((target_clones("default", "avx2", "avx512f")))
+#define ROOK_COUNTING __attribute__((target_clones("default", "popcnt")))
 #else
 #define ROOK_WIDE
+#define ROOK_COUNTING
 #endif
 
 namespace rook::reach {
+
+ROOK_COUNTING std::int64_t countBits(const Word* bits, int n) {
+    std::int64_t sum = 0;
+    for (int i = 0; i < n; ++i)
+        sum += std::popcount(bits[i]);
+    return sum;
+}
 
 ROOK_WIDE void orInto(Word* target, const Word* bits, int n) {
     for (int i = 0; i < n; ++i)

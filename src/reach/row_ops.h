@@ -10,6 +10,7 @@ namespace rook::reach {
 
 using Word = BitMap::Word;
 
+[[nodiscard]] std::int64_t countBits(const Word* bits, int n);
 /// target |= bits.
 void orInto(Word* target, const Word* bits, int n);
 /// current |= all that lies up to `px` px to either side of it, as far as `mask` goes. The scratch

@@ -25,22 +25,14 @@ std::optional<PxPoint> startOf(const Problem& problem) {
                    box.y + box.height - problem.tables.bodyHeight};
 }
 
-namespace {
-
-Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
-    Reached reached;
-    if (!Grounds::fit(problem, limits)) {
-        reached.completion = Completion::OutOfMemory;
-        return reached;
-    }
-    Grounds grounds(problem);
+Reached reachedBy(Grounds& grounds, const Exploration& exploration, Completion completion) {
     const BodyMaps& maps = grounds.of(0).maps();
+    Reached reached;
+    reached.completion = completion;
     reached.left = maps.left;
     reached.top = maps.top;
-    Exploration exploration(grounds, limits, false);
-    reached.startIsLive = exploration.start();
-    if (reached.startIsLive) reached.completion = exploration.run();
-    if (reached.completion == Completion::Cancelled) {
+    reached.startIsLive = true;
+    if (completion == Completion::Cancelled) {
         // Nobody looks at it: what was found is not even put together.
         reached.visited = reached.standing = BitMap(maps.live.width(), maps.live.height());
         return reached;
@@ -51,6 +43,23 @@ Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
     reached.states = exploration.stateCount();
     for (std::size_t i = 0; i < exploration.setCount(); ++i)
         reached.sets.push_back(exploration.set(i).held);
+    return reached;
+}
+
+namespace {
+
+Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
+    if (!Grounds::fit(problem, limits)) {
+        Reached reached;
+        reached.completion = Completion::OutOfMemory;
+        return reached;
+    }
+    Grounds grounds(problem);
+    Exploration exploration(grounds, limits, false);
+    const bool startIsLive = exploration.start();
+    Reached reached = reachedBy(grounds, exploration,
+                                startIsLive ? exploration.run() : Completion::Complete);
+    reached.startIsLive = startIsLive;
     return reached;
 }
 

@@ -86,13 +86,7 @@ public:
             fresh[i] |= bits[i] & ~known[i];
             known[i] |= bits[i];
         }
-        if (row.freshRange.isEmpty()) {
-            row.freshRange = range;
-            m_pending.push_back(y);
-        } else {
-            row.freshRange = {std::min(row.freshRange.from, range.from),
-                              std::max(row.freshRange.to, range.to)};
-        }
+        addFresh(y, range);
     }
 
     /// Adds bits that need no processing of their own. Requires: the row holds bits already.
@@ -111,6 +105,29 @@ public:
     [[nodiscard]] std::vector<int> takePending() {
         std::sort(m_pending.begin(), m_pending.end());
         return std::exchange(m_pending, {});
+    }
+
+    /// All known states of these words are processed again.
+    void wake(int y, WordRange range) {
+        Row& row = m_rows[static_cast<std::size_t>(y)];
+        if (!row.known) return;
+        while (range.from < range.to && row.known[range.from] == 0)
+            ++range.from;
+        if (range.isEmpty()) return;
+        for (int i = range.from; i < range.to; ++i)
+            row.known[m_wordsPerRow + i] |= row.known[i];
+        addFresh(y, range);
+    }
+    /// Takes states back. Requires: the row holds them, and they are not fresh.
+    void takeBack(int y, int word, Word bits) {
+        m_rows[static_cast<std::size_t>(y)].known[word] &= ~bits;
+    }
+    /// Forgets all rows that hold fresh states, and row `y`.
+    void forget(int y = -1) {
+        for (const int pending : m_pending)
+            forgetRow(pending);
+        m_pending.clear();
+        if (y >= 0) forgetRow(y);
     }
 
     /// Hints for the cache: row y is looked at soon; then its words from `word` on; then what is
@@ -166,6 +183,22 @@ private:
         Word* known = nullptr;  ///< wordsPerRow words; as many fresh ones follow
         WordRange freshRange;
     };
+    void addFresh(int y, WordRange range) {
+        Row& row = m_rows[static_cast<std::size_t>(y)];
+        if (row.freshRange.isEmpty()) {
+            row.freshRange = range;
+            m_pending.push_back(y);
+        } else {
+            row.freshRange = {std::min(row.freshRange.from, range.from),
+                              std::max(row.freshRange.to, range.to)};
+        }
+    }
+    void forgetRow(int y) {
+        Row& row = m_rows[static_cast<std::size_t>(y)];
+        if (row.known) std::fill_n(row.known, 2 * m_wordsPerRow, 0);
+        row.freshRange = {};
+    }
+
     WordArena* m_arena;
     int m_wordsPerRow;
     std::vector<Row> m_rows;

@@ -1,5 +1,3 @@
-#include <bit>
-
 #include "reach/sweep_detail.h"
 
 namespace rook::reach {
@@ -69,6 +67,17 @@ Completion Sweep::run() {
             if (!drain(i, isBusy)) return m_stopped;
     }
     return m_isMet ? Completion::Met : Completion::Complete;
+}
+
+void Sweep::tryOut(int index, int y, const Word* bits, WordRange range) {
+    rows(index).add(y, bits, range);
+    while (rows(index).isFresh(y))
+        process(index, y);
+}
+
+void Sweep::forget(int index, int y) {
+    for (int i = 0; i < m_layers.count(); ++i)
+        rows(i).forget(i == index ? y : -1);
 }
 
 bool Sweep::mayGoOn() {
@@ -173,8 +182,7 @@ std::int64_t Sweep::stateCount() const {
         if (layer(i).takesNoTick()) continue;
         for (int y = 0; y < m_maps.live.height(); ++y)
             if (const Word* row = known(i, y))
-                for (int word = 0; word < m_words; ++word)
-                    sum += std::popcount(row[word]);
+                sum += countBits(row, m_words);
     }
     return sum;
 }

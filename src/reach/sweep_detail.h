@@ -45,6 +45,16 @@ public:
     /// Finds all that can be reached from what was added.
     Completion run();
 
+    // For repairs (repair.h).
+    /// Processes these states by themselves: what is known then is what comes of them.
+    void tryOut(int layer, int y, const Word* bits, WordRange range);
+    /// Takes back all that `tryOut` of that row found.
+    void forget(int layer, int y);
+    /// The states of these words are processed again by `run`.
+    void wake(int layer, int y, WordRange range) { rows(layer).wake(y, range); }
+    void takeBack(int layer, int y, int word, Word bits) { rows(layer).takeBack(y, word, bits); }
+    [[nodiscard]] BitMap& visitedPlaces() { return m_visited; }
+
     [[nodiscard]] const Ground& ground() const { return m_ground; }
     /// Null if no state of that layer and row was found.
     [[nodiscard]] const Word* known(int layer, int y) const {

@@ -1,0 +1,234 @@
+#include "reach/repair.h"
+
+namespace rook::reach {
+
+namespace {
+
+WordRange united(WordRange a, WordRange b) {
+    if (a.isEmpty()) return b;
+    if (b.isEmpty()) return a;
+    return {std::min(a.from, b.from), std::max(a.to, b.to)};
+}
+
+bool isIn(WordRange words, int word) {
+    return word >= words.from && word < words.to;
+}
+
+}  // namespace
+
+Repair::Repair(Exploration::Set& set, Sweep& probe, const runtime::MotionTables& freely,
+               const PxRect& changed)
+    : m_set(set),
+      m_sweep(*set.sweep),
+      m_probe(probe),
+      m_log(*set.log),
+      m_ground(set.sweep->ground()),
+      m_changed(changed),
+      m_words(m_ground.maps().live.wordsPerRow()),
+      m_rows(m_ground.maps().live.height()),
+      m_stepsBefore(m_log.stepCount()),
+      m_suspects(static_cast<std::size_t>(m_stepsBefore) + 1),
+      m_near(static_cast<std::size_t>(m_rows)),
+      m_bits(static_cast<std::size_t>(m_words) + 2) {
+    for (int i = 0; i < m_ground.layers().count(); ++i) {
+        Stride one = strideOf(layer(i), freely, m_ground);
+        // Walls, floors and steps are looked at one px beyond.
+        one.sideways += 1;
+        one.up += 1;
+        one.down += 1;
+        m_strides.push_back(one);
+        m_farthest.add(one.sideways, one.down);
+        m_farthest.add(one.sideways, -one.up);
+    }
+}
+
+WordRange Repair::wordsAt(int left, int right) const {
+    return {std::clamp(floorDivide(left, BitMap::wordBits), 0, m_words),
+            std::clamp(floorDivide(right - 1, BitMap::wordBits) + 1, 0, m_words)};
+}
+
+WordRange Repair::widened(WordRange words) const {
+    const int by = (m_farthest.sideways + BitMap::wordBits - 1) / BitMap::wordBits;
+    return {std::max(0, words.from - by), std::min(m_words, words.to + by)};
+}
+
+void Repair::suspect(int step, WordRange words, bool hasLostSource) {
+    bool isAny = false;
+    m_log.forEachFound(step, [&](int, int, const DiscoveryLog::Note& note) {
+        isAny = isAny || (note.bits != 0 && isIn(words, note.word));
+    });
+    if (!isAny) return;
+    Suspect& known = m_suspects[static_cast<std::size_t>(step)];
+    if (known.words.isEmpty()) m_queue.push(step);
+    known.words = united(known.words, words);
+    known.hasLostSource = known.hasLostSource || hasLostSource;
+}
+
+void Repair::suspectStepsFrom(int index, int y, int after, WordRange words) {
+    // A walk goes as far as the floor does.
+    if (index == Layers::standing) words = all();
+    m_log.forEachStepFrom(index, y, [&](int step) {
+        if (step > after) suspect(step, words, after > 0);
+    });
+}
+
+bool Repair::findLost() {
+    for (int i = 0; i < m_ground.layers().count(); ++i) {
+        const Stride& far = stride(i);
+        const WordRange words =
+            wordsAt(m_changed.x - 2 * far.sideways, m_changed.right() + 2 * far.sideways);
+        for (int y = std::max(0, m_changed.y - far.down);
+             y < std::min(m_rows, m_changed.bottom() + far.up); ++y)
+            suspectStepsFrom(i, y, 0, words);
+    }
+    // Trying a step again costs about as much as the step.
+    for (int left = m_stepsBefore / 5 + 200; !m_queue.empty(); m_queue.pop()) {
+        if (--left < 0) return false;
+        const int step = m_queue.top();
+        tryAgain(step, m_suspects[static_cast<std::size_t>(step)]);
+    }
+    return true;
+}
+
+bool Repair::looksAtChange(int index, const Word* bits) const {
+    if (index == Layers::standing) return true;
+    const int left = std::max(0, m_changed.x - stride(index).sideways);
+    const int right = m_changed.right() + stride(index).sideways;
+    const WordRange words = wordsAt(left, right);
+    for (int i = words.from; i < words.to; ++i) {
+        Word near = bits[i];
+        if (left > i * BitMap::wordBits) near &= ~Word{0} << (left - i * BitMap::wordBits);
+        const int end = right - i * BitMap::wordBits;
+        if (end < BitMap::wordBits) near &= (Word{1} << end) - 1;
+        if (near != 0) return true;
+    }
+    return false;
+}
+
+void Repair::tryAgain(int step, const Suspect& suspect) {
+    const WordRange words = suspect.words;
+    const DiscoveryLog::Row from = m_log.sourceOf(step);
+    const WordRange around = from.layer == Layers::standing ? all() : widened(words);
+    Word* bits = m_bits.data() + 1;
+    std::fill(bits + around.from, bits + around.to, 0);
+    m_log.forEachOfRow(from.layer, from.y, step, [&](const DiscoveryLog::Note& note) {
+        if (isIn(around, note.word)) bits[note.word] |= note.bits;
+    });
+    if (!suspect.hasLostSource && !looksAtChange(from.layer, bits)) return;
+    m_probe.tryOut(from.layer, from.y, bits, around);
+    m_log.forEachFound(step, [&](int to, int y, DiscoveryLog::Note& note) {
+        if (!isIn(words, note.word)) return;
+        const Word* found = m_probe.known(to, y);
+        const Word lost = note.bits & ~(found ? found[note.word] : 0);
+        if (lost == 0) return;
+        note.bits &= ~lost;
+        m_sweep.takeBack(to, y, note.word, lost);
+        const WordRange at{note.word, note.word + 1};
+        WordRange& known = m_lost[{to, y}];
+        known = united(known, at);
+        suspectStepsFrom(to, y, step, widened(at));
+    });
+    m_probe.forget(from.layer, from.y);
+}
+
+void Repair::wake(int index, int top, int bottom, WordRange words) {
+    for (int y = std::max(0, top); y < std::min(m_rows, bottom); ++y)
+        m_sweep.wake(index, y, words);
+}
+
+bool Repair::leadsTo(const Layer& from, int to) const {
+    if (from.sort != LayerSort::Air || layer(to).sort != LayerSort::Air) return true;
+    for (const int next : {from.next, from.hop, from.bump, from.coyoteJump, from.wallJumpRight,
+                           from.wallJumpLeft, from.airJump})
+        if (next == to) return true;
+    return false;
+}
+
+void Repair::wakeWhatLeadsTo(const RowKey& row, WordRange words) {
+    for (int i = 0; i < m_ground.layers().count(); ++i)
+        if (leadsTo(layer(i), row.first))
+            wake(i, row.second - stride(i).down, row.second + stride(i).up + 1, widened(words));
+}
+
+Completion Repair::mend() {
+    noteNear(m_changed.y - m_farthest.up - m_farthest.down,
+             m_changed.bottom() + m_farthest.up + m_farthest.down,
+             wordsAt(m_changed.x - 2 * m_farthest.sideways,
+                     m_changed.right() + 2 * m_farthest.sideways));
+    for (const auto& [row, words] : m_lost)
+        noteNear(row.second - stride(row.first).up, row.second + stride(row.first).down + 1,
+                 row.first == Layers::standing ? all() : widened(words));
+    forgetPassed();
+    for (int i = 0; i < m_ground.layers().count(); ++i) {
+        const Stride& far = stride(i);
+        wake(i, m_changed.y - far.down, m_changed.bottom() + far.up,
+             wordsAt(m_changed.x - far.sideways, m_changed.right() + far.sideways));
+    }
+    for (const auto& [row, words] : m_lost)
+        wakeWhatLeadsTo(row, words);
+    const Completion completion = m_sweep.run();
+    return completion == Completion::Complete ? markPassedAnew() : completion;
+}
+
+void Repair::noteNear(int top, int bottom, WordRange words) {
+    for (int y = std::max(0, top); y < std::min(m_rows, bottom); ++y) {
+        WordRange& near = m_near[static_cast<std::size_t>(y)];
+        near = united(near, words);
+    }
+}
+
+void Repair::forgetPassed() {
+    BitMap& visited = m_sweep.visitedPlaces();
+    for (int y = 0; y < m_rows; ++y) {
+        const WordRange near = m_near[static_cast<std::size_t>(y)];
+        if (near.isEmpty()) continue;
+        Word* seen = m_bits.data() + 1;
+        std::fill(seen + near.from, seen + near.to, 0);
+        for (int i = 0; i < m_ground.layers().count(); ++i)
+            if (const Word* known = m_sweep.known(i, y))
+                for (int word = near.from; word < near.to; ++word)
+                    seen[word] |= known[word];
+        for (int word = near.from; word < near.to; ++word) {
+            const Word passed = visited.row(y)[word] & ~seen[word];
+            if (passed == 0) continue;
+            visited.row(y)[word] &= seen[word];
+            m_passed.push_back({y, word, passed});
+        }
+    }
+}
+
+/// What was processed again has marked most of them; others tell by which ticks they are passed.
+Completion Repair::markPassedAnew() {
+    const BitMap& visited = m_sweep.visited();
+    for (const Passed& passed : m_passed) {
+        if ((passed.bits & ~visited.row(passed.y)[passed.word]) == 0) continue;
+        for (int i = 0; i < m_ground.layers().count(); ++i)
+            wake(i, passed.y - stride(i).down, passed.y + stride(i).up + 1,
+                 i == Layers::standing ? all() : widened({passed.word, passed.word + 1}));
+    }
+    return m_sweep.run();
+}
+
+bool Repair::touches(const PxRect& positions) const {
+    const PxRect near{positions.x - m_farthest.sideways, positions.y - m_farthest.down,
+                      positions.width + 2 * m_farthest.sideways,
+                      positions.height + m_farthest.up + m_farthest.down};
+    const WordRange words = wordsAt(near.x, near.right());
+    const auto isNear = [&](int y, WordRange at) {
+        return y >= near.y && y < near.bottom() && at.from < words.to && words.from < at.to;
+    };
+    if (near.overlaps({m_changed.x - m_farthest.sideways, m_changed.y - m_farthest.up,
+                       m_changed.width + 2 * m_farthest.sideways,
+                       m_changed.height + m_farthest.up + m_farthest.down}))
+        return true;
+    for (const auto& [row, at] : m_lost)
+        if (isNear(row.second, at)) return true;
+    bool isAny = false;
+    for (int step = m_stepsBefore + 1; step <= m_log.stepCount() && !isAny; ++step)
+        m_log.forEachFound(step, [&](int, int y, const DiscoveryLog::Note& note) {
+            isAny = isAny || isNear(y, {note.word, note.word + 1});
+        });
+    return isAny;
+}
+
+}  // namespace rook::reach

@@ -1,0 +1,90 @@
+#pragma once
+/// Mends what one sweep found after the ground changed in a few places. Private to reach/.
+///
+/// The states are kept with the order in which they were found; each was found from states that
+/// were found before it. So after a change:
+///  1. Steps of the log whose tick looks at a changed place are tried again, from what was known
+///     before them. What they do not find any more is *lost*, and steps that processed it are tried
+///     again in turn. Since steps are tried in order, nothing is held up by what it holds up itself
+///     (delete and rederive: Gupta, Mumick and Subrahmanian, 1993).
+///  2. Lost states are taken back. All from which a tick leads to a changed place or to a lost state
+///     is processed again: what else leads there is found, and so is what is new.
+///  3. Places near by that no state is at are marked as visited anew.
+/// What is known then is exactly what a whole solve finds.
+
+#include <map>
+#include <queue>
+
+#include "reach/exploration.h"
+
+namespace rook::reach {
+
+class Repair {
+public:
+    /// `changed`: positions of the ground, which is the new one already, that differ. `probe` is a
+    /// sweep of the same ground that knows nothing. Requires: a log by steps, no rides.
+    Repair(Exploration::Set& set, Sweep& probe, const runtime::MotionTables& freely,
+           const PxRect& changed);
+
+    /// False if more is lost than is worth mending; then, or if it is not complete, the sweep is of
+    /// no use any more.
+    [[nodiscard]] bool findLost();
+    [[nodiscard]] Completion mend();
+    /// True if a state that was lost or found, or whose tick looks at what changed, may come to
+    /// these positions in one tick. After `mend`.
+    [[nodiscard]] bool touches(const PxRect& positions) const;
+
+private:
+    using RowKey = std::pair<int, int>;  ///< layer, y
+
+    /// What a step found and may not find any more.
+    struct Suspect {
+        WordRange words;
+        bool hasLostSource = false;
+    };
+    void suspect(int step, WordRange words, bool hasLostSource);
+    void suspectStepsFrom(int layer, int y, int after, WordRange words);
+    void tryAgain(int step, const Suspect& suspect);
+    /// True if one of these states may look at what changed.
+    [[nodiscard]] bool looksAtChange(int layer, const Word* bits) const;
+    void wake(int layer, int top, int bottom, WordRange words);
+    void wakeWhatLeadsTo(const RowKey& row, WordRange words);
+    [[nodiscard]] bool leadsTo(const Layer& from, int to) const;
+    void forgetPassed();
+    [[nodiscard]] Completion markPassedAnew();
+    void noteNear(int top, int bottom, WordRange words);
+
+    [[nodiscard]] const Layer& layer(int index) const { return m_ground.layers()[index]; }
+    [[nodiscard]] const Stride& stride(int layer) const {
+        return m_strides[static_cast<std::size_t>(layer)];
+    }
+    [[nodiscard]] WordRange wordsAt(int left, int right) const;
+    [[nodiscard]] WordRange widened(WordRange words) const;
+    [[nodiscard]] WordRange all() const { return {0, m_words}; }
+
+    Exploration::Set& m_set;
+    Sweep& m_sweep;
+    Sweep& m_probe;
+    DiscoveryLog& m_log;
+    const Ground& m_ground;
+    PxRect m_changed;
+    int m_words;
+    int m_rows;
+    int m_stepsBefore;
+    std::vector<Stride> m_strides;
+    Stride m_farthest;
+    std::vector<Suspect> m_suspects;  ///< by step
+    std::priority_queue<int, std::vector<int>, std::greater<>> m_queue;
+    std::map<RowKey, WordRange> m_lost;
+    std::vector<WordRange> m_near;  ///< by row: where places may have been visited otherwise
+    /// Places near by that were passed within a tick, and at which no state is.
+    struct Passed {
+        int y = 0;
+        int word = 0;
+        Word bits = 0;
+    };
+    std::vector<Passed> m_passed;
+    std::vector<Word> m_bits;
+};
+
+}  // namespace rook::reach

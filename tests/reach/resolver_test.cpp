@@ -1,0 +1,125 @@
+/// What is mended after an edit, against what is solved whole: state for state.
+
+#include "reach/resolver.h"
+
+#include "reach_brute_force.h"
+#include "testing.h"
+
+using namespace rook;
+
+using testing::RandomCells;
+using testing::randomProblem;
+
+namespace {
+
+runtime::CellShape randomShape(Random& random) {
+    if (random.chance(40)) return {};
+    const auto behaviour = random.chance(60)
+                               ? runtime::Behaviour::Solid
+                               : static_cast<runtime::Behaviour>(random.between(0, 5));
+    const int formLimit = behaviour == runtime::Behaviour::OneWay ? 2 : runtime::formCount - 1;
+    return {behaviour, random.chance(60) ? runtime::Form::Full
+                                         : static_cast<runtime::Form>(random.between(0, formLimit))};
+}
+
+/// One cell is another, or a few of a small box.
+void edit(Random& random, reach::Problem& problem) {
+    auto cells = std::make_shared<RandomCells>(static_cast<const RandomCells&>(*problem.cells));
+    const int column = random.between(0, problem.frame.columns - 1);
+    const int row = random.between(0, problem.frame.rows - 1);
+    const int size = random.chance(20) ? random.between(2, 3) : 1;
+    for (int y = row; y < std::min(problem.frame.rows, row + size); ++y)
+        for (int x = column; x < std::min(problem.frame.columns, column + size); ++x)
+            cells->set(x, y, randomShape(random));
+    problem.cells = cells;
+}
+
+/// A wide level with floors at several heights, so that rows have many words.
+void widen(Random& random, reach::Problem& problem) {
+    const int columns = random.between(40, 110);
+    const int rows = random.between(8, 16);
+    problem.frame.columns = columns;
+    problem.frame.rows = rows;
+    auto cells = std::make_shared<RandomCells>(columns, rows);
+    for (int column = 0; column < columns; ++column) {
+        if (random.chance(90)) cells->set(column, rows - 1, {runtime::Behaviour::Solid, {}});
+        for (int row = 0; row < rows - 1; ++row)
+            if (random.chance(9)) cells->set(column, row, randomShape(random));
+    }
+    problem.cells = cells;
+    problem.start = PxRect{problem.frame.cellWidth * random.between(0, columns - 1),
+                           problem.frame.cellHeight * (rows - 3), 4, 4};
+}
+
+}  // namespace
+
+class ResolverTest : public QObject {
+    Q_OBJECT
+private slots:
+    void mended_equalsSolvedWhole_data();
+    void mended_equalsSolvedWhole();
+    void cancelled_leavesTheNextAnswerWhole();
+};
+
+void ResolverTest::mended_equalsSolvedWhole_data() {
+    QTest::addColumn<bool>("isWide");
+    QTest::newRow("small") << false;
+    QTest::newRow("wide") << true;
+}
+
+void ResolverTest::mended_equalsSolvedWhole() {
+    QFETCH(const bool, isWide);
+    const std::uint64_t seed = testing::seedOr(20261127);
+    const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
+    const int count = rounds > 0 ? rounds : 50;
+    int mended = 0, changedReach = 0;
+    for (int round = 0; round < count; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        reach::Problem problem = randomProblem(random);
+        if (isWide) widen(random, problem);
+        reach::Resolver resolver;
+        resolver.prepare(problem);
+        reach::Reached former = reach::solve(problem);
+        for (int step = 0; step < 12; ++step) {
+            edit(random, problem);
+            const reach::Reached found = resolver.solve(problem);
+            const reach::Reached whole = reach::solve(problem);
+            const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round) + " edit " +
+                                     QByteArray::number(step) +
+                                     (resolver.wasMended() ? " mended" : " whole");
+            QVERIFY2(found.completion == whole.completion, where);
+            QVERIFY2(found.startIsLive == whole.startIsLive, where);
+            QVERIFY2(found.sets == whole.sets, where + " sets");
+            QVERIFY2(found.standing == whole.standing, where + " standing");
+            QVERIFY2(found.states == whole.states,
+                     where + " states " + QByteArray::number(qint64(found.states)) + " and not " +
+                         QByteArray::number(qint64(whole.states)));
+            QVERIFY2(found.visited == whole.visited, where + " visited");
+            resolver.prepare(problem);
+            if (!resolver.wasMended()) continue;
+            ++mended;
+            if (found.visited != former.visited) ++changedReach;
+            former = found;
+        }
+    }
+    QVERIFY2(rounds > 0 || (mended > 3 * count && changedReach > count),
+             QByteArray::number(mended) + " mended, reach changed in " +
+                 QByteArray::number(changedReach));
+}
+
+void ResolverTest::cancelled_leavesTheNextAnswerWhole() {
+    Random random(7);
+    reach::Problem problem = randomProblem(random);
+    widen(random, problem);
+    reach::Resolver resolver;
+    resolver.prepare(problem);
+    QVERIFY(resolver.isPreparedFor(problem));
+    const std::atomic<bool> cancel = true;
+    edit(random, problem);
+    (void)resolver.solve(problem, {std::size_t{1} << 30, &cancel});
+    edit(random, problem);
+    QVERIFY(resolver.solve(problem).visited == reach::solve(problem).visited);
+}
+
+QTEST_APPLESS_MAIN(ResolverTest)
+#include "resolver_test.moc"
