@@ -51,6 +51,10 @@ int main(int argc, char** argv) {
                "solverOpen");
     printRatio(times, "solver against single-state search, Intake steps", "searchDemo",
                "solverDemo");
+    printRatio(times, "whole solve against single-cell edits, mean, Intake steps", "solverDemo",
+               "singleCellEdits/intake/iterations:400/manual_time");
+    printRatio(times, "the same, Wheel hall", "solverWheelHall/iterations:2",
+               "singleCellEdits/wheelHall/iterations:40/manual_time");
     printRatio(times, "grid copy against copying 4,096 x 4,096 cells", "gridCopyWhole", "gridCopy");
     printRatio(times, "frame after one cell against a whole frame", "wholeFrame",
                "strokeFrame/iterations:200");
@@ -68,6 +72,8 @@ int main(int argc, char** argv) {
                "onePassOverCave");
     printRatio(times, "the same after a stroke", "mergeCaveAgain/iterations:3", "onePassOverCave");
     printRatio(times, "solving open 512 x 128, in passes over 64 MiB", "solverLarge", "memoryPass");
+    printShare(times, "from the wish to cancel a large solve to its end, of 5 ms",
+               "cancelLarge/iterations:20/manual_time", 0.005);
     std::printf("Shares of a frame of 16 ms:\n");
     printShare(times, "solving open 120 x 34", "solverOpen", 0.016);
     printShare(times, "solving Intake steps", "solverDemo", 0.016);

@@ -1,8 +1,13 @@
 #include <benchmark/benchmark.h>
 
+#include <chrono>
+#include <thread>
+
+#include "base/random.h"
 #include "file/project_file.h"
 #include "level/edits.h"
 #include "plain_search.h"
+#include "reach/resolver.h"
 #include "reach/verdict.h"
 
 namespace {
@@ -77,6 +82,75 @@ void solverLarge(benchmark::State& state) {
     solver(state, openProblem(512, 128));
 }
 
+/// One cell of a level more or less, and back; the verdict's solve alone. An edit that must be
+/// solved whole counts as such.
+void singleCellEdits(benchmark::State& state, int levelIndex) {
+    const auto project =
+        file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
+    const level::Level& level = *project->levels[static_cast<std::size_t>(levelIndex)];
+    reach::Resolver resolver;
+    resolver.prepare(reach::askOf(*project, level)->problem);
+    Random random(7);
+    std::vector<double> times;
+    int mended = 0;
+    level::Level edited = level;
+    for (auto _ : state) {
+        if (edited.cells == level.cells) {
+            const int column = random.between(0, level.cells.width() - 1);
+            const int row = random.between(0, level.cells.height() - 1);
+            const bool isOpen = level.cells.at(column, row).matter().index == 0;
+            edited.cells.set(column, row, isOpen ? level::Cell({1}) : level::Cell());
+        } else {
+            edited.cells = level.cells;
+        }
+        const reach::Problem problem = reach::askOf(*project, edited)->problem;
+        const auto begin = std::chrono::steady_clock::now();
+        benchmark::DoNotOptimize(resolver.solve(problem));
+        times.push_back(
+            std::chrono::duration<double>(std::chrono::steady_clock::now() - begin).count());
+        state.SetIterationTime(times.back());
+        if (resolver.wasMended()) ++mended;
+        resolver.prepare(problem);
+    }
+    std::nth_element(times.begin(), times.begin() + std::ptrdiff_t(times.size() / 2), times.end());
+    state.counters["median ms"] = 1000 * times[times.size() / 2];
+    state.counters["mended %"] = 100.0 * mended / double(times.size());
+}
+
+/// From the wish to stop to the end of a large solve.
+void cancelLarge(benchmark::State& state) {
+    const reach::Problem problem = openProblem(512, 128);
+    for (auto _ : state) {
+        std::atomic<bool> cancel = false;
+        std::chrono::steady_clock::time_point asked;
+        std::thread asker([&] {
+            std::this_thread::sleep_for(std::chrono::milliseconds(40));
+            asked = std::chrono::steady_clock::now();
+            cancel = true;
+        });
+        benchmark::DoNotOptimize(reach::solve(problem, {std::size_t{2} << 30, &cancel}));
+        const auto end = std::chrono::steady_clock::now();
+        asker.join();
+        state.SetIterationTime(std::chrono::duration<double>(end - asked).count());
+    }
+}
+
+void solverWheelHall(benchmark::State& state) {
+    const auto project =
+        file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
+    solver(state, reach::askOf(*project, *project->levels[1])->problem);
+}
+
+BENCHMARK_CAPTURE(singleCellEdits, intake, 0)
+    ->Unit(benchmark::kMillisecond)
+    ->UseManualTime()
+    ->Iterations(400);
+BENCHMARK_CAPTURE(singleCellEdits, wheelHall, 1)
+    ->Unit(benchmark::kMillisecond)
+    ->UseManualTime()
+    ->Iterations(40);
+BENCHMARK(solverWheelHall)->Unit(benchmark::kMillisecond)->Iterations(2);
+BENCHMARK(cancelLarge)->Unit(benchmark::kMillisecond)->UseManualTime()->Iterations(20);
 BENCHMARK(solverLarge)->Unit(benchmark::kMillisecond);
 BENCHMARK(memoryPass)->Unit(benchmark::kMillisecond);
 BENCHMARK(solverOpen)->Unit(benchmark::kMillisecond);

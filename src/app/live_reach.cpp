@@ -16,6 +16,8 @@ namespace rook::app {
 
 namespace {
 
+constexpr double soonMs = 50;
+
 Result<reach::Question> ask(const level::Project& project, const level::Level& level,
                             const WhatIf& whatIf) {
     reach::AskOptions options;
@@ -58,7 +60,8 @@ BitMap deadlyTouches(const reach::Problem& problem, const reach::Reached& reache
 std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
                                               std::shared_ptr<const level::Level> level,
                                               const std::atomic<bool>* cancel, const WhatIf& whatIf,
-                                              const ProvenLevel* former) {
+                                              const ProvenLevel* former,
+                                              reach::Resolver* resolver) {
     auto proven = std::make_shared<ProvenLevel>();
     proven->level = level;
     const auto question = ask(project, *level, whatIf);
@@ -70,9 +73,10 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
         proven->formerRunHolds = reach::checkRun(*question, *level, *level->proof).isPossible;
     proven->question = std::make_shared<const reach::Question>(*question);
     const reach::Limits limits{reach::Limits{}.maxBytes, cancel};
-    proven->answer = former && former->question
-                         ? reach::answerAfter(*former->question, former->answer, *question, limits)
-                         : reach::answer(*question, limits);
+    proven->answer =
+        former && former->question
+            ? reach::answerAfter(*former->question, former->answer, *question, limits, resolver)
+            : reach::answer(*question, limits, resolver);
     proven->covered = proven->answer.reached.visited;
     proven->covered.spreadRight(proven->answer.tables.bodyWidth);
     proven->covered.spreadDown(proven->answer.tables.bodyHeight);
@@ -214,13 +218,14 @@ void LiveReach::solveNext() {
         &m_pool,
         [this, job = m_job, project = m_session.project(), level = m_solving, cancel = m_cancel,
          proven = m_session.proven(m_solving->id), cache = cacheOf(m_solving->id),
-         folder = m_session.folder(), whatIf = m_askedWhatIf, to = m_runWanted] {
+         folder = m_session.folder(), whatIf = m_askedWhatIf, to = m_runWanted,
+         resolver = m_solving == m_session.level() ? &m_resolver : nullptr] {
             const std::atomic<bool>* flag = cancel.get();
             Outcome outcome;
             outcome.whatIf = whatIf;
             switch (job) {
                 case Job::Verdict:
-                    outcome.proven = proveLevel(project, level, flag, {}, proven.get());
+                    outcome.proven = proveLevel(project, level, flag, {}, proven.get(), resolver);
                     break;
                 case Job::WhatIf:
                     outcome.proven = proveLevel(project, level, flag, whatIf);
@@ -228,10 +233,20 @@ void LiveReach::solveNext() {
                 case Job::Run:
                     outcome = findRun(project, level, whatIf, *to, flag);
                     break;
-                case Job::Plan:
+                case Job::Plan: {
+                    // Ready for the next stroke; what takes long waits until all is told.
+                    const bool isSoonReady = proven->answer.milliseconds < soonMs;
+                    const auto prepare = [&] {
+                        if (resolver && proven->question)
+                            resolver->prepare(proven->question->problem,
+                                              {reach::Limits{}.maxBytes, flag});
+                    };
+                    if (isSoonReady) prepare();
                     outcome.proven =
                         planLevel(project, proven, *cache, opacityOf(project, folder), flag);
+                    if (!isSoonReady) prepare();
                     break;
+                }
                 case Job::Depth:
                 case Job::Deeper:
                     outcome.proven = deepenLevel(project, proven, flag);

@@ -12,6 +12,7 @@
 #include <memory>
 
 #include "app/session.h"
+#include "reach/resolver.h"
 #include "skin/opacity.h"
 
 namespace rook::app {
@@ -63,17 +64,19 @@ private:
     // Used by the worker only.
     [[nodiscard]] const skin::Opacity& opacityOf(const level::Project& project,
                                                  const QString& folder);
+    reach::Resolver m_resolver;  ///< of the level on the board
     std::optional<skin::Opacity> m_opacity;
     SharedVector<level::Sheet> m_opacitySheets;
     QString m_opacityFolder;
 };
 
 /// Solves one level whole: answer, covered px and findings; the runs that are kept are replayed
-/// first. What no body noticed since `former` is not solved again. Any thread.
+/// first. What no body noticed since `former` is not solved again, and a resolver, if any, mends
+/// what it knows. Any thread.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> proveLevel(
     const level::Project& project, std::shared_ptr<const level::Level> level,
-    const std::atomic<bool>* cancel, const WhatIf& whatIf = {},
-    const ProvenLevel* former = nullptr);
+    const std::atomic<bool>* cancel, const WhatIf& whatIf = {}, const ProvenLevel* former = nullptr,
+    reach::Resolver* resolver = nullptr);
 
 /// The same, looked at deep: proof run and traps, then comfort and abilities, with their findings.
 /// Any thread.

@@ -62,14 +62,13 @@ int cellsFor(int px, int cellPx) {
 MapPatch::MapPatch(const runtime::Frame& frame, const runtime::CellSource& source,
                    const runtime::MotionTables& tables, const runtime::Parts& parts,
                    const CellRect& cells)
-    : m_tables(tables),
-      m_changed(toPx(cells, {frame.cellWidth, frame.cellHeight})) {
+    : m_tables(tables), m_changed(toPx(cells, {frame.cellWidth, frame.cellHeight})) {
     // No position that is copied sees what lies beyond the window.
     const int aside = cellsFor(tables.bodyWidth + 4, frame.cellWidth) + 1;
     const int above = cellsFor(tables.bodyHeight + 4, frame.cellHeight) + 1;
-    const CellRect window =
-        CellRect{cells.x - aside, cells.y - above, cells.width + 2 * aside, cells.height + 2 * above}
-            .intersected({0, 0, frame.columns, frame.rows});
+    const CellRect window = CellRect{cells.x - aside, cells.y - above, cells.width + 2 * aside,
+                                     cells.height + 2 * above}
+                                .intersected({0, 0, frame.columns, frame.rows});
     runtime::Frame part = frame;
     part.columns = window.width;
     part.rows = window.height;

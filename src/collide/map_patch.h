@@ -28,8 +28,8 @@ private:
 
     runtime::MotionTables m_tables;
     runtime::Parts m_parts;
-    PxRect m_changed;   ///< px of the cells
-    PxPoint m_origin;   ///< px of the level at which the window begins
+    PxRect m_changed;  ///< px of the cells
+    PxPoint m_origin;  ///< px of the level at which the window begins
     PxMaps m_window;
 };
 

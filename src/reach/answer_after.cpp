@@ -28,9 +28,9 @@ bool isUnnoticed(const Question& was, const Answer& former, const Question& now)
 }
 
 Answer answerAfter(const Question& was, const Answer& former, const Question& now,
-                   const Limits& limits) {
+                   const Limits& limits, Resolver* resolver) {
     return isUnnoticed(was, former, now) ? answerFrom(now, former.reached, limits)
-                                         : answer(now, limits);
+                                         : answer(now, limits, resolver);
 }
 
 }  // namespace rook::reach

@@ -167,8 +167,8 @@ private:
     BitMap m_passed;  ///< visited on the way to a gain
 };
 
-/// What an exploration of a live start found.
+/// What an exploration of a live start found; `states` if they are counted already.
 [[nodiscard]] Reached reachedBy(Grounds& grounds, const Exploration& exploration,
-                                Completion completion);
+                                Completion completion, std::optional<std::int64_t> states = {});
 
 }  // namespace rook::reach

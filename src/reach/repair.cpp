@@ -1,5 +1,7 @@
 #include "reach/repair.h"
 
+#include <bit>
+
 namespace rook::reach {
 
 namespace {
@@ -82,7 +84,7 @@ bool Repair::findLost() {
             suspectStepsFrom(i, y, 0, words);
     }
     // Trying a step again costs about as much as the step.
-    for (int left = m_stepsBefore / 5 + 200; !m_queue.empty(); m_queue.pop()) {
+    for (int left = m_stepsBefore / 8 + 200; !m_queue.empty(); m_queue.pop()) {
         if (--left < 0) return false;
         const int step = m_queue.top();
         tryAgain(step, m_suspects[static_cast<std::size_t>(step)]);
@@ -122,6 +124,7 @@ void Repair::tryAgain(int step, const Suspect& suspect) {
         const Word lost = note.bits & ~(found ? found[note.word] : 0);
         if (lost == 0) return;
         note.bits &= ~lost;
+        if (!layer(to).takesNoTick()) m_statesLost += std::popcount(lost);
         m_sweep.takeBack(to, y, note.word, lost);
         const WordRange at{note.word, note.word + 1};
         WordRange& known = m_lost[{to, y}];
@@ -207,6 +210,15 @@ Completion Repair::markPassedAnew() {
                  i == Layers::standing ? all() : widened({passed.word, passed.word + 1}));
     }
     return m_sweep.run();
+}
+
+std::int64_t Repair::statesMore() const {
+    std::int64_t more = -m_statesLost;
+    for (int step = m_stepsBefore + 1; step <= m_log.stepCount(); ++step)
+        m_log.forEachFound(step, [&](int to, int, const DiscoveryLog::Note& note) {
+            if (!layer(to).takesNoTick()) more += std::popcount(note.bits);
+        });
+    return more;
 }
 
 bool Repair::touches(const PxRect& positions) const {

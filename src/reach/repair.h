@@ -7,7 +7,8 @@
 ///     before them. What they do not find any more is *lost*, and steps that processed it are tried
 ///     again in turn. Since steps are tried in order, nothing is held up by what it holds up itself
 ///     (delete and rederive: Gupta, Mumick and Subrahmanian, 1993).
-///  2. Lost states are taken back. All from which a tick leads to a changed place or to a lost state
+///  2. Lost states are taken back. All from which a tick leads to a changed place or to a lost
+///  state
 ///     is processed again: what else leads there is found, and so is what is new.
 ///  3. Places near by that no state is at are marked as visited anew.
 /// What is known then is exactly what a whole solve finds.
@@ -30,6 +31,8 @@ public:
     /// no use any more.
     [[nodiscard]] bool findLost();
     [[nodiscard]] Completion mend();
+    /// How many states there are more than before. After `mend`.
+    [[nodiscard]] std::int64_t statesMore() const;
     /// True if a state that was lost or found, or whose tick looks at what changed, may come to
     /// these positions in one tick. After `mend`.
     [[nodiscard]] bool touches(const PxRect& positions) const;
@@ -71,6 +74,7 @@ private:
     int m_words;
     int m_rows;
     int m_stepsBefore;
+    std::int64_t m_statesLost = 0;
     std::vector<Stride> m_strides;
     Stride m_farthest;
     std::vector<Suspect> m_suspects;  ///< by step

@@ -46,6 +46,7 @@ struct Resolver::Kept {
     Limits noLimits;
     std::map<std::size_t, std::unique_ptr<Sweep>> probes;  ///< by set
     int stepsAtFirst = 0;
+    std::int64_t states = 0;
 
     [[nodiscard]] int stepCount() const {
         int sum = 0;
@@ -76,6 +77,7 @@ bool Resolver::mend(Kept& kept, const CellRect& cells, const Limits& limits) con
         if (!probe) probe = std::make_unique<Sweep>(ground, kept.noLimits);
         Repair repair(set, *probe, kept.grounds.freely(), at);
         if (!repair.findLost() || repair.mend() != Completion::Complete) return false;
+        kept.states += repair.statesMore();
         for (std::size_t gain = 0; gain < ground.parts().gains.size(); ++gain)
             if (((set.held >> gain) & 1u) == 0 &&
                 repair.touches(ground.positionsAt(ground.parts().gains[gain].box)))
@@ -100,7 +102,8 @@ Reached Resolver::solve(const Problem& problem, const Limits& limits) {
         m_kept->cells->exchange(problem.cells);
         if (cells.isEmpty() || mend(*m_kept, cells, limits)) {
             m_wasMended = true;
-            return reachedBy(m_kept->grounds, m_kept->exploration, Completion::Complete);
+            return reachedBy(m_kept->grounds, m_kept->exploration, Completion::Complete,
+                             m_kept->states);
         }
         m_kept.reset();
     }
@@ -115,6 +118,7 @@ void Resolver::prepare(const Problem& problem, const Limits& limits) {
     if (!kept->exploration.start() || kept->exploration.hasMetAtOnce()) return;
     if (kept->exploration.run() != Completion::Complete) return;
     kept->stepsAtFirst = kept->stepCount();
+    kept->states = kept->exploration.stateCount();
     m_kept = std::move(kept);
 }
 

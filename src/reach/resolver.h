@@ -20,8 +20,8 @@ public:
     /// `prepare` or the last answer that was mended, only what that can make a difference to is
     /// found again; else the whole is solved, and another `prepare` is needed.
     [[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {});
-    /// Makes ready for edits of that problem. Does nothing if it is, if there are movers to ride, or
-    /// if it would hold more than a quarter of the limit. Cost: a solve, and half of one.
+    /// Makes ready for edits of that problem. Does nothing if it is, if there are movers to ride,
+    /// or if it would hold more than a quarter of the limit. Cost: a solve, and half of one.
     void prepare(const Problem& problem, const Limits& limits = {});
     [[nodiscard]] bool isPreparedFor(const Problem& problem) const;
     /// True if the last answer was mended and not made anew.

@@ -25,7 +25,8 @@ std::optional<PxPoint> startOf(const Problem& problem) {
                    box.y + box.height - problem.tables.bodyHeight};
 }
 
-Reached reachedBy(Grounds& grounds, const Exploration& exploration, Completion completion) {
+Reached reachedBy(Grounds& grounds, const Exploration& exploration, Completion completion,
+                  std::optional<std::int64_t> states) {
     const BodyMaps& maps = grounds.of(0).maps();
     Reached reached;
     reached.completion = completion;
@@ -40,7 +41,7 @@ Reached reachedBy(Grounds& grounds, const Exploration& exploration, Completion c
     reached.visited = exploration.visited();
     reached.standing = exploration.standing();
     reached.bytes = exploration.byteCount();
-    reached.states = exploration.stateCount();
+    reached.states = states ? *states : exploration.stateCount();
     for (std::size_t i = 0; i < exploration.setCount(); ++i)
         reached.sets.push_back(exploration.set(i).held);
     return reached;
@@ -57,8 +58,8 @@ Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
     Grounds grounds(problem);
     Exploration exploration(grounds, limits, false);
     const bool startIsLive = exploration.start();
-    Reached reached = reachedBy(grounds, exploration,
-                                startIsLive ? exploration.run() : Completion::Complete);
+    Reached reached =
+        reachedBy(grounds, exploration, startIsLive ? exploration.run() : Completion::Complete);
     reached.startIsLive = startIsLive;
     return reached;
 }

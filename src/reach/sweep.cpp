@@ -181,8 +181,7 @@ std::int64_t Sweep::stateCount() const {
     for (int i = 0; i < m_layers.count(); ++i) {
         if (layer(i).takesNoTick()) continue;
         for (int y = 0; y < m_maps.live.height(); ++y)
-            if (const Word* row = known(i, y))
-                sum += countBits(row, m_words);
+            if (const Word* row = known(i, y)) sum += countBits(row, m_words);
     }
     return sum;
 }

@@ -131,11 +131,14 @@ void decide(Goal& goal, const Question& question, const Answer& answer, Timing& 
 
 }  // namespace
 
-Answer answer(const Question& question, const Limits& limits) {
+Answer answer(const Question& question, const Limits& limits, Resolver* resolver) {
     const auto begin = std::chrono::steady_clock::now();
     // What is not solved may add or take away reach, so nothing is claimed where it stands.
-    Answer answer = answerFrom(
-        question, question.notSolved.empty() ? solve(question.problem, limits) : Reached{}, limits);
+    Reached reached;
+    if (question.notSolved.empty())
+        reached =
+            resolver ? resolver->solve(question.problem, limits) : solve(question.problem, limits);
+    Answer answer = answerFrom(question, std::move(reached), limits);
     answer.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return answer;

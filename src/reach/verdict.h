@@ -6,7 +6,7 @@
 
 #include "level/project.h"
 #include "motion/step_tables.h"
-#include "reach/solver.h"
+#include "reach/resolver.h"
 
 namespace rook::reach {
 
@@ -82,7 +82,9 @@ struct AskOptions {
                                                  runtime::AbilitySet lent,
                                                  runtime::AbilitySet taken);
 
-[[nodiscard]] Answer answer(const Question& question, const Limits& limits = {});
+/// `resolver`, if any, may know what an edit cannot change.
+[[nodiscard]] Answer answer(const Question& question, const Limits& limits = {},
+                            Resolver* resolver = nullptr);
 /// The same for what is known to be reached.
 [[nodiscard]] Answer answerFrom(const Question& question, Reached reached,
                                 const Limits& limits = {});

@@ -18,8 +18,9 @@ runtime::CellShape randomShape(Random& random) {
                                ? runtime::Behaviour::Solid
                                : static_cast<runtime::Behaviour>(random.between(0, 5));
     const int formLimit = behaviour == runtime::Behaviour::OneWay ? 2 : runtime::formCount - 1;
-    return {behaviour, random.chance(60) ? runtime::Form::Full
-                                         : static_cast<runtime::Form>(random.between(0, formLimit))};
+    return {behaviour, random.chance(60)
+                           ? runtime::Form::Full
+                           : static_cast<runtime::Form>(random.between(0, formLimit))};
 }
 
 /// One cell is another, or a few of a small box.
