@@ -2,27 +2,11 @@
 
 #include <algorithm>
 
+#include "reach/verdict.h"
+
 namespace rook::app {
 
-namespace {
-
 using level::Ability;
-
-level::MotionProfile withoutAbility(level::MotionProfile profile, Ability ability) {
-    std::erase(profile.abilities, ability);
-    return profile;
-}
-
-/// An ability that is lent gets what it needs, where the profile does not say.
-level::MotionProfile withAbility(level::MotionProfile profile, Ability ability) {
-    profile.abilities.push_back(ability);
-    if (ability == Ability::AirJump) profile.airJumps = std::max(1, profile.airJumps);
-    if (ability == Ability::Coyote && profile.coyoteMs.thousandths == 0)
-        profile.coyoteMs = {100000};
-    return profile;
-}
-
-}  // namespace
 
 void JumpGuides::add(const level::MotionProfile& profile, const QString& name) {
     const auto tables = motion::makeStepTables(profile, m_cell);
@@ -54,9 +38,9 @@ void JumpGuides::update(const level::Project& project, const level::Level& level
                                                      {Ability::Coyote, tr("coyote time")}};
     for (const auto& [ability, words] : abilities) {
         if (profile->has(ability))
-            add(withoutAbility(*profile, ability), tr("without %1").arg(words));
+            add(reach::withAbilities(*profile, 0, setOf(ability)), tr("without %1").arg(words));
         else
-            add(withAbility(*profile, ability), tr("with %1").arg(words));
+            add(reach::withAbilities(*profile, setOf(ability), 0), tr("with %1").arg(words));
     }
 }
 

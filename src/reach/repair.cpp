@@ -31,6 +31,8 @@ Repair::Repair(Exploration::Set& set, Sweep& probe, const runtime::MotionTables&
       m_stepsBefore(m_log.stepCount()),
       m_suspects(static_cast<std::size_t>(m_stepsBefore) + 1),
       m_near(static_cast<std::size_t>(m_rows)),
+      m_awake(static_cast<std::size_t>(m_rows) *
+              static_cast<std::size_t>(m_ground.layers().count())),
       m_bits(static_cast<std::size_t>(m_words) + 2) {
     for (int i = 0; i < m_ground.layers().count(); ++i) {
         Stride one = strideOf(layer(i), freely, m_ground);
@@ -89,7 +91,18 @@ bool Repair::findLost() {
         const int step = m_queue.top();
         tryAgain(step, m_suspects[static_cast<std::size_t>(step)]);
     }
-    return true;
+    wakeWhatMattered();
+    return m_awakeCount < m_stepsBefore / 5 + 200;
+}
+
+void Repair::wakeWhatMattered() {
+    for (int i = 0; i < m_ground.layers().count(); ++i) {
+        const Stride& far = stride(i);
+        wake(i, m_changed.y - far.down, m_changed.bottom() + far.up,
+             wordsAt(m_changed.x - far.sideways, m_changed.right() + far.sideways));
+    }
+    for (const auto& [row, words] : m_lost)
+        wakeWhatLeadsTo(row, words);
 }
 
 bool Repair::looksAtChange(int index, const Word* bits) const {
@@ -135,8 +148,23 @@ void Repair::tryAgain(int step, const Suspect& suspect) {
 }
 
 void Repair::wake(int index, int top, int bottom, WordRange words) {
-    for (int y = std::max(0, top); y < std::min(m_rows, bottom); ++y)
-        m_sweep.wake(index, y, words);
+    for (int y = std::max(0, top); y < std::min(m_rows, bottom); ++y) {
+        if (!m_sweep.known(index, y)) continue;
+        WordRange& awake = m_awake[static_cast<std::size_t>(index * m_rows + y)];
+        if (awake.isEmpty()) ++m_awakeCount;
+        awake = united(awake, words);
+    }
+}
+
+Completion Repair::runAwake() {
+    for (std::size_t i = 0; m_awakeCount > 0 && i < m_awake.size(); ++i) {
+        if (m_awake[i].isEmpty()) continue;
+        const auto row = static_cast<int>(i);
+        m_sweep.wake(row / m_rows, row % m_rows, m_awake[i]);
+        m_awake[i] = {};
+        --m_awakeCount;
+    }
+    return m_sweep.run();
 }
 
 bool Repair::leadsTo(const Layer& from, int to) const {
@@ -162,14 +190,7 @@ Completion Repair::mend() {
         noteNear(row.second - stride(row.first).up, row.second + stride(row.first).down + 1,
                  row.first == Layers::standing ? all() : widened(words));
     forgetPassed();
-    for (int i = 0; i < m_ground.layers().count(); ++i) {
-        const Stride& far = stride(i);
-        wake(i, m_changed.y - far.down, m_changed.bottom() + far.up,
-             wordsAt(m_changed.x - far.sideways, m_changed.right() + far.sideways));
-    }
-    for (const auto& [row, words] : m_lost)
-        wakeWhatLeadsTo(row, words);
-    const Completion completion = m_sweep.run();
+    const Completion completion = runAwake();
     return completion == Completion::Complete ? markPassedAnew() : completion;
 }
 
@@ -209,7 +230,7 @@ Completion Repair::markPassedAnew() {
             wake(i, passed.y - stride(i).down, passed.y + stride(i).up + 1,
                  i == Layers::standing ? all() : widened({passed.word, passed.word + 1}));
     }
-    return m_sweep.run();
+    return runAwake();
 }
 
 std::int64_t Repair::statesMore() const {

@@ -50,7 +50,11 @@ private:
     void tryAgain(int step, const Suspect& suspect);
     /// True if one of these states may look at what changed.
     [[nodiscard]] bool looksAtChange(int layer, const Word* bits) const;
+    /// Notes that these rows are to be processed again.
     void wake(int layer, int top, int bottom, WordRange words);
+    void wakeWhatMattered();
+    /// Processes again what is noted.
+    [[nodiscard]] Completion runAwake();
     void wakeWhatLeadsTo(const RowKey& row, WordRange words);
     [[nodiscard]] bool leadsTo(const Layer& from, int to) const;
     void forgetPassed();
@@ -88,6 +92,8 @@ private:
         Word bits = 0;
     };
     std::vector<Passed> m_passed;
+    std::vector<WordRange> m_awake;  ///< by layer and row
+    int m_awakeCount = 0;
     std::vector<Word> m_bits;
 };
 
