@@ -11,8 +11,18 @@
 namespace rook::app {
 
 namespace {
+
 constexpr int paintBudgetMs = 6;  // of the 8 ms that the interface thread may be held
+
+/// What the player is: the kind of the first spawn.
+const level::Kind* playerKind(const MatterScene& scene) {
+    for (const level::Entity& entity : scene.level->entities)
+        if (scene.project->roleOf(entity) == level::Role::Spawn)
+            return scene.project->findKind(entity.kind);
+    return nullptr;
 }
+
+}  // namespace
 
 MatterScene Board::scene() const {
     // From Skin one walks through the level as the game will look.
@@ -52,9 +62,15 @@ void Board::paintEvent(QPaintEvent*) {
     if (m_session.step() == Step::Prove && !isWalking()) paintReach(painter);
     if (!isWalking()) paintSketch(painter, paintBudgetMs - double(timer.nsecsElapsed()) / 1e6);
     EntityLook look = entityLookOf(m_session.step());
-    if (isWalking()) look = {1, false, false, true};
+    if (isWalking()) {
+        const bool asInGame = m_session.step() == Step::Skin;
+        look = {1, asInGame, false, !asInGame, !asInGame, [this, asInGame](const level::Entity& e) {
+                    return m_walk->isTaken(e.id.text) ||
+                           (asInGame && m_session.project().roleOf(e) == level::Role::Spawn);
+                }};
+    }
     paintEntities(painter, shown, m_view, look, m_session.selection(), rect());
-    paintWalk(painter);
+    paintWalk(painter, shown);
     if (!isWalking()) {
         if (m_session.step() == Step::Prove) {
             paintRun(painter);
@@ -187,7 +203,30 @@ void Board::paintFlag(QPainter& painter, QPointF corner, const QString& text, co
     painter.drawText(flag, Qt::AlignCenter, text);
 }
 
-void Board::paintWalk(QPainter& painter) {
+void Board::paintBody(QPainter& painter, const MatterScene& scene) const {
+    const Theme& theme = currentTheme();
+    const runtime::Body& body = m_walk->body();
+    const QRectF box = m_view.toWidget(
+        PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
+    const level::Kind* kind = m_session.step() == Step::Skin ? playerKind(scene) : nullptr;
+    if (kind) {
+        // The sprite as large as where it is placed, standing where the body stands.
+        QRectF sprite = m_view.toWidget(PxRect{0, 0, kind->width, kind->height});
+        sprite.moveCenter(box.center());
+        sprite.moveBottom(box.bottom());
+        painter.setRenderHint(QPainter::Antialiasing, false);
+        if (paintSprite(painter, scene, *kind, sprite, m_walk->facesLeft())) return;
+    }
+    painter.setPen(QPen(theme.ink, 1.5));
+    painter.setBrush(theme.accent);
+    painter.drawRoundedRect(box, 3, 3);
+    const double eye = m_walk->facesLeft() ? 0.25 : 0.75;
+    painter.setBrush(theme.paper);
+    painter.drawEllipse(QPointF(box.left() + box.width() * eye, box.top() + box.height() * 0.25),
+                        box.width() * 0.14, box.width() * 0.14);
+}
+
+void Board::paintWalk(QPainter& painter, const MatterScene& scene) {
     const Theme& theme = currentTheme();
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
@@ -205,17 +244,7 @@ void Board::paintWalk(QPainter& painter) {
     drawTrail(m_walk ? m_walk->trail() : m_lastTrail, 1);
     if (m_walk) {
         paintWalkThings(painter);
-        const runtime::Body& body = m_walk->body();
-        const QRectF box = m_view.toWidget(
-            PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
-        painter.setPen(QPen(theme.ink, 1.5));
-        painter.setBrush(theme.accent);
-        painter.drawRoundedRect(box, 3, 3);
-        const double eye = m_walk->facesLeft() ? 0.25 : 0.75;
-        painter.setBrush(theme.paper);
-        painter.drawEllipse(
-            QPointF(box.left() + box.width() * eye, box.top() + box.height() * 0.25),
-            box.width() * 0.14, box.width() * 0.14);
+        paintBody(painter, scene);
     }
     painter.restore();
 }

@@ -87,21 +87,18 @@ void paintFlagText(QPainter& painter, const QRectF& box, const QString& text, co
     painter.drawText(flag, Qt::AlignCenter, text);
 }
 
+}  // namespace
+
 bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind& kind,
-                 const QRectF& box) {
+                 const QRectF& box, bool isMirrored) {
     const level::Sheet* sheet = scene.project->findSheet(kind.sheet);
     if (!sheet || kind.tile == 0 || !scene.sheets) return false;
     const QImage image = scene.sheets->value(QString::fromStdString(kind.sheet));
     if (image.isNull()) return false;
-    const int index = kind.tile - 1;
-    painter.drawImage(box, image,
-                      QRectF((index % sheet->columns) * sheet->tile.width,
-                             (index / sheet->columns) * sheet->tile.height, sheet->tile.width,
-                             sheet->tile.height));
+    const QImage tile = image.copy(sourceOf(*sheet, kind.tile - 1));
+    painter.drawImage(box, isMirrored ? tile.mirrored(true, false) : tile);
     return true;
 }
-
-}  // namespace
 
 EntityLook entityLookOf(Step step) {
     switch (step) {
@@ -195,6 +192,7 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
     for (const level::Entity& entity : scene.level->entities) {
         const QRectF box = view.toWidget(entity.box);
         if (!box.adjusted(-80, -30, 80, 30).intersects(area)) continue;
+        if (look.isLeftOut && look.isLeftOut(entity)) continue;
         const level::Kind* kind = scene.project->findKind(entity.kind);
         const Role role = kind ? kind->role : Role::Prop;
         painter.setOpacity(look.opacity);
@@ -203,6 +201,7 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(toneOf(role, theme), 1.6));
         // Over a sprite the mark is small, at the upper right corner; else it is the entity.
+        if (hasSprite && !look.showsMarks) continue;
         if (hasSprite)
             paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9),
                           entity.facing);

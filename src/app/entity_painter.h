@@ -3,6 +3,7 @@
 /// name flags. What is drawn here is what `entityAt` finds.
 
 #include <QPainter>
+#include <functional>
 
 #include "app/matter_painter.h"
 #include "app/view.h"
@@ -14,11 +15,18 @@ struct EntityLook {
     bool showsSprites = false;
     bool showsNames = false;
     bool showsTargets = false;  ///< where exits lead, as words beside them
+    bool showsMarks = true;     ///< of roles, over sprites
+    /// Not drawn at all; null = all are drawn.
+    std::function<bool(const level::Entity&)> isLeftOut{};
 };
 [[nodiscard]] EntityLook entityLookOf(Step step);
 
 void paintEntities(QPainter& painter, const MatterScene& scene, const View& view,
                    const EntityLook& look, const Selection& selection, const QRect& area);
+
+/// The sprite of a kind, in its box; false if there is none.
+bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind& kind,
+                 const QRectF& box, bool isMirrored = false);
 
 /// The mark of a role in `rect`, in the painter's pen colour.
 void paintRoleMark(QPainter& painter, level::Role role, const QRectF& rect, level::Facing facing);
