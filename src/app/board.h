@@ -154,6 +154,7 @@ private:
     /// A wash with an outline over cells that a gesture or a command would cover.
     void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone,
                     float opacity, const QPen& outline);
+    void paintMotifs(QPainter& painter);
     void paintWalk(QPainter& painter, const MatterScene& scene);
     void paintBody(QPainter& painter, const MatterScene& scene) const;
     void paintWalkThings(QPainter& painter);

@@ -78,6 +78,7 @@ void Board::paintEvent(QPaintEvent*) {
             if (m_jumpLine) paintRuler(painter);
         }
         paintSelection(painter);
+        if (m_session.step() == Step::Skin && m_session.isOnSwatch()) paintMotifs(painter);
         if (m_session.step() == Step::Shape) {
             paintShapes(painter);
             paintGuides(painter);
@@ -112,6 +113,25 @@ QImage reachWash(const ProvenLevel& proven, const BitMap& map, const View& view,
         }
     }
     return image;
+}
+
+/// Cells that are laid together, and those that were taken last and may become a motif.
+void Board::paintMotifs(QPainter& painter) {
+    const Theme& theme = currentTheme();
+    const level::Level& swatch = *m_session.level();
+    painter.setBrush(Qt::NoBrush);
+    const auto frame = [&](const CellRect& cells, const QPen& pen) {
+        painter.setPen(QPen(theme.paper, pen.widthF() + 2));
+        const QRectF box = m_view.toWidget(toPx(cells, swatch.cellSize));
+        painter.drawRect(box);
+        painter.setPen(pen);
+        painter.drawRect(box);
+    };
+    for (const CellRect& motif : swatch.motifs)
+        frame(motif, QPen(theme.plum, 2));
+    const auto& taken = m_session.options().tilesFrom;
+    if (taken && taken->first == swatch.id && taken->second.area() > 1)
+        frame(taken->second, QPen(theme.accent, 1.5, Qt::DashLine));
 }
 
 void Board::paintFindings(QPainter& painter) {

@@ -104,10 +104,12 @@ struct ToolOptions {
     }
     Grid<level::Tile> tiles{1,
                             1};  ///< in hand in Skin: none = one gives cells back to the dressing
-    int skinLayer = -1;          ///< that tiles are set on; -1 = the masses
-    int tileSheet = 0;           ///< that tiles are taken from
-    bool showsGuesses = true;    ///< where the nearest case stands in for one that is not shown
-    bool showsReach = true;      ///< Prove: where bodies get to, standing stronger than passing
+    /// Where tiles were taken last: the board, and which of its cells.
+    std::optional<std::pair<LevelId, CellRect>> tilesFrom;
+    int skinLayer = -1;        ///< that tiles are set on; -1 = the masses
+    int tileSheet = 0;         ///< that tiles are taken from
+    bool showsGuesses = true;  ///< where the nearest case stands in for one that is not shown
+    bool showsReach = true;    ///< Prove: where bodies get to, standing stronger than passing
     bool showsTraps = true;
     bool showsTouches = true;  ///< where reached bodies touch what is deadly
     bool showsRun = true;

@@ -117,6 +117,7 @@ private:
         ToolOptions options = *input.options;
         if (input.lessons) {
             options.tiles = tilesIn(input, rect);
+            options.tilesFrom.emplace(input.level->id, rect);
             outcome.options = options;
             return outcome;
         }

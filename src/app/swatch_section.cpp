@@ -1,3 +1,4 @@
+#include <QAbstractButton>
 #include <QComboBox>
 #include <QLineEdit>
 #include <QSpinBox>
@@ -5,6 +6,7 @@
 #include "app/margin_row.h"
 #include "app/panel_parts.h"
 #include "app/theme.h"
+#include "level/tile_edits.h"
 #include "skin/coverage.h"
 
 namespace rook::app {
@@ -39,6 +41,14 @@ public:
         m_patch->setSpecialValueText(tr("none"));
         m_patch->setToolTip(tr("What grows beside surfaces comes in patches of so many cells."));
         addControl(tr("Patches, cells"), m_patch);
+        m_motif =
+            qobject_cast<QAbstractButton*>(makeButton({}, QStringLiteral("motif"), this, [this] {
+                if (const CellRect* cells = taken())
+                    m_session.apply(level::toggleMotif(*m_session.level(), *cells));
+            }));
+        m_motif->setToolTip(
+            tr("The cells of a motif are laid whole, where each of them meets its like."));
+        addWide(m_motif);
         m_back = makeButton(tr("Back to the level"), QStringLiteral("leave-swatch"), this,
                             [this] { m_session.chooseLevel(m_session.lastLevel()); });
         addWide(m_back);
@@ -69,11 +79,25 @@ public:
         fillMatters();
         m_patch->setEnabled(isOnSwatch);
         showNumber(m_patch, m_session.level()->chance.patch);
+        const CellRect* cells = taken();
+        m_motif->setVisible(isOnSwatch);
+        m_motif->setEnabled(cells != nullptr);
+        m_motif->setText(!cells ? tr("Ctrl + drag takes a motif")
+                         : level::meetsMotif(*m_session.level(), *cells)
+                             ? tr("Dissolve the motif")
+                             : tr("Make %1 × %2 a motif").arg(cells->width).arg(cells->height));
         m_back->setVisible(isOnSwatch);
         m_remove->setVisible(isOnSwatch);
     }
 
 private:
+    /// The cells of this board that tiles were taken of last.
+    [[nodiscard]] const CellRect* taken() const {
+        const auto& from = m_session.options().tilesFrom;
+        return from && m_session.isOnSwatch() && from->first == m_session.level()->id
+                   ? &from->second
+                   : nullptr;
+    }
     void fillMatters() {
         QStringList titles;
         for (std::size_t i = 1; i < m_session.project().matters.size(); ++i)
@@ -108,6 +132,7 @@ private:
     QComboBox* m_matter;
     QLineEdit* m_theme;
     QSpinBox* m_patch;
+    QAbstractButton* m_motif;
     QWidget* m_back;
     QWidget* m_remove;
     QList<MarginRow*> m_rows;

@@ -138,6 +138,26 @@ Picture readPicture(ObjectReader& reader) {
     return picture;
 }
 
+void writeRects(JsonLines& lines, const char* key, const SharedVector<CellRect>& rects) {
+    std::vector<std::string> rows;
+    for (const CellRect& rect : rects)
+        rows.push_back(
+            compactText({{"at", {rect.x, rect.y}}, {"size", {rect.width, rect.height}}}));
+    if (!rows.empty()) lines.list(key, rows);
+}
+
+/// Cut to the level; what lies outside of it is left out.
+std::vector<CellRect> readRects(ObjectReader& reader, const char* key, const Level& level) {
+    std::vector<CellRect> rects;
+    reader.forEachObject(key, limits::maxEntities, [&](ObjectReader& item) {
+        const auto [x, y] = item.pair("at", 0, limits::maxBoardCells - 1);
+        const auto [width, height] = item.pair("size", 1, limits::maxBoardCells);
+        const CellRect inside = CellRect{x, y, width, height}.intersected(level.cells.bounds());
+        if (!inside.isEmpty()) rects.push_back(inside);
+    });
+    return rects;
+}
+
 }  // namespace
 
 void writeSkin(JsonLines& lines, const Project& project, const Level& level) {
@@ -152,11 +172,8 @@ void writeSkin(JsonLines& lines, const Project& project, const Level& level) {
     for (const TileLayer& layer : level.layers)
         layers.push_back(compactText(layerJson(project, layer)));
     if (!layers.empty()) lines.list("layers", layers);
-    std::vector<std::string> secrets;
-    for (const CellRect& secret : level.secrets)
-        secrets.push_back(
-            compactText({{"at", {secret.x, secret.y}}, {"size", {secret.width, secret.height}}}));
-    if (!secrets.empty()) lines.list("secrets", secrets);
+    writeRects(lines, "secrets", level.secrets);
+    writeRects(lines, "motifs", level.motifs);
 }
 
 void readSkin(ObjectReader& reader, const Project& project, Level& level) {
@@ -192,13 +209,8 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
     std::stable_partition(layers.begin(), layers.end(),
                           [](const TileLayer& layer) { return !layer.isFront; });
     level.layers = std::move(layers);
-    std::vector<CellRect> secrets;
-    reader.forEachObject("secrets", limits::maxEntities, [&](ObjectReader& item) {
-        const auto [x, y] = item.pair("at", 0, limits::maxBoardCells - 1);
-        const auto [width, height] = item.pair("size", 1, limits::maxBoardCells);
-        secrets.push_back(CellRect{x, y, width, height}.intersected(level.cells.bounds()));
-    });
-    level.secrets = std::move(secrets);
+    level.secrets = readRects(reader, "secrets", level);
+    level.motifs = readRects(reader, "motifs", level);
 }
 
 Json backdropJson(const Backdrop& backdrop) {

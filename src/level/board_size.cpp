@@ -72,12 +72,13 @@ Result<LevelEdit> resizeBoard(const Level& level, const CellRect& frame) {
             for (TileLayer& layer : list)
                 reframe(layer.tiles);
         });
-    if (!level.secrets.empty())
-        edit.level.secrets.edit([&](auto& list) {
-            for (CellRect& secret : list)
-                secret = secret.moved(-frame.x, -frame.y).intersected(edit.level.cells.bounds());
-            std::erase_if(list, [](const CellRect& secret) { return secret.isEmpty(); });
-        });
+    for (SharedVector<CellRect>* rects : {&edit.level.secrets, &edit.level.motifs})
+        if (!rects->empty())
+            rects->edit([&](auto& list) {
+                for (CellRect& rect : list)
+                    rect = rect.moved(-frame.x, -frame.y).intersected(edit.level.cells.bounds());
+                std::erase_if(list, [](const CellRect& rect) { return rect.isEmpty(); });
+            });
     const int dx = -frame.x * level.cellSize.width;
     const int dy = -frame.y * level.cellSize.height;
     edit.level.entities.edit([&](auto& list) {

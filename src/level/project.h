@@ -53,6 +53,8 @@ struct Level {
     SharedVector<TileLayer> layers;  ///< the farthest first; those behind before those in front
     /// Cells that look otherwise than they are, and are meant to.
     SharedVector<CellRect> secrets;
+    /// Of a swatch: cells that are laid together or not at all.
+    SharedVector<CellRect> motifs;
     std::string theme;     ///< of the swatches that dress it, or that a swatch belongs to
     std::string backdrop;  ///< name of the pictures behind it; empty = none
     Chance chance;

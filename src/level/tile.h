@@ -66,6 +66,8 @@ struct TileLayer {
 };
 inline constexpr int maxTileLayers = 32;
 
+inline constexpr int maxMotifSide = 4;  ///< cells; what is larger is no motif
+
 /// How dressing chooses where it has a choice.
 struct Chance {
     int seed = 1;

@@ -111,4 +111,29 @@ std::int64_t tileCount(const Level& level) {
     return count;
 }
 
+bool meetsMotif(const Level& swatch, const CellRect& cells) {
+    return std::any_of(swatch.motifs.begin(), swatch.motifs.end(),
+                       [&](const CellRect& motif) { return motif.overlaps(cells); });
+}
+
+Result<LevelEdit> toggleMotif(const Level& swatch, const CellRect& cells) {
+    LevelEdit edit{swatch, "", cells};
+    if (meetsMotif(swatch, cells)) {
+        edit.name = "Dissolve a motif";
+        edit.level.motifs.edit([&](auto& list) {
+            std::erase_if(list, [&](const CellRect& motif) { return motif.overlaps(cells); });
+        });
+        return edit;
+    }
+    if (cells.area() < 2 || cells.width > maxMotifSide || cells.height > maxMotifSide ||
+        !swatch.cells.bounds().contains(cells))
+        return fail(ErrorKind::OutOfRange,
+                    "A motif has two cells at least, and no more than " +
+                        std::to_string(maxMotifSide) + " on a side",
+                    swatch.title, "Choose fewer cells");
+    edit.name = "Make a motif";
+    edit.level.motifs.edit([&](auto& list) { list.push_back(cells); });
+    return edit;
+}
+
 }  // namespace rook::level

@@ -24,6 +24,12 @@ inline constexpr int onMasses = -1;
 /// before them. Nothing where it is the last that way.
 [[nodiscard]] LevelEdit moveLayer(const Level& level, int layer, int by);
 
+/// These cells of a swatch become a motif; or, if some of them are in one, that is none any more.
+/// Errors: OutOfRange for less than two cells, more than 4 on a side, or cells outside.
+[[nodiscard]] Result<LevelEdit> toggleMotif(const Level& swatch, const CellRect& cells);
+/// True if some of the cells are in a motif.
+[[nodiscard]] bool meetsMotif(const Level& swatch, const CellRect& cells);
+
 /// Cells that a tile is set on by hand. Cost: reads the level's tiles.
 [[nodiscard]] std::int64_t tileCount(const Level& level);
 

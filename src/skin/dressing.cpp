@@ -45,6 +45,7 @@ public:
         takeCells();
         takeExposures();
         takeDepths();
+        if (!lessons.motifs().empty()) layMotifs();
     }
 
     [[nodiscard]] Dressed run() {
@@ -65,6 +66,10 @@ public:
                     }
                 }
                 const std::size_t at = indexOf(x + reachOfDressing, y + reachOfDressing);
+                if (!m_laid.empty() && !m_laid[at].isNone()) {
+                    dressed.tiles[i] = m_laid[at].isBlank() ? Tile() : m_laid[at];
+                    continue;
+                }
                 if (m_cells[at].isOpen())
                     dressed.tiles[i] = trimAt(at, m_area.x + x, m_area.y + y);
                 else
@@ -143,6 +148,66 @@ private:
         }
     }
 
+    /// A motif that would lie at (x, y) of the copy.
+    struct Laying {
+        const Motif* motif = nullptr;
+        int x = 0;
+        int y = 0;
+        std::uint64_t rank = 0;
+    };
+    void layMotifs() {
+        const std::vector<Laying> wished = wishedMotifs();
+        std::vector<std::uint64_t> highest(m_cells.size(), 0);
+        const auto forEachCell = [this](const Laying& laying, auto&& visit) {
+            for (int dy = 0; dy < laying.motif->height; ++dy)
+                for (int dx = 0; dx < laying.motif->width; ++dx)
+                    visit(indexOf(laying.x + dx, laying.y + dy), dy * laying.motif->width + dx);
+        };
+        for (const Laying& laying : wished)
+            forEachCell(laying, [&](std::size_t at, int) {
+                highest[at] = std::max(highest[at], laying.rank);
+            });
+        m_laid.resize(m_cells.size());
+        for (const Laying& laying : wished) {
+            bool isHighest = true;
+            forEachCell(laying, [&](std::size_t at, int) {
+                isHighest = isHighest && highest[at] == laying.rank;
+            });
+            if (!isHighest) continue;
+            forEachCell(laying, [&](std::size_t at, int part) {
+                m_laid[at] = laying.motif->parts[static_cast<std::size_t>(part)].tile;
+            });
+        }
+    }
+    /// All that fit and whose turn it is, in no relation to each other.
+    [[nodiscard]] std::vector<Laying> wishedMotifs() const {
+        std::vector<Laying> wished;
+        // Where exposures are known, and the level is.
+        const int left = std::max(1, reachOfDressing - m_area.x);
+        const int top = std::max(1, reachOfDressing - m_area.y);
+        const int right = std::min(m_width - 1, reachOfDressing - m_area.x + m_level.cells.width());
+        const int bottom =
+            std::min(m_height - 1, reachOfDressing - m_area.y + m_level.cells.height());
+        std::uint64_t number = 0;
+        for (const Motif& motif : m_lessons.motifs()) {
+            ++number;
+            for (int y = top; y + motif.height <= bottom; ++y)
+                for (int x = left; x + motif.width <= right; ++x) {
+                    const std::uint64_t roll =
+                        rollOf(m_seed ^ (0x6d6f746966ULL * number), x + m_area.x - reachOfDressing,
+                               y + m_area.y - reachOfDressing);
+                    if ((roll >> 16) % static_cast<std::uint64_t>(motif.places) != 0) continue;
+                    const auto at = [&](int dx, int dy) {
+                        const std::size_t i = indexOf(x + dx, y + dy);
+                        return std::pair(m_cells[i],
+                                         m_cells[i].isOpen() ? Exposure{0} : m_exposures[i]);
+                    };
+                    if (fitsAt(motif, at)) wished.push_back({&motif, x, y, roll | 1u});
+                }
+        }
+        return wished;
+    }
+
     [[nodiscard]] Tile tileAt(std::size_t at, int x, int y, std::uint8_t& isGuessed) const {
         const Cell cell = m_cells[at];
         const auto choice =
@@ -191,6 +256,7 @@ private:
     std::vector<Exposure> m_exposures;
     std::vector<std::uint8_t> m_depths;
     std::vector<std::size_t> m_next;
+    std::vector<Tile> m_laid;  ///< by motifs; empty without any
 };
 
 }  // namespace

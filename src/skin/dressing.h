@@ -1,15 +1,17 @@
 #pragma once
 /// The tiles that a board wears.
 ///
-/// What a cell wears depends on the cells up to four away, on the lessons, on the seeds of level
-/// and swatch and on its place, and on nothing else. So any part of a board may be dressed by
-/// itself, and after an edit only what is within `reachOfDressing` of it.
+/// What a cell wears depends on the cells up to seven away (four, but for motifs), on the lessons,
+/// on the seeds of level and swatch and on its place, and on nothing else. So any part of a board
+/// may be dressed by itself, and after an edit only what is within `reachOfDressing` of it.
 
 #include "skin/lessons.h"
 
 namespace rook::skin {
 
-inline constexpr int reachOfDressing = 4;  ///< cells
+/// Cells: a motif that covers a cell may give way to one that begins beyond it.
+inline constexpr int reachOfDressing = 2 * (level::maxMotifSide - 1) + 1;
+static_assert(reachOfDressing > mostDepth);
 
 struct Dressed {
     CellRect area;
@@ -26,8 +28,9 @@ private:
     }
 };
 
-/// Dresses `area`, clipped to the level; tiles that are set by hand come first. `salt` rolls all
-/// chances anew. Cost: some 50 ns a cell.
+/// Dresses `area`, clipped to the level; tiles that are set by hand come first, then motifs. Where
+/// two motifs could lie over each other, the one whose place has the greater number does, wherever
+/// one looks from. `salt` rolls all chances anew. Cost: some 50 ns a cell.
 [[nodiscard]] Dressed dress(const Lessons& lessons, const level::Level& level, const CellRect& area,
                             int salt = 0);
 

@@ -36,6 +36,12 @@ int distance(Exposure a, Exposure b) {
     return 4 * std::popcount(differs & 0x55u) + std::popcount(differs & 0xaau);
 }
 
+/// What a motif shows, it shows whole: its tiles are no variants by themselves.
+bool isInMotif(const Level& swatch, CellPoint at) {
+    return std::any_of(swatch.motifs.begin(), swatch.motifs.end(),
+                       [&](const CellRect& motif) { return motif.contains(at); });
+}
+
 }  // namespace
 
 Case caseAt(const Joins& joins, const Grid<Cell>& cells, int x, int y) {
@@ -91,7 +97,9 @@ void Lessons::learn(const Level& swatch, const std::vector<bool>& wanted) {
         for (int x = 0; x < swatch.cells.width(); ++x) {
             const Cell cell = swatch.cells.at(x, y);
             const Tile tile = swatch.tileAt(x, y);
-            if (cell.isOpen() || tile.isNone() || !wanted[cell.matter().index]) continue;
+            if (cell.isOpen() || tile.isNone() || !wanted[cell.matter().index] ||
+                isInMotif(swatch, {x, y}))
+                continue;
             const auto [place, isNew] = m_cases.try_emplace(caseAt(m_joins, swatch.cells, x, y),
                                                             static_cast<int>(m_slots.size()));
             if (isNew) m_slots.emplace_back();
@@ -101,6 +109,32 @@ void Lessons::learn(const Level& swatch, const std::vector<bool>& wanted) {
         }
     }
     learnTrims(swatch, wanted);
+    learnMotifs(swatch, wanted);
+}
+
+void Lessons::learnMotifs(const Level& swatch, const std::vector<bool>& wanted) {
+    const auto& cells = swatch.cells;
+    const auto exposureOf = [&](int x, int y) {
+        return cells.at(x, y).isOpen() ? Exposure{0} : exposureAt(m_joins, cells, x, y);
+    };
+    for (const CellRect& place : swatch.motifs) {
+        if (place.width > level::maxMotifSide || place.height > level::maxMotifSide) continue;
+        Motif motif{place.width, place.height, {}, 0};
+        bool isWanted = false;
+        for (int y = place.y; y < place.bottom(); ++y)
+            for (int x = place.x; x < place.right(); ++x) {
+                const Cell cell = cells.at(x, y);
+                motif.parts.push_back({cell, exposureOf(x, y), swatch.tileAt(x, y)});
+                isWanted = isWanted || (!cell.isOpen() && wanted[cell.matter().index]);
+            }
+        if (!isWanted) continue;
+        for (int y = 0; y + place.height <= cells.height(); ++y)
+            for (int x = 0; x + place.width <= cells.width(); ++x)
+                motif.places += fitsAt(motif, [&](int dx, int dy) {
+                    return std::pair(cells.at(x + dx, y + dy), exposureOf(x + dx, y + dy));
+                });
+        m_motifs.push_back(std::move(motif));
+    }
 }
 
 void Lessons::learnTrims(const Level& swatch, const std::vector<bool>& wanted) {
@@ -108,7 +142,8 @@ void Lessons::learnTrims(const Level& swatch, const std::vector<bool>& wanted) {
         for (int x = 0; x < swatch.cells.width(); ++x) {
             if (!swatch.cells.at(x, y).isOpen()) continue;
             const auto surface = surfaceAt(swatch.cells, x, y);
-            if (!surface || !wanted[surface->cell.matter().index]) continue;
+            if (!surface || !wanted[surface->cell.matter().index] || isInMotif(swatch, {x, y}))
+                continue;
             Trim& trim = m_trims[{surface->cell.bits(), surface->side}];
             trim.chance = swatch.chance;
             ++trim.places;

@@ -40,6 +40,20 @@ struct Trim {
     double threshold = 0;  ///< of the noise, where it grows in patches
 };
 
+/// Cells that are laid together: where all of them fit, their tiles are worn as the swatch shows
+/// them.
+struct Motif {
+    struct Part {
+        level::Cell cell;  ///< open where the motif hangs over
+        Exposure exposure = 0;
+        level::Tile tile;
+    };
+    int width = 0;
+    int height = 0;
+    std::vector<Part> parts;  ///< row by row
+    int places = 1;           ///< where it fits on its swatch: it is laid in one of so many
+};
+
 class Lessons {
 public:
     /// From the project's swatches of that theme; what these leave out, from those without one.
@@ -65,6 +79,7 @@ public:
     /// Null if nothing grows there.
     [[nodiscard]] const Trim* trimOn(level::Cell surface, Side side) const;
     [[nodiscard]] const NoiseField* noiseOf(const Trim& trim) const;
+    [[nodiscard]] const std::vector<Motif>& motifs() const { return m_motifs; }
     [[nodiscard]] std::size_t caseCount() const { return m_cases.size(); }
     [[nodiscard]] bool isEmpty() const { return m_cases.empty() && m_trims.empty(); }
 
@@ -79,6 +94,7 @@ private:
         std::vector<int> places;
     };
     void learn(const level::Level& swatch, const std::vector<bool>& wanted);
+    void learnMotifs(const level::Level& swatch, const std::vector<bool>& wanted);
     void learnTrims(const level::Level& swatch, const std::vector<bool>& wanted);
     void prepare(std::size_t matterCount);
     [[nodiscard]] int nearest(const Case& which) const;
@@ -89,8 +105,21 @@ private:
     std::vector<Slot> m_slots;
     std::vector<Taught> m_matters;
     std::map<std::pair<std::uint16_t, Side>, Trim> m_trims;  ///< by cell bits of the surface
-    std::map<std::pair<int, int>, NoiseField> m_noises;      ///< by patch and seed
+    std::vector<Motif> m_motifs;
+    std::map<std::pair<int, int>, NoiseField> m_noises;  ///< by patch and seed
 };
+
+/// True if each cell of the motif meets its like: `at(dx, dy)` is the cell there and its exposure,
+/// 0 for an open one.
+template <typename At>
+[[nodiscard]] bool fitsAt(const Motif& motif, At&& at) {
+    for (int dy = 0; dy < motif.height; ++dy)
+        for (int dx = 0; dx < motif.width; ++dx) {
+            const Motif::Part& part = motif.parts[static_cast<std::size_t>(dy * motif.width + dx)];
+            if (at(dx, dy) != std::pair(part.cell, part.exposure)) return false;
+        }
+    return true;
+}
 
 /// The case of a cell. Requires: inside, not open. Cost: up to 49 cells are read.
 [[nodiscard]] Case caseAt(const Joins& joins, const Grid<level::Cell>& cells, int x, int y);

@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QSpinBox>
 
+#include "app/theme.h"
 #include "demo_window.h"
 #include "level/tile_edits.h"
 #include "skin/coverage.h"
@@ -32,6 +33,8 @@ private slots:
     void tiles_areTakenFromTheSheet_setByDragging_andGivenBack();
     void ctrl_takesWhatIsSeen();
     void swatch_teachesTheWholeLevel_andUndoForgets();
+    void motif_isMadeOfWhatWasTaken_andDissolved();
+    void walkFromSkin_looksAsTheGameWill();
     void newSwatch_showsAllCases_andIsTakenAway();
     void missingCase_isListed_shownOnTheSwatch_andDressed();
     void look_changesThemeBackdropAndSeed();
@@ -103,6 +106,41 @@ void SkinWindowTest::swatch_teachesTheWholeLevel_andUndoForgets() {
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     session().chooseLevel({"intake"});
     QVERIFY(seenAt(60, 28) == before);
+}
+
+void SkinWindowTest::motif_isMadeOfWhatWasTaken_andDissolved() {
+    press("swatch-swatch-stone");
+    auto* button = part<QAbstractButton>("motif");
+    QVERIFY(!button->isEnabled());
+    const std::size_t before = level().motifs.size();
+    QTest::mousePress(&board(), Qt::LeftButton, Qt::ControlModifier, cell(4, 4));
+    QTest::mouseMove(&board(), cell(5, 5));
+    QTest::mouseRelease(&board(), Qt::LeftButton, Qt::ControlModifier, cell(5, 5));
+    QVERIFY(button->isEnabled());
+    press("motif");
+    QCOMPARE(level().motifs.size(), before + 1);
+    QVERIFY((level().motifs[before] == CellRect{4, 4, 2, 2}));
+    QCOMPARE(session().lessons()->motifs().size(), before + 1);
+    press("motif");
+    QCOMPARE(level().motifs.size(), before);
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE(level().motifs.size(), before + 1);
+}
+
+void SkinWindowTest::walkFromSkin_looksAsTheGameWill() {
+    QTest::keyClick(&board(), Qt::Key_Tab);
+    QVERIFY(board().isWalking());
+    const auto middleOfBody = [&] {
+        const level::Entity& spawn = level().entities[0];
+        const PxPoint feet{spawn.box.x + spawn.box.width / 2, spawn.box.bottom() - 4};
+        return board().grab().toImage().pixelColor(board().view().toWidget(feet).toPoint());
+    };
+    QVERIFY(middleOfBody() != currentTheme().accent);
+    QTest::keyClick(&board(), Qt::Key_Tab);
+    session().setStep(Step::Shape);
+    QTest::keyClick(&board(), Qt::Key_Tab);
+    QCOMPARE(middleOfBody(), currentTheme().accent);
+    QTest::keyClick(&board(), Qt::Key_Tab);
 }
 
 void SkinWindowTest::newSwatch_showsAllCases_andIsTakenAway() {

@@ -184,6 +184,7 @@ void SkinFilesTest::project_roundTrips_tilesSwatchesAndBackdrops() {
         list[1].opacity = 40;
     });
     level.secrets = std::vector<CellRect>{{1, 2, 3, 4}};
+    level.motifs = std::vector<CellRect>{{0, 1, 2, 2}};
     level.theme = "night";
     level.backdrop = "night";
     project = project.withLevel(level);
@@ -195,6 +196,7 @@ void SkinFilesTest::project_roundTrips_tilesSwatchesAndBackdrops() {
     QVERIFY(read->swatches[0]->tiles == swatch.tiles);
     QVERIFY(read->levels[0]->tiles == level.tiles);
     QVERIFY(read->levels[0]->secrets == level.secrets);
+    QVERIFY(read->levels[0]->motifs == level.motifs);
     QCOMPARE(read->levels[0]->layers.size(), std::size_t{2});
     QVERIFY(read->levels[0]->layers[1] == level.layers[1]);
     QCOMPARE(read->levels[0]->theme, level.theme);

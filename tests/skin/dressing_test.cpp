@@ -59,6 +59,22 @@ Level randomSwatch(Random& random, int matters) {
     return swatch;
 }
 
+/// A wall of one matter with a motif of 2 x 2 within, tiles 20 to 23, and plain tile 1 elsewhere.
+Project projectWithMotif(CellRect motif) {
+    Project project = projectOf(1);
+    Level swatch;
+    swatch.id = {"swatch"};
+    swatch.cells = Grid<Cell>(12, 10);
+    swatch.tiles = Grid<Tile>(12, 10);
+    swatch.cells.fillRect({2, 2, 8, 6}, Cell(MatterId{1}));
+    swatch.tiles.fillRect({2, 2, 8, 6}, Tile(0, 1));
+    for (int i = 0; i < motif.width * motif.height; ++i)
+        swatch.tiles.set(motif.x + i % motif.width, motif.y + i / motif.width, Tile(0, 20 + i));
+    swatch.motifs = std::vector<CellRect>{motif};
+    project.swatches = {std::make_shared<const Level>(swatch)};
+    return project;
+}
+
 /// As lessons.h and dressing.h say it, cell by cell; all tiles that a cell may wear.
 struct Obvious {
     std::map<skin::Case, std::set<Tile>> cases;
@@ -94,6 +110,8 @@ private slots:
     void theme_goesBefore_andLeavesTheRest();
     void gaps_areCounted_andShownOnTheSwatch();
     void handSetTiles_comeFirst();
+    void motifs_lieWhole_whereTheyFit();
+    void motifs_partsEqualTheWhole();
 };
 
 void DressingTest::exposures_areFortySeven() {
@@ -357,6 +375,74 @@ void DressingTest::handSetTiles_comeFirst() {
     dressed = skin::dress(lessons, board, board.cells.bounds());
     QCOMPARE(dressed.at(2, 4).number(), 1);
     QCOMPARE(level::tileCount(board), 0);
+}
+
+void DressingTest::motifs_lieWhole_whereTheyFit() {
+    // Two cells of the inside and two of a floor's top: both must be there for it to lie.
+    for (const CellRect motif :
+         {CellRect{5, 4, 2, 2}, CellRect{5, 2, 2, 2}, CellRect{5, 1, 2, 2}}) {
+        const Project project = projectWithMotif(motif);
+        const Lessons lessons(project, "");
+        QCOMPARE(lessons.motifs().size(), std::size_t{1});
+        const int places = lessons.motifs()[0].places;
+        QVERIFY(places >= 1);
+        Random random(3);
+        Level board = randomBoard(random, 200, 120, 1);
+        board.cells.fillRect({20, 20, 160, 60}, Cell(MatterId{1}));
+        const auto dressed = skin::dress(lessons, board, board.cells.bounds());
+        int whole = 0, pieces = 0;
+        for (int y = 0; y < 120; ++y)
+            for (int x = 0; x < 200; ++x) {
+                const Tile tile = dressed.at(x, y);
+                if (!tile.isShown() || tile.number() < 20) continue;
+                ++pieces;
+                if (tile.number() != 20) continue;
+                ++whole;
+                for (int i = 0; i < 4; ++i) {
+                    const CellPoint at{x + i % 2, y + i / 2};
+                    QCOMPARE(dressed.at(at.x, at.y).number(), 20 + i);
+                    const CellPoint shown{motif.x + i % 2, motif.y + i / 2};
+                    const auto& swatch = *project.swatches[0];
+                    QVERIFY(board.cells.at(at.x, at.y) == swatch.cells.at(shown.x, shown.y));
+                    if (!board.cells.at(at.x, at.y).isOpen())
+                        QCOMPARE(skin::exposureAt(lessons.joins(), board.cells, at.x, at.y),
+                                 skin::exposureAt(lessons.joins(), swatch.cells, shown.x, shown.y));
+                }
+            }
+        QCOMPARE(pieces, 4 * whole);  // none is cut by another
+        QVERIFY2(whole > 3, QByteArray::number(whole));
+    }
+}
+
+void DressingTest::motifs_partsEqualTheWhole() {
+    const std::uint64_t seed = testing::seedOr(20261128);
+    int laid = 0;
+    for (int round = 0; round < 40; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        const int width = random.between(1, 4), height = random.between(1, 4);
+        Project project = projectWithMotif(
+            {random.between(2, 9 - width), random.between(2, 7 - height), width, height});
+        const Lessons lessons(project, "");
+        Level board = randomBoard(random, 60, 40, 1);
+        for (int mass = 0; mass < 3; ++mass)
+            board.cells.fillRect({random.between(0, 40), random.between(0, 25),
+                                  random.between(3, 20), random.between(3, 15)},
+                                 random.chance(80) ? Cell(MatterId{1}) : Cell());
+        const auto whole = skin::dress(lessons, board, board.cells.bounds());
+        for (int part = 0; part < 12; ++part) {
+            const CellRect area = CellRect{random.between(0, 59), random.between(0, 39),
+                                           random.between(1, 12), random.between(1, 12)}
+                                      .intersected(board.cells.bounds());
+            const auto some = skin::dress(lessons, board, area);
+            for (int y = area.y; y < area.bottom(); ++y)
+                for (int x = area.x; x < area.right(); ++x) {
+                    QVERIFY2(some.at(x, y) == whole.at(x, y),
+                             "ROOK_SEED=" + QByteArray::number(seed + round));
+                    if (whole.at(x, y).isShown() && whole.at(x, y).number() >= 20) ++laid;
+                }
+        }
+    }
+    QVERIFY2(laid > 100, QByteArray::number(laid));
 }
 
 QTEST_APPLESS_MAIN(DressingTest)
