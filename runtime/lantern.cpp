@@ -233,7 +233,7 @@ private:
         const Frame& frame = m_stage.level->frame;
         for (int row = 0; row < frame.rows; ++row) {
             for (int column = 0; column < frame.columns; ++column) {
-                const int tile = layer.tiles[std::size_t(row)][std::size_t(column)];
+                const int tile = layer.tileAt(column, row, m_stage.body.tick);
                 if (tile == 0) continue;
                 const SDL_Rect source{((tile - 1) % layer.columns) * layer.tileWidth,
                                       ((tile - 1) / layer.columns) * layer.tileHeight,

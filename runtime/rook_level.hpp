@@ -13,6 +13,13 @@
 
 namespace rook::runtime {
 
+/// A tile that moves: wherever it lies, its frames are shown in turn, each for `ticks`.
+struct TileAnimation {
+    int tile = 0;             ///< n: tile n - 1 of the sheet
+    std::vector<int> frames;  ///< likewise; two or more
+    int ticks = 1;
+};
+
 struct Layer {
     std::string name;
     std::string role;
@@ -24,6 +31,17 @@ struct Layer {
     std::vector<std::vector<int>> tiles;  ///< rows; 0 = empty, n = tile n - 1 of the sheet
     /// Rows; 1 = mirrored, 2 = upside down, 3 = both. Empty if no tile is.
     std::vector<std::vector<int>> flips;
+    std::vector<TileAnimation> animations;
+
+    /// The tile to draw in that tick; 0 = empty.
+    int tileAt(int column, int row, long long tick) const {
+        const int tile = tiles[static_cast<std::size_t>(row)][static_cast<std::size_t>(column)];
+        for (const TileAnimation& animation : animations)
+            if (animation.tile == tile)
+                return animation.frames[static_cast<std::size_t>(tick / animation.ticks) %
+                                        animation.frames.size()];
+        return tile;
+    }
 };
 
 /// A picture behind the level, or before it.

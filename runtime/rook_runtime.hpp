@@ -118,6 +118,18 @@ inline Layer readLayer(const json& value, const Level& level, const std::string&
     layer.tiles.assign(static_cast<std::size_t>(level.frame.rows), {});
     rows(value, "tiles", level.frame.columns, level.frame.rows, 65536, where,
          [&](int, int y, int n) { layer.tiles[static_cast<std::size_t>(y)].push_back(n); });
+    if (value.contains("animations")) {
+        const json& animations = list(value, "animations", where);
+        for (std::size_t i = 0; i < animations.size(); ++i) {
+            const std::string at = item(where + ": ", "animations", i);
+            TileAnimation animation;
+            animation.tile = whole(animations[i], "tile", 1, 65536, at);
+            animation.ticks = whole(animations[i], "ticks", 1, 3600, at);
+            animation.frames = numbers(animations[i], "frames", 1, 65536, 64, at);
+            if (animation.frames.size() < 2) fail("An animation has two frames at least", at);
+            layer.animations.push_back(std::move(animation));
+        }
+    }
     if (!value.contains("flips")) return layer;
     layer.flips.assign(static_cast<std::size_t>(level.frame.rows), {});
     rows(value, "flips", level.frame.columns, level.frame.rows, 3, where,

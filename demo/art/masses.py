@@ -187,7 +187,8 @@ def rungs(top):
     return tile
 
 
-def brine(surface, depth, seed):
+def brine(surface, depth, seed, shift=0):
+    """`shift` moves the waves on, px: frames of the surface."""
     tile = Canvas(T, T)
     for y in range(T):
         for x in range(T):
@@ -197,7 +198,7 @@ def brine(surface, depth, seed):
             if noise(seed, x // 4, y // 2) < 0.08:
                 tone = BRINE[2]
             if surface:
-                wave = 2 + (1 if (x + 4 * seed) % 16 in (2, 3, 4, 5, 6, 12, 13) else 0)
+                wave = 2 + (1 if (x + 4 * seed + shift) % 16 in (2, 3, 4, 5, 6, 12, 13) else 0)
                 if y < wave - 1:
                     tone = CLEAR
                 elif y == wave - 1:
@@ -208,6 +209,37 @@ def brine(surface, depth, seed):
                     tone = BRINE[3]
             tile.set(x, y, tone)
     return tile
+
+
+def drain():
+    """A round grate in the wall, two tiles wide and high, with its streak of wet; four tiles."""
+    wide = Canvas(2 * T, 2 * T)
+    for i in range(4):
+        wide.paste(stone(255, 1, 1 + i % 2), i % 2 * T, i // 2 * T)
+    for y in range(2 * T):
+        for x in range(2 * T):
+            away = ((x - 15.5) ** 2 + (y - 14.5) ** 2) ** 0.5
+            if away < 9:
+                wide.set(x, y, mix(INK, BRINE[0], max(0, (y - 10) / 18)))
+                if x % 5 in (0, 1) and away < 8.5:
+                    wide.set(x, y, STONE[1] if x % 5 else STONE[3])
+            elif away < 11.5:
+                light = (15 - x) + (14 - y)
+                wide.set(x, y, STONE[4] if light > 5 else STONE[3] if light > -6 else STONE[1])
+                if int(away * 2) % 5 == 0 and noise(x, y, 91) < 0.3:
+                    wide.set(x, y, STONE[5])
+            elif away < 12.4:
+                wide.set(x, y, INK)
+            elif y > 22 and abs(x - 15 - (noise(y, 92) - 0.5) * 2) < 3 - (y - 22) / 5:
+                wide.blend(x, y, BRINE[1], 0.75)
+    tiles = []
+    for i in range(4):
+        tile = Canvas(T, T)
+        for y in range(T):
+            for x in range(T):
+                tile.set(x, y, wide.get(i % 2 * T + x, i // 2 * T + y))
+        tiles.append(tile)
+    return tiles
 
 
 def teeth(seed):
@@ -306,6 +338,7 @@ class Swatch:
         self.name, self.title, self.rows, self.legend = name, title, rows, legend
         self.patch, self.seed = patch, seed
         self.tiles = {}
+        self.motifs = []
 
     def at(self, x, y):
         x = min(max(x, 0), len(self.rows[0]) - 1)
@@ -348,6 +381,8 @@ class Swatch:
             "edges": {"left": "wall", "right": "wall", "top": "wall", "bottom": "wall"},
             "background": {"color": "#1b2733"}, "legend": self.legend, "matter": self.rows,
             "entities": [], "chance": {"seed": self.seed, "patch": self.patch}, "tiles": lines}
+        if self.motifs:
+            board["motifs"] = [{"at": [x, y], "size": [w, h]} for x, y, w, h in self.motifs]
         with open(f"{folder}/{self.name}.json", "w", encoding="utf-8") as file:
             json.dump(board, file, indent=2)
 
@@ -385,8 +420,6 @@ def main():
             if y + 1 < len(PATCH) and PATCH[y + 1][x] == "." and PATCH[min(y + 2, 18)][x] == ".":
                 if noise(x, y, 73) < 0.2:
                     stones.tiles[x, y + 1] = unders[x % 2]
-    stones.save("lantern-weir/swatches")
-
     silts = Swatch("swatch-silt", "Silt", PATCH, {".": "open", "#": "silt"}, 0, 5)
     dress_patch(sheet, silts, silt, 2)
     for x, i in ((2, 0), (6, 2)):
@@ -462,6 +495,19 @@ def main():
             elif cell == "'":
                 yards.tiles[x, y] = sheet.add(carpet(7))
     yards.save("lantern-weir/swatches")
+
+    # Added last, so that the tiles before keep their numbers.
+    grate = [sheet.add(tile) for tile in drain()]
+    left, top = next((x, y) for y in range(1, len(PATCH) - 2) for x in range(1, len(PATCH[0]) - 2)
+                     if all(stones.exposure(x + i % 2, y + i // 2, "#") == 255
+                            and PATCH[y + i // 2][x + i % 2] == "#" for i in range(4)))
+    for i in range(4):
+        stones.tiles[left + i % 2, top + i // 2] = grate[i]
+    stones.motifs.append((left, top, 2, 2))
+    stones.save("lantern-weir/swatches")
+    for first, seed in zip(surface, (1, 2)):
+        frames = [first] + [sheet.add(brine(True, 0, seed, shift)) for shift in (4, 8, 12)]
+        print(json.dumps({"tile": first, "frames": frames, "ticks": 14}), "for rookplot.json")
     sheet.save("lantern-weir/sheets/masses.png")
     print(len(sheet.tiles), "tiles")
 

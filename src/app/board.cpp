@@ -50,6 +50,9 @@ Board::Board(Session& session, QWidget* parent)
     m_probeTimer.setSingleShot(true);
     m_probeTimer.setInterval(160);
     connect(&m_probeTimer, &QTimer::timeout, this, &Board::probe);
+    m_motionTimer.setInterval(33);
+    m_motionClock.start();
+    connect(&m_motionTimer, &QTimer::timeout, this, &Board::advanceMotion);
     m_walkTimer.setInterval(15);
     m_walkTimer.setTimerType(Qt::PreciseTimer);
     connect(&m_walkTimer, &QTimer::timeout, this, &Board::advanceWalk);

@@ -155,6 +155,8 @@ private:
     void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone,
                     float opacity, const QPen& outline);
     void paintMotifs(QPainter& painter);
+    void paintMotion(QPainter& painter, const MatterScene& shown);
+    void advanceMotion();
     void paintWalk(QPainter& painter, const MatterScene& scene);
     void paintBody(QPainter& painter, const MatterScene& scene) const;
     void paintWalkThings(QPainter& painter);
@@ -197,6 +199,10 @@ private:
     std::unique_ptr<Walk> m_walk;
     std::vector<QPointF> m_lastTrail;
     View m_viewBeforeWalk;
+    QTimer m_motionTimer;  ///< runs while something that moves is in sight
+    QElapsedTimer m_motionClock;
+    long long m_motionTick = 0;
+    QRegion m_moving;  ///< where it was painted last
     QTimer m_walkTimer;
     QElapsedTimer m_walkClock;
     qint64 m_walkedTicks = 0;

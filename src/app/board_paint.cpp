@@ -32,6 +32,8 @@ MatterScene Board::scene() const {
     m_lessons = m_session.lessons();
     shown.lessons = m_lessons.get();
     shown.isClear = look.art >= 1;
+    if (shown.isClear && hasMovingTiles(m_session.project())) shown.motion = TileMotion::Still;
+    shown.tick = m_motionTick;
     shown.showsGuesses =
         m_session.step() == Step::Skin && !isWalking() && m_session.options().showsGuesses;
     return shown;
@@ -55,6 +57,7 @@ void Board::paintEvent(QPaintEvent*) {
         },
         m_view, rect(), devicePixelRatioF(), paintBudgetMs,
         shown.isClear ? QColor() : currentTheme().paper);
+    paintMotion(painter, shown);
     if (shown.isClear) paintBackdrop(painter, shown, m_view, size(), true);
     const QRectF board = m_view.toWidget(m_session.level()->boundsPx());
     painter.setPen(QPen(currentTheme().rule(), 1));
@@ -88,6 +91,23 @@ void Board::paintEvent(QPaintEvent*) {
         paintPreview(painter);
     }
     if (!m_isComplete) QTimer::singleShot(0, this, qOverload<>(&QWidget::update));
+}
+
+/// What moves is painted over what does not, each time; only where it is, when its time has come.
+void Board::paintMotion(QPainter& painter, const MatterScene& shown) {
+    m_moving = shown.motion == TileMotion::Still
+                   ? paintMoving(painter, shown, rect(), m_view.offset(), m_view.scale())
+                   : QRegion();
+    if (m_moving.isEmpty())
+        m_motionTimer.stop();
+    else if (!m_motionTimer.isActive())
+        m_motionTimer.start();
+}
+
+void Board::advanceMotion() {
+    const long long before = frameStamp(m_session.project(), m_motionTick);
+    m_motionTick = m_motionClock.elapsed() * 60 / 1000;
+    if (frameStamp(m_session.project(), m_motionTick) != before) update(m_moving);
 }
 
 QImage reachWash(const ProvenLevel& proven, const BitMap& map, const View& view, QSize size,

@@ -112,6 +112,8 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->findings.insert(planned->findings.end(), audit.begin(), audit.end());
     const auto look = check::lookFindings(project, level, opacity, cancel);
     planned->findings.insert(planned->findings.end(), look.begin(), look.end());
+    const auto hidden = check::hiddenFindings(project, level, planned->answer, opacity);
+    planned->findings.insert(planned->findings.end(), hidden.begin(), hidden.end());
     planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
                              planned->plan->findings.end());
     std::stable_partition(

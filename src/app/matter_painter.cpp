@@ -108,6 +108,11 @@ public:
         m_shown = m_shown.intersected(scene.level->cells.bounds());
     }
 
+    /// The art alone; tells where something moves.
+    [[nodiscard]] QRegion paintArtAlone() {
+        paintArt();
+        return m_moving;
+    }
     void paint() {
         if (!m_scene.isClear) m_painter.fillRect(m_target, m_theme.window);
         if (m_shown.isEmpty()) return;
@@ -188,6 +193,7 @@ private:
         m_painter.setOpacity(m_scene.look.art);
         m_painter.setRenderHint(QPainter::SmoothPixmapTransform, false);
         takeSheets();
+        m_isMoving.assign(std::size_t(m_shown.area()), false);
         std::optional<skin::Lessons> own;
         if (!m_scene.lessons) own.emplace(*m_scene.project, m_scene.level->theme);
         const skin::Dressed dressed =
@@ -196,6 +202,7 @@ private:
         for (int y = m_shown.y; y < m_shown.bottom(); ++y) {
             for (int x = m_shown.x; x < m_shown.right(); ++x) {
                 const QRectF rect = rectOf({x, y, 1, 1});
+                m_cellIndex = indexOf(x, y);
                 paintTile(m_scene.level->cells.at(x, y), dressed.at(x, y), rect);
                 if (m_scene.showsGuesses && dressed.isGuessed(x, y)) paintGuess(rect);
             }
@@ -210,12 +217,17 @@ private:
             m_painter.save();
             m_painter.setOpacity(m_scene.look.art * layer.opacity / 100);
             for (int y = m_shown.y; y < m_shown.bottom(); ++y)
-                for (int x = m_shown.x; x < m_shown.right(); ++x)
+                for (int x = m_shown.x; x < m_shown.right(); ++x) {
+                    m_cellIndex = indexOf(x, y);
                     paintTile(Cell(), layer.tiles.at(x, y), rectOf({x, y, 1, 1}));
+                }
             m_painter.restore();
         }
     }
 
+    [[nodiscard]] std::size_t indexOf(int x, int y) const {
+        return std::size_t(y - m_shown.y) * std::size_t(m_shown.width) + std::size_t(x - m_shown.x);
+    }
     void takeSheets() {
         for (const level::Sheet& sheet : m_scene.project->sheets)
             m_images << (m_scene.sheets ? m_scene.sheets->value(QString::fromStdString(sheet.name))
@@ -234,12 +246,25 @@ private:
     void paintTile(Cell cell, level::Tile tile, const QRectF& rect) {
         const bool hasTile =
             tile.isShown() && tile.sheet() < m_images.size() && !m_images[tile.sheet()].isNull();
+        const level::TileAnimation* animation =
+            hasTile ? m_scene.project->sheets[std::size_t(tile.sheet())].animationOf(tile.number())
+                    : nullptr;
+        if (m_scene.motion == TileMotion::Still && animation) return;
+        // What lies over something that moves is painted over it each time.
+        if (m_scene.motion == TileMotion::Moving && !animation && !m_isMoving[m_cellIndex]) return;
+        if (animation)
+            tile = level::Tile(tile.sheet(), animation->frameAt(m_scene.tick), tile.isMirrored(),
+                               tile.isUpsideDown());
         // Nothing was chosen to be seen there, or the matter has no tile yet.
         const bool isPlain = !hasTile && !cell.isOpen() && !isBlankAt(rect);
         if (!hasTile && !isPlain) return;
         // Whole px, so that neighbours meet without a seam.
         const QRect whole(QPoint(qRound(rect.left()), qRound(rect.top())),
                           QPoint(qRound(rect.right()) - 1, qRound(rect.bottom()) - 1));
+        if (animation) {
+            m_moving += whole;
+            m_isMoving[m_cellIndex] = true;
+        }
         m_painter.save();
         if (cell.form() != Form::Full) {
             QPainterPath clip;
@@ -409,7 +434,10 @@ private:
     bool m_isFromAbove;  ///< nothing rises there
     level::LevelCells m_cells;
     CellRect m_shown;
-    QList<QImage> m_images;  ///< of the project's sheets, in order
+    QRegion m_moving;
+    std::vector<bool> m_isMoving;  ///< by cell of what is shown
+    std::size_t m_cellIndex = 0;   ///< of the cell that is painted
+    QList<QImage> m_images;        ///< of the project's sheets, in order
 };
 
 }  // namespace
@@ -438,6 +466,33 @@ void paintMatter(QPainter& painter, const MatterScene& scene, const QRect& targe
     painter.setClipRect(target);
     Painting(painter, scene, target, origin, scale).paint();
     painter.restore();
+}
+
+QRegion paintMoving(QPainter& painter, const MatterScene& scene, const QRect& target,
+                    QPointF origin, double scale) {
+    if (std::min(scene.level->cellSize.width, scene.level->cellSize.height) * scale < 6) return {};
+    MatterScene moving = scene;
+    moving.motion = TileMotion::Moving;
+    moving.showsGuesses = false;
+    painter.save();
+    painter.setClipRect(target, Qt::IntersectClip);
+    Painting painting(painter, moving, target, origin, scale);
+    const QRegion region = painting.paintArtAlone();
+    painter.restore();
+    return region;
+}
+
+bool hasMovingTiles(const level::Project& project) {
+    return std::any_of(project.sheets.begin(), project.sheets.end(),
+                       [](const level::Sheet& sheet) { return !sheet.animations.empty(); });
+}
+
+long long frameStamp(const level::Project& project, long long tick) {
+    long long stamp = 0;
+    for (const level::Sheet& sheet : project.sheets)
+        for (const level::TileAnimation& animation : sheet.animations)
+            stamp += tick / animation.ticks;
+    return stamp;
 }
 
 void paintBehaviourSample(QPainter& painter, level::Behaviour behaviour, level::Form form,

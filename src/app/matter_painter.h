@@ -36,6 +36,9 @@ struct BoardLook {
 /// How a picture of a backdrop is called among the sheets.
 [[nodiscard]] QString pictureKey(const std::string& path);
 
+/// Which tiles are painted: those that move change from frame to frame, all others stay.
+enum class TileMotion { All, Still, Moving };
+
 struct MatterScene {
     const level::Project* project = nullptr;
     const level::Level* level = nullptr;
@@ -44,6 +47,8 @@ struct MatterScene {
     const skin::Lessons* lessons = nullptr;  ///< that matter is dressed by; null = plain tiles
     bool isClear = false;                    ///< nothing is painted behind the matter
     bool showsGuesses = false;               ///< marks where the nearest case stands in
+    TileMotion motion = TileMotion::All;
+    long long tick = 0;  ///< that tiles which move are shown at
 };
 
 /// The pictures behind the level, or before it, as a game shows them whose screen is the whole
@@ -55,6 +60,15 @@ void paintBackdrop(QPainter& painter, const MatterScene& scene, const View& view
 /// at (x, y) * scale - origin. Below six px a cell, matters are plain tones without hatching.
 void paintMatter(QPainter& painter, const MatterScene& scene, const QRect& target, QPointF origin,
                  double scale);
+
+/// Paints what moves, and what lies over it, at the scene's tick; tells where. Nothing below six px
+/// a cell.
+[[nodiscard]] QRegion paintMoving(QPainter& painter, const MatterScene& scene, const QRect& target,
+                                  QPointF origin, double scale);
+/// True if a sheet of the project has tiles that move.
+[[nodiscard]] bool hasMovingTiles(const level::Project& project);
+/// Another number whenever another frame of any tile is to be shown.
+[[nodiscard]] long long frameStamp(const level::Project& project, long long tick);
 
 /// The hatching of one behaviour, filling `rect` with its border: for cards and legends.
 void paintBehaviourSample(QPainter& painter, level::Behaviour behaviour, level::Form form,

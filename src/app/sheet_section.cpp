@@ -1,3 +1,4 @@
+#include <QAbstractButton>
 #include <QComboBox>
 #include <QFileDialog>
 #include <QFileSystemWatcher>
@@ -48,6 +49,17 @@ public:
             [this] { takeOne({}); });
         addWide(grid);
         m_inHand = addValue(tr("In hand"));
+        m_ticks =
+            makeNumberBox(QStringLiteral("frame-ticks"), 1, level::maxFrameTicks, this, [](int) {});
+        m_ticks->setValue(8);
+        m_ticks->setSuffix(tr(" ticks"));
+        m_ticks->setToolTip(tr("How long each frame is shown; 60 ticks are a second."));
+        addControl(tr("Each frame"), m_ticks);
+        m_animate = qobject_cast<QAbstractButton*>(
+            makeButton({}, QStringLiteral("animate"), this, [this] { animate(); }));
+        m_animate->setToolTip(tr(
+            "A row of tiles in hand becomes the frames of its first one, wherever that is worn."));
+        addWide(m_animate);
         addImport();
         connect(&m_watcher, &QFileSystemWatcher::fileChanged, this, [this] {
             m_picker->reload();
@@ -71,6 +83,12 @@ public:
         m_scroll->setFixedHeight(std::min(pickerHeight, m_picker->height() + 2));
         setNote(sheets.empty() ? tr("none yet") : QString());
         m_inHand->setText(inHandText());
+        const bool isMoving = animationInHand() != nullptr;
+        const auto count = framesInHand().size();
+        m_animate->setText(isMoving    ? tr("Hold the tile still")
+                           : count > 1 ? tr("Animate by %1 frames").arg(count)
+                                       : tr("Drag a row of frames to animate"));
+        m_animate->setEnabled(isMoving || count > 1);
     }
 
 private:
@@ -85,6 +103,42 @@ private:
         if (first.isMirrored()) text += tr(", mirrored");
         if (first.isUpsideDown()) text += tr(", upended");
         return text;
+    }
+    /// The sheet and numbers of a row of tiles in hand; empty if they are no frames.
+    [[nodiscard]] std::vector<int> framesInHand() const {
+        const auto& tiles = m_session.options().tiles;
+        std::vector<int> frames;
+        for (int x = 0; tiles.height() == 1 && x < tiles.width(); ++x) {
+            const level::Tile tile = tiles.at(x, 0);
+            if (!tile.isShown() || tile.sheet() != tiles.at(0, 0).sheet()) return {};
+            frames.push_back(tile.number());
+        }
+        if (frames.size() > std::size_t(level::maxFrames)) return {};
+        return frames;
+    }
+    /// Of the first tile in hand; null if it keeps still.
+    [[nodiscard]] const level::TileAnimation* animationInHand() const {
+        const level::Tile tile = m_session.options().tiles.at(0, 0);
+        return tile.isShown() && std::size_t(tile.sheet()) < m_session.project().sheets.size()
+                   ? m_session.project().sheets[std::size_t(tile.sheet())].animationOf(
+                         tile.number())
+                   : nullptr;
+    }
+    void animate() {
+        const bool wasMoving = animationInHand() != nullptr;
+        const level::Tile first = m_session.options().tiles.at(0, 0);
+        level::Project project = m_session.project();
+        project.sheets.edit([&](auto& list) {
+            auto& animations = list[std::size_t(first.sheet())].animations;
+            if (wasMoving)
+                std::erase_if(animations,
+                              [&](const auto& each) { return each.tile == first.number(); });
+            else
+                animations.push_back({first.number(), framesInHand(), m_ticks->value()});
+        });
+        m_session.applyProject(std::move(project),
+                               wasMoving ? tr("Hold a tile still") : tr("Animate a tile"));
+        refresh();
     }
     void takeOne(level::Tile tile) {
         setOptions([tile](ToolOptions& o) { o.tiles = Grid<level::Tile>(1, 1, tile); });
@@ -160,6 +214,8 @@ private:
     TilePicker* m_picker;
     QScrollArea* m_scroll;
     QLabel* m_inHand;
+    QSpinBox* m_ticks;
+    QAbstractButton* m_animate;
     file::SheetCut m_cut;
     QFileSystemWatcher m_watcher;
 };

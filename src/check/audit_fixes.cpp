@@ -98,6 +98,17 @@ LevelEdit closeEdge(const level::Level& level, const std::string& fix) {
     return edit;
 }
 
+/// Takes what lies before the cells off the layers in front, locked ones too.
+LevelEdit clearInFront(const level::Level& level, const CellRect& cells) {
+    LevelEdit edit{level, "Clear what hides it", cells};
+    edit.level.layers.edit([&](auto& layers) {
+        for (level::TileLayer& layer : layers)
+            if (layer.isFront && layer.isShown && layer.tiles.width() > 0)
+                layer.tiles.fillRect(cells, level::Tile());
+    });
+    return edit;
+}
+
 }  // namespace
 
 Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level,
@@ -127,6 +138,8 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
             edit.level.secrets.edit([&](auto& list) { list.push_back(cells); });
             return edit;
         }
+        case FindingKind::HiddenInFront:
+            return clearInFront(level, cells);
         case FindingKind::ExitOutOfReach:
         case FindingKind::PickupOutOfReach:
         case FindingKind::CheckpointOutOfReach:

@@ -90,6 +90,8 @@ std::string_view nameOf(FindingKind kind) {
             return "looks-solid";
         case FindingKind::LooksOpen:
             return "looks-open";
+        case FindingKind::HiddenInFront:
+            return "hidden-in-front";
     }
     return "";
 }

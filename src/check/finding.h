@@ -55,6 +55,7 @@ enum class FindingKind {
     NotAudited,
     LooksSolid,
     LooksOpen,
+    HiddenInFront,
 };
 
 /// A note is harmless: it is told and counts for nothing.

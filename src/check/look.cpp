@@ -11,7 +11,7 @@ namespace {
 using level::Behaviour;
 using level::Cell;
 
-constexpr std::size_t mostFindings = 50;
+constexpr std::size_t mostLookFindings = 50;
 
 class Look {
 public:
@@ -68,7 +68,7 @@ private:
     }
     void tell(const BitMap& map, FindingKind kind, const char* severally, const char* singly) {
         for (const collide::BitPart& part : collide::partsOf(map)) {
-            if (m_findings.size() >= mostFindings) return;
+            if (m_findings.size() >= mostLookFindings) return;
             Finding finding;
             finding.kind = kind;
             finding.severity = Severity::Doubt;

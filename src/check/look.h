@@ -20,4 +20,15 @@ inline constexpr int looksOpenUpTo = 20;
                                                 const skin::Opacity& opacity,
                                                 const std::atomic<bool>* cancel = nullptr);
 
+/// From this share of its box on, in per cent, a thing that lies behind is hidden.
+inline constexpr int hiddenFrom = 60;
+
+/// Things that a player must see or get to (hazards, foes, pickups, keys, switches, doors, springs,
+/// checkpoints and exits), near a place that a body gets to, and covered by layers in front. Their
+/// fix clears the layers there. `answer` is of this very level. Cost: the cells of the entities.
+[[nodiscard]] std::vector<Finding> hiddenFindings(const level::Project& project,
+                                                  const level::Level& level,
+                                                  const reach::Answer& answer,
+                                                  const skin::Opacity& opacity);
+
 }  // namespace rook::check

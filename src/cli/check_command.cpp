@@ -77,6 +77,8 @@ int checkProject(const CheckOptions& options) {
         const auto audit = check::auditFindings(*project, *level, answer);
         findings.insert(findings.end(), audit.begin(), audit.end());
         findings.insert(findings.end(), look.begin(), look.end());
+        const auto hidden = check::hiddenFindings(*project, *level, answer, opacity);
+        findings.insert(findings.end(), hidden.begin(), hidden.end());
         if (!options.leavesPlanOut) {
             const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
             findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());

@@ -38,12 +38,12 @@ Result<reach::Question> ask(const ReachOptions& options) {
 void printJson(const reach::Answer& answer) {
     file::Json goals = file::Json::array();
     for (const reach::Goal& goal : answer.verdict.goals) {
-        goals.push_back({{"id", goal.id},
-                         {"role", level::nameOf(goal.role)},
-                         {"x", goal.box.x},
-                         {"y", goal.box.y},
-                         {"reached", !goal.isUndecided ? file::Json(goal.isReached)
-                                                      : file::Json(nullptr)}});
+        goals.push_back(
+            {{"id", goal.id},
+             {"role", level::nameOf(goal.role)},
+             {"x", goal.box.x},
+             {"y", goal.box.y},
+             {"reached", !goal.isUndecided ? file::Json(goal.isReached) : file::Json(nullptr)}});
     }
     const file::Json json = {{"format", "rookplot-reach"},
                              {"version", 1},
@@ -61,8 +61,8 @@ void printText(const reach::Answer& answer) {
     for (const reach::Goal& goal : answer.verdict.goals)
         std::printf("  %-12s %s\n",
                     goal.isUndecided ? "not decided"
-                    : goal.isReached       ? "reached"
-                                           : "out of reach",
+                    : goal.isReached ? "reached"
+                                     : "out of reach",
                     goal.id.c_str());
     std::printf("%lld positions visited, %lld stood at, solved in %.1f ms\n",
                 static_cast<long long>(answer.reached.visited.count()),
@@ -76,11 +76,11 @@ int solveReach(const ReachOptions& options) {
     if (!options.dump.empty()) {
         const bool hasMovers = !question->problem.parts.movers.empty();
         if (hasMovers || answer.verdict.kind == reach::VerdictKind::NotDecided) {
-            return report({ErrorKind::NotApplicable,
-                           (hasMovers ? "With movers, places have no maps."
-                                      : answer.verdict.sentence()) +
-                               std::string(" No maps were written"),
-                           options.path, "Leave --dump out"});
+            return report(
+                {ErrorKind::NotApplicable,
+                 (hasMovers ? "With movers, places have no maps." : answer.verdict.sentence()) +
+                     std::string(" No maps were written"),
+                 options.path, "Leave --dump out"});
         }
         const auto written = file::dumpReach(file::diskStorage(), options.dump, answer.reached,
                                              question->problem.frame);

@@ -4,6 +4,7 @@
 #include "file/bundle.h"
 #include "file/entity_json.h"
 #include "file/json_text.h"
+#include "file/project_parts_detail.h"
 #include "reach/prove.h"
 #include "skin/dressing.h"
 
@@ -74,6 +75,7 @@ void writeLayer(JsonLines& lines, const Project& project, const CellRect& bounds
         lines.member("sheet", sheet.path);
         lines.member("tile", {sheet.tile.width, sheet.tile.height});
         lines.member("columns", sheet.columns);
+        if (!sheet.animations.empty()) lines.member("animations", animationsJson(sheet.animations));
         lines.list("tiles", rowsOf(i, [](Tile tile) { return tile.number() + 1; }));
         if (isFlipped[i])
             lines.list("flips", rowsOf(i, [](Tile tile) {

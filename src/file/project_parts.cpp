@@ -293,4 +293,17 @@ Json laidJson(const LaidBlock& laid) {
             {"size", {laid.place.width, laid.place.height}}};
 }
 
+Json animationsJson(const std::vector<level::TileAnimation>& animations) {
+    Json list = Json::array();
+    for (const level::TileAnimation& animation : animations) {
+        Json frames = Json::array();
+        for (const int frame : animation.frames)
+            frames.push_back(frame + 1);
+        list.push_back({{"tile", animation.tile + 1},
+                        {"frames", std::move(frames)},
+                        {"ticks", animation.ticks}});
+    }
+    return list;
+}
+
 }  // namespace rook::file

@@ -27,4 +27,7 @@ void readMatterRows(ObjectReader& reader, const level::Project& project, Grid<le
 [[nodiscard]] Json blockJson(const level::Project& project, const level::Block& block);
 [[nodiscard]] Json laidJson(const level::LaidBlock& laid);
 
+/// As a sheet and a layer of a bundle hold them; tiles are counted from 1.
+[[nodiscard]] Json animationsJson(const std::vector<level::TileAnimation>& animations);
+
 }  // namespace rook::file

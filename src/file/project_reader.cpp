@@ -31,6 +31,25 @@ std::string sheetName(ObjectReader& reader, const Project& project) {
     return name;
 }
 
+/// Tiles are counted from 1 in files.
+TileAnimation readAnimation(ObjectReader& reader) {
+    TileAnimation animation;
+    animation.tile = reader.whole("tile", 1, 65536) - 1;
+    animation.ticks = reader.whole("ticks", 1, maxFrameTicks);
+    reader.forEach("frames", maxFrames, [&](const Json& item, const std::string& where) {
+        const std::int64_t number =
+            item.is_number_integer() ? item.get<std::int64_t>() : std::int64_t{0};
+        if (number < 1 || number > 65536)
+            failReading(ErrorKind::OutOfRange, "A tile's number from 1 to 65,536 is wanted here",
+                        where, "Mend it");
+        animation.frames.push_back(static_cast<int>(number) - 1);
+    });
+    if (animation.frames.size() < 2)
+        failReading(ErrorKind::OutOfRange, "An animation has two frames at least",
+                    reader.whereOf("frames"), "Add one, or take the animation out");
+    return animation;
+}
+
 Sheet readSheet(ObjectReader& reader) {
     Sheet sheet;
     sheet.name = reader.plainName("name");
@@ -38,6 +57,13 @@ Sheet readSheet(ObjectReader& reader) {
     const auto [width, height] = reader.pair("tile", 1, limits::maxCellPx);
     sheet.tile = {width, height};
     sheet.columns = reader.whole("columns", 1, 65536);
+    reader.forEachObject("animations", 65536, [&](ObjectReader& item) {
+        sheet.animations.push_back(readAnimation(item));
+        const TileAnimation& added = sheet.animations.back();
+        if (sheet.animationOf(added.tile) != &added)
+            failReading(ErrorKind::OutOfRange, "A tile is animated twice", item.where(),
+                        "Take one of them out");
+    });
     sheet.unknown = reader.unknown();
     return sheet;
 }

@@ -40,6 +40,7 @@ Json sheetJson(const Sheet& sheet) {
                  {"path", sheet.path},
                  {"tile", {sheet.tile.width, sheet.tile.height}},
                  {"columns", sheet.columns}};
+    if (!sheet.animations.empty()) json["animations"] = animationsJson(sheet.animations);
     appendUnknown(json, sheet.unknown);
     return json;
 }

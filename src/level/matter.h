@@ -10,11 +10,31 @@
 namespace rook::level {
 
 /// An image cut into tiles, row by row from the upper left corner.
+/// A tile that moves: wherever it is worn, its frames are shown in turn.
+struct TileAnimation {
+    int tile = 0;             ///< number, from 0
+    std::vector<int> frames;  ///< numbers; 2 to 64
+    int ticks = 8;            ///< each frame; 1 to 3,600
+    bool operator==(const TileAnimation&) const = default;
+    [[nodiscard]] int frameAt(long long tick) const {
+        return frames[static_cast<std::size_t>(tick / ticks) % frames.size()];
+    }
+};
+inline constexpr int maxFrames = 64;
+inline constexpr int maxFrameTicks = 3600;
+
 struct Sheet {
     std::string name;       ///< a plain name
     std::string path;       ///< relative to the project folder, as "sheets/weir.png"
     CellSize tile{16, 16};  ///< px
     int columns = 1;        ///< tiles in one row, at least 1
+    std::vector<TileAnimation> animations;  ///< one a tile at most
+    /// Null if the tile keeps still.
+    [[nodiscard]] const TileAnimation* animationOf(int number) const {
+        for (const TileAnimation& animation : animations)
+            if (animation.tile == number) return &animation;
+        return nullptr;
+    }
     UnknownKeys unknown;
     bool operator==(const Sheet&) const = default;
 };

@@ -28,7 +28,7 @@ struct Best {
 };
 using Frontier = std::map<AirState, Best>;
 
-struct Flight {
+struct AirCourse {
     const StepTables& tables;
     std::optional<int> wall;  ///< px sideways at which a body meets the far wall, if there is one
     int rise = 0;             ///< height of the far floor
@@ -54,7 +54,7 @@ struct Flight {
 };
 
 /// Calls `advance` for all that can be done in one tick.
-std::optional<int> tickOf(const Flight& flight, const AirState& from, int x, Frontier& next) {
+std::optional<int> tickOf(const AirCourse& flight, const AirState& from, int x, Frontier& next) {
     std::optional<int> landed;
     const auto note = [&](std::optional<int> x2) {
         if (x2 && (!landed || *landed < *x2)) landed = x2;
@@ -108,7 +108,7 @@ bool canOnlyFall(const StepTables& tables, const AirState& state) {
 /// True if the far wall at `wall` px is made.
 bool isMade(const StepTables& tables, const JumpAids& aids, int wall, int rise) {
     if (rise > mostRise(tables, aids)) return false;
-    const Flight flight{tables, wall, rise, rise - mostRise(tables, aids)};
+    const AirCourse flight{tables, wall, rise, rise - mostRise(tables, aids)};
     for (Frontier now = startOf(tables, aids); !now.empty();) {
         Frontier next;
         for (const auto& [state, best] : now)
@@ -160,7 +160,7 @@ JumpArc leastHop(const StepTables& tables) {
 
 JumpArc farthestJump(const StepTables& tables, const JumpAids& aids) {
     // The far floor at the height of the first, and no wall in the way.
-    const Flight flight{tables, {}, 0, -mostRise(tables, aids)};
+    const AirCourse flight{tables, {}, 0, -mostRise(tables, aids)};
     std::vector<Frontier> ticks{startOf(tables, aids)};
     JumpArc arc;
     std::size_t lastTick = 0;

@@ -5,15 +5,10 @@
 
 namespace rook::reach {
 
-namespace {
-
-/// Edits of larger regions are solved whole.
-constexpr int mostCells = 256;
-
 /// Cells that can be exchanged while maps refer to them.
-class Exchanged final : public runtime::CellSource {
+class ExchangedCells final : public runtime::CellSource {
 public:
-    explicit Exchanged(std::shared_ptr<const runtime::CellSource> cells)
+    explicit ExchangedCells(std::shared_ptr<const runtime::CellSource> cells)
         : m_cells(std::move(cells)) {}
     void exchange(std::shared_ptr<const runtime::CellSource> cells) { m_cells = std::move(cells); }
     [[nodiscard]] runtime::CellShape at(int column, int row) const override {
@@ -24,8 +19,13 @@ private:
     std::shared_ptr<const runtime::CellSource> m_cells;
 };
 
+namespace {
+
+/// Edits of larger regions are solved whole.
+constexpr int mostCells = 256;
+
 /// The problem with cells that can be exchanged.
-Problem withExchanged(Problem problem, const std::shared_ptr<Exchanged>& cells) {
+Problem withCells(Problem problem, const std::shared_ptr<ExchangedCells>& cells) {
     problem.cells = cells;
     return problem;
 }
@@ -34,12 +34,12 @@ Problem withExchanged(Problem problem, const std::shared_ptr<Exchanged>& cells) 
 
 struct Resolver::Kept {
     explicit Kept(const Problem& asked, const Limits& limits)
-        : cells(std::make_shared<Exchanged>(asked.cells)),
-          problem(withExchanged(asked, cells)),
+        : cells(std::make_shared<ExchangedCells>(asked.cells)),
+          problem(withCells(asked, cells)),
           grounds(problem),
           exploration(grounds, limits, true) {}
 
-    std::shared_ptr<Exchanged> cells;
+    std::shared_ptr<ExchangedCells> cells;
     Problem problem;
     Grounds grounds;
     Exploration exploration;

@@ -5,6 +5,7 @@
 #include <QLabel>
 #include <QSpinBox>
 
+#include "app/matter_painter.h"
 #include "app/theme.h"
 #include "demo_window.h"
 #include "level/tile_edits.h"
@@ -35,6 +36,8 @@ private slots:
     void swatch_teachesTheWholeLevel_andUndoForgets();
     void motif_isMadeOfWhatWasTaken_andDissolved();
     void walkFromSkin_looksAsTheGameWill();
+    void row_ofTilesInHand_becomesAnAnimation();
+    void tilesThatMove_arePaintedAnew_andNothingElse();
     void newSwatch_showsAllCases_andIsTakenAway();
     void missingCase_isListed_shownOnTheSwatch_andDressed();
     void look_changesThemeBackdropAndSeed();
@@ -141,6 +144,65 @@ void SkinWindowTest::walkFromSkin_looksAsTheGameWill() {
     QTest::keyClick(&board(), Qt::Key_Tab);
     QCOMPARE(middleOfBody(), currentTheme().accent);
     QTest::keyClick(&board(), Qt::Key_Tab);
+}
+
+void SkinWindowTest::row_ofTilesInHand_becomesAnAnimation() {
+    auto* button = part<QAbstractButton>("animate");
+    ToolOptions options = session().options();
+    options.tiles = Grid<Tile>(1, 1, Tile(1, 4));
+    session().setOptions(options);
+    QVERIFY(!button->isEnabled());
+    options.tiles = Grid<Tile>(3, 1, Tile(1, 4));
+    options.tiles.set(1, 0, Tile(1, 5));
+    options.tiles.set(2, 0, Tile(1, 6));
+    session().setOptions(options);
+    QVERIFY(button->isEnabled());
+    part<QSpinBox>("frame-ticks")->setValue(20);
+    press("animate");
+    const auto* animation = session().project().sheets[1].animationOf(4);
+    QVERIFY(animation);
+    QCOMPARE(animation->ticks, 20);
+    QVERIFY(animation->frames == (std::vector<int>{4, 5, 6}));
+    press("animate");
+    QVERIFY(!session().project().sheets[1].animationOf(4));
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QVERIFY(session().project().sheets[1].animationOf(4));
+}
+
+void SkinWindowTest::tilesThatMove_arePaintedAnew_andNothingElse() {
+    QVERIFY(hasMovingTiles(session().project()));
+    const auto still = [&](long long tick) {
+        const SheetImages sheets = loadSheets(session().project(), session().folder());
+        MatterScene scene{&session().project(), &level(), &sheets, {1, 0, 0}};
+        scene.lessons = session().lessons().get();
+        scene.isClear = true;
+        scene.tick = tick;
+        QImage image(level().boundsPx().width, level().boundsPx().height,
+                     QImage::Format_ARGB32_Premultiplied);
+        image.fill(Qt::transparent);
+        QPainter painter(&image);
+        scene.motion = TileMotion::Still;
+        paintMatter(painter, scene, image.rect(), {}, 1);
+        const QRegion moving = paintMoving(painter, scene, image.rect(), {}, 1);
+        painter.end();
+        // All at once gives the same picture.
+        QImage whole = image.copy();
+        whole.fill(Qt::transparent);
+        QPainter again(&whole);
+        scene.motion = TileMotion::All;
+        paintMatter(again, scene, whole.rect(), {}, 1);
+        again.end();
+        return std::tuple(image, moving, whole == image);
+    };
+    const auto [first, moving, isSame] = still(0);
+    const auto [second, movingLater, isSameLater] = still(14);
+    QVERIFY(isSame && isSameLater);
+    QVERIFY(!moving.isEmpty());
+    QVERIFY(moving == movingLater);
+    QVERIFY(first != second);
+    for (int y = 0; y < first.height(); ++y)
+        for (int x = 0; x < first.width(); ++x)
+            QVERIFY(first.pixel(x, y) == second.pixel(x, y) || moving.contains(QPoint(x, y)));
 }
 
 void SkinWindowTest::newSwatch_showsAllCases_andIsTakenAway() {

@@ -3,6 +3,7 @@
 #include "check/look.h"
 
 #include "check/audit.h"
+#include "level/tile_edits.h"
 #include "testing.h"
 
 using namespace rook;
@@ -48,6 +49,7 @@ private slots:
     void solidCellsThatShowNothing_lookOpen();
     void fix_marksASecret_thatIsNotToldAgain();
     void undressedProject_isLeftAlone();
+    void whatLiesInFront_hidesWhatMustBeSeen();
 };
 
 void LookTest::dressedMasses_lookAsTheyAre() {
@@ -94,6 +96,46 @@ void LookTest::undressedProject_isLeftAlone() {
     level::Level level = board();
     level.tiles.set(4, 8, Tile::blank());
     QVERIFY(check::lookFindings(testing::smallProject(), level, opacity).empty());
+}
+
+void LookTest::whatLiesInFront_hidesWhatMustBeSeen() {
+    const level::Project project = dressedProject();
+    level::Level level = testing::drawnLevel(
+        project, {"....................", "....................", ".S...o......o.....X.",
+                  "####################", "................o..."});
+    level = addLayer(level, true, "Reeds")->level;
+    const auto paint = [&](int x, int y, Tile tile) {
+        level.layers.edit([&](auto& list) {
+            if (list[0].tiles.width() == 0)
+                list[0].tiles = Grid<Tile>(level.cells.width(), level.cells.height());
+            list[0].tiles.set(x, y, tile);
+        });
+    };
+    const auto told = [&] {
+        const auto answer = reach::answer(*reach::askOf(project, level));
+        return check::hiddenFindings(project, level, answer, opacity);
+    };
+    QVERIFY(told().empty());
+    paint(5, 2, Tile(0, 3));  // 59 %
+    paint(1, 2, Tile(0, 0));  // where one begins need not be seen
+    QVERIFY(told().empty());
+    paint(12, 2, Tile(0, 2));  // 60 %
+    paint(16, 4, Tile(0, 0));  // nobody gets there
+    const auto findings = told();
+    QCOMPARE(findings.size(), std::size_t{1});
+    QCOMPARE(findings[0].kind, check::FindingKind::HiddenInFront);
+    QCOMPARE(findings[0].sentence,
+             std::string("lantern-2 is hidden by the layer Reeds: 60 % of it is covered"));
+    const auto edit = check::fixOf(project, level, findings[0]);
+    QVERIFY(edit.has_value());
+    level = edit->level;
+    QVERIFY(told().empty());
+    QVERIFY(level.layers[0].tiles.at(5, 2).isShown());
+    // A faint layer hides less.
+    paint(12, 2, Tile(0, 0));
+    QCOMPARE(told().size(), std::size_t{1});
+    level.layers.edit([](auto& list) { list[0].opacity = 59; });
+    QVERIFY(told().empty());
 }
 
 QTEST_APPLESS_MAIN(LookTest)

@@ -51,6 +51,7 @@ private slots:
     void pictures_areCopied_underFreeNames();
     void project_roundTrips_tilesSwatchesAndBackdrops();
     void badTiles_areRefused();
+    void animations_areKept_andBadOnesRefused();
 };
 
 void SkinFilesTest::oddSheets_arePackedTileByTile() {
@@ -223,6 +224,43 @@ void SkinFilesTest::badTiles_areRefused() {
         const auto read = with(bad);
         QVERIFY2(!read, bad);
         QVERIFY(read.error().sentence().find("levels/bad.json") != std::string::npos);
+    }
+}
+
+void SkinFilesTest::animations_areKept_andBadOnesRefused() {
+    level::Project project = file::newProject("Moving");
+    level::Sheet sheet;
+    sheet.name = "water";
+    sheet.path = "sheets/water.png";
+    sheet.columns = 4;
+    sheet.animations = {{2, {2, 3, 0}, 12}, {1, {1, 3}, 3600}};
+    project.sheets = std::vector<level::Sheet>{sheet};
+    const std::string main = file::projectText(project);
+    const auto readAgain = [](const std::string& text) {
+        file::BoardIds boards;
+        return file::readProjectText(text, "rookplot.json", boards);
+    };
+    const auto read = readAgain(main);
+    QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
+    QVERIFY(read->sheets == project.sheets);
+    QCOMPARE(read->sheets[0].animationOf(2)->frameAt(0), 2);
+    QCOMPARE(read->sheets[0].animationOf(2)->frameAt(12), 3);
+    QCOMPARE(read->sheets[0].animationOf(2)->frameAt(36), 2);
+    QVERIFY(!read->sheets[0].animationOf(0));
+    for (const auto& [good, bad] :
+         std::vector<std::pair<std::string, std::string>>{{"\"ticks\": 12", "\"ticks\": 0"},
+                                                          {"\"ticks\": 12", "\"ticks\": 3601"},
+                                                          {"[2, 4]", "[2]"},
+                                                          {"[2, 4]", "[0, 2]"},
+                                                          {"[2, 4]", "[\"x\", 2]"},
+                                                          {"\"tile\": 3", "\"tile\": 2"}}) {
+        std::string text = main;
+        const auto at = text.find(good);
+        QVERIFY2(at != std::string::npos, good.c_str());
+        text.replace(at, good.size(), bad);
+        const auto refused = readAgain(text);
+        QVERIFY2(!refused, bad.c_str());
+        QVERIFY(refused.error().sentence().find("rookplot.json") != std::string::npos);
     }
 }
 
