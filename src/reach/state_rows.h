@@ -132,8 +132,12 @@ public:
 
     /// Hints for the cache: row y is looked at soon; then its words from `word` on; then what is
     /// fresh in it.
-    void willLookAt(int y) const { __builtin_prefetch(m_rows.data() + y); }
+    /// A flight may aim beyond the last row: nobody gets there.
+    void willLookAt(int y) const {
+        if (static_cast<std::size_t>(y) < m_rows.size()) __builtin_prefetch(m_rows.data() + y);
+    }
     void willAddTo(int y, int word) const {
+        if (static_cast<std::size_t>(y) >= m_rows.size()) return;
         const Word* known = m_rows[static_cast<std::size_t>(y)].known;
         if (!known) return;
         __builtin_prefetch(known + word, 1);
