@@ -16,6 +16,36 @@ bool isIn(WordRange words, int word) {
     return word >= words.from && word < words.to;
 }
 
+/// How far the states of one layer get when a sweep processes them once. A jump and a hold that is
+/// taken are layers of their own, at the same place.
+Stride strideOfSweep(const Layer& layer, const runtime::MotionTables& freely,
+                     const Ground& ground) {
+    Stride stride;
+    const auto all = [&](int px) {
+        stride.add(px, px);
+        stride.add(px, -px);
+    };
+    const int hold = std::max(ground.layers().gripLadder() >= 0 ? freely.climb[0] : 0,
+                              ground.layers().gripLiquid() >= 0 ? freely.swim[0] : 0);
+    switch (layer.sort) {
+        case LayerSort::Standing:
+            all(std::max({1, freely.stepUp, hold}));
+            break;
+        case LayerSort::GripLadder:
+        case LayerSort::GripLiquid:
+            all(std::max(1, hold));
+            break;
+        case LayerSort::Air:
+            stride.add(layer.dx + std::abs(layer.shove), layer.dy);
+            break;
+        case LayerSort::Climbing:
+        case LayerSort::Swimming:
+        case LayerSort::Sprung:
+            break;
+    }
+    return stride;
+}
+
 }  // namespace
 
 Repair::Repair(Exploration::Set& set, Sweep& probe, const runtime::MotionTables& freely,
@@ -30,12 +60,14 @@ Repair::Repair(Exploration::Set& set, Sweep& probe, const runtime::MotionTables&
       m_rows(m_ground.maps().live.height()),
       m_stepsBefore(m_log.stepCount()),
       m_suspects(static_cast<std::size_t>(m_stepsBefore) + 1),
-      m_near(static_cast<std::size_t>(m_rows)),
       m_awake(static_cast<std::size_t>(m_rows) *
               static_cast<std::size_t>(m_ground.layers().count())),
       m_bits(static_cast<std::size_t>(m_words) + 2) {
     for (int i = 0; i < m_ground.layers().count(); ++i) {
-        Stride one = strideOf(layer(i), freely, m_ground);
+        Stride one = strideOfSweep(layer(i), freely, m_ground);
+        const Stride tick = strideOf(layer(i), freely, m_ground);
+        m_farthestTick.add(tick.sideways + 1, tick.down + 1);
+        m_farthestTick.add(tick.sideways + 1, -tick.up - 1);
         // Walls, floors and steps are looked at one px beyond.
         one.sideways += 1;
         one.up += 1;
@@ -54,6 +86,14 @@ WordRange Repair::wordsAt(int left, int right) const {
 WordRange Repair::widened(WordRange words) const {
     const int by = (m_farthest.sideways + BitMap::wordBits - 1) / BitMap::wordBits;
     return {std::max(0, words.from - by), std::min(m_words, words.to + by)};
+}
+
+WordRange Repair::around(int word, Word bits) const {
+    const int px = m_farthest.sideways;
+    if (px >= BitMap::wordBits) return widened({word, word + 1});
+    const bool isLow = (bits & ((Word{1} << px) - 1)) != 0;
+    const bool isHigh = px > 0 && (bits >> (BitMap::wordBits - px)) != 0;
+    return {std::max(0, word - (isLow ? 1 : 0)), std::min(m_words, word + 1 + (isHigh ? 1 : 0))};
 }
 
 void Repair::suspect(int step, WordRange words, bool hasLostSource) {
@@ -123,14 +163,18 @@ bool Repair::looksAtChange(int index, const Word* bits) const {
 void Repair::tryAgain(int step, const Suspect& suspect) {
     const WordRange words = suspect.words;
     const DiscoveryLog::Row from = m_log.sourceOf(step);
-    const WordRange around = from.layer == Layers::standing ? all() : widened(words);
+    WordRange sources = from.layer == Layers::standing ? all() : WordRange{};
+    m_log.forEachFound(step, [&](int, int, const DiscoveryLog::Note& note) {
+        if (isIn(words, note.word) && note.bits != 0)
+            sources = united(sources, around(note.word, note.bits));
+    });
     Word* bits = m_bits.data() + 1;
-    std::fill(bits + around.from, bits + around.to, 0);
+    std::fill(bits + sources.from, bits + sources.to, 0);
     m_log.forEachOfRow(from.layer, from.y, step, [&](const DiscoveryLog::Note& note) {
-        if (isIn(around, note.word)) bits[note.word] |= note.bits;
+        if (isIn(sources, note.word)) bits[note.word] |= note.bits;
     });
     if (!suspect.hasLostSource && !looksAtChange(from.layer, bits)) return;
-    m_probe.tryOut(from.layer, from.y, bits, around);
+    m_probe.tryOut(from.layer, from.y, bits, sources);
     m_log.forEachFound(step, [&](int to, int y, DiscoveryLog::Note& note) {
         if (!isIn(words, note.word)) return;
         const Word* found = m_probe.known(to, y);
@@ -139,10 +183,11 @@ void Repair::tryAgain(int step, const Suspect& suspect) {
         note.bits &= ~lost;
         if (!layer(to).takesNoTick()) m_statesLost += std::popcount(lost);
         m_sweep.takeBack(to, y, note.word, lost);
-        const WordRange at{note.word, note.word + 1};
+        const WordRange at = around(note.word, lost);
         WordRange& known = m_lost[{to, y}];
         known = united(known, at);
-        suspectStepsFrom(to, y, step, widened(at));
+        m_lostWords.push_back({to, y, note.word, lost});
+        suspectStepsFrom(to, y, step, at);
     });
     m_probe.forget(from.layer, from.y);
 }
@@ -178,46 +223,64 @@ bool Repair::leadsTo(const Layer& from, int to) const {
 void Repair::wakeWhatLeadsTo(const RowKey& row, WordRange words) {
     for (int i = 0; i < m_ground.layers().count(); ++i)
         if (leadsTo(layer(i), row.first))
-            wake(i, row.second - stride(i).down, row.second + stride(i).up + 1, widened(words));
+            wake(i, row.second - stride(i).down, row.second + stride(i).up + 1, words);
 }
 
 Completion Repair::mend() {
-    noteNear(m_changed.y - m_farthest.up - m_farthest.down,
-             m_changed.bottom() + m_farthest.up + m_farthest.down,
-             wordsAt(m_changed.x - 2 * m_farthest.sideways,
-                     m_changed.right() + 2 * m_farthest.sideways));
-    for (const auto& [row, words] : m_lost)
-        noteNear(row.second - stride(row.first).up, row.second + stride(row.first).down + 1,
-                 row.first == Layers::standing ? all() : widened(words));
+    noteNear({m_changed.x - m_farthest.sideways, m_changed.y - m_farthest.up - m_farthest.down,
+              m_changed.width + 2 * m_farthest.sideways,
+              m_changed.height + 2 * (m_farthest.up + m_farthest.down)});
+    for (const LostWord& lost : m_lostWords)
+        for (int y = lost.y - stride(lost.layer).up; y <= lost.y + stride(lost.layer).down; ++y)
+            noteNear(y, lost.word, lost.bits);
     forgetPassed();
     const Completion completion = runAwake();
     return completion == Completion::Complete ? markPassedAnew() : completion;
 }
 
-void Repair::noteNear(int top, int bottom, WordRange words) {
-    for (int y = std::max(0, top); y < std::min(m_rows, bottom); ++y) {
-        WordRange& near = m_near[static_cast<std::size_t>(y)];
-        near = united(near, words);
+void Repair::noteNear(int y, int word, Word bits) {
+    if (y < 0 || y >= m_rows || word < 0 || word >= m_words) return;
+    Word around = bits;
+    Word before = 0;
+    Word behind = 0;
+    for (int px = 1; px <= m_farthest.sideways; ++px) {
+        if (px >= BitMap::wordBits) {
+            // Wider than a word: whole words, all there are within reach.
+            for (int i = -(px / BitMap::wordBits) - 1; i <= px / BitMap::wordBits + 1; ++i)
+                if (word + i >= 0 && word + i < m_words) m_near[{y, word + i}] = ~Word{0};
+            continue;
+        }
+        around |= (bits << px) | (bits >> px);
+        before |= bits << (BitMap::wordBits - px);
+        behind |= bits >> (BitMap::wordBits - px);
     }
+    m_near[{y, word}] |= around;
+    if (before != 0 && word > 0) m_near[{y, word - 1}] |= before;
+    if (behind != 0 && word + 1 < m_words) m_near[{y, word + 1}] |= behind;
+}
+
+void Repair::noteNear(const PxRect& places) {
+    const PxRect inside = places.intersected({0, 0, m_words * BitMap::wordBits, m_rows});
+    if (inside.isEmpty()) return;
+    BitMap row(m_words * BitMap::wordBits, 1);
+    row.setRun(0, inside.x, inside.right());
+    for (int word = inside.x / BitMap::wordBits; word <= (inside.right() - 1) / BitMap::wordBits;
+         ++word)
+        for (int y = inside.y; y < inside.bottom(); ++y)
+            noteNear(y, word, row.row(0)[word]);
 }
 
 void Repair::forgetPassed() {
     BitMap& visited = m_sweep.visitedPlaces();
-    for (int y = 0; y < m_rows; ++y) {
-        const WordRange near = m_near[static_cast<std::size_t>(y)];
-        if (near.isEmpty()) continue;
-        Word* seen = m_bits.data() + 1;
-        std::fill(seen + near.from, seen + near.to, 0);
+    for (const auto& [at, near] : m_near) {
+        const auto [y, word] = at;
+        Word seen = 0;
         for (int i = 0; i < m_ground.layers().count(); ++i)
-            if (const Word* known = m_sweep.known(i, y))
-                for (int word = near.from; word < near.to; ++word)
-                    seen[word] |= known[word];
-        for (int word = near.from; word < near.to; ++word) {
-            const Word passed = visited.row(y)[word] & ~seen[word];
-            if (passed == 0) continue;
-            visited.row(y)[word] &= seen[word];
-            m_passed.push_back({y, word, passed});
-        }
+            if (const Word* known = m_sweep.known(i, y)) seen |= known[word];
+        const Word passed = visited.row(y)[word] & ~seen & near;
+        if (passed == 0) continue;
+        visited.row(y)[word] &= ~passed;
+        m_passed.push_back({y, word, passed});
     }
 }
 
@@ -228,7 +291,7 @@ Completion Repair::markPassedAnew() {
         if ((passed.bits & ~visited.row(passed.y)[passed.word]) == 0) continue;
         for (int i = 0; i < m_ground.layers().count(); ++i)
             wake(i, passed.y - stride(i).down, passed.y + stride(i).up + 1,
-                 i == Layers::standing ? all() : widened({passed.word, passed.word + 1}));
+                 i == Layers::standing ? all() : around(passed.word, passed.bits));
     }
     return runAwake();
 }
@@ -243,16 +306,16 @@ std::int64_t Repair::statesMore() const {
 }
 
 bool Repair::touches(const PxRect& positions) const {
-    const PxRect near{positions.x - m_farthest.sideways, positions.y - m_farthest.down,
-                      positions.width + 2 * m_farthest.sideways,
-                      positions.height + m_farthest.up + m_farthest.down};
+    const PxRect near{positions.x - m_farthestTick.sideways, positions.y - m_farthestTick.down,
+                      positions.width + 2 * m_farthestTick.sideways,
+                      positions.height + m_farthestTick.up + m_farthestTick.down};
     const WordRange words = wordsAt(near.x, near.right());
     const auto isNear = [&](int y, WordRange at) {
         return y >= near.y && y < near.bottom() && at.from < words.to && words.from < at.to;
     };
-    if (near.overlaps({m_changed.x - m_farthest.sideways, m_changed.y - m_farthest.up,
-                       m_changed.width + 2 * m_farthest.sideways,
-                       m_changed.height + m_farthest.up + m_farthest.down}))
+    if (near.overlaps({m_changed.x - m_farthestTick.sideways, m_changed.y - m_farthestTick.up,
+                       m_changed.width + 2 * m_farthestTick.sideways,
+                       m_changed.height + m_farthestTick.up + m_farthestTick.down}))
         return true;
     for (const auto& [row, at] : m_lost)
         if (isNear(row.second, at)) return true;

@@ -59,14 +59,19 @@ private:
     [[nodiscard]] bool leadsTo(const Layer& from, int to) const;
     void forgetPassed();
     [[nodiscard]] Completion markPassedAnew();
-    void noteNear(int top, int bottom, WordRange words);
+    /// Places that may have been visited by what changed: these, and some px to both sides.
+    void noteNear(int y, int word, Word bits);
+    void noteNear(const PxRect& places);
 
     [[nodiscard]] const Layer& layer(int index) const { return m_ground.layers()[index]; }
+    /// How far one processing of the layer's states leads, and one px more.
     [[nodiscard]] const Stride& stride(int layer) const {
         return m_strides[static_cast<std::size_t>(layer)];
     }
     [[nodiscard]] WordRange wordsAt(int left, int right) const;
     [[nodiscard]] WordRange widened(WordRange words) const;
+    /// The words that a tick from or to these states may touch.
+    [[nodiscard]] WordRange around(int word, Word bits) const;
     [[nodiscard]] WordRange all() const { return {0, m_words}; }
 
     Exploration::Set& m_set;
@@ -81,11 +86,19 @@ private:
     std::int64_t m_statesLost = 0;
     std::vector<Stride> m_strides;
     Stride m_farthest;
+    Stride m_farthestTick;            ///< of a whole tick, jumps and all
     std::vector<Suspect> m_suspects;  ///< by step
     std::priority_queue<int, std::vector<int>, std::greater<>> m_queue;
     std::map<RowKey, WordRange> m_lost;
-    std::vector<WordRange> m_near;  ///< by row: where places may have been visited otherwise
-    /// Places near by that were passed within a tick, and at which no state is.
+    struct LostWord {
+        int layer = 0;
+        int y = 0;
+        int word = 0;
+        Word bits = 0;
+    };
+    std::vector<LostWord> m_lostWords;
+    std::map<std::pair<int, int>, Word> m_near;  ///< by y and word
+    /// Those of them that were passed within a tick, and at which no state is.
     struct Passed {
         int y = 0;
         int word = 0;
