@@ -114,6 +114,8 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->findings.insert(planned->findings.end(), look.begin(), look.end());
     const auto hidden = check::hiddenFindings(project, level, planned->answer, opacity);
     planned->findings.insert(planned->findings.end(), hidden.begin(), hidden.end());
+    const auto sight = check::sightFindings(project, level, planned->answer, opacity, cancel);
+    planned->findings.insert(planned->findings.end(), sight.begin(), sight.end());
     planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
                              planned->plan->findings.end());
     std::stable_partition(
@@ -302,11 +304,13 @@ LiveReach::Outcome LiveReach::findRun(const level::Project& project,
 
 const skin::Opacity& LiveReach::opacityOf(const level::Project& project, const QString& folder) {
     // The worker is one thread. An image that changes on disk is read with the next new sheet.
-    if (!m_opacity || m_opacityFolder != folder || !m_opacitySheets.isSharedWith(project.sheets)) {
+    if (!m_opacity || m_opacityFolder != folder || !m_opacitySheets.isSharedWith(project.sheets) ||
+        !m_opacityBackdrops.isSharedWith(project.backdrops)) {
         m_opacity = file::opacityOf(file::diskStorage(),
                                     std::filesystem::path(folder.toStdString()), project);
         m_opacityFolder = folder;
         m_opacitySheets = project.sheets;
+        m_opacityBackdrops = project.backdrops;
     }
     return *m_opacity;
 }

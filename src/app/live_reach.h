@@ -67,6 +67,7 @@ private:
     reach::Resolver m_resolver;  ///< of the level on the board
     std::optional<skin::Opacity> m_opacity;
     SharedVector<level::Sheet> m_opacitySheets;
+    SharedVector<level::Backdrop> m_opacityBackdrops;
     QString m_opacityFolder;
 };
 

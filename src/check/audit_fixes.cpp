@@ -145,6 +145,8 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
         case FindingKind::CheckpointOutOfReach:
         case FindingKind::KeyOutOfReach:
             return layLedge(project, level, finding);
+        case FindingKind::HardToTell:
+        case FindingKind::BusyBehind:
         case FindingKind::NoStart:
         case FindingKind::StartBlocked:
         case FindingKind::NoExit:

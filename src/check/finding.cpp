@@ -92,6 +92,10 @@ std::string_view nameOf(FindingKind kind) {
             return "looks-open";
         case FindingKind::HiddenInFront:
             return "hidden-in-front";
+        case FindingKind::HardToTell:
+            return "hard-to-tell";
+        case FindingKind::BusyBehind:
+            return "busy-behind";
     }
     return "";
 }

@@ -56,6 +56,8 @@ enum class FindingKind {
     LooksSolid,
     LooksOpen,
     HiddenInFront,
+    HardToTell,
+    BusyBehind,
 };
 
 /// A note is harmless: it is told and counts for nothing.

@@ -31,4 +31,21 @@ inline constexpr int hiddenFrom = 60;
                                                   const reach::Answer& answer,
                                                   const skin::Opacity& opacity);
 
+/// What differs from its background by less, in lightness of 255, is hard to tell from it.
+inline constexpr int leastContrast = 8;
+/// A background whose lightness varies more than that (standard deviation in a square of 16 px, of
+/// 255) is too busy to see the game before it.
+inline constexpr int mostSpread = 44;
+
+/// Whether one can see the game: the surfaces that bodies stand on, against what lies behind the
+/// cells above them (background colour, pictures as a screen of 640 x 360 px around the place shows
+/// them, layers behind). One finding for all that are hard to tell, one for all that are before
+/// something busy, where that is one in twenty or more, with the worst place. `answer` is of this
+/// very level. Nothing above `maxAuditPx`, or when cancelled. Cost: one dressing of the level.
+[[nodiscard]] std::vector<Finding> sightFindings(const level::Project& project,
+                                                 const level::Level& level,
+                                                 const reach::Answer& answer,
+                                                 const skin::Opacity& opacity,
+                                                 const std::atomic<bool>* cancel = nullptr);
+
 }  // namespace rook::check

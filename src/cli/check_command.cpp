@@ -79,6 +79,8 @@ int checkProject(const CheckOptions& options) {
         findings.insert(findings.end(), look.begin(), look.end());
         const auto hidden = check::hiddenFindings(*project, *level, answer, opacity);
         findings.insert(findings.end(), hidden.begin(), hidden.end());
+        const auto sight = check::sightFindings(*project, *level, answer, opacity);
+        findings.insert(findings.end(), sight.begin(), sight.end());
         if (!options.leavesPlanOut) {
             const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
             findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());

@@ -1,5 +1,7 @@
 #include "file/sheet_import.h"
 
+#include <cmath>
+
 #include <algorithm>
 #include <cstring>
 
@@ -112,28 +114,63 @@ Result<level::ProjectEdit> importSheet(Storage& storage, const Path& folder,
     return edit;
 }
 
+namespace {
+
+std::optional<Picture32> imageAt(Storage& storage, const Path& folder, const std::string& name) {
+    const auto path = pathInside(folder, name);
+    if (!path) return std::nullopt;
+    const auto bytes = storage.read(*path, limits::maxImageBytes);
+    if (!bytes) return std::nullopt;
+    auto image = readPng(*bytes, name);
+    return image ? std::optional(std::move(*image)) : std::nullopt;
+}
+
+/// Of a rectangle, as far as it lies in the image.
+skin::Light lightOf(const Picture32& image, const PxRect& place) {
+    const PxRect inside = place.intersected({0, 0, image.width, image.height});
+    std::int64_t seen = 0, sum = 0, squares = 0;
+    for (int y = inside.y; y < inside.bottom(); ++y)
+        for (int x = inside.x; x < inside.right(); ++x) {
+            const unsigned char* px = image.at(x, y);
+            if (px[3] < 128) continue;
+            const std::int64_t light = skin::lightnessOf(px[0], px[1], px[2]);
+            ++seen;
+            sum += light;
+            squares += light * light;
+        }
+    if (seen == 0) return {};
+    const double mean = double(sum) / double(seen);
+    const double variance = std::max(0.0, double(squares) / double(seen) - mean * mean);
+    return {static_cast<std::uint8_t>(100 * seen / inside.area()),
+            static_cast<std::uint8_t>(std::lround(mean)),
+            static_cast<std::uint8_t>(std::lround(std::sqrt(variance)))};
+}
+
+}  // namespace
+
 skin::Opacity opacityOf(Storage& storage, const Path& folder, const level::Project& project) {
     skin::Opacity opacity;
     for (const level::Sheet& sheet : project.sheets) {
-        auto& shares = opacity.shares.emplace_back();
-        const auto path = pathInside(folder, sheet.path);
-        const auto bytes =
-            path ? storage.read(*path, limits::maxImageBytes) : Result<std::string>(std::string());
-        if (!bytes) continue;
-        const auto image = readPng(*bytes, sheet.path);
+        auto& tiles = opacity.tiles.emplace_back();
+        const auto image = imageAt(storage, folder, sheet.path);
         if (!image) continue;
         const int rows = image->height / sheet.tile.height;
-        const int area = sheet.tile.width * sheet.tile.height;
-        for (int i = 0; i < std::min(65536, rows * sheet.columns); ++i) {
-            const int left = i % sheet.columns * sheet.tile.width;
-            const int top = i / sheet.columns * sheet.tile.height;
-            int seen = 0;
-            for (int y = top; y < top + sheet.tile.height; ++y)
-                for (int x = left; x < left + sheet.tile.width; ++x)
-                    seen += image->at(x, y)[3] >= 128 ? 1 : 0;
-            shares.push_back(static_cast<std::uint8_t>(100 * seen / area));
-        }
+        for (int i = 0; i < std::min(65536, rows * sheet.columns); ++i)
+            tiles.push_back(lightOf(*image, {i % sheet.columns * sheet.tile.width,
+                                             i / sheet.columns * sheet.tile.height,
+                                             sheet.tile.width, sheet.tile.height}));
     }
+    for (const level::Backdrop& backdrop : project.backdrops)
+        for (const level::Picture& picture : backdrop.pictures) {
+            const auto image = imageAt(storage, folder, picture.path);
+            if (!image || opacity.pictures.contains(picture.path)) continue;
+            constexpr int side = skin::PictureLights::side;
+            skin::PictureLights lights{image->width, image->height, {}};
+            for (int y = 0; y < image->height; y += side)
+                for (int x = 0; x < image->width; x += side)
+                    lights.squares.push_back(lightOf(*image, {x, y, side, side}));
+            opacity.pictures.emplace(picture.path, std::move(lights));
+        }
     return opacity;
 }
 

@@ -28,7 +28,8 @@ level::Project dressedProject() {
     return project;
 }
 
-const skin::Opacity opacity{{{100, 0, 60, 59, 20, 21}}};
+/// Tiles by how much of them is to be seen; the first is as light as a grey of 60.
+const skin::Opacity opacity{{{{100, 60}, {0}, {60}, {59}, {20}, {21}}}, {}};
 
 level::Level board() {
     level::Level level;
@@ -50,6 +51,8 @@ private slots:
     void fix_marksASecret_thatIsNotToldAgain();
     void undressedProject_isLeftAlone();
     void whatLiesInFront_hidesWhatMustBeSeen();
+    void surfaces_asLightAsTheirBackground_areTold();
+    void busyPictures_areTold_whereTheyLie();
 };
 
 void LookTest::dressedMasses_lookAsTheyAre() {
@@ -136,6 +139,85 @@ void LookTest::whatLiesInFront_hidesWhatMustBeSeen() {
     QCOMPARE(told().size(), std::size_t{1});
     level.layers.edit([](auto& list) { list[0].opacity = 59; });
     QVERIFY(told().empty());
+}
+
+namespace {
+
+std::vector<check::Finding> sightOf(const level::Project& project, const level::Level& level,
+                                    const skin::Opacity& looks) {
+    const auto answer = reach::answer(*reach::askOf(project, level));
+    return check::sightFindings(project, level, answer, looks);
+}
+
+level::Level floorLevel(const level::Project& project) {
+    return testing::drawnLevel(project, {"....................", "....................",
+                                         ".S................X.", "####################"});
+}
+
+}  // namespace
+
+void LookTest::surfaces_asLightAsTheirBackground_areTold() {
+    const level::Project project = dressedProject();
+    level::Level level = floorLevel(project);
+    // The stone's tile is as light as a grey of 60.
+    for (const auto& [color, isTold] :
+         std::vector<std::pair<const char*, bool>>{{"#3c3c3c", true},
+                                                   {"#353535", true},
+                                                   {"#343434", false},
+                                                   {"#444444", false},
+                                                   {"#ffffff", false},
+                                                   {"#000000", false}}) {
+        level.background = color;
+        const auto findings = sightOf(project, level, opacity);
+        QCOMPARE(findings.size(), std::size_t{isTold ? 1u : 0u});
+        if (isTold) QCOMPARE(findings[0].kind, check::FindingKind::HardToTell);
+    }
+    level.background = "#3c3c3c";
+    QCOMPARE(sightOf(project, level, opacity)[0].sentence,
+             std::string("20 of 20 surfaces can hardly be told from what lies behind them: they "
+                         "differ by 0 % at 0, 3"));
+    // A layer behind that is lighter helps where it lies; few doubtful places are not told.
+    level = addLayer(level, false, "Mist")->level;
+    level.layers.edit([](auto& list) {
+        list[0].tiles = Grid<Tile>(20, 4);
+        for (int x = 0; x < 18; ++x)
+            list[0].tiles.set(x, 2, Tile(0, 0));
+    });
+    skin::Opacity looks = opacity;
+    looks.tiles[0].push_back({100, 200, 0});
+    level.layers.edit([](auto& list) {
+        for (int x = 0; x < 18; ++x)
+            list[0].tiles.set(x, 2, Tile(0, 6));
+    });
+    QVERIFY(sightOf(project, level, looks).empty());
+}
+
+void LookTest::busyPictures_areTold_whereTheyLie() {
+    level::Project project = dressedProject();
+    level::Level level = floorLevel(project);
+    level.background = "#ffffff";
+    level::Backdrop backdrop;
+    backdrop.name = "back";
+    level::Picture picture;
+    picture.path = "pictures/wild.png";
+    picture.fit = level::PictureFit::Stretch;
+    backdrop.pictures = {picture};
+    project.backdrops = std::vector<level::Backdrop>{backdrop};
+    level.backdrop = "back";
+    skin::Opacity looks = opacity;
+    skin::PictureLights wild{32, 16, {{100, 200, 90}, {100, 200, 0}}};
+    looks.pictures["pictures/wild.png"] = wild;
+    const auto findings = sightOf(project, level, looks);
+    QCOMPARE(findings.size(), std::size_t{1});
+    QCOMPARE(findings[0].kind, check::FindingKind::BusyBehind);
+    // The left half of the picture, which is 480 px wide where it moves by half.
+    QCOMPARE(findings[0].sentence,
+             std::string("15 of 20 surfaces lie before something busy: its lightness varies by "
+                         "35 % at 0, 3"));
+    project.backdrops.edit([](auto& list) { list[0].pictures[0].opacity = 40; });
+    QVERIFY(sightOf(project, level, looks).empty());
+    looks.pictures.clear();
+    QVERIFY(sightOf(project, level, looks).empty());
 }
 
 QTEST_APPLESS_MAIN(LookTest)
