@@ -155,6 +155,7 @@ private:
     void paintCells(QPainter& painter, const level::CellRegion& region, const QColor& tone,
                     float opacity, const QPen& outline);
     void paintMotifs(QPainter& painter);
+    void paintLook(QPainter& painter);
     void paintMotion(QPainter& painter, const MatterScene& shown);
     void advanceMotion();
     void paintWalk(QPainter& painter, const MatterScene& scene);

@@ -82,6 +82,7 @@ void Board::paintEvent(QPaintEvent*) {
         }
         paintSelection(painter);
         if (m_session.step() == Step::Skin && m_session.isOnSwatch()) paintMotifs(painter);
+        if (m_session.step() == Step::Skin && m_session.options().showsLook) paintLook(painter);
         if (m_session.step() == Step::Shape) {
             paintShapes(painter);
             paintGuides(painter);
@@ -91,6 +92,41 @@ void Board::paintEvent(QPaintEvent*) {
         paintPreview(painter);
     }
     if (!m_isComplete) QTimer::singleShot(0, this, qOverload<>(&QWidget::update));
+}
+
+/// The outlines of what is solid, and cells that look otherwise than they are.
+void Board::paintLook(QPainter& painter) {
+    const auto proven = m_session.proven(m_session.level()->id);
+    if (!proven) return;
+    const Theme& theme = currentTheme();
+    painter.setBrush(Qt::NoBrush);
+    if (proven->shapes) {
+        for (const double width : {3.5, 1.5}) {
+            painter.setPen(QPen(width > 2 ? theme.paper : theme.accent, width));
+            for (const collide::Outline& outline : proven->shapes->outlines) {
+                QPolygonF line;
+                for (const PxPoint p : outline.points)
+                    line << m_view.toWidget(p);
+                painter.drawPolygon(line);
+            }
+        }
+    }
+    if (!proven->look) return;
+    const CellRect seen = cellsInSight();
+    const auto hatch = [&](const BitMap& map, const QColor& tone, Qt::BrushStyle pattern) {
+        for (int y = seen.y; y < seen.bottom(); ++y)
+            for (int x = seen.x; x < seen.right(); ++x) {
+                if (!map.test(x, y)) continue;
+                const QRectF box =
+                    m_view.toWidget(toPx(CellRect{x, y, 1, 1}, m_session.level()->cellSize));
+                painter.fillRect(box, theme.paper);
+                painter.fillRect(box, QBrush(tone, pattern));
+                painter.setPen(QPen(tone, 1.5));
+                painter.drawRect(box);
+            }
+    };
+    hatch(proven->look->looksSolid, theme.caution, Qt::BDiagPattern);
+    hatch(proven->look->looksOpen, theme.alarm, Qt::DiagCrossPattern);
 }
 
 /// What moves is painted over what does not, each time; only where it is, when its time has come.

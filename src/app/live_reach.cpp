@@ -110,7 +110,9 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->findings.resize(planned->ownFindings);
     const auto audit = check::auditFindings(project, level, planned->answer, cancel);
     planned->findings.insert(planned->findings.end(), audit.begin(), audit.end());
-    const auto look = check::lookFindings(project, level, opacity, cancel);
+    planned->look =
+        std::make_shared<const check::LookMaps>(check::lookMaps(project, level, opacity, cancel));
+    const auto look = check::lookFindings(level, *planned->look);
     planned->findings.insert(planned->findings.end(), look.begin(), look.end());
     const auto hidden = check::hiddenFindings(project, level, planned->answer, opacity);
     planned->findings.insert(planned->findings.end(), hidden.begin(), hidden.end());

@@ -10,6 +10,7 @@
 #include <memory>
 #include <optional>
 
+#include "check/look.h"
 #include "check/plan.h"
 #include "file/bundle.h"
 #include "level/blocks.h"
@@ -108,6 +109,7 @@ struct ToolOptions {
     std::optional<std::pair<LevelId, CellRect>> tilesFrom;
     int skinLayer = -1;        ///< that tiles are set on; -1 = the masses
     int tileSheet = 0;         ///< that tiles are taken from
+    bool showsLook = false;    ///< Skin: cells that look otherwise than they are
     bool showsGuesses = true;  ///< where the nearest case stands in for one that is not shown
     bool showsReach = true;    ///< Prove: where bodies get to, standing stronger than passing
     bool showsTraps = true;
@@ -161,6 +163,7 @@ struct ProvenLevel {
     /// Collision shapes; null if there are none yet, or the level is above `maxLiveShapeCells`.
     std::shared_ptr<const collide::CollisionShapes> shapes;
     std::shared_ptr<const level::Level> shapesOf;  ///< the value that the shapes are of
+    std::shared_ptr<const check::LookMaps> look;   ///< null until it was looked at
     bool isPlanCurrent = false;                 ///< else `plan` and `shapes` are of a former value
     std::shared_ptr<const reach::Depth> depth;  ///< null until it was looked at
     std::shared_ptr<const level::Level> depthOf;  ///< the value that it is of

@@ -122,6 +122,21 @@ void waitForDepth(const Session& session, bool isWhole) {
         QApplication::processEvents(QEventLoop::AllEvents, 20);
 }
 
+/// The leaky reach in Skin: what looks otherwise than it is.
+bool shootLook(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    session.chooseLevel(LevelId{"leaky-reach"});
+    waitForDepth(session, false);
+    ToolOptions options = session.options();
+    options.showsLook = true;
+    session.setOptions(options);
+    window.board().fitLevel();
+    const bool isFine = shoot(window, folder, QStringLiteral("look-day"));
+    options.showsLook = false;
+    session.setOptions(options);
+    return isFine;
+}
+
 /// Wheel hall in Prove: its proof run being replayed, and the motion editor.
 bool shootRuns(MainWindow& window, const QString& folder) {
     Session& session = window.session();
@@ -241,6 +256,7 @@ bool writeShots(MainWindow& window, const QString& folder) {
     board.fitLevel();
     if (auto* margin = window.findChild<Margin*>()) margin->verticalScrollBar()->setValue(720);
     isFine = isFine && shoot(window, folder, QStringLiteral("swatch-day"));
+    isFine = isFine && shootLook(window, folder);
     session.chooseLevel(LevelId{"intake"});
     session.setStep(Step::Ship);
     board.fitLevel();

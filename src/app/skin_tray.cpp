@@ -80,6 +80,13 @@ void Tray::addSkinOptions(QGridLayout* grid) {
         [](auto& o, bool isOn) { o.showsGuesses = isOn; })
         ->setToolTip(tr("Marks cells whose case no swatch shows: the nearest stands in."));
     shows->addStretch();
+    auto* looks = addOptionLine(grid, 3, {});
+    addChip(
+        looks, tr("look against collision"), QStringLiteral("shows-look"),
+        [](const auto& o) { return o.showsLook; }, [](auto& o, bool isOn) { o.showsLook = isOn; })
+        ->setToolTip(tr("Outlines what is solid, and hatches cells that look otherwise: ochre ones "
+                        "look solid and are not, vermilion ones are solid and do not look it."));
+    looks->addStretch();
 }
 
 }  // namespace rook::app

@@ -24,7 +24,7 @@ public:
           m_looksSolid(level.cells.width(), level.cells.height()),
           m_looksOpen(level.cells.width(), level.cells.height()) {}
 
-    [[nodiscard]] std::vector<Finding> run() {
+    [[nodiscard]] LookMaps run() {
         const skin::Lessons lessons(m_project, m_level.theme);
         if (lessons.isEmpty()) return {};
         const CellRect all = m_level.cells.bounds();
@@ -38,11 +38,7 @@ public:
                 m_looksSolid.clearRun(y, secret.x, secret.right());
                 m_looksOpen.clearRun(y, secret.x, secret.right());
             }
-        tell(m_looksSolid, FindingKind::LooksSolid, "look solid and are not",
-             "looks solid and is not");
-        tell(m_looksOpen, FindingKind::LooksOpen, "are solid and do not look it",
-             "is solid and does not look it");
-        return std::move(m_findings);
+        return {std::move(m_looksSolid), std::move(m_looksOpen)};
     }
 
 private:
@@ -66,24 +62,6 @@ private:
         const bool isPlain = !cell.isOpen() && !m_level.tileAt(x, y).isBlank();
         return isPlain ? 100 : 0;
     }
-    void tell(const BitMap& map, FindingKind kind, const char* severally, const char* singly) {
-        for (const collide::BitPart& part : collide::partsOf(map)) {
-            if (m_findings.size() >= mostLookFindings) return;
-            Finding finding;
-            finding.kind = kind;
-            finding.severity = Severity::Doubt;
-            finding.level = m_level.id;
-            const bool isOne = part.bits == 1;
-            finding.sentence = (isOne ? "A cell " : std::to_string(part.bits) + " cells ") +
-                               std::string(isOne ? singly : severally) + ", at " +
-                               std::to_string(part.bounds.x) + ", " + std::to_string(part.bounds.y);
-            finding.place =
-                toPx({part.bounds.x, part.bounds.y, part.bounds.width, part.bounds.height},
-                     m_level.cellSize);
-            finding.fix = "It is a secret";
-            m_findings.push_back(std::move(finding));
-        }
-    }
 
     const level::Project& m_project;
     const level::Level& m_level;
@@ -91,15 +69,46 @@ private:
     const std::atomic<bool>* m_cancel;
     BitMap m_looksSolid;
     BitMap m_looksOpen;
-    std::vector<Finding> m_findings;
 };
+
+void tell(const level::Level& level, const BitMap& map, FindingKind kind, const char* severally,
+          const char* singly, std::vector<Finding>& findings) {
+    for (const collide::BitPart& part : collide::partsOf(map)) {
+        if (findings.size() >= mostLookFindings) return;
+        Finding finding;
+        finding.kind = kind;
+        finding.severity = Severity::Doubt;
+        finding.level = level.id;
+        const bool isOne = part.bits == 1;
+        finding.sentence = (isOne ? "A cell " : std::to_string(part.bits) + " cells ") +
+                           std::string(isOne ? singly : severally);
+        finding.place = toPx({part.bounds.x, part.bounds.y, part.bounds.width, part.bounds.height},
+                             level.cellSize);
+        finding.fix = "It is a secret";
+        findings.push_back(std::move(finding));
+    }
+}
 
 }  // namespace
 
-std::vector<Finding> lookFindings(const level::Project& project, const level::Level& level,
-                                  const skin::Opacity& opacity, const std::atomic<bool>* cancel) {
+LookMaps lookMaps(const level::Project& project, const level::Level& level,
+                  const skin::Opacity& opacity, const std::atomic<bool>* cancel) {
     if (level.boundsPx().area() > maxAuditPx) return {};
     return Look(project, level, opacity, cancel).run();
+}
+
+std::vector<Finding> lookFindings(const level::Level& level, const LookMaps& maps) {
+    std::vector<Finding> findings;
+    tell(level, maps.looksSolid, FindingKind::LooksSolid, "look solid and are not",
+         "looks solid and is not", findings);
+    tell(level, maps.looksOpen, FindingKind::LooksOpen, "are solid and do not look it",
+         "is solid and does not look it", findings);
+    return findings;
+}
+
+std::vector<Finding> lookFindings(const level::Project& project, const level::Level& level,
+                                  const skin::Opacity& opacity, const std::atomic<bool>* cancel) {
+    return lookFindings(level, lookMaps(project, level, opacity, cancel));
 }
 
 }  // namespace rook::check

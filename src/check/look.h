@@ -11,10 +11,21 @@ inline constexpr int looksSolidFrom = 60;
 /// Up to this share of its px, in per cent, a solid cell looks open.
 inline constexpr int looksOpenUpTo = 20;
 
+/// Cells that look otherwise than they are, as bits.
+struct LookMaps {
+    BitMap looksSolid;  ///< and is open
+    BitMap looksOpen;   ///< and is solid
+};
+
 /// What is drawn on a cell by dressing or by hand, against what is solid there; what is marked as a
-/// secret is left out, as is what has no known image. One finding for all cells that hang together,
-/// 50 at most; its fix marks them as meant. Nothing for a level that nothing dresses, above
-/// `maxAuditPx`, or when cancelled. Cost: one dressing of the level.
+/// secret is left out, as is what has no known image. Maps without bits for a level that nothing
+/// dresses, above `maxAuditPx`, or when cancelled. Cost: one dressing of the level.
+[[nodiscard]] LookMaps lookMaps(const level::Project& project, const level::Level& level,
+                                const skin::Opacity& opacity,
+                                const std::atomic<bool>* cancel = nullptr);
+
+/// One finding for all cells that hang together, 50 at most; its fix marks them as meant.
+[[nodiscard]] std::vector<Finding> lookFindings(const level::Level& level, const LookMaps& maps);
 [[nodiscard]] std::vector<Finding> lookFindings(const level::Project& project,
                                                 const level::Level& level,
                                                 const skin::Opacity& opacity,

@@ -142,12 +142,12 @@ public:
         if (isMany(m_alike))
             findings.push_back(
                 finding(FindingKind::HardToTell, m_alike,
-                        " surfaces can hardly be told from what lies behind them: they differ by " +
-                            percentOf(leastContrast - m_alike.worst)));
+                        " surfaces can hardly be told from what lies behind them, the worst by " +
+                            percentOf(leastContrast - m_alike.worst) + " of lightness"));
         if (isMany(m_busy))
             findings.push_back(
                 finding(FindingKind::BusyBehind, m_busy,
-                        " surfaces lie before something busy: its lightness varies by " +
+                        " surfaces lie before something busy, whose lightness varies by " +
                             percentOf(mostSpread + m_busy.worst)));
         return findings;
     }
@@ -189,9 +189,8 @@ private:
         finding.kind = kind;
         finding.severity = Severity::Doubt;
         finding.level = m_level.id;
-        finding.sentence = std::to_string(tally.count) + " of " + std::to_string(m_surfaces) +
-                           words + " at " + std::to_string(tally.place.x) + ", " +
-                           std::to_string(tally.place.y);
+        finding.sentence =
+            std::to_string(tally.count) + " of " + std::to_string(m_surfaces) + words;
         finding.place = toPx({tally.place.x, tally.place.y, 1, 1}, m_level.cellSize);
         return finding;
     }

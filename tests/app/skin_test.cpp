@@ -38,6 +38,7 @@ private slots:
     void walkFromSkin_looksAsTheGameWill();
     void row_ofTilesInHand_becomesAnAnimation();
     void tilesThatMove_arePaintedAnew_andNothingElse();
+    void look_againstCollision_isShown_whereTheyDiffer();
     void newSwatch_showsAllCases_andIsTakenAway();
     void missingCase_isListed_shownOnTheSwatch_andDressed();
     void look_changesThemeBackdropAndSeed();
@@ -203,6 +204,31 @@ void SkinWindowTest::tilesThatMove_arePaintedAnew_andNothingElse() {
     for (int y = 0; y < first.height(); ++y)
         for (int x = 0; x < first.width(); ++x)
             QVERIFY(first.pixel(x, y) == second.pixel(x, y) || moving.contains(QPoint(x, y)));
+}
+
+void SkinWindowTest::look_againstCollision_isShown_whereTheyDiffer() {
+    session().chooseLevel({"leaky-reach"});
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            const auto proven = session().proven(level().id);
+            return proven && proven->look && proven->isPlanCurrent;
+        },
+        20000));
+    const auto proven = session().proven(level().id);
+    QVERIFY(proven->look->looksSolid.test(25, 18) && !proven->look->looksSolid.test(27, 18));
+    QVERIFY(proven->look->looksOpen.test(47, 21) && !proven->look->looksOpen.test(46, 21));
+    // A cell's frame, half a px inside of its corner.
+    const auto frameAt = [&](int x, int y) {
+        const QPointF corner = board().view().toWidget(PxPoint{x * 16, y * 16});
+        return board().grab().toImage().pixelColor(qRound(corner.x()) + 4, qRound(corner.y()));
+    };
+    const QColor before = frameAt(25, 18);
+    press("shows-look");
+    QVERIFY(frameAt(25, 18) != before);
+    QCOMPARE(frameAt(25, 18), currentTheme().caution);
+    QCOMPARE(frameAt(47, 21), currentTheme().alarm);
+    press("shows-look");
+    QCOMPARE(frameAt(25, 18), before);
 }
 
 void SkinWindowTest::newSwatch_showsAllCases_andIsTakenAway() {
