@@ -1,9 +1,10 @@
 #include "app/matter_painter.h"
 
 #include <QPainterPath>
+#include <QtMath>
 #include <cmath>
 
-#include <QtMath>
+#include "app/hatching.h"
 #include "skin/dressing.h"
 
 namespace rook::app {
@@ -16,72 +17,6 @@ using level::Form;
 
 constexpr double smallestDrawnCell = 6;    // px: below, lines would only blur
 constexpr double smallestDressedCell = 3;  // px: below, tiles would take too long
-
-QColor blend(const QColor& a, const QColor& b, double share) {
-    return QColor::fromRgbF(float(a.redF() + (b.redF() - a.redF()) * share),
-                            float(a.greenF() + (b.greenF() - a.greenF()) * share),
-                            float(a.blueF() + (b.blueF() - a.blueF()) * share));
-}
-
-/// Repeating textures of 8 x 8 px (16 x 8 for water), whose origin is the painter's px grid.
-QImage texture(Behaviour behaviour, const Theme& theme) {
-    QImage image(behaviour == Behaviour::Liquid ? 16 : 8, 8, QImage::Format_ARGB32_Premultiplied);
-    image.fill(Qt::transparent);
-    QPainter painter(&image);
-    painter.setRenderHint(QPainter::Antialiasing);
-    const QColor line = blend(theme.ink, theme.paper, theme.isNight ? 0.68 : 0.62);
-    switch (behaviour) {
-        case Behaviour::Solid: {
-            image.fill(blend(theme.paper, theme.ink, theme.isNight ? 0.07 : 0.05));
-            painter.setPen(QPen(line, 1));
-            for (const int shift : {-8, 0, 8})
-                painter.drawLine(QPointF(shift, 8), QPointF(shift + 8, 0));
-            break;
-        }
-        case Behaviour::Deadly:
-            painter.setPen(QPen(blend(theme.alarm, theme.paper, 0.35), 1));
-            for (const int shift : {-8, 0, 8}) {
-                painter.drawLine(QPointF(shift, 8), QPointF(shift + 8, 0));
-                painter.drawLine(QPointF(shift, 0), QPointF(shift + 8, 8));
-            }
-            break;
-        case Behaviour::Liquid: {
-            painter.setPen(QPen(line, 1));
-            QPainterPath wave(QPointF(0, 4));
-            wave.cubicTo(4, 1, 4, 1, 8, 4);
-            wave.cubicTo(12, 7, 12, 7, 16, 4);
-            painter.drawPath(wave);
-            break;
-        }
-        case Behaviour::Open:
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(line);
-            painter.drawEllipse(QPointF(4, 4), 1, 1);
-            break;
-        case Behaviour::OneWay:
-        case Behaviour::Ladder:
-            break;
-    }
-    return image;
-}
-
-QColor plainTone(Behaviour behaviour, const Theme& theme) {
-    switch (behaviour) {
-        case Behaviour::Solid:
-            return blend(theme.ink, theme.paper, 0.35);
-        case Behaviour::OneWay:
-            return blend(theme.ink, theme.paper, 0.2);
-        case Behaviour::Ladder:
-            return blend(theme.plum, theme.paper, 0.3);
-        case Behaviour::Liquid:
-            return blend(theme.accent, theme.paper, 0.6);
-        case Behaviour::Deadly:
-            return theme.alarm;
-        case Behaviour::Open:
-            return blend(theme.ink, theme.paper, 0.85);
-    }
-    return theme.paper;
-}
 
 /// Paints one target: knows the cells that it shows and where they are.
 class Painting {
@@ -131,7 +66,7 @@ public:
 private:
     [[nodiscard]] QColor paperTone() const {
         const QColor sky = QColor(QString::fromStdString(m_scene.level->background));
-        return blend(m_theme.paper, sky, m_scene.look.art >= 1 ? 1.0 : 0.0);
+        return m_scene.look.art >= 1 ? sky : m_theme.paper;
     }
     [[nodiscard]] QPointF pointOf(PxPoint p) const {
         return QPointF(p.x, p.y) * m_scale - m_origin;
@@ -146,7 +81,7 @@ private:
         QImage image(board.size(), QImage::Format_ARGB32_Premultiplied);
         std::vector<QRgb> tones;
         for (const level::Matter& matter : m_scene.project->matters)
-            tones.push_back(plainTone(matter.behaviour, m_theme).rgb());
+            tones.push_back(plainToneOf(matter.behaviour, m_theme).rgb());
         const QRgb paper = m_scene.isClear ? qRgba(0, 0, 0, 0) : paperTone().rgb();
         const auto& cells = m_scene.level->cells;
         std::vector<int> columns(static_cast<std::size_t>(image.width()));
@@ -348,7 +283,7 @@ private:
         }
         if (path.isEmpty()) return;
         path.setFillRule(Qt::WindingFill);
-        QBrush brush(texture(behaviour, m_theme));
+        QBrush brush(hatchingOf(behaviour, m_theme));
         m_painter.fillPath(path, brush);
     }
 
@@ -493,62 +428,6 @@ long long frameStamp(const level::Project& project, long long tick) {
         for (const level::TileAnimation& animation : sheet.animations)
             stamp += tick / animation.ticks;
     return stamp;
-}
-
-void paintBehaviourSample(QPainter& painter, level::Behaviour behaviour, level::Form form,
-                          const QRect& rect) {
-    level::Project project;
-    level::Matter matter;
-    matter.behaviour = behaviour;
-    project.matters.edit([&](auto& list) { list.push_back(matter); });
-    level::Level level;
-    // The sample is one or two cells; sides that meet the frame are drawn by hand.
-    const bool isStrip = behaviour == Behaviour::OneWay;
-    const bool isPool = behaviour == Behaviour::Liquid;
-    level.cells = Grid<Cell>(isStrip ? 3 : isPool ? 2 : 1, isStrip ? 3 : isPool ? 4 : 1);
-    level.cellSize = {std::max(8, rect.width() / level.cells.width()),
-                      std::max(8, rect.height() / level.cells.height())};
-    if (isStrip)
-        level.cells.fillRect({0, 1, 3, 1}, Cell({1}, form));
-    else if (isPool)
-        level.cells.fillRect({0, 1, 2, 3}, Cell({1}, form));
-    else
-        level.cells.set(0, 0, Cell({1}, form));
-    painter.save();
-    painter.setClipRect(rect.adjusted(-1, -1, 1, 1));
-    painter.translate(rect.topLeft());
-    MatterScene scene{&project, &level, nullptr, {0, 1, 0}};
-    paintMatter(painter, scene, QRect(0, 0, rect.width(), rect.height()), {}, 1);
-    painter.restore();
-    const bool isFramed = behaviour == Behaviour::Solid || behaviour == Behaviour::Deadly;
-    if (isFramed) {
-        painter.setPen(
-            QPen(behaviour == Behaviour::Deadly ? currentTheme().alarm : currentTheme().ink, 1.2));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(rect);
-    }
-}
-
-QImage plainPicture(const level::Project& project, const level::Level& level, QSize size,
-                    const Theme& theme) {
-    QImage image(size, QImage::Format_RGB32);
-    image.fill(theme.paper);
-    const auto& cells = level.cells;
-    // The level keeps its proportions; what is left over stays paper.
-    const double cell =
-        std::min(double(size.width()) / cells.width(), double(size.height()) / cells.height());
-    const double left = (size.width() - cells.width() * cell) / 2;
-    const double top = (size.height() - cells.height() * cell) / 2;
-    for (int y = 0; y < size.height(); ++y) {
-        const int row = qFloor((y + 0.5 - top) / cell);
-        for (int x = 0; x < size.width(); ++x) {
-            const int column = qFloor((x + 0.5 - left) / cell);
-            const Cell value = cells.at(column, row, Cell());
-            if (!value.isOpen())
-                image.setPixel(x, y, plainTone(project.behaviourOf(value), theme).rgb());
-        }
-    }
-    return image;
 }
 
 }  // namespace rook::app

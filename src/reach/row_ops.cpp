@@ -39,48 +39,26 @@ ROOK_WIDE void spreadBoth(Word* current, const Word* mask, Word* right, Word* le
     }
 }
 
-ROOK_WIDE FlightSteps fallOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n) {
+ROOK_WIDE FlightSteps flyOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n) {
     FlightSteps steps;
-    const Word* floor = rows.stop;
+    const Word* stop = rows.stop;
     const Word* open = rows.open;
     Word* visited = rows.visited;
-    for (; steps.count < px; floor += rows.stride, open += rows.stride, visited += rows.stride) {
-        Word landed = 0;
+    for (; steps.count < px; stop += rows.stride, open += rows.stride, visited += rows.stride) {
+        Word halted = 0;
         Word left = 0;
         for (int i = 0; i < n; ++i) {
-            stopped[i] = current[i] & floor[i];
-            landed |= stopped[i];
-            current[i] &= ~floor[i] & open[i];
+            const Word halts = stop[i] ^ rows.turned;
+            stopped[i] = current[i] & halts;
+            halted |= stopped[i];
+            current[i] &= ~halts & open[i];
             visited[i] |= current[i];
             left |= current[i];
         }
         ++steps.count;
-        steps.isStopped = landed != 0;
+        steps.isStopped = halted != 0;
         steps.isAnyLeft = left != 0;
-        if (landed != 0 || left == 0) break;
-    }
-    return steps;
-}
-
-ROOK_WIDE FlightSteps riseOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n) {
-    FlightSteps steps;
-    const Word* free = rows.stop;
-    const Word* open = rows.open;
-    Word* visited = rows.visited;
-    for (; steps.count < px; free += rows.stride, open += rows.stride, visited += rows.stride) {
-        Word bumped = 0;
-        Word left = 0;
-        for (int i = 0; i < n; ++i) {
-            stopped[i] = current[i] & ~free[i];
-            bumped |= stopped[i];
-            current[i] &= open[i];
-            visited[i] |= current[i];
-            left |= current[i];
-        }
-        ++steps.count;
-        steps.isStopped = bumped != 0;
-        steps.isAnyLeft = left != 0;
-        if (bumped != 0 || left == 0) break;
+        if (halted != 0 || left == 0) break;
     }
     return steps;
 }

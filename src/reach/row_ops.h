@@ -19,7 +19,8 @@ void spreadBoth(Word* current, const Word* mask, Word* right, Word* left, int px
 
 /// The maps that a flight meets, from the words of its first row on; rows are `stride` words apart.
 struct FlightRows {
-    const Word* stop = nullptr;  ///< falling: where one stands; rising: the free places one row on
+    const Word* stop = nullptr;  ///< places at which a flight is stopped
+    Word turned = 0;             ///< all ones: `stop` holds those at which it is not
     const Word* open = nullptr;  ///< one row on
     Word* visited = nullptr;     ///< one row on
     std::ptrdiff_t stride = 0;   ///< below 0 when rising
@@ -31,7 +32,6 @@ struct FlightSteps {
 };
 /// Moves `current` row by row, marking what is visited, until some are stopped, none is left, or
 /// `px` rows were gone.
-FlightSteps fallOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n);
-FlightSteps riseOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n);
+FlightSteps flyOn(Word* current, const FlightRows& rows, Word* stopped, int px, int n);
 
 }  // namespace rook::reach

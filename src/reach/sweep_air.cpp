@@ -104,11 +104,12 @@ bool Sweep::fall(int y, int dy, Word* current, WordRange range) {
     Word* landed = m_moved.row() + range.from;
     for (const int end = y + dy; y < end;) {
         takeThrown(y, current, range);
-        const FlightRows rows{m_maps.floor.row(y) + range.from, m_ground.open(y + 1) + range.from,
-                              m_visited.row(y + 1) + range.from, m_words};
+        const FlightRows rows{m_maps.floor.row(y) + range.from, 0,
+                              m_ground.open(y + 1) + range.from, m_visited.row(y + 1) + range.from,
+                              m_words};
         const int px = m_ground.hasSprings() ? 1 : end - y;
         const FlightSteps steps =
-            fallOn(current + range.from, rows, landed, px, range.to - range.from);
+            flyOn(current + range.from, rows, landed, px, range.to - range.from);
         lookForGoals(y + 1, y + steps.count, range);
         y += steps.count;
         if (steps.isStopped) this->rows(Layers::standing).add(y - 1, m_moved.row(), range);
@@ -120,11 +121,11 @@ bool Sweep::fall(int y, int dy, Word* current, WordRange range) {
 bool Sweep::rise(const Layer& from, int y, int dy, Word* current, WordRange range) {
     Word* bumped = m_moved.row() + range.from;
     for (const int end = y - dy; y > end;) {
-        const FlightRows rows{m_maps.free.row(y - 1) + range.from,
+        const FlightRows rows{m_maps.free.row(y - 1) + range.from, ~Word{0},
                               m_ground.open(y - 1) + range.from, m_visited.row(y - 1) + range.from,
                               -m_words};
         const FlightSteps steps =
-            riseOn(current + range.from, rows, bumped, y - end, range.to - range.from);
+            flyOn(current + range.from, rows, bumped, y - end, range.to - range.from);
         lookForGoals(y - steps.count, y - 1, range);
         y -= steps.count;
         if (steps.isStopped) endInAir(from.bump, y + 1, m_moved.row(), range);
