@@ -64,6 +64,7 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
                                               reach::Resolver* resolver) {
     auto proven = std::make_shared<ProvenLevel>();
     proven->level = level;
+    proven->project = project;
     const auto question = ask(project, *level, whatIf);
     if (!question) {
         proven->error = question.error();
@@ -92,6 +93,7 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
                                              const skin::Opacity& opacity,
                                              const std::atomic<bool>* cancel) {
     auto planned = std::make_shared<ProvenLevel>(*proven);
+    planned->project = project;
     const level::Level& level = *proven->level;
     if (cancel && *cancel) return proven;  // nobody looks at it
     const auto question = reach::askOf(project, level);
@@ -116,6 +118,8 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->findings.insert(planned->findings.end(), look.begin(), look.end());
     const auto hidden = check::hiddenFindings(project, level, planned->answer, opacity);
     planned->findings.insert(planned->findings.end(), hidden.begin(), hidden.end());
+    const auto pictures = check::pictureFindings(project, level, opacity);
+    planned->findings.insert(planned->findings.end(), pictures.begin(), pictures.end());
     const auto sight = check::sightFindings(project, level, planned->answer, opacity, cancel);
     planned->findings.insert(planned->findings.end(), sight.begin(), sight.end());
     planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
@@ -199,7 +203,7 @@ void LiveReach::solveNext() {
         const auto wanted = jobFor(*m_session.level());
         const bool isStale =
             m_solving &&
-            (m_solving != m_session.level()
+            (m_solving != m_session.level() || !haveSameRules(m_solvingProject, m_session.project())
                  ? wanted.has_value()
                  : wanted && (*wanted < m_job || (m_job == Job::WhatIf && *wanted == Job::WhatIf &&
                                                   m_session.whatIf() != m_askedWhatIf)));
@@ -219,6 +223,7 @@ void LiveReach::solveNext() {
     if (!m_solving) return;
     m_job = *jobFor(*m_solving);
     m_askedWhatIf = m_session.whatIf();
+    m_solvingProject = m_session.project();
     m_cancel = std::make_shared<std::atomic<bool>>(false);
     m_watcher.setFuture(QtConcurrent::run(
         &m_pool,
@@ -269,7 +274,8 @@ LiveReach::Outcome LiveReach::findRun(const level::Project& project,
                                       const std::atomic<bool>* cancel) {
     Outcome outcome;
     outcome.whatIf = whatIf;
-    if (!m_finder || m_finderLevel != level || m_finderWhatIf != whatIf) {
+    if (!m_finder || m_finderLevel != level || m_finderWhatIf != whatIf ||
+        !haveSameRules(m_finderProject, project)) {
         const auto question = ask(project, *level, whatIf);
         if (!question || !question->notSolved.empty()) {
             outcome.words = tr("Not decided here.");
@@ -279,6 +285,7 @@ LiveReach::Outcome LiveReach::findRun(const level::Project& project,
             question->problem, reach::Limits{reach::Limits{}.maxBytes, cancel});
         m_finderLevel = level;
         m_finderWhatIf = whatIf;
+        m_finderProject = project;
         if (m_finder->completion() != reach::Completion::Complete) {
             m_finder.reset();
             outcome.words = tr("Not decided here.");

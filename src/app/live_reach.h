@@ -51,6 +51,7 @@ private:
     QThreadPool m_pool;
     QFutureWatcher<Outcome> m_watcher;
     std::shared_ptr<const level::Level> m_solving;  ///< null when idle
+    level::Project m_solvingProject;
     std::shared_ptr<std::atomic<bool>> m_cancel;
     Job m_job = Job::Verdict;
     WhatIf m_askedWhatIf;
@@ -59,6 +60,7 @@ private:
     std::shared_ptr<const reach::RunFinder> m_finder;
     std::shared_ptr<const level::Level> m_finderLevel;
     WhatIf m_finderWhatIf;
+    level::Project m_finderProject;
     std::shared_ptr<collide::ShapesCache> m_cache;
     LevelId m_cachedLevel;
     // Used by the worker only.

@@ -179,7 +179,11 @@ void ProvePanel::showFindings(const std::vector<check::Finding>& findings) {
         note->setObjectName(QStringLiteral("finding-%1").arg(i + 1));
         connect(note, &QAbstractButton::clicked, this, [this, i] { choose(int(i)); });
         connect(note, &FindingNote::fixAsked, this, [this, finding = findings[i]] {
-            m_session.apply(check::fixOf(m_session.project(), *m_session.level(), finding));
+            if (const auto edit =
+                    check::projectFixOf(m_session.project(), *m_session.level(), finding))
+                m_session.applyProject(edit->project, QString::fromStdString(edit->name));
+            else
+                m_session.apply(check::fixOf(m_session.project(), *m_session.level(), finding));
         });
         m_list->addWidget(note);
         m_notes << note;

@@ -419,12 +419,13 @@ std::shared_ptr<const ProvenLevel> Session::proven(const LevelId& id) const {
 
 bool Session::isProofCurrent(const LevelId& id) const {
     const auto proof = proven(id);
-    return proof && proof->level == m_project.findLevel(id);
+    return proof && proof->level == m_project.findLevel(id) &&
+           haveSameRules(proof->project, m_project);
 }
 
 bool Session::isPlanCurrent(const LevelId& id) const {
     const auto proof = proven(id);
-    return proof && proof->isPlanCurrent;
+    return proof && proof->isPlanCurrent && haveSameLook(proof->project, m_project);
 }
 
 void Session::takeProof(std::shared_ptr<const ProvenLevel> proven) {

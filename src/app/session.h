@@ -152,6 +152,7 @@ inline constexpr std::int64_t maxLiveShapeCells = 4096 * 4096;
 /// An answer with the level value that it is of, and what follows from it.
 struct ProvenLevel {
     std::shared_ptr<const level::Level> level;
+    level::Project project;  ///< that it is of: profiles, kinds and matters decide, too
     reach::Answer answer;
     std::shared_ptr<const reach::Question> question;  ///< that was answered; null on an error
     BitMap covered;  ///< px of the map's frame that some body at a visited position covers
@@ -173,6 +174,12 @@ struct ProvenLevel {
     std::optional<bool> formerRunHolds;  ///< the run that was kept last, replayed after the edit
     std::optional<Error> error;          ///< why there is no answer
 };
+
+/// True if nothing differs that a verdict depends on besides the level itself: matters, kinds,
+/// motion profiles, the limit of comfort, which levels there are. Compares pointers.
+[[nodiscard]] bool haveSameRules(const level::Project& a, const level::Project& b);
+/// The same of what looks and plans depend on: sheets, swatches, backdrops, parts.
+[[nodiscard]] bool haveSameLook(const level::Project& a, const level::Project& b);
 
 class Session : public QObject {
     Q_OBJECT

@@ -4,6 +4,18 @@
 
 namespace rook::app {
 
+bool haveSameRules(const level::Project& a, const level::Project& b) {
+    return a.matters.isSharedWith(b.matters) && a.kinds.isSharedWith(b.kinds) &&
+           a.profiles.isSharedWith(b.profiles) && a.comfortLimit == b.comfortLimit &&
+           std::equal(a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
+                      [](const auto& x, const auto& y) { return x->id == y->id; });
+}
+
+bool haveSameLook(const level::Project& a, const level::Project& b) {
+    return a.sheets.isSharedWith(b.sheets) && a.backdrops.isSharedWith(b.backdrops) &&
+           a.parts.isSharedWith(b.parts) && a.swatches == b.swatches;
+}
+
 void Session::setProveTool(ProveTool tool) {
     m_proveTool = tool;
     Q_EMIT toolChanged();
@@ -18,8 +30,9 @@ void Session::setWhatIf(const WhatIf& whatIf) {
 }
 
 std::shared_ptr<const ProvenLevel> Session::whatIfAnswer() const {
-    const bool isOfNow =
-        m_whatIfAnswer && m_whatIfOf == m_whatIf && m_whatIfAnswer->level == m_level;
+    const bool isOfNow = m_whatIfAnswer && m_whatIfOf == m_whatIf &&
+                         m_whatIfAnswer->level == m_level &&
+                         haveSameRules(m_whatIfAnswer->project, m_project);
     return m_whatIf.isAny() && isOfNow ? m_whatIfAnswer : nullptr;
 }
 

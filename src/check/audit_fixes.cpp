@@ -145,6 +145,7 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
         case FindingKind::CheckpointOutOfReach:
         case FindingKind::KeyOutOfReach:
             return layLedge(project, level, finding);
+        case FindingKind::PictureMisfit:  // of the project: projectFixOf
         case FindingKind::HardToTell:
         case FindingKind::BusyBehind:
         case FindingKind::NoStart:

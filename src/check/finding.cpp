@@ -92,6 +92,8 @@ std::string_view nameOf(FindingKind kind) {
             return "looks-open";
         case FindingKind::HiddenInFront:
             return "hidden-in-front";
+        case FindingKind::PictureMisfit:
+            return "picture-misfit";
         case FindingKind::HardToTell:
             return "hard-to-tell";
         case FindingKind::BusyBehind:

@@ -56,6 +56,7 @@ enum class FindingKind {
     LooksSolid,
     LooksOpen,
     HiddenInFront,
+    PictureMisfit,
     HardToTell,
     BusyBehind,
 };
@@ -71,6 +72,7 @@ struct Finding {
     EntityId entity;    ///< empty if it is about no entity
     PxRect place;       ///< empty if it has none
     std::string fix{};  ///< what a fix would do, as a button says it; empty if there is none
+    int picture = -1;   ///< of the level's backdrop, that it is about; -1 = none
     bool operator==(const Finding&) const = default;
 };
 

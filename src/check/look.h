@@ -2,6 +2,7 @@
 /// Look against collision: cells that look solid and are not, and the reverse.
 
 #include "check/finding.h"
+#include "level/edits.h"
 #include "skin/opacity.h"
 
 namespace rook::check {
@@ -41,6 +42,20 @@ inline constexpr int hiddenFrom = 60;
                                                   const level::Level& level,
                                                   const reach::Answer& answer,
                                                   const skin::Opacity& opacity);
+
+/// Pictures of the level's backdrop whose size does not fit: that repeat downwards and are cut, are
+/// stretched out of shape, or leave something bare behind all others. Told for a screen of 640 x
+/// 360 px, which sees less of a picture that moves less than the level. The fix is another fit that
+/// does, where there is one.
+[[nodiscard]] std::vector<Finding> pictureFindings(const level::Project& project,
+                                                   const level::Level& level,
+                                                   const skin::Opacity& opacity);
+
+/// What the finding's fix would do to more than its level. None if it has none such, or what it was
+/// about is no longer there.
+[[nodiscard]] std::optional<level::ProjectEdit> projectFixOf(const level::Project& project,
+                                                             const level::Level& level,
+                                                             const Finding& finding);
 
 /// What differs from its background by less, in lightness of 255, is hard to tell from it.
 inline constexpr int leastContrast = 8;

@@ -79,6 +79,8 @@ int checkProject(const CheckOptions& options) {
         findings.insert(findings.end(), look.begin(), look.end());
         const auto hidden = check::hiddenFindings(*project, *level, answer, opacity);
         findings.insert(findings.end(), hidden.begin(), hidden.end());
+        const auto pictures = check::pictureFindings(*project, *level, opacity);
+        findings.insert(findings.end(), pictures.begin(), pictures.end());
         const auto sight = check::sightFindings(*project, *level, answer, opacity);
         findings.insert(findings.end(), sight.begin(), sight.end());
         if (!options.leavesPlanOut) {

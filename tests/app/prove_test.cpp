@@ -193,7 +193,15 @@ void ProveWindowTest::motionEditor_changesTheProfile_asOneUndo() {
     height->setValue(2.5);
     QCOMPARE(session().project().profileOf(level())->jumpHeight.thousandths, 2500);
     QVERIFY(part<QLabel>("motion-tables")->text().contains("rises 40 px"));
+    // The verdict is of that motion.
+    height->setValue(1);
+    QVERIFY(!session().isProofCurrent(level().id));
+    QVERIFY(waitForProof());
+    QVERIFY(QTest::qWaitFor([&] { return sentence().contains("cannot be reached"); }, 5000));
     session().undo();
+    session().undo();
+    QVERIFY(waitForProof());
+    QVERIFY(QTest::qWaitFor([&] { return !sentence().contains("cannot"); }, 5000));
     QCOMPARE(session().project().profileOf(level())->jumpHeight.thousandths, 3200);
     // What is out of range is not taken.
     height->setValue(0);

@@ -39,6 +39,7 @@ private slots:
     void row_ofTilesInHand_becomesAnAnimation();
     void tilesThatMove_arePaintedAnew_andNothingElse();
     void look_againstCollision_isShown_whereTheyDiffer();
+    void pictureThatDoesNotFit_isMendedByAClick();
     void newSwatch_showsAllCases_andIsTakenAway();
     void missingCase_isListed_shownOnTheSwatch_andDressed();
     void look_changesThemeBackdropAndSeed();
@@ -229,6 +230,40 @@ void SkinWindowTest::look_againstCollision_isShown_whereTheyDiffer() {
     QCOMPARE(frameAt(47, 21), currentTheme().alarm);
     press("shows-look");
     QCOMPARE(frameAt(25, 18), before);
+}
+
+void SkinWindowTest::pictureThatDoesNotFit_isMendedByAClick() {
+    const auto fit = [&] {
+        return session().project().findBackdrop("night-weir")->pictures[0].fit;
+    };
+    level::Project project = session().project();
+    project.backdrops.edit([](auto& list) {
+        for (level::Backdrop& each : list)
+            if (each.name == "night-weir") {
+                each.pictures[0].fit = level::PictureFit::Repeat;
+                each.pictures[0].parallaxX = {0};
+                each.pictures[0].parallaxY = {400};
+            }
+    });
+    session().applyProject(project, "Repeat the sky");
+    session().setStep(Step::Prove);
+    int number = 0;
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            const auto proven = session().proven(level().id);
+            if (!proven || !proven->isPlanCurrent) return false;
+            for (std::size_t i = 0; i < proven->findings.size(); ++i)
+                if (proven->findings[i].kind == check::FindingKind::PictureMisfit)
+                    number = int(i) + 1;
+            return number > 0;
+        },
+        20000));
+    const QByteArray name = "fix-" + QByteArray::number(number);
+    QTRY_VERIFY(part<QAbstractButton>(name.constData()));
+    press(name.constData());
+    QCOMPARE(fit(), level::PictureFit::Stretch);
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE(fit(), level::PictureFit::Repeat);
 }
 
 void SkinWindowTest::newSwatch_showsAllCases_andIsTakenAway() {

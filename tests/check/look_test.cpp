@@ -53,6 +53,7 @@ private slots:
     void whatLiesInFront_hidesWhatMustBeSeen();
     void surfaces_asLightAsTheirBackground_areTold();
     void busyPictures_areTold_whereTheyLie();
+    void pictures_thatDoNotFit_areTold_withAFitThatDoes();
 };
 
 void LookTest::dressedMasses_lookAsTheyAre() {
@@ -218,6 +219,53 @@ void LookTest::busyPictures_areTold_whereTheyLie() {
     QVERIFY(sightOf(project, level, looks).empty());
     looks.pictures.clear();
     QVERIFY(sightOf(project, level, looks).empty());
+}
+
+void LookTest::pictures_thatDoNotFit_areTold_withAFitThatDoes() {
+    level::Project project = dressedProject();
+    level::Level level;
+    level.cells = Grid<Cell>(120, 34);
+    level::Backdrop backdrop;
+    backdrop.name = "back";
+    level::Picture picture;
+    picture.name = "sky";
+    picture.path = "pictures/sky.png";
+    picture.parallaxX = picture.parallaxY = {1000};
+    backdrop.pictures = {picture, picture};
+    project.backdrops = std::vector<level::Backdrop>{backdrop};
+    level.backdrop = "back";
+    skin::Opacity looks;
+    const auto told = [&](PxRect image, level::PictureFit fit) {
+        looks.pictures["pictures/sky.png"] = {image.width, image.height, {}};
+        project.backdrops.edit([&](auto& list) { list[0].pictures[0].fit = fit; });
+        return check::pictureFindings(project, level, looks);
+    };
+    using level::PictureFit;
+    const PxRect small{0, 0, 640, 480}, exact{0, 0, 640, 544}, wide{0, 0, 1920, 500};
+    auto findings = told(small, PictureFit::Repeat);
+    QCOMPARE(findings.size(), std::size_t{1});
+    QCOMPARE(findings[0].sentence, std::string("The picture sky, 640 x 480 in a level of 1,920 x "
+                                               "544, repeats 3 times across and twice down, cut at "
+                                               "the bottom"));
+    QVERIFY(findings[0].fix.empty());  // bare across, out of shape stretched
+    QVERIFY(told(exact, PictureFit::Repeat).empty());
+    QVERIFY(told(exact, PictureFit::Across).empty());
+    QCOMPARE(told(exact, PictureFit::Stretch).size(), std::size_t{1});
+    findings = told(wide, PictureFit::Across);
+    QCOMPARE(findings.size(), std::size_t{1});
+    QVERIFY(findings[0].sentence.ends_with("leaves the upper 44 px bare"));
+    QCOMPARE(findings[0].fix, std::string("Stretch it over the level"));
+    const auto edit = check::projectFixOf(project, level, findings[0]);
+    QVERIFY(edit.has_value());
+    QVERIFY(check::pictureFindings(edit->project, level, looks).empty());
+    QCOMPARE(edit->project.backdrops[0].pictures[1].fit, PictureFit::Across);
+    QVERIFY(!check::fixOf(project, level, findings[0]));
+    QCOMPARE(told(wide, PictureFit::Once).size(), std::size_t{1});
+    // One that stays with the screen is seen no farther than that.
+    project.backdrops.edit(
+        [](auto& list) { list[0].pictures[0].parallaxX = list[0].pictures[0].parallaxY = {0}; });
+    QVERIFY(told(small, PictureFit::Repeat).empty());
+    QVERIFY(told(small, PictureFit::Once).empty());
 }
 
 QTEST_APPLESS_MAIN(LookTest)
