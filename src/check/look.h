@@ -43,6 +43,11 @@ inline constexpr int hiddenFrom = 60;
                                                   const reach::Answer& answer,
                                                   const skin::Opacity& opacity);
 
+/// The screen on which looks are judged, px: what a picture at some depth shows behind a place
+/// depends on it.
+inline constexpr int screenWidth = 640;
+inline constexpr int screenHeight = 360;
+
 /// Pictures of the level's backdrop whose size does not fit: that repeat downwards and are cut, are
 /// stretched out of shape, or leave something bare behind all others. Told for a screen of 640 x
 /// 360 px, which sees less of a picture that moves less than the level. The fix is another fit that

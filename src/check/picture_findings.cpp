@@ -11,8 +11,6 @@ namespace {
 using level::Picture;
 using level::PictureFit;
 
-constexpr double screenWidth = 640;   // px
-constexpr double screenHeight = 360;  // px
 /// Wider or higher than in the image by more than this, a picture is out of shape.
 constexpr double mostStretch = 1.25;
 

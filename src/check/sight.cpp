@@ -13,9 +13,6 @@ namespace {
 
 using level::Behaviour;
 
-constexpr int screenWidth = 640;   // px
-constexpr int screenHeight = 360;  // px
-
 /// How light what lies at some place is, and how much that varies around it; 0 to 255.
 struct Sight {
     double light = 0;
