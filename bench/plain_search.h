@@ -14,9 +14,9 @@ class PlainSearch {
 public:
     explicit PlainSearch(const reach::Problem& problem)
         : m_tables(problem.tables),
-          m_maps(collide::makeBodyMaps(collide::makePxMaps(problem.frame, *problem.cells,
-                                                           problem.tables, problem.parts),
-                                       problem.tables)),
+          m_maps(collide::makeBodyMaps(
+              collide::makePxMaps(problem.frame, *problem.cells, problem.tables, problem.parts),
+              problem.tables)),
           m_width(m_maps.live.width()),
           m_visited(m_width, m_maps.live.height()),
           m_known((m_tables.dx.size() + 1) * static_cast<std::size_t>(m_width) *
