@@ -30,6 +30,7 @@ private slots:
     void badBakedLevel_isOneSentence();
     void placements_areQuotedAsCsvWants();
     void exits_areResolved();
+    void tilesThatMove_areReadByTheRuntime();
 
 private:
     QString exported(const QString& to);
@@ -253,6 +254,25 @@ void BundleTest::placements_areQuotedAsCsvWants() {
     QCOMPARE(file::placementsText(project),
              std::string("level,kind,id,x,y,facing,note\r\ndrawn,lantern,lantern-1,0,8,right,\"a "
                          "\"\"b\"\", c\"\r\n"));
+}
+
+void BundleTest::tilesThatMove_areReadByTheRuntime() {
+    const std::string bundle = exported("bundle").toStdString();
+    const auto level = runtime::loadLevel(bundle, runtime::loadCampaign(bundle).levels[0].file);
+    int moving = 0;
+    for (const runtime::Layer& layer : level.layers) {
+        for (int row = 0; row < level.frame.rows; ++row)
+            for (int column = 0; column < level.frame.columns; ++column) {
+                const int first = layer.tileAt(column, row, 0);
+                QCOMPARE(first,
+                         layer.tiles[std::size_t(row)][std::size_t(column)]);  // a frame of its own
+                if (layer.tileAt(column, row, 14) == first) continue;
+                ++moving;
+                QCOMPARE(layer.tileAt(column, row, 13), first);
+                QCOMPARE(layer.tileAt(column, row, 4 * 14), first);
+            }
+    }
+    QCOMPARE(moving, 8);  // the brine's surface
 }
 
 void BundleTest::exits_areResolved() {
