@@ -95,8 +95,13 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
     if (!sheet || kind.tile == 0 || !scene.sheets) return false;
     const QImage image = scene.sheets->value(QString::fromStdString(kind.sheet));
     if (image.isNull()) return false;
-    const QImage tile = image.copy(sourceOf(*sheet, kind.tile - 1));
-    painter.drawImage(box, isMirrored ? tile.mirrored(true, false) : tile);
+    painter.save();
+    if (isMirrored) {
+        painter.translate(2 * box.center().x(), 0);
+        painter.scale(-1, 1);
+    }
+    painter.drawImage(box, image, sourceOf(*sheet, kind.tile - 1));
+    painter.restore();
     return true;
 }
 

@@ -192,16 +192,12 @@ Completion Exploration::run() {
 
 Stride strideOf(const Layer& layer, const runtime::MotionTables& freely, const Ground& ground) {
     Stride stride;
-    const auto hold = [&](int px) {
-        stride.add(px, px);
-        stride.add(px, -px);
-    };
-    if (ground.layers().gripLadder() >= 0) hold(freely.climb[0]);
-    if (ground.layers().gripLiquid() >= 0) hold(freely.swim[0]);
+    if (ground.layers().gripLadder() >= 0) stride.addAllWays(freely.climb[0]);
+    if (ground.layers().gripLiquid() >= 0) stride.addAllWays(freely.swim[0]);
     stride.add(freely.dx[0], freely.dy[0]);  // a jump
     switch (layer.sort) {
         case LayerSort::Standing:
-            hold(std::max({freely.walk[0], freely.stepUp, 1}));
+            stride.addAllWays(std::max({freely.walk[0], freely.stepUp, 1}));
             break;
         case LayerSort::Sprung: {
             const auto& spring = ground.parts().springs[static_cast<std::size_t>(layer.spring)];

@@ -48,6 +48,10 @@ struct Stride {
         up = std::max(up, -dy);
         down = std::max(down, dy);
     }
+    void addAllWays(int px) {
+        add(px, px);
+        add(px, -px);
+    }
 };
 [[nodiscard]] Stride strideOf(const Layer& layer, const runtime::MotionTables& freely,
                               const Ground& ground);

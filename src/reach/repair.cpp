@@ -21,19 +21,15 @@ bool isIn(WordRange words, int word) {
 Stride strideOfSweep(const Layer& layer, const runtime::MotionTables& freely,
                      const Ground& ground) {
     Stride stride;
-    const auto all = [&](int px) {
-        stride.add(px, px);
-        stride.add(px, -px);
-    };
     const int hold = std::max(ground.layers().gripLadder() >= 0 ? freely.climb[0] : 0,
                               ground.layers().gripLiquid() >= 0 ? freely.swim[0] : 0);
     switch (layer.sort) {
         case LayerSort::Standing:
-            all(std::max({1, freely.stepUp, hold}));
+            stride.addAllWays(std::max({1, freely.stepUp, hold}));
             break;
         case LayerSort::GripLadder:
         case LayerSort::GripLiquid:
-            all(std::max(1, hold));
+            stride.addAllWays(std::max(1, hold));
             break;
         case LayerSort::Air:
             stride.add(layer.dx + std::abs(layer.shove), layer.dy);
