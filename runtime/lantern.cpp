@@ -82,8 +82,12 @@ public:
         const Color sky = colorOf(level.backgroundColor, {27, 39, 51});
         SDL_SetRenderDrawColor(m_renderer, sky.r, sky.g, sky.b, 255);
         SDL_RenderClear(m_renderer);
-        const int left = cameraAt(m_stage.body.x, viewWidth, level.frame.widthPx());
-        const int top = cameraAt(m_stage.body.y, viewHeight, level.frame.heightPx());
+        // The camera keeps to the zone that the player is in, else to the level.
+        Box bounds{0, 0, level.frame.widthPx(), level.frame.heightPx()};
+        if (const Zone* zone = level.zoneAt(bodyAtPlace(m_stage.body.x, m_stage.body.y)))
+            bounds = zone->camera;
+        const int left = cameraAt(m_stage.body.x, viewWidth, bounds.x, bounds.width);
+        const int top = cameraAt(m_stage.body.y, viewHeight, bounds.y, bounds.height);
         if (level.layers.empty()) drawShapes(left, top);
         drawPictures(false, left, top);
         drawLayers(false, left, top);
@@ -182,8 +186,9 @@ private:
         return false;
     }
 
-    static int cameraAt(int body, int view, int whole) {
-        return std::max(0, std::min(body - view / 2, whole - view));
+    /// Of the view's border, where it shows from `start` on for `whole` px and no more.
+    static int cameraAt(int body, int view, int start, int whole) {
+        return std::max(start, std::min(body - view / 2, start + whole - view));
     }
 
     SDL_Texture* sheet(const std::string& path) {
@@ -193,8 +198,28 @@ private:
     }
 
     void drawLayers(bool areFront, int left, int top) {
-        for (const Layer& layer : m_stage.level->layers)
-            if ((layer.role == "front") == areFront) drawLayer(layer, left, top);
+        const auto& layers = m_stage.level->layers;
+        m_shares.resize(layers.size(), 1.0);
+        for (std::size_t i = 0; i < layers.size(); ++i) {
+            if ((layers[i].role == "front") != areFront) continue;
+            // Step by step, so that nothing flickers.
+            const bool isFaint = layers[i].fades && hidesBody(layers[i]);
+            m_shares[i] =
+                isFaint ? std::max(0.25, m_shares[i] - 0.08) : std::min(1.0, m_shares[i] + 0.08);
+            drawLayer(layers[i], left, top, m_shares[i]);
+        }
+    }
+    [[nodiscard]] bool hidesBody(const Layer& layer) const {
+        const Frame& frame = m_stage.level->frame;
+        const Box body = bodyAtPlace(m_stage.body.x, m_stage.body.y);
+        for (int row = body.y / frame.cellHeight;
+             row <= (body.y + body.height - 1) / frame.cellHeight; ++row)
+            for (int column = body.x / frame.cellWidth;
+                 column <= (body.x + body.width - 1) / frame.cellWidth; ++column)
+                if (row >= 0 && row < frame.rows && column >= 0 && column < frame.columns &&
+                    layer.tiles[std::size_t(row)][std::size_t(column)] != 0)
+                    return true;
+        return false;
     }
 
     void drawPictures(bool areFront, int left, int top) {
@@ -227,9 +252,9 @@ private:
         }
     }
 
-    void drawLayer(const Layer& layer, int left, int top) {
+    void drawLayer(const Layer& layer, int left, int top, double share) {
         SDL_Texture* texture = sheet(layer.sheet);
-        SDL_SetTextureAlphaMod(texture, static_cast<Uint8>(layer.opacity * 255 / 100));
+        SDL_SetTextureAlphaMod(texture, static_cast<Uint8>(share * layer.opacity * 255 / 100));
         const Frame& frame = m_stage.level->frame;
         for (int row = 0; row < frame.rows; ++row) {
             for (int column = 0; column < frame.columns; ++column) {
@@ -240,19 +265,19 @@ private:
                                       layer.tileWidth, layer.tileHeight};
                 const int flip =
                     layer.flips.empty() ? 0 : layer.flips[std::size_t(row)][std::size_t(column)];
-                drawCell(texture, source, column, row, left, top, flip);
+                drawCell(texture, source, column, row, left, top, flip, layer.role == "main");
             }
         }
     }
 
-    /// A tile, cut to the form of its cell.
+    /// A tile; of the masses, cut to the form of its cell.
     void drawCell(SDL_Texture* texture, const SDL_Rect& source, int column, int row, int left,
-                  int top, int flip) {
+                  int top, int flip, bool isCut) {
         const Frame& frame = m_stage.level->frame;
         const CellShape shape = m_stage.level->at(column, row);
         const int x = column * frame.cellWidth - left;
         const int y = row * frame.cellHeight - top;
-        if (shape.form == Form::Full) {
+        if (shape.form == Form::Full || !isCut) {
             const SDL_Rect target{x, y, frame.cellWidth, frame.cellHeight};
             const int flips = ((flip & 1) != 0 ? SDL_FLIP_HORIZONTAL : SDL_FLIP_NONE) |
                               ((flip & 2) != 0 ? SDL_FLIP_VERTICAL : SDL_FLIP_NONE);
@@ -323,6 +348,7 @@ private:
     std::string m_folder;
     SDL_Renderer* m_renderer;
     Campaign m_campaign;
+    std::vector<double> m_shares;  ///< of the opacity of each layer
     Stage m_stage;
     std::map<std::string, lantern::Texture> m_sheets;
     std::filesystem::file_time_type m_stamp;

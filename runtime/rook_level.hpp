@@ -27,6 +27,7 @@ struct Layer {
     int tileWidth = 16;
     int tileHeight = 16;
     int opacity = 100;                    ///< %
+    bool fades = false;                   ///< where it would hide the player
     int columns = 1;                      ///< tiles in one row of the sheet
     std::vector<std::vector<int>> tiles;  ///< rows; 0 = empty, n = tile n - 1 of the sheet
     /// Rows; 1 = mirrored, 2 = upside down, 3 = both. Empty if no tile is.
@@ -93,6 +94,20 @@ struct Entity {
     nlohmann::json whole;  ///< the entity as it stands in the file
 };
 
+/// A part of the level with a camera of its own.
+struct Zone {
+    std::string id;
+    std::string name;
+    Box box;     ///< px of the level
+    Box camera;  ///< px that the screen keeps to
+    std::string theme;
+    std::string music;
+    std::vector<std::string> neighbours;  ///< ids of zones that bodies can cross to
+    std::vector<std::string> onEnter;     ///< messages for the game
+    std::vector<std::string> onLeave;
+    nlohmann::json whole;  ///< the zone as it stands in the file, entries and all
+};
+
 /// A run that gets to an exit, as it was found when the level was exported.
 struct Proof {
     std::string exit;           ///< id of the entity
@@ -113,6 +128,7 @@ struct Level : CellSource {
     std::vector<std::uint16_t> cells;  ///< matter of each cell, row by row
     std::vector<Form> forms;           ///< form of each cell, row by row
     std::vector<Entity> entities;
+    std::vector<Zone> zones;
     MotionTables motion;
     Parts parts;                       ///< hazards, doors and keys, springs, movers
     std::vector<std::string> gainIds;  ///< the entities that `parts.gains` stands for
@@ -126,6 +142,16 @@ struct Level : CellSource {
     }
     /// The world of this level; it refers to the level, which must outlive it and stay in place.
     World world() const { return World(frame, *this, motion, parts); }
+    /// The zone that holds the middle of a box, the first if several do; null if none does.
+    const Zone* zoneAt(const Box& box) const {
+        const int x = box.x + box.width / 2;
+        const int y = box.y + box.height / 2;
+        for (const Zone& zone : zones)
+            if (x >= zone.box.x && x < zone.box.x + zone.box.width && y >= zone.box.y &&
+                y < zone.box.y + zone.box.height)
+                return &zone;
+        return nullptr;
+    }
     /// The spawn or entry of that id, else the first spawn; null if there is none.
     const Entity* startEntity(const std::string& name) const {
         for (const Entity& entity : entities)

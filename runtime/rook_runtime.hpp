@@ -115,6 +115,7 @@ inline Layer readLayer(const json& value, const Level& level, const std::string&
     layer.tileHeight = tile[1];
     layer.columns = whole(value, "columns", 1, 65536, where);
     layer.opacity = static_cast<int>(numberOf(value, "opacity", 100, where));
+    layer.fades = value.contains("fades") && value["fades"] == true;
     layer.tiles.assign(static_cast<std::size_t>(level.frame.rows), {});
     rows(value, "tiles", level.frame.columns, level.frame.rows, 65536, where,
          [&](int, int y, int n) { layer.tiles[static_cast<std::size_t>(y)].push_back(n); });
@@ -135,6 +136,38 @@ inline Layer readLayer(const json& value, const Level& level, const std::string&
     rows(value, "flips", level.frame.columns, level.frame.rows, 3, where,
          [&](int, int y, int n) { layer.flips[static_cast<std::size_t>(y)].push_back(n); });
     return layer;
+}
+
+inline std::vector<std::string> textsOf(const json& value, const char* key,
+                                        const std::string& where) {
+    std::vector<std::string> texts;
+    if (!value.contains(key)) return texts;
+    for (const json& each : list(value, key, where)) {
+        if (!each.is_string()) fail("A text is wanted here", where + "." + key);
+        texts.push_back(each.get<std::string>());
+    }
+    return texts;
+}
+
+inline Zone readZone(const json& value, const std::string& where) {
+    constexpr int most = 1 << 26;
+    Zone zone;
+    zone.id = text(value, "id", where);
+    zone.name = text(value, "name", where);
+    zone.box = {whole(value, "x", -most, most, where), whole(value, "y", -most, most, where),
+                whole(value, "width", 1, most, where), whole(value, "height", 1, most, where)};
+    const json& camera = member(value, "camera", where);
+    const int left = whole(camera, "left", -most, most, where + ".camera");
+    const int top = whole(camera, "top", -most, most, where + ".camera");
+    zone.camera = {left, top, whole(camera, "right", left + 1, most, where + ".camera") - left,
+                   whole(camera, "bottom", top + 1, most, where + ".camera") - top};
+    if (value.contains("theme")) zone.theme = text(value, "theme", where);
+    if (value.contains("music")) zone.music = text(value, "music", where);
+    zone.neighbours = textsOf(value, "neighbours", where);
+    zone.onEnter = textsOf(value, "onEnter", where);
+    zone.onLeave = textsOf(value, "onLeave", where);
+    zone.whole = value;
+    return zone;
 }
 
 inline Picture readPicture(const json& value, const std::string& where) {
@@ -201,6 +234,11 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
         const nlohmann::json& layers = list(file, "layers", name);
         for (std::size_t i = 0; i < layers.size(); ++i)
             level.layers.push_back(readLayer(layers[i], level, item(name + ": ", "layers", i)));
+    }
+    if (file.contains("zones")) {
+        const nlohmann::json& zones = list(file, "zones", name);
+        for (std::size_t i = 0; i < zones.size(); ++i)
+            level.zones.push_back(readZone(zones[i], item(name + ": ", "zones", i)));
     }
     if (file.contains("pictures")) {
         const nlohmann::json& pictures = list(file, "pictures", name);

@@ -37,7 +37,7 @@ Board::Board(Session& session, QWidget* parent)
         previewLaying();
         update();
     });
-    connect(&session, &Session::proofChanged, this, [this] { update(); });
+    connect(&session, &Session::proofChanged, this, &Board::followStrewn);
     connect(&session, &Session::stepChanged, this, [this] {
         m_images.clear();
         m_leafImages.clear();
@@ -64,6 +64,16 @@ Board::Board(Session& session, QWidget* parent)
     connect(m_words, &QLineEdit::editingFinished, this, &Board::takeWords);
     takeLevel();
     takeTool();
+}
+
+void Board::followStrewn(const LevelId& id) {
+    update();
+    const auto proven = m_session.proven(id);
+    if (id != m_session.level()->id || !proven || proven->strewn == m_strewn) return;
+    if (proven->strewnBefore == m_strewn)
+        m_images.invalidate(proven->strewnChange, m_session.level()->cellSize);
+    else
+        m_images.clear();
 }
 
 void Board::takeLevel() {
@@ -172,7 +182,7 @@ ToolInput Board::inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const 
     input.isOther = m_isLineKeyDown;
     const ToolOptions& options = m_session.options();
     const auto proven = m_session.proven(input.level->id);
-    if (proven && options.showsColliders()) input.shapes = proven->shapes.get();
+    if (proven && options.showsColliders() && m_session.step() == Step::Shape) input.shapes = proven->shapes.get();
     input.isErasing = m_gestureButton == Qt::RightButton;
     if (m_session.step() == Step::Skin) {
         m_lessons = m_session.lessons();

@@ -104,6 +104,7 @@ private:
     void ask(const WordsRequest& request);
     void takeWords();
     [[nodiscard]] bool isOnSketch() const { return m_session.step() == Step::Sketch; }
+    void layTilesInHand();
     void deletePlanned(const Selection& selection);
     void pasteMarks(const std::vector<level::Mark>& marks, int dx, int dy);
     void paintReach(QPainter& painter);
@@ -164,6 +165,10 @@ private:
     bool takeWalkKey(const QKeyEvent* event, bool isDown);
     void keepWalk();
     void advanceWalk();
+    /// Layers that fade do so, step by step, where they lie before the body.
+    void fadeLayers();
+    /// Forgets the images of what is strewn otherwise now.
+    void followStrewn(const LevelId& id);
     /// Pans so that the body stays in the calm middle of the board, and the board on the level.
     void followWalk();
 
@@ -189,6 +194,8 @@ private:
     bool m_isMeasuring = false;
     SheetImages m_sheets;
     mutable std::shared_ptr<const skin::Lessons> m_lessons;  ///< that the images are dressed by
+    mutable std::shared_ptr<const skin::Strewn> m_strewn;    ///< that the images show
+    std::vector<double> m_layerShares;  ///< of their opacity, while one walks; by layer
     LevelId m_shownLevel;
     bool m_isComplete = true;
     QPointF m_pointer;

@@ -32,8 +32,15 @@ MatterScene Board::scene() const {
     m_lessons = m_session.lessons();
     shown.lessons = m_lessons.get();
     shown.isClear = look.art >= 1;
+    const auto proven = m_session.proven(m_session.level()->id);
+    m_strewn = proven ? proven->strewn : nullptr;
+    shown.strewn = m_strewn.get();
+    if (isWalking() && shown.isClear) {
+        shown.part = LayerPart::ButFront;
+        shown.layerShares = m_layerShares;
+    }
     if (shown.isClear && hasMovingTiles(m_session.project())) shown.motion = TileMotion::Still;
-    shown.tick = m_motionTick;
+    shown.tick = isWalking() ? m_walk->ticks() : m_motionTick;
     shown.showsGuesses =
         m_session.step() == Step::Skin && !isWalking() && m_session.options().showsGuesses;
     return shown;
@@ -74,6 +81,8 @@ void Board::paintEvent(QPaintEvent*) {
     }
     paintEntities(painter, shown, m_view, look, m_session.selection(), rect());
     paintWalk(painter, shown);
+    if (shown.part == LayerPart::ButFront)
+        paintFrontLayers(painter, shown, rect(), m_view.offset(), m_view.scale());
     if (!isWalking()) {
         if (m_session.step() == Step::Prove) {
             paintRun(painter);
@@ -83,6 +92,10 @@ void Board::paintEvent(QPaintEvent*) {
         paintSelection(painter);
         if (m_session.step() == Step::Skin && m_session.isOnSwatch()) paintMotifs(painter);
         if (m_session.step() == Step::Skin && m_session.options().showsLook) paintLook(painter);
+        if (const auto& strewn = m_session.options().scatterPreview;
+            strewn && m_session.step() == Step::Skin)
+            paintCells(painter, *strewn, currentTheme().accent, 0.35f,
+                       QPen(currentTheme().accent, 1));
         if (m_session.step() == Step::Shape) {
             paintShapes(painter);
             paintGuides(painter);
@@ -134,6 +147,7 @@ void Board::paintMotion(QPainter& painter, const MatterScene& shown) {
     m_moving = shown.motion == TileMotion::Still
                    ? paintMoving(painter, shown, rect(), m_view.offset(), m_view.scale())
                    : QRegion();
+    if (shown.motion == TileMotion::Still) m_moving += movingSprites(shown, m_view, rect());
     if (m_moving.isEmpty())
         m_motionTimer.stop();
     else if (!m_motionTimer.isActive())

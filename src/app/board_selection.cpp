@@ -3,8 +3,47 @@
 
 #include "app/board.h"
 #include "file/text_grid.h"
+#include "level/tile_edits.h"
+#include "skin/pins.h"
 
 namespace rook::app {
+
+namespace {
+
+/// What the cells of a region wear on the layer in hand; none outside the region.
+Grid<level::Tile> tilesSeen(const Session& session, const level::CellRegion& region) {
+    const level::Level& level = *session.level();
+    const int layer = session.skinLayerInHand();
+    const level::Level pinned = skin::pinTiles(*session.lessons(), level, region, layer).level;
+    const CellRect area = region.bounds();
+    Grid<level::Tile> tiles(area.width, area.height);
+    const auto& from =
+        layer == level::onMasses ? pinned.tiles : pinned.layers[std::size_t(layer)].tiles;
+    for (int y = 0; y < area.height; ++y)
+        for (int x = 0; x < area.width; ++x)
+            if (region.contains({area.x + x, area.y + y}))
+                tiles.set(x, y, from.at(area.x + x, area.y + y, level::Tile()));
+    return tiles;
+}
+
+}  // namespace
+
+/// The tiles in hand once, at the pointer or in the middle of what is seen, and selected.
+void Board::layTilesInHand() {
+    const auto& tiles = m_session.options().tiles;
+    const QPointF widget = m_hasPointer ? m_pointer : QPointF(width() / 2.0, height() / 2.0);
+    const CellRect bounds = m_session.level()->cells.bounds();
+    CellPoint at = toCell(m_view.toLevelPx(widget), m_session.level()->cellSize);
+    at.x = std::clamp(at.x, 0, std::max(0, bounds.width - tiles.width()));
+    at.y = std::clamp(at.y, 0, std::max(0, bounds.height - tiles.height()));
+    const level::CellRegion region(
+        CellRect{at.x, at.y, tiles.width(), tiles.height()}.intersected(bounds));
+    m_session.apply(setTiles(*m_session.level(), region, tiles, at, m_session.skinLayerInHand()));
+    m_session.setSkinTool(SkinTool::Select);
+    Selection selection;
+    selection.cells = region;
+    m_session.select(selection);
+}
 
 void Board::copy() {
     if (isOnSketch()) {
@@ -20,6 +59,15 @@ void Board::copy() {
     }
     const auto& cells = m_session.selection().cells;
     if (!cells) return m_session.say(tr("Select some cells first (G), then copy."));
+    if (m_session.step() == Step::Skin) {
+        ToolOptions options = m_session.options();
+        options.tiles = tilesSeen(m_session, *cells);
+        options.tilesFrom.emplace(m_session.level()->id, cells->bounds());
+        m_session.setOptions(options);
+        return m_session.say(tr("%1 × %2 tiles are in hand, to be laid again.")
+                                 .arg(options.tiles.width())
+                                 .arg(options.tiles.height()));
+    }
     const level::CellClip clip = copyCells(*m_session.level(), *cells);
     m_copiedText = QString::fromStdString(file::textOfClip(m_session.project(), clip));
     QGuiApplication::clipboard()->setText(m_copiedText);
@@ -32,6 +80,7 @@ void Board::cut() {
     copy();
     if (isOnSketch() && !m_copiedMarks.empty()) return deleteSelection();
     if (!cells) return;
+    if (m_session.step() == Step::Skin) return deleteSelection();
     level::LevelEdit edit =
         layCells(m_session.project(), *m_session.level(), *cells, level::Cell(), "Lay");
     edit.name = "Cut " + level::cellCountText(cells->cellCount());
@@ -50,6 +99,7 @@ void Board::paste() {
         return pasteMarks(m_copiedMarks, at.x - bounds.x - bounds.width / 2,
                           at.y - bounds.y - bounds.height / 2);
     }
+    if (m_session.step() == Step::Skin) return layTilesInHand();
     if (!takeTextClip()) return;
     if (!m_session.clip())
         return m_session.say(tr("There is nothing to paste yet: copy some cells first."));
@@ -86,6 +136,9 @@ void Board::deleteSelection() {
     if (isOnSketch()) return deletePlanned(selection);
     if (!selection.entities.empty())
         m_session.apply(deleteEntities(*m_session.level(), selection.entities));
+    else if (selection.cells && m_session.step() == Step::Skin)
+        m_session.apply(
+            clearTiles(*m_session.level(), *selection.cells, m_session.skinLayerInHand()));
     else if (selection.cells)
         m_session.apply(layCells(m_session.project(), *m_session.level(), *selection.cells,
                                  level::Cell(), "Lay"));
@@ -137,6 +190,10 @@ void Board::duplicate() {
             marks.push_back(*findMark(m_session.level()->sketch, id));
         const CellSize size = m_session.level()->cellSize;
         return pasteMarks(marks, size.width, size.height);
+    }
+    if (selection.cells && m_session.step() == Step::Skin) {
+        copy();
+        return layTilesInHand();
     }
     if (selection.cells) {
         m_session.setClip(copyCells(*m_session.level(), *selection.cells));
@@ -195,7 +252,10 @@ void Board::nudge(int dx, int dy, bool byPx) {
         const level::CellRegion target = selection.cells->moved(dx, dy);
         if (!m_session.level()->cells.bounds().contains(target.bounds()))
             return m_session.say(tr("The selection is at the edge of the level."));
-        m_session.apply(moveCells(*m_session.level(), *selection.cells, dx, dy));
+        m_session.apply(m_session.step() == Step::Skin
+                            ? moveTiles(*m_session.level(), *selection.cells, dx, dy,
+                                        m_session.skinLayerInHand())
+                            : moveCells(*m_session.level(), *selection.cells, dx, dy));
         Selection moved;
         moved.cells = target;
         m_session.select(moved);
@@ -216,8 +276,11 @@ void Board::selectAll() {
     } else if (m_session.step() == Step::Cast) {
         for (const level::Entity& entity : m_session.level()->entities)
             selection.entities.push_back(entity.id);
-    } else if (m_session.step() == Step::Shape) {
-        m_session.setShapeTool(ShapeTool::Select);
+    } else if (m_session.step() == Step::Shape || m_session.step() == Step::Skin) {
+        if (m_session.step() == Step::Skin)
+            m_session.setSkinTool(SkinTool::Select);
+        else
+            m_session.setShapeTool(ShapeTool::Select);
         selection.cells = level::CellRegion(m_session.level()->cells.bounds());
     }
     m_session.select(selection);

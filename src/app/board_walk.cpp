@@ -26,6 +26,7 @@ void Board::startWalk(bool atPointer) {
     m_lastTrail.clear();
     m_viewBeforeWalk = m_view;
     m_images.clear();  // walking has a look of its own
+    m_layerShares.assign(m_session.level()->layers.size(), 1);
     if (m_view.scale() < 1) {
         View view = m_view;
         view.zoomAt({}, 1.5 / view.scale());
@@ -112,6 +113,28 @@ bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
     }
 }
 
+void Board::fadeLayers() {
+    constexpr double faintest = 0.25;
+    constexpr double step = 0.08;
+    const level::Level& level = *m_session.level();
+    const runtime::Body& body = m_walk->body();
+    const CellRect cells =
+        toCells(PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight},
+                level.cellSize);
+    m_layerShares.resize(level.layers.size(), 1);
+    for (std::size_t i = 0; i < level.layers.size(); ++i) {
+        const level::TileLayer& layer = level.layers[i];
+        if (!layer.isFront || !layer.fades) continue;
+        bool isHidden = false;
+        for (int y = cells.y; y < cells.bottom(); ++y)
+            for (int x = cells.x; x < cells.right(); ++x)
+                isHidden = isHidden || layer.tiles.at(x, y, level::Tile()).isShown() ||
+                           !layer.cells.at(x, y, level::Cell()).isOpen();
+        double& share = m_layerShares[i];
+        share = isHidden ? std::max(faintest, share - step) : std::min(1.0, share + step);
+    }
+}
+
 void Board::followWalk() {
     const runtime::Body& body = m_walk->body();
     const QPointF at = m_view.toWidget(PxPoint{body.x, body.y});
@@ -142,6 +165,7 @@ void Board::advanceWalk() {
     const int finished = m_walk->finished();
     for (; m_walkedTicks < due; ++m_walkedTicks)
         m_walk->tick();
+    fadeLayers();
     followWalk();
     if (tenths != m_walk->ticks() / 6 || deaths != m_walk->deaths() ||
         finished != m_walk->finished())

@@ -87,6 +87,21 @@ void paintFlagText(QPainter& painter, const QRectF& box, const QString& text, co
     painter.drawText(flag, Qt::AlignCenter, text);
 }
 
+/// What rules strew: seen as the game will, never chosen.
+void paintProps(QPainter& painter, const MatterScene& scene, const View& view,
+                const EntityLook& look, const QRect& area) {
+    painter.setOpacity(look.opacity);
+    for (const level::Entity& prop : scene.strewn->props) {
+        const QRectF box = view.toWidget(prop.box);
+        const level::Kind* kind = scene.project->findKind(prop.kind);
+        if (!kind || !box.intersects(area) || paintSprite(painter, scene, *kind, box)) continue;
+        painter.setBrush(Qt::NoBrush);
+        painter.setPen(QPen(toneOf(kind->role, currentTheme()), 1.6));
+        paintRoleMark(painter, kind->role, box, prop.facing);
+    }
+    painter.setOpacity(1);
+}
+
 }  // namespace
 
 bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind& kind,
@@ -100,7 +115,9 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
         painter.translate(2 * box.center().x(), 0);
         painter.scale(-1, 1);
     }
-    painter.drawImage(box, image, sourceOf(*sheet, kind.tile - 1));
+    const level::TileAnimation* animation = sheet->animationOf(kind.tile - 1);
+    const int number = animation ? animation->frameAt(scene.tick) : kind.tile - 1;
+    painter.drawImage(box, image, sourceOf(*sheet, number));
     painter.restore();
     return true;
 }
@@ -224,7 +241,20 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
         painter.setPen(QPen(theme.accent, 2));
         painter.drawRoundedRect(box.adjusted(-3, -3, 3, 3), 3, 3);
     }
+    if (scene.strewn && look.showsSprites) paintProps(painter, scene, view, look, area);
     painter.restore();
+}
+
+QRegion movingSprites(const MatterScene& scene, const View& view, const QRect& area) {
+    QRegion region;
+    for (const level::Entity& entity : scene.level->entities) {
+        const level::Kind* kind = scene.project->findKind(entity.kind);
+        const level::Sheet* sheet = kind ? scene.project->findSheet(kind->sheet) : nullptr;
+        if (!sheet || kind->tile == 0 || !sheet->animationOf(kind->tile - 1)) continue;
+        const QRect box = view.toWidget(entity.box).toAlignedRect();
+        if (box.intersects(area)) region += box;
+    }
+    return region;
 }
 
 const level::Entity* entityAt(const level::Level& level, QPointF levelPx, double scale) {

@@ -28,6 +28,9 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
 bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind& kind,
                  const QRectF& box, bool isMirrored = false);
 
+/// Where sprites move that are in sight, widget px.
+[[nodiscard]] QRegion movingSprites(const MatterScene& scene, const View& view, const QRect& area);
+
 /// The mark of a role in `rect`, in the painter's pen colour.
 void paintRoleMark(QPainter& painter, level::Role role, const QRectF& rect, level::Facing facing);
 

@@ -35,11 +35,12 @@ Keys keysOf(Step step) {
                 {QStringLiteral(",  ."), tr("turn the selection left, right")},
                 {tr("arrows"), tr("nudge the selection, else pan")}};
     } else if (step == Step::Skin) {
-        keys = {{QStringLiteral("A S D F"), tr("brush, line, box, fill, with tiles")},
+        keys = {{QStringLiteral("A S D F G"), tr("brush, line, box, fill with tiles; select")},
                 {tr("right button"), tr("give cells back to the dressing")},
                 {QStringLiteral("Shift"), tr("straight line, square")},
                 {tr("Ctrl + click, drag"), tr("take the tiles that are seen")},
                 {tr("arrows in the sheet"), tr("the tile beside")},
+                {tr("Ctrl+C, Ctrl+V"), tr("take the selected tiles in hand, lay them")},
                 {QStringLiteral("[  ]"), tr("brush smaller, larger")}};
     } else if (step == Step::Cast) {
         keys = {{QStringLiteral("A S"), tr("place, select")},

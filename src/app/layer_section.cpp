@@ -1,5 +1,8 @@
+#include <QComboBox>
 #include <QLineEdit>
+#include <QMouseEvent>
 #include <QSpinBox>
+#include <QTimer>
 
 #include "app/margin_row.h"
 #include "app/panel_parts.h"
@@ -35,6 +38,24 @@ public:
         });
         m_opacity->setSuffix(tr(" %"));
         addControl(tr("Opacity"), m_opacity);
+        m_wears = makeChoiceBox(QStringLiteral("layer-wears"), {}, this, [this](int index) {
+            setOptions([index](ToolOptions& o) {
+                o.layerMatter.reset();
+                if (index > 0) o.layerMatter = level::MatterId{std::uint16_t(index)};
+            });
+            refresh();
+        });
+        m_wears->setToolTip(
+            tr("What the tools lay on it: tiles by hand, or a matter that is dressed as the masses "
+               "are and that nobody bumps into."));
+        addControl(tr("Tools lay"), m_wears);
+        m_fades =
+            makeChoiceBox(QStringLiteral("layer-fades"),
+                          {tr("stays"), tr("fades before the player")}, this, [this](int index) {
+                              change(tr("Fading of a layer"),
+                                     [index](TileLayer& layer) { layer.fades = index == 1; });
+                          });
+        addControl(tr("In play"), m_fades);
         auto* grid = new ButtonGrid;
         const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
             return grid->add(text, name, this, std::move(act));
@@ -78,6 +99,17 @@ public:
             shown.lock->setChecked(each.isLocked);
         }
         const bool hasLayer = inHand() >= 0;
+        QStringList laid{tr("tiles in hand")};
+        const auto& matters = m_session.project().matters;
+        for (std::size_t i = 1; i < matters.size(); ++i)
+            laid << QString::fromStdString(matters[i].title);
+        setChoices(m_wears, laid);
+        const auto matter = m_session.options().layerMatter.value_or(level::MatterId{});
+        m_wears->setCurrentIndex(hasLayer ? int(matter.index) : 0);
+        m_wears->setEnabled(hasLayer);
+        const bool isFront = hasLayer && layers[std::size_t(inHand())].isFront;
+        m_fades->setEnabled(isFront);
+        m_fades->setCurrentIndex(isFront && layers[std::size_t(inHand())].fades ? 1 : 0);
         m_name->setEnabled(hasLayer);
         m_opacity->setEnabled(hasLayer);
         for (QWidget* widget : m_ofLayer)
@@ -136,6 +168,8 @@ private:
                 changeLayer(m_rows[i].layer, tr("Lock a layer"),
                             [isOn](TileLayer& l) { l.isLocked = isOn; });
             });
+            row.button->setToolTip(tr("Drag to bring it nearer or farther."));
+            row.button->installEventFilter(this);
             m_list->addWidget(holder);
             m_rows << row;
         }
@@ -162,6 +196,55 @@ private:
             if (layers[i].name == name) setOptions([i](ToolOptions& o) { o.skinLayer = int(i); });
         refresh();
     }
+    /// A row that is dragged over another takes its layer there, across the masses too.
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        const auto of = std::find_if(m_rows.begin(), m_rows.end(),
+                                     [&](const Row& row) { return row.button == watched; });
+        if (of == m_rows.end()) return false;
+        const auto from = qsizetype(of - m_rows.begin());
+        if (event->type() == QEvent::MouseButtonPress) m_dragged = from;
+        const bool isMove = event->type() == QEvent::MouseMove;
+        const bool isRelease = event->type() == QEvent::MouseButtonRelease;
+        if ((!isMove && !isRelease) || m_dragged < 0) return false;
+        const auto* mouse = static_cast<QMouseEvent*>(event);
+        const qsizetype to = rowAt(mouse->globalPosition().toPoint()).value_or(from);
+        for (qsizetype i = 0; i < m_rows.size(); ++i)
+            m_rows[i].button->setDown(isMove && (mouse->buttons() & Qt::LeftButton) && i == to);
+        if (!isRelease) return false;
+        m_dragged = -1;
+        if (to == from || m_rows[from].layer < 0) return false;
+        // The list is taken apart and made anew by the change: after this event.
+        QTimer::singleShot(0, this, [this, from, to] { moveRow(from, to); });
+        return true;
+    }
+    [[nodiscard]] std::optional<qsizetype> rowAt(QPoint global) const {
+        for (qsizetype i = 0; i < m_rows.size(); ++i) {
+            const QWidget* holder = m_rows[i].button->parentWidget();
+            if (holder->rect().contains(holder->mapFromGlobal(global))) return i;
+        }
+        return std::nullopt;
+    }
+    /// Rows run from the nearest down.
+    void moveRow(qsizetype from, qsizetype to) {
+        if (from >= m_rows.size() || to >= m_rows.size()) return;
+        const int layer = m_rows[from].layer;
+        level::LevelEdit edit{*m_session.level(), {}, m_session.level()->cells.bounds()};
+        int at = layer;
+        for (qsizetype i = from; i != to; i += to > from ? 1 : -1) {
+            const bool wasFront = edit.level.layers[std::size_t(at)].isFront;
+            const int by = to > from ? -1 : 1;
+            edit = moveLayer(edit.level, at, by);
+            // Across the masses it keeps its place in the list.
+            if (edit.level.layers[std::size_t(at)].isFront == wasFront ||
+                edit.level.layers[std::size_t(at)].name !=
+                    m_session.level()->layers[std::size_t(layer)].name)
+                at += by;
+            at = std::clamp(at, 0, int(edit.level.layers.size()) - 1);
+        }
+        m_session.apply(edit);
+        setOptions([at](ToolOptions& o) { o.skinLayer = at; });
+        refresh();
+    }
     template <typename Change>
     void change(const QString& name, Change&& make) {
         changeLayer(inHand(), name, make);
@@ -176,6 +259,9 @@ private:
 
     QVBoxLayout* m_list;
     QList<Row> m_rows;
+    qsizetype m_dragged = -1;  ///< row that the button is held on
+    QComboBox* m_wears;
+    QComboBox* m_fades;
     QLineEdit* m_name;
     QSpinBox* m_opacity;
     QList<QWidget*> m_adding;

@@ -65,6 +65,7 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
     auto proven = std::make_shared<ProvenLevel>();
     proven->level = level;
     proven->project = project;
+    if (former) proven->strewn = proven->strewnBefore = former->strewn;
     const auto question = ask(project, *level, whatIf);
     if (!question) {
         proven->error = question.error();
@@ -112,11 +113,17 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->findings.resize(planned->ownFindings);
     const auto audit = check::auditFindings(project, level, planned->answer, cancel);
     planned->findings.insert(planned->findings.end(), audit.begin(), audit.end());
+    planned->strewn = level.scatter.empty() ? nullptr
+                                            : std::make_shared<const skin::Strewn>(skin::strew(
+                                                  project, level, reachedCells(planned, level)));
+    planned->strewnBefore = proven->strewn;
+    planned->strewnChange = skin::differing(planned->strewnBefore.get(), planned->strewn.get());
+    const level::Level seen = planned->strewn ? skin::withStrewn(level, *planned->strewn) : level;
     planned->look =
-        std::make_shared<const check::LookMaps>(check::lookMaps(project, level, opacity, cancel));
+        std::make_shared<const check::LookMaps>(check::lookMaps(project, seen, opacity, cancel));
     const auto look = check::lookFindings(level, *planned->look);
     planned->findings.insert(planned->findings.end(), look.begin(), look.end());
-    const auto hidden = check::hiddenFindings(project, level, planned->answer, opacity);
+    const auto hidden = check::hiddenFindings(project, seen, planned->answer, opacity);
     planned->findings.insert(planned->findings.end(), hidden.begin(), hidden.end());
     const auto pictures = check::pictureFindings(project, level, opacity);
     planned->findings.insert(planned->findings.end(), pictures.begin(), pictures.end());
@@ -158,6 +165,14 @@ std::shared_ptr<const ProvenLevel> deepenLevel(const level::Project& project,
         deep->findings.begin(), deep->findings.end(),
         [](const check::Finding& f) { return f.severity != check::Severity::Note; });
     return deep;
+}
+
+skin::IsReached reachedCells(std::shared_ptr<const ProvenLevel> proven, const level::Level& level) {
+    if (!proven || proven->error) return nullptr;
+    return [proven = std::move(proven), cell = level.cellSize](CellPoint at) {
+        return proven->answer.reached.meets(toPx(CellRect{at.x, at.y, 1, 1}, cell),
+                                            proven->answer.tables);
+    };
 }
 
 LiveReach::LiveReach(Session& session) : QObject(&session), m_session(session) {

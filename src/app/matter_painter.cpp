@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "app/hatching.h"
+#include "level/tile_edits.h"
 #include "skin/dressing.h"
 
 namespace rook::app {
@@ -130,34 +131,61 @@ private:
         takeSheets();
         m_isMoving.assign(std::size_t(m_shown.area()), false);
         std::optional<skin::Lessons> own;
-        if (!m_scene.lessons) own.emplace(*m_scene.project, m_scene.level->theme);
-        const skin::Dressed dressed =
-            skin::dress(own ? *own : *m_scene.lessons, *m_scene.level, m_shown);
-        paintLayers(false);
+        if (!m_scene.lessons) own = skin::Lessons::of(*m_scene.project, *m_scene.level);
+        const skin::Lessons& lessons = own ? *own : *m_scene.lessons;
+        if (m_scene.part != LayerPart::FrontAlone) paintMasses(lessons);
+        if (m_scene.part != LayerPart::ButFront) paintLayers(lessons, true);
+        m_painter.restore();
+    }
+
+    void paintMasses(const skin::Lessons& lessons) {
+        paintLayers(lessons, false);
+        const skin::Dressed dressed = skin::dress(lessons, *m_scene.level, m_shown);
         for (int y = m_shown.y; y < m_shown.bottom(); ++y) {
             for (int x = m_shown.x; x < m_shown.right(); ++x) {
                 const QRectF rect = rectOf({x, y, 1, 1});
                 m_cellIndex = indexOf(x, y);
-                paintTile(m_scene.level->cells.at(x, y), dressed.at(x, y), rect);
+                const level::Tile strewn = strewnAt(level::onMasses, x, y);
+                const bool isBlank = m_scene.level->tileAt(x, y).isBlank();
+                paintTile(m_scene.level->cells.at(x, y),
+                          strewn.isShown() ? strewn : dressed.at(x, y), rect, isBlank);
                 if (m_scene.showsGuesses && dressed.isGuessed(x, y)) paintGuess(rect);
             }
         }
-        paintLayers(true);
-        m_painter.restore();
     }
 
-    void paintLayers(bool areFront) {
-        for (const level::TileLayer& layer : m_scene.level->layers) {
-            if (layer.isFront != areFront || !layer.isShown || layer.tiles.width() == 0) continue;
-            m_painter.save();
-            m_painter.setOpacity(m_scene.look.art * layer.opacity / 100);
-            for (int y = m_shown.y; y < m_shown.bottom(); ++y)
-                for (int x = m_shown.x; x < m_shown.right(); ++x) {
-                    m_cellIndex = indexOf(x, y);
-                    paintTile(Cell(), layer.tiles.at(x, y), rectOf({x, y, 1, 1}));
-                }
-            m_painter.restore();
+    void paintLayers(const skin::Lessons& lessons, bool areFront) {
+        const auto& layers = m_scene.level->layers;
+        for (std::size_t i = 0; i < layers.size(); ++i) {
+            const level::TileLayer& layer = layers[i];
+            if (layer.isFront != areFront || !layer.isShown) continue;
+            const double share = i < m_scene.layerShares.size() ? m_scene.layerShares[i] : 1.0;
+            paintLayer(lessons, layer, int(i), share * layer.opacity / 100.0);
         }
+    }
+    void paintLayer(const skin::Lessons& lessons, const level::TileLayer& layer, int index,
+                    double opacity) {
+        const bool isStrewn =
+            m_scene.strewn && m_scene.strewn->layers.count(index) > 0 && layer.tiles.width() == 0;
+        if (layer.tiles.width() == 0 && layer.cells.width() == 0 && !isStrewn) return;
+        const skin::Dressed dressed = skin::dressLayer(lessons, *m_scene.level, layer, m_shown);
+        m_painter.save();
+        m_painter.setOpacity(m_scene.look.art * opacity);
+        for (int y = m_shown.y; y < m_shown.bottom(); ++y)
+            for (int x = m_shown.x; x < m_shown.right(); ++x) {
+                m_cellIndex = indexOf(x, y);
+                const level::Tile strewn = strewnAt(index, x, y);
+                paintTile(layer.cells.at(x, y, Cell()),
+                          strewn.isShown() ? strewn : dressed.at(x, y), rectOf({x, y, 1, 1}),
+                          layer.tiles.at(x, y, level::Tile()).isBlank());
+            }
+        m_painter.restore();
+    }
+    /// What a rule strews there, if the masses are still as the rule wants them.
+    [[nodiscard]] level::Tile strewnAt(int layer, int x, int y) const {
+        return m_scene.strewn
+                   ? m_scene.strewn->tileAt(*m_scene.project, *m_scene.level, layer, {x, y})
+                   : level::Tile();
     }
 
     [[nodiscard]] std::size_t indexOf(int x, int y) const {
@@ -178,7 +206,7 @@ private:
                                         rect.topLeft() + QPointF(0, side)});
     }
 
-    void paintTile(Cell cell, level::Tile tile, const QRectF& rect) {
+    void paintTile(Cell cell, level::Tile tile, const QRectF& rect, bool isBlank) {
         const bool hasTile =
             tile.isShown() && tile.sheet() < m_images.size() && !m_images[tile.sheet()].isNull();
         const level::TileAnimation* animation =
@@ -191,7 +219,7 @@ private:
             tile = level::Tile(tile.sheet(), animation->frameAt(m_scene.tick), tile.isMirrored(),
                                tile.isUpsideDown());
         // Nothing was chosen to be seen there, or the matter has no tile yet.
-        const bool isPlain = !hasTile && !cell.isOpen() && !isBlankAt(rect);
+        const bool isPlain = !hasTile && !cell.isOpen() && !isBlank;
         if (!hasTile && !isPlain) return;
         // Whole px, so that neighbours meet without a seam.
         const QRect whole(QPoint(qRound(rect.left()), qRound(rect.top())),
@@ -213,13 +241,6 @@ private:
             drawTile(tile, whole);
         }
         m_painter.restore();
-    }
-
-    [[nodiscard]] bool isBlankAt(const QRectF& rect) const {
-        const QPointF middle = rect.center() + m_origin;
-        return m_scene.level
-            ->tileAt(qFloor(middle.x() / m_cellWidth), qFloor(middle.y() / m_cellHeight))
-            .isBlank();
     }
 
     void drawTile(level::Tile tile, const QRect& whole) {
@@ -415,6 +436,21 @@ QRegion paintMoving(QPainter& painter, const MatterScene& scene, const QRect& ta
     const QRegion region = painting.paintArtAlone();
     painter.restore();
     return region;
+}
+
+void paintFrontLayers(QPainter& painter, const MatterScene& scene, const QRect& target,
+                      QPointF origin, double scale) {
+    if (std::min(scene.level->cellSize.width, scene.level->cellSize.height) * scale <
+        smallestDressedCell)
+        return;
+    MatterScene front = scene;
+    front.part = LayerPart::FrontAlone;
+    front.motion = TileMotion::All;
+    painter.save();
+    painter.setClipRect(target, Qt::IntersectClip);
+    Painting painting(painter, front, target, origin, scale);
+    (void)painting.paintArtAlone();
+    painter.restore();
 }
 
 bool hasMovingTiles(const level::Project& project) {

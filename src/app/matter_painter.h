@@ -10,6 +10,7 @@
 #include "app/theme.h"
 #include "app/view.h"
 #include "collide/shapes.h"
+#include "skin/scatter.h"
 
 namespace rook::app {
 
@@ -39,14 +40,20 @@ struct BoardLook {
 /// Which tiles are painted: those that move change from frame to frame, all others stay.
 enum class TileMotion { All, Still, Moving };
 
+/// Which of the art is painted: in play, what lies before the masses comes after the player.
+enum class LayerPart { All, ButFront, FrontAlone };
+
 struct MatterScene {
     const level::Project* project = nullptr;
     const level::Level* level = nullptr;
     const SheetImages* sheets = nullptr;
     BoardLook look;
     const skin::Lessons* lessons = nullptr;  ///< that matter is dressed by; null = plain tiles
-    bool isClear = false;                    ///< nothing is painted behind the matter
-    bool showsGuesses = false;               ///< marks where the nearest case stands in
+    const skin::Strewn* strewn = nullptr;    ///< by the level's rules; null = nothing is
+    LayerPart part = LayerPart::All;
+    std::vector<double> layerShares{};  ///< of their opacity, by layer; empty = all of it
+    bool isClear = false;               ///< nothing is painted behind the matter
+    bool showsGuesses = false;          ///< marks where the nearest case stands in
     TileMotion motion = TileMotion::All;
     long long tick = 0;  ///< that tiles which move are shown at
 };
@@ -65,6 +72,9 @@ void paintMatter(QPainter& painter, const MatterScene& scene, const QRect& targe
 /// a cell.
 [[nodiscard]] QRegion paintMoving(QPainter& painter, const MatterScene& scene, const QRect& target,
                                   QPointF origin, double scale);
+/// Paints the layers before the masses alone, over whatever is there.
+void paintFrontLayers(QPainter& painter, const MatterScene& scene, const QRect& target,
+                      QPointF origin, double scale);
 /// True if a sheet of the project has tiles that move.
 [[nodiscard]] bool hasMovingTiles(const level::Project& project);
 /// Another number whenever another frame of any tile is to be shown.

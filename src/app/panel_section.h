@@ -58,6 +58,7 @@ void showNumber(QSpinBox* box, int value);
 [[nodiscard]] PanelSection* makeSheetSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeSwatchSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeCoverageSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeTileCellsSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeScatterSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeLayerSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeBackdropSection(Session& session, QWidget* parent);

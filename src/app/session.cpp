@@ -338,12 +338,13 @@ void Session::setSkinTool(SkinTool tool) {
 
 std::shared_ptr<const skin::Lessons> Session::lessons() const {
     const bool isCurrent = m_taught && m_taught->theme == m_level->theme &&
+                           m_taught->zones == m_level->zones &&
                            m_taught->of.swatches == m_project.swatches &&
                            m_taught->of.matters.isSharedWith(m_project.matters) &&
                            m_taught->of.sheets.isSharedWith(m_project.sheets);
     if (!isCurrent)
-        m_taught = {m_project, m_level->theme,
-                    std::make_shared<const skin::Lessons>(m_project, m_level->theme)};
+        m_taught = {m_project, m_level->theme, m_level->zones,
+                    std::make_shared<const skin::Lessons>(skin::Lessons::of(m_project, *m_level))};
     return m_taught->lessons;
 }
 

@@ -19,6 +19,7 @@
 #include "level/stamps.h"
 #include "masses/caves.h"
 #include "skin/lessons.h"
+#include "skin/scatter.h"
 
 namespace rook::app {
 
@@ -28,7 +29,7 @@ inline constexpr int stepCount = 6;
 enum class SketchTool { Pencil, Route, Thing, Label, Select };
 enum class ShapeTool { Brush, Line, Box, Fill, Select };
 /// As Shape's, but they set tiles.
-enum class SkinTool { Brush, Line, Box, Fill };
+enum class SkinTool { Brush, Line, Box, Fill, Select };
 enum class CastTool { Place, Select };
 enum class ProveTool { Probe, RunTo, Measure, CloseOff, WalkFrom };
 /// The form in which matter is laid: full, or by the direction of a line, by the side of the cell
@@ -107,7 +108,11 @@ struct ToolOptions {
                             1};  ///< in hand in Skin: none = one gives cells back to the dressing
     /// Where tiles were taken last: the board, and which of its cells.
     std::optional<std::pair<LevelId, CellRect>> tilesFrom;
-    int skinLayer = -1;        ///< that tiles are set on; -1 = the masses
+    int skinLayer = -1;  ///< that tiles are set on; -1 = the masses
+    /// Laid on the layer in hand instead of tiles, to be dressed there; none = tiles are set.
+    std::optional<level::MatterId> layerMatter;
+    /// What a rule would strew, to be seen before it does.
+    std::shared_ptr<const level::CellRegion> scatterPreview;
     int tileSheet = 0;         ///< that tiles are taken from
     bool showsLook = false;    ///< Skin: cells that look otherwise than they are
     bool showsGuesses = true;  ///< where the nearest case stands in for one that is not shown
@@ -164,7 +169,10 @@ struct ProvenLevel {
     /// Collision shapes; null if there are none yet, or the level is above `maxLiveShapeCells`.
     std::shared_ptr<const collide::CollisionShapes> shapes;
     std::shared_ptr<const level::Level> shapesOf;  ///< the value that the shapes are of
-    std::shared_ptr<const check::LookMaps> look;   ///< null until it was looked at
+    std::shared_ptr<const skin::Strewn> strewn;    ///< by the level's rules; null if it has none
+    std::shared_ptr<const skin::Strewn> strewnBefore;
+    CellRect strewnChange;                        ///< cells where these two differ
+    std::shared_ptr<const check::LookMaps> look;  ///< null until it was looked at
     bool isPlanCurrent = false;                 ///< else `plan` and `shapes` are of a former value
     std::shared_ptr<const reach::Depth> depth;  ///< null until it was looked at
     std::shared_ptr<const level::Level> depthOf;  ///< the value that it is of
@@ -241,6 +249,10 @@ public:
     [[nodiscard]] ShapeTool shapeTool() const { return m_shapeTool; }
     [[nodiscard]] SkinTool skinTool() const { return m_skinTool; }
     void setSkinTool(SkinTool tool);
+    /// Of the level on the board, that tiles are set on; -1 = the masses.
+    [[nodiscard]] int skinLayerInHand() const {
+        return m_options.skinLayer < int(m_level->layers.size()) ? m_options.skinLayer : -1;
+    }
     /// What the swatches teach for the board in hand. Cost: learned anew when they changed.
     [[nodiscard]] std::shared_ptr<const skin::Lessons> lessons() const;
     [[nodiscard]] bool isOnSwatch() const { return m_project.isSwatch(m_level->id); }
@@ -337,6 +349,7 @@ private:
     struct Taught {
         level::Project of;  ///< shares what the lessons were learned from
         std::string theme;
+        SharedVector<level::Zone> zones;
         std::shared_ptr<const skin::Lessons> lessons;
     };
     mutable std::optional<Taught> m_taught;

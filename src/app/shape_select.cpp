@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "app/tool.h"
+#include "level/tile_edits.h"
 
 namespace rook::app {
 
@@ -28,7 +29,8 @@ QString sizeText(const CellRect& rect) {
 
 Grip gripAt(const ToolInput& input) {
     const auto& cells = input.selection->cells;
-    if (!cells || !cells->isRect() || input.isPicking || input.isStraight) return {};
+    if (!cells || !cells->isRect() || input.lessons || input.isPicking || input.isStraight)
+        return {};
     const PxRect box = toPx(cells->bounds(), input.level->cellSize);
     const int slack = input.slackPx(6);
     if (!box.grown(slack).contains(input.px)) return {};
@@ -184,7 +186,15 @@ private:
         m_preview.label = words("move %1, %2").arg(dx).arg(dy);
         Selection selection;
         selection.cells = m_from.moved(dx, dy);
-        return {moveCells(*input.level, m_from, dx, dy), selection, {}, {}, false};
+        if (!input.lessons)
+            return {moveCells(*input.level, m_from, dx, dy), selection, {}, {}, false};
+        const int layer = input.options->skinLayer;
+        const bool isOnLayer = layer >= 0 && layer < int(input.level->layers.size());
+        return {moveTiles(*input.level, m_from, dx, dy, isOnLayer ? layer : level::onMasses),
+                selection,
+                {},
+                {},
+                false};
     }
     ToolOutcome stretch(const ToolInput& input) {
         const CellRect to =

@@ -24,10 +24,11 @@ QString sizeText(const CellRect& rect) {
 
 QString withMatter(const QString& size, const ToolInput& input) {
     if (input.lessons) {
-        const bool isGivenBack = input.isErasing || input.options->tiles.at(0, 0).isNone();
+        bool isGivenBack = input.isErasing || input.options->tiles.at(0, 0).isNone();
         const int layer = input.options->skinLayer;
         if (layer >= 0 && layer < int(input.level->layers.size())) {
             const auto name = QString::fromStdString(input.level->layers[std::size_t(layer)].name);
+            if (input.options->layerMatter) isGivenBack = input.isErasing;
             return isGivenBack
                        ? QCoreApplication::translate("Tools", "clear %1 of %2").arg(size, name)
                        : QCoreApplication::translate("Tools", "%1 on %2").arg(size, name);
@@ -164,6 +165,11 @@ private:
             outcome.error = {ErrorKind::NotApplicable, "This layer is locked",
                              input.level->layers[std::size_t(layer)].name,
                              "Unlock it in the margin"};
+            return;
+        }
+        if (layer != level::onMasses && input.options->layerMatter && !m_isErasing) {
+            outcome.edit =
+                layOnLayer(*input.level, region, Cell(*input.options->layerMatter), layer);
             return;
         }
         outcome.edit = m_isErasing || tiles.at(0, 0).isNone()

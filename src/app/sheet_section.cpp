@@ -1,14 +1,21 @@
 #include <QAbstractButton>
 #include <QComboBox>
+#include <QDragEnterEvent>
 #include <QFileDialog>
 #include <QFileSystemWatcher>
+#include <QLabel>
+#include <QLineEdit>
+#include <QMimeData>
 #include <QScrollArea>
 #include <QSpinBox>
 
+#include "app/cut_preview.h"
+#include "app/matter_painter.h"
 #include "app/panel_parts.h"
 #include "app/theme.h"
 #include "app/tile_picker.h"
 #include "file/sheet_import.h"
+#include "skin/pins.h"
 
 namespace rook::app {
 
@@ -60,6 +67,8 @@ public:
         m_animate->setToolTip(tr(
             "A row of tiles in hand becomes the frames of its first one, wherever that is worn."));
         addWide(m_animate);
+        setAcceptDrops(true);
+        addNotes();
         addImport();
         connect(&m_watcher, &QFileSystemWatcher::fileChanged, this, [this] {
             m_picker->reload();
@@ -89,9 +98,27 @@ public:
                            : count > 1 ? tr("Animate by %1 frames").arg(count)
                                        : tr("Drag a row of frames to animate"));
         m_animate->setEnabled(isMoving || count > 1);
+        refreshNotes();
+    }
+
+protected:
+    /// An image that is dropped here is looked at like one that was chosen.
+    void dragEnterEvent(QDragEnterEvent* event) override {
+        if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+    }
+    void dropEvent(QDropEvent* event) override {
+        const QList<QUrl> urls = event->mimeData()->urls();
+        if (urls.isEmpty() || !urls[0].isLocalFile()) return;
+        event->acceptProposedAction();
+        if (mayImport()) consider(urls[0].toLocalFile());
     }
 
 private:
+    [[nodiscard]] bool mayImport() {
+        if (!m_session.folder().isEmpty()) return true;
+        m_session.say(tr("Save the project first: sheets are kept in its folder."));
+        return false;
+    }
     [[nodiscard]] QString inHandText() const {
         const auto& tiles = m_session.options().tiles;
         const level::Tile first = tiles.at(0, 0);
@@ -100,6 +127,9 @@ private:
         if (tiles.width() * tiles.height() > 1)
             return tr("%1 × %2 tiles").arg(tiles.width()).arg(tiles.height());
         QString text = tr("tile %1").arg(first.number() + 1);
+        const level::TileNote* note =
+            m_session.project().sheets[std::size_t(first.sheet())].noteOf(first.number());
+        if (note && !note->name.empty()) text = QString::fromStdString(note->name);
         if (first.isMirrored()) text += tr(", mirrored");
         if (first.isUpsideDown()) text += tr(", upended");
         return text;
@@ -163,51 +193,201 @@ private:
                 m_watcher.addPath(QString::fromStdString(path->string()));
     }
 
+    void addNotes() {
+        m_name = new QLineEdit(this);
+        m_name->setObjectName(QStringLiteral("tile-name"));
+        m_name->setMaxLength(60);
+        m_name->setFixedWidth(150);
+        connect(m_name, &QLineEdit::editingFinished, this, [this] {
+            if (!m_name->isModified()) return;
+            m_name->setModified(false);
+            const std::string name = m_name->text().trimmed().toStdString();
+            changeNotes(tr("Name a tile"), [&](level::TileNote& note) { note.name = name; });
+        });
+        addControl(tr("Its name"), m_name);
+        QStringList forms{tr("none")};
+        for (int f = 0; f < runtime::formCount; ++f)
+            forms << textOf(level::nameOf(static_cast<level::Form>(f)));
+        m_form = makeChoiceBox(QStringLiteral("tile-form"), forms, this, [this](int index) {
+            changeNotes(tr("Say what a tile looks like"), [index](level::TileNote& note) {
+                note.form.reset();
+                if (index > 0) note.form = static_cast<level::Form>(index - 1);
+            });
+        });
+        m_form->setToolTip(
+            tr("The form that the tile looks like: matter can be laid by it, once cells are "
+               "selected."));
+        addControl(tr("Looks like"), m_form);
+        m_asDrawn = makeButton(tr("Forms as they are drawn"), QStringLiteral("forms-as-drawn"),
+                               this, [this] { takeForms(); });
+        m_asDrawn->setToolTip(tr("From the px of the tiles in hand: the form that fits best."));
+        addWide(m_asDrawn);
+    }
+    /// Changes what is said of each tile in hand; what says nothing any more goes.
+    template <typename Change>
+    void changeNotes(const QString& name, Change&& make) {
+        level::Project project = m_session.project();
+        const auto& hand = m_session.options().tiles;
+        project.sheets.edit([&](auto& list) {
+            for (int y = 0; y < hand.height(); ++y)
+                for (int x = 0; x < hand.width(); ++x) {
+                    const level::Tile tile = hand.at(x, y);
+                    if (!tile.isShown()) continue;
+                    auto& notes = list[std::size_t(tile.sheet())].notes;
+                    const auto isIt = [&](const level::TileNote& note) {
+                        return note.tile == tile.number();
+                    };
+                    auto found = std::find_if(notes.begin(), notes.end(), isIt);
+                    level::TileNote note =
+                        found == notes.end() ? level::TileNote{tile.number(), {}, {}} : *found;
+                    make(note);
+                    std::erase_if(notes, isIt);
+                    if (note.name.empty() && !note.form) continue;
+                    notes.insert(std::upper_bound(
+                                     notes.begin(), notes.end(), note,
+                                     [](const auto& a, const auto& b) { return a.tile < b.tile; }),
+                                 note);
+                }
+        });
+        if (!(project == m_session.project())) m_session.applyProject(std::move(project), name);
+        refresh();
+    }
+    void takeForms() {
+        const level::Project& project = m_session.project();
+        const SheetImages images = loadSheets(project, m_session.folder());
+        changeNotes(tr("Say what tiles look like"), [&](level::TileNote& note) {
+            const level::Sheet& sheet = project.sheets[std::size_t(m_session.options().tileSheet)];
+            const QImage image = images.value(QString::fromStdString(sheet.name));
+            const QRect place = sourceOf(sheet, note.tile);
+            note.form = skin::formOfTile(sheet.tile, [&](int x, int y) {
+                return image.rect().contains(place.x() + x, place.y() + y) &&
+                       qAlpha(image.pixel(place.x() + x, place.y() + y)) >= 128;
+            });
+        });
+    }
+    void refreshNotes() {
+        const level::Tile tile = m_session.options().tiles.at(0, 0);
+        const bool isOne =
+            tile.isShown() && std::size_t(tile.sheet()) < m_session.project().sheets.size();
+        const level::TileNote* note =
+            isOne ? m_session.project().sheets[std::size_t(tile.sheet())].noteOf(tile.number())
+                  : nullptr;
+        m_name->setEnabled(isOne);
+        m_form->setEnabled(isOne);
+        m_asDrawn->setEnabled(isOne);
+        if (!m_name->hasFocus() || !m_name->isModified())
+            m_name->setText(note ? QString::fromStdString(note->name) : QString());
+        m_form->setCurrentIndex(note && note->form ? int(*note->form) + 1 : 0);
+    }
+
+    /// An image is looked at, cut as one likes it, and then brought in.
     void addImport() {
-        auto* cut = new QHBoxLayout;
+        addWide(makeButton(tr("Choose an image …"), QStringLiteral("add-sheet"), this, [this] {
+            if (!mayImport()) return;
+            const QString file = QFileDialog::getOpenFileName(this, tr("An image of tiles"), {},
+                                                              tr("Pictures (*.png)"));
+            if (!file.isEmpty()) consider(file);
+        }));
+        m_import = new QWidget(this);
+        auto* column = new QVBoxLayout(m_import);
+        column->setContentsMargins(0, 0, 0, 0);
+        m_cutPreview = new CutPreview(m_import);
+        column->addWidget(m_cutPreview);
+        auto* cut = new QGridLayout;
         cut->setSpacing(4);
         const std::tuple<const char*, QString, int*, int> fields[] = {
-            {"cut-width", tr("Width of a tile, px"), &m_cut.tile.width, 1},
-            {"cut-height", tr("Height of a tile, px"), &m_cut.tile.height, 1},
-            {"cut-margin", tr("Margin around all tiles, px"), &m_cut.margin, 0},
-            {"cut-spacing", tr("Space between two tiles, px"), &m_cut.spacing, 0}};
+            {"cut-width", tr("Tile width"), &m_cut.tile.width, 1},
+            {"cut-height", tr("Tile height"), &m_cut.tile.height, 1},
+            {"cut-margin", tr("Margin"), &m_cut.margin, 0},
+            {"cut-spacing", tr("Space"), &m_cut.spacing, 0},
+            {"cut-left", tr("From left"), &m_cut.offset.x, 0},
+            {"cut-top", tr("From top"), &m_cut.offset.y, 0}};
+        int place = 0;
         for (const auto& [name, words, field, low] : fields) {
-            QSpinBox* box = makeNumberBox(QLatin1String(name), low, 512, this,
-                                          [field = field](int value) { *field = value; });
+            QSpinBox* box = makeNumberBox(QLatin1String(name), low, 4096, m_import,
+                                          [this, field = field](int value) {
+                                              *field = value;
+                                              showCut();
+                                          });
             box->setFixedWidth(52);
             box->setAccessibleName(words);
-            box->setToolTip(words);
             showNumber(box, *field);
-            cut->addWidget(box);
+            auto* label = new QLabel(words, m_import);
+            label->setFont(sizedFont(-2));
+            label->setBuddy(box);
+            cut->addWidget(label, place / 2, place % 2 * 2);
+            cut->addWidget(box, place / 2, place % 2 * 2 + 1);
+            ++place;
         }
-        addWide(makeWords(tr("Cut a new sheet: width, height, margin and space in px"), this));
-        addWide(cut);
-        addWide(makeButton(tr("Add a sheet …"), QStringLiteral("add-sheet"), this, [this] {
-            if (m_session.folder().isEmpty())
-                return m_session.say(tr("Save the project first: sheets are kept in its folder."));
-            const QString file =
-                QFileDialog::getOpenFileName(this, tr("Add a sheet"), {}, tr("Pictures (*.png)"));
-            if (!file.isEmpty()) bringIn(file);
-        }));
+        column->addLayout(cut);
+        column->addWidget(makeButton(
+            tr("The whole image is one tile"), QStringLiteral("cut-whole"), m_import, [this] {
+                m_cut = {};
+                m_cut.tile = {m_cutPreview->image().width(), m_cutPreview->image().height()};
+                showCut();
+            }));
+        m_cutWords = makeWords({}, m_import);
+        m_cutWords->setObjectName(QStringLiteral("cut-words"));
+        column->addWidget(m_cutWords);
+        auto* buttons = new ButtonGrid;
+        buttons->add(tr("Add as a sheet"), "bring-in", m_import, [this] { bringIn(false); });
+        m_replace = buttons->add(tr("Replace this sheet"), "replace-sheet", m_import,
+                                 [this] { bringIn(true); });
+        m_replace->setToolTip(tr("The sheet that is shown above, by tiles that lie alike."));
+        buttons->add(tr("Leave it"), "leave-image", m_import, [this] { consider({}); });
+        column->addLayout(buttons);
+        addWide(m_import);
+        consider({});
     }
-    void bringIn(const QString& file) {
-        const auto edit = file::importSheet(file::diskStorage(), m_session.folder().toStdString(),
-                                            m_session.project(), file.toStdString(), m_cut);
-        if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
-        const QImage image(file);
+    void consider(const QString& file) {
+        m_file = file;
+        m_cutPreview->setImage(file.isEmpty() ? QImage() : QImage(file));
+        m_import->setVisible(!file.isEmpty());
+        if (!file.isEmpty() && m_cutPreview->image().isNull())
+            m_session.say(tr("%1 cannot be read as a picture.").arg(file));
+        showCut();
+    }
+    void showCut() {
+        for (const auto& [name, value] :
+             std::initializer_list<std::pair<const char*, int>>{{"cut-width", m_cut.tile.width},
+                                                                {"cut-height", m_cut.tile.height},
+                                                                {"cut-margin", m_cut.margin},
+                                                                {"cut-spacing", m_cut.spacing},
+                                                                {"cut-left", m_cut.offset.x},
+                                                                {"cut-top", m_cut.offset.y}})
+            showNumber(m_import->findChild<QSpinBox*>(QLatin1String(name)), value);
+        m_cutPreview->setCut(m_cut);
+        const QImage& image = m_cutPreview->image();
         const auto tiles = file::tilesOf(m_cut, image.width(), image.height());
-        const int index = int(m_session.project().sheets.size());
+        QString words =
+            tr("%L1 tiles in %2 columns.").arg(tiles.columns * tiles.rows).arg(tiles.columns);
+        if (tiles.columns * tiles.rows == 0)
+            words = tr("Not one tile fits.");
+        else if (tiles.leftOverX != 0 || tiles.leftOverY != 0)
+            words +=
+                QLatin1Char(' ') + tr("No tile covers %1 px at the right and %2 at the bottom.")
+                                       .arg(tiles.leftOverX)
+                                       .arg(tiles.leftOverY);
+        m_cutWords->setText(words);
+        m_replace->setEnabled(!m_session.project().sheets.empty());
+    }
+    void bringIn(bool replaces) {
+        const int index =
+            replaces ? m_session.options().tileSheet : int(m_session.project().sheets.size());
+        const std::string folder = m_session.folder().toStdString();
+        const auto edit = replaces
+                              ? file::replaceSheet(file::diskStorage(), folder, m_session.project(),
+                                                   std::size_t(index), m_file.toStdString(), m_cut)
+                              : file::importSheet(file::diskStorage(), folder, m_session.project(),
+                                                  m_file.toStdString(), m_cut);
+        if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
+        const QString words = m_cutWords->text();
         m_session.apply(*edit);
         setOptions([index](ToolOptions& o) { o.tileSheet = index; });
+        consider({});
         refresh();
-        const QString count =
-            tr("%L1 tiles in %2 columns.").arg(tiles.columns * tiles.rows).arg(tiles.columns);
-        const bool isWhole = tiles.leftOverX == 0 && tiles.leftOverY == 0;
-        m_session.say(isWhole ? count
-                              : count + QLatin1Char(' ') +
-                                    tr("No tile covers %1 px at the right and %2 at the bottom.")
-                                        .arg(tiles.leftOverX)
-                                        .arg(tiles.leftOverY));
+        watch();
+        m_session.say(words);
     }
 
     QComboBox* m_sheet;
@@ -216,6 +396,14 @@ private:
     QLabel* m_inHand;
     QSpinBox* m_ticks;
     QAbstractButton* m_animate;
+    QLineEdit* m_name;
+    QComboBox* m_form;
+    QWidget* m_asDrawn;
+    QWidget* m_import;
+    CutPreview* m_cutPreview;
+    QLabel* m_cutWords;
+    QWidget* m_replace;
+    QString m_file;  ///< the image that is looked at; empty = none
     file::SheetCut m_cut;
     QFileSystemWatcher m_watcher;
 };

@@ -71,6 +71,8 @@ void Tray::addSkinOptions(QGridLayout* grid) {
         addBoxOptions(grid, 1);
     else if (tool == SkinTool::Fill)
         addFillOptions(grid, 1);
+    else if (tool == SkinTool::Select)
+        addSelectOptions(grid, 1);
     else
         addBrushOptions(grid, 1);
     auto* shows = addOptionLine(grid, 2, tr("Show"));

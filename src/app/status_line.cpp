@@ -6,6 +6,8 @@
 #include "app/entity_painter.h"
 #include "app/margin_section.h"
 #include "app/theme.h"
+#include "level/tile_edits.h"
+#include "skin/dressing.h"
 
 namespace rook::app {
 
@@ -70,8 +72,31 @@ QString StatusLine::underPointer(CellPoint cell) const {
             text += QStringLiteral(", ") + textOf(form);
         }
     }
+    if (m_session.step() == Step::Skin) text += tileWords(cell);
     if (entity) text = tr("<b>%1</b> in %2").arg(QString::fromStdString(entity->id.text), text);
     return text;
+}
+
+/// The tile that a cell wears on the layer in hand, and whether somebody set it.
+QString StatusLine::tileWords(CellPoint cell) const {
+    const level::Level& level = *m_session.level();
+    const int layer = m_session.skinLayerInHand();
+    const CellRect at{cell.x, cell.y, 1, 1};
+    const bool isOnMasses = layer == level::onMasses;
+    const auto& byHand = isOnMasses ? level.tiles : level.layers[std::size_t(layer)].tiles;
+    const auto lessons = m_session.lessons();
+    const level::Tile tile =
+        isOnMasses ? skin::dress(*lessons, level, at).at(cell.x, cell.y)
+                   : skin::dressLayer(*lessons, level, level.layers[std::size_t(layer)], at)
+                         .at(cell.x, cell.y);
+    const bool isPinned = !byHand.at(cell.x, cell.y, level::Tile()).isNone();
+    if (!tile.isShown()) return isPinned ? tr(", bare by hand") : QString();
+    const level::Sheet& sheet = m_session.project().sheets[std::size_t(tile.sheet())];
+    const level::TileNote* note = sheet.noteOf(tile.number());
+    const QString name = note && !note->name.empty()
+                             ? QString::fromStdString(note->name).toHtmlEscaped()
+                             : tr("tile %1").arg(tile.number() + 1);
+    return QStringLiteral(", ") + name + (isPinned ? tr(", by hand") : QString());
 }
 
 void StatusLine::refreshVerdict(PxPoint px) {

@@ -49,7 +49,8 @@ QList<ToolEntry> toolsOf(Step step) {
             return {{QStringLiteral("brush"), Tray::tr("Brush")},
                     {QStringLiteral("line"), Tray::tr("Line")},
                     {QStringLiteral("box"), Tray::tr("Box")},
-                    {QStringLiteral("fill"), Tray::tr("Fill")}};
+                    {QStringLiteral("fill"), Tray::tr("Fill")},
+                    {QStringLiteral("select"), Tray::tr("Select")}};
         case Step::Ship:
             return {};
     }

@@ -18,6 +18,7 @@ struct Id {
 using LevelId = Id<struct LevelTag>;
 using EntityId = Id<struct EntityTag>;
 using KindId = Id<struct KindTag>;
+using ZoneId = Id<struct ZoneTag>;
 
 /// Lower-case letters, digits, '-' and '_', 1 to 64 of them, a letter or digit first: what ids, and
 /// the names of matters, are made of. Such a name is also a safe file name.

@@ -103,8 +103,10 @@ LevelEdit clearInFront(const level::Level& level, const CellRect& cells) {
     LevelEdit edit{level, "Clear what hides it", cells};
     edit.level.layers.edit([&](auto& layers) {
         for (level::TileLayer& layer : layers)
-            if (layer.isFront && layer.isShown && layer.tiles.width() > 0)
+            if (layer.isFront && layer.isShown) {
                 layer.tiles.fillRect(cells, level::Tile());
+                layer.cells.fillRect(cells, Cell());
+            }
     });
     return edit;
 }
@@ -148,6 +150,7 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
         case FindingKind::PictureMisfit:  // of the project: projectFixOf
         case FindingKind::HardToTell:
         case FindingKind::BusyBehind:
+        case FindingKind::RuleNotFollowed:
         case FindingKind::NoStart:
         case FindingKind::StartBlocked:
         case FindingKind::NoExit:

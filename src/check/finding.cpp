@@ -98,6 +98,8 @@ std::string_view nameOf(FindingKind kind) {
             return "hard-to-tell";
         case FindingKind::BusyBehind:
             return "busy-behind";
+        case FindingKind::RuleNotFollowed:
+            return "rule-not-followed";
     }
     return "";
 }
@@ -123,7 +125,8 @@ std::size_t openCount(const std::vector<Finding>& findings) {
 std::vector<Finding> findingsOf(const level::Project& project, const level::Level& level,
                                 const reach::Answer& answer) {
     std::vector<Finding> all = reachFindings(level, answer);
-    for (auto* family : {&exitFindings, &placementFindings, &gateFindings, &keptRunFindings}) {
+    for (auto* family :
+         {&exitFindings, &placementFindings, &gateFindings, &keptRunFindings, &scatterFindings}) {
         const std::vector<Finding> some = (*family)(project, level);
         all.insert(all.end(), some.begin(), some.end());
     }

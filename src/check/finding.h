@@ -59,6 +59,7 @@ enum class FindingKind {
     PictureMisfit,
     HardToTell,
     BusyBehind,
+    RuleNotFollowed,
 };
 
 /// A note is harmless: it is told and counts for nothing.
@@ -73,6 +74,8 @@ struct Finding {
     PxRect place;       ///< empty if it has none
     std::string fix{};  ///< what a fix would do, as a button says it; empty if there is none
     int picture = -1;   ///< of the level's backdrop, that it is about; -1 = none
+    /// Across and down, that a fix would give the picture.
+    std::optional<std::pair<level::Decimal, level::Decimal>> parallax{};
     bool operator==(const Finding&) const = default;
 };
 
@@ -106,6 +109,9 @@ struct Finding {
                                                 const level::Level& level);
 [[nodiscard]] std::vector<Finding> placementFindings(const level::Project& project,
                                                      const level::Level& level);
+/// Scatter rules that name what is not there.
+[[nodiscard]] std::vector<Finding> scatterFindings(const level::Project& project,
+                                                   const level::Level& level);
 /// Doors and what opens them, pickups and what they grant.
 [[nodiscard]] std::vector<Finding> gateFindings(const level::Project& project,
                                                 const level::Level& level);

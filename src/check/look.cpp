@@ -25,7 +25,7 @@ public:
           m_looksOpen(level.cells.width(), level.cells.height()) {}
 
     [[nodiscard]] LookMaps run() {
-        const skin::Lessons lessons(m_project, m_level.theme);
+        const skin::Lessons lessons = skin::Lessons::of(m_project, m_level);
         if (lessons.isEmpty()) return {};
         const CellRect all = m_level.cells.bounds();
         for (int y = 0; y < all.height; y += 32) {

@@ -1,6 +1,7 @@
 /// Whether the pictures behind a level fit it.
 
 #include <cmath>
+#include <tuple>
 
 #include "check/look.h"
 
@@ -22,6 +23,8 @@ struct Fix {
 constexpr Fix fixes[] = {{PictureFit::Stretch, "Stretch it over the level"},
                          {PictureFit::Across, "Repeat it across only"},
                          {PictureFit::Repeat, "Repeat it both ways"}};
+
+constexpr const char* slower = "Move it less with the level";
 
 /// What a screen sees of the plane of a picture over the whole level, px.
 double seenOf(double level, double screen, level::Decimal parallax) {
@@ -64,6 +67,23 @@ std::string misfitOf(PictureFit fit, const Picture& picture, const skin::Picture
     return {};
 }
 
+/// The same picture, moved as much with the level as its height and width allow; none if even one
+/// that keeps still would not fit.
+std::optional<Picture> movedLess(Picture picture, const skin::PictureLights& image,
+                                 const PxRect& bounds, bool isFarthest) {
+    const auto most = [](int board, int screen, int size, level::Decimal now) {
+        const double room = std::max(0, board - screen);
+        if (room == 0) return now;
+        const double fits = std::floor(1000 * std::max(0, size - screen) / room);
+        return level::Decimal{std::min(now.thousandths, static_cast<std::int64_t>(fits))};
+    };
+    picture.parallaxY = most(bounds.height, screenHeight, image.height, picture.parallaxY);
+    if (picture.fit == PictureFit::Once)
+        picture.parallaxX = most(bounds.width, screenWidth, image.width, picture.parallaxX);
+    if (!misfitOf(picture.fit, picture, image, bounds, isFarthest).empty()) return std::nullopt;
+    return picture;
+}
+
 std::string withComma(int number) {
     const std::string text = std::to_string(number);
     return number < 1000 ? text
@@ -99,6 +119,11 @@ std::vector<Finding> pictureFindings(const level::Project& project, const level:
             if (finding.fix.empty() && fix.fit != picture.fit &&
                 misfitOf(fix.fit, picture, image->second, bounds, wasFarthest).empty())
                 finding.fix = fix.words;
+        if (const auto moved = movedLess(picture, image->second, bounds, wasFarthest);
+            finding.fix.empty() && moved) {
+            finding.fix = slower;
+            finding.parallax = std::pair(moved->parallaxX, moved->parallaxY);
+        }
         findings.push_back(std::move(finding));
     }
     return findings;
@@ -120,7 +145,16 @@ std::optional<level::ProjectEdit> projectFixOf(const level::Project& project,
         });
         return edit;
     }
-    return std::nullopt;
+    if (!finding.parallax) return std::nullopt;
+    level::ProjectEdit edit{project, slower};
+    edit.project.backdrops.edit([&](auto& list) {
+        for (level::Backdrop& each : list) {
+            if (each.name != level.backdrop) continue;
+            Picture& picture = each.pictures[static_cast<std::size_t>(finding.picture)];
+            std::tie(picture.parallaxX, picture.parallaxY) = *finding.parallax;
+        }
+    });
+    return edit;
 }
 
 }  // namespace rook::check

@@ -128,7 +128,7 @@ public:
           m_background(project, level, opacity) {}
 
     [[nodiscard]] std::vector<Finding> run(const std::atomic<bool>* cancel) {
-        const skin::Lessons lessons(m_project, m_level.theme);
+        const skin::Lessons lessons = skin::Lessons::of(m_project, m_level);
         const CellRect all = m_level.cells.bounds();
         for (int y = 0; y < all.height; y += 32) {
             if (cancel && *cancel) return {};

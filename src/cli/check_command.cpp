@@ -8,6 +8,7 @@
 #include "file/json_text.h"
 #include "file/project_file.h"
 #include "file/sheet_import.h"
+#include "skin/scatter.h"
 
 namespace rook::cli {
 
@@ -73,11 +74,16 @@ int checkProject(const CheckOptions& options) {
             findings.insert(findings.end(), deep.begin(), deep.end());
             findings = check::withReasons(*project, *level, depth, std::move(findings));
         }
-        const auto look = check::lookFindings(*project, *level, opacity);
+        const level::Level seen =
+            skin::withStrewn(*level, skin::strew(*project, *level, [&](CellPoint at) {
+                const PxRect cell = toPx(CellRect{at.x, at.y, 1, 1}, level->cellSize);
+                return answer.reached.meets(cell, answer.tables);
+            }));
+        const auto look = check::lookFindings(*project, seen, opacity);
         const auto audit = check::auditFindings(*project, *level, answer);
         findings.insert(findings.end(), audit.begin(), audit.end());
         findings.insert(findings.end(), look.begin(), look.end());
-        const auto hidden = check::hiddenFindings(*project, *level, answer, opacity);
+        const auto hidden = check::hiddenFindings(*project, seen, answer, opacity);
         findings.insert(findings.end(), hidden.begin(), hidden.end());
         const auto pictures = check::pictureFindings(*project, *level, opacity);
         findings.insert(findings.end(), pictures.begin(), pictures.end());

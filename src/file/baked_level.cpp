@@ -7,6 +7,7 @@
 #include "file/project_parts_detail.h"
 #include "reach/prove.h"
 #include "skin/dressing.h"
+#include "skin/scatter.h"
 
 namespace rook::file {
 
@@ -36,6 +37,7 @@ struct LayerHead {
     const char* role;
     int depth = 0;  ///< below 0 is behind the masses
     int opacity = 100;
+    bool fades = false;  ///< in play, where it would hide the player
 };
 
 /// One layer a sheet that its tiles are of.
@@ -72,6 +74,7 @@ void writeLayer(JsonLines& lines, const Project& project, const CellRect& bounds
         lines.member("depth", head.depth);
         lines.member("parallax", {1, 1});
         if (head.opacity != 100) lines.member("opacity", head.opacity);
+        if (head.fades) lines.member("fades", true);
         lines.member("sheet", sheet.path);
         lines.member("tile", {sheet.tile.width, sheet.tile.height});
         lines.member("columns", sheet.columns);
@@ -91,23 +94,20 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
     const auto behind =
         static_cast<int>(std::count_if(level.layers.begin(), level.layers.end(),
                                        [](const TileLayer& layer) { return !layer.isFront; }));
+    const skin::Lessons lessons = skin::Lessons::of(project, level);
     lines.beginList("layers");
     for (int i = 0; i <= static_cast<int>(level.layers.size()); ++i) {
         if (i == behind)
-            writeLayer(lines, project, bounds, {"masses", "main", 0, 100},
-                       dress(skin::Lessons(project, level.theme), level, bounds).tiles);
+            writeLayer(lines, project, bounds, {"masses", "main", 0, 100, false},
+                       dress(lessons, level, bounds).tiles);
         if (i == static_cast<int>(level.layers.size())) break;
         const TileLayer& layer = level.layers[static_cast<std::size_t>(i)];
-        if (!layer.isShown || layer.tiles.width() == 0) continue;
-        std::vector<Tile> tiles;
-        for (int y = 0; y < bounds.height; ++y)
-            layer.tiles.forEachRunOfRow(y, [&](int, int count, const Tile* values) {
-                tiles.insert(tiles.end(), values, values + count);
-            });
-        writeLayer(lines, project, bounds,
-                   {layer.name, layer.isFront ? "front" : "back",
-                    i < behind ? i - behind : i - behind + 1, layer.opacity},
-                   tiles);
+        if (!layer.isShown || (layer.tiles.width() == 0 && layer.cells.width() == 0)) continue;
+        writeLayer(
+            lines, project, bounds,
+            {layer.name, layer.isFront ? "front" : "back", i < behind ? i - behind : i - behind + 1,
+             layer.opacity, layer.isFront && layer.fades},
+            skin::dressLayer(lessons, level, layer, bounds).tiles);
     }
     lines.endList();
 }
@@ -268,6 +268,43 @@ Json proofJson(const reach::Proof& proof) {
     return json;
 }
 
+/// Where bodies can be, if a rule asks for it.
+skin::IsReached reachedIn(const reach::Question& question, const Level& level) {
+    if (!skin::needsReach(level)) return nullptr;
+    const auto answer = std::make_shared<const reach::Answer>(reach::answer(question));
+    return [answer, cell = level.cellSize](CellPoint at) {
+        return answer->reached.meets(toPx(CellRect{at.x, at.y, 1, 1}, cell), answer->tables);
+    };
+}
+
+std::vector<std::string> zoneLines(const Level& level) {
+    std::vector<std::string> lines;
+    for (const Zone& zone : level.zones) {
+        const PxRect place = toPx(zone.place, level.cellSize);
+        const PxRect camera = zone.camera.value_or(place);
+        Json json = {{"id", zone.id.text},
+                     {"name", zone.name},
+                     {"x", place.x},
+                     {"y", place.y},
+                     {"width", place.width},
+                     {"height", place.height},
+                     {"camera",
+                      {{"left", camera.x},
+                       {"top", camera.y},
+                       {"right", camera.right()},
+                       {"bottom", camera.bottom()}}},
+                     {"entries", Json::array()},
+                     {"neighbours", Json::array()},
+                     {"onEnter", zone.onEnter},
+                     {"onLeave", zone.onLeave}};
+        if (!zone.theme.empty()) json["theme"] = zone.theme;
+        if (!zone.music.empty()) json["music"] = zone.music;
+        appendUnknown(json, zone.unknown);
+        lines.push_back(compactText(json));
+    }
+    return lines;
+}
+
 Json paceJson(const runtime::PaceTable& pace, bool has) {
     return has ? Json(pace) : Json::array();
 }
@@ -321,19 +358,22 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     }
     const reach::Proof proof = reach::prove(project, level);
 
+    // As it is seen: what rules strew stands in it.
+    const Level seen =
+        skin::withStrewn(level, skin::strew(project, level, reachedIn(*question, level)));
     JsonLines lines;
     writeLevelHead(lines, "rookplot-level", level);
-    writeLayers(lines, project, level);
+    writeLayers(lines, project, seen);
     if (const auto pictures = pictureLines(project, level); !pictures.empty())
         lines.list("pictures", pictures);
     writeMatter(lines, project, level);
     writeCollision(lines, project, level);
     std::vector<std::string> entities;
-    for (const Entity& entity : level.entities)
+    for (const Entity& entity : seen.entities)
         entities.push_back(compactText(bakedEntity(project, entity)));
     lines.list("entities", entities);
     lines.list("movers", moverLines(project, level));
-    lines.list("zones", {});
+    lines.list("zones", zoneLines(level));
     lines.list("pieces", {});
     lines.member("puzzle", nullptr);
     std::string goals = "{}";

@@ -7,6 +7,7 @@
 #include "file/project_parts_detail.h"
 #include "file/sketch_json_detail.h"
 #include "file/skin_json_detail.h"
+#include "file/zone_json_detail.h"
 #include "level/forms.h"
 
 namespace rook::file {
@@ -63,6 +64,17 @@ Sheet readSheet(ObjectReader& reader) {
         if (sheet.animationOf(added.tile) != &added)
             failReading(ErrorKind::OutOfRange, "A tile is animated twice", item.where(),
                         "Take one of them out");
+    });
+    std::set<int> noted;
+    reader.forEachObject("notes", 65536, [&](ObjectReader& item) {
+        TileNote note;
+        note.tile = item.whole("tile", 1, 65536) - 1;
+        note.name = item.text("name", "");
+        if (item.has("form")) note.form = item.named<Form>("form");
+        if (!noted.insert(note.tile).second)
+            failReading(ErrorKind::OutOfRange, "A tile has two notes", item.where(),
+                        "Take one of them out");
+        sheet.notes.push_back(std::move(note));
     });
     sheet.unknown = reader.unknown();
     return sheet;
@@ -286,6 +298,7 @@ Level readLevel(const Project& project, const Json& json, const std::string& nam
         checkUnique(ids, entities.back().id.text, item.where());
     });
     level.entities = std::move(entities);
+    readZones(reader, level);
     readSkin(reader, project, level);
     std::vector<LaidBlock> laid;
     reader.forEachObject("laid", limits::maxEntities,

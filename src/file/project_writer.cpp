@@ -8,6 +8,7 @@
 #include "file/project_parts_detail.h"
 #include "file/sketch_json_detail.h"
 #include "file/skin_json_detail.h"
+#include "file/zone_json_detail.h"
 
 namespace rook::file {
 
@@ -41,6 +42,16 @@ Json sheetJson(const Sheet& sheet) {
                  {"tile", {sheet.tile.width, sheet.tile.height}},
                  {"columns", sheet.columns}};
     if (!sheet.animations.empty()) json["animations"] = animationsJson(sheet.animations);
+    if (!sheet.notes.empty()) {
+        Json notes = Json::array();
+        for (const TileNote& note : sheet.notes) {
+            Json each = {{"tile", note.tile + 1}};
+            if (!note.name.empty()) each["name"] = note.name;
+            if (note.form) each["form"] = nameOf(*note.form);
+            notes.push_back(std::move(each));
+        }
+        json["notes"] = std::move(notes);
+    }
     appendUnknown(json, sheet.unknown);
     return json;
 }
@@ -154,6 +165,7 @@ std::string levelText(const Project& project, const Level& level) {
     lines.list("matter", rows);
     lines.list("entities",
                linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
+    writeZones(lines, level);
     writeSkin(lines, project, level);
     if (!level.laid.empty()) lines.list("laid", linesOf(level.laid, laidJson));
     if (!level.runs.empty()) lines.list("runs", linesOf(level.runs, keptRunJson));

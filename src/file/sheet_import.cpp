@@ -86,31 +86,88 @@ Result<std::string> cutSheet(const std::string& png, const std::string& name, co
     return writePng(packed);
 }
 
+namespace {
+
+struct PackedTiles {
+    std::string png;
+    int columns = 0;
+    int rows = 0;
+};
+
+Result<PackedTiles> packedTiles(Storage& storage, const Path& image, const SheetCut& cut) {
+    const std::string name = image.filename().string();
+    const auto bytes = storage.read(image, limits::maxImageBytes);
+    if (!bytes) return fail(bytes.error());
+    auto packed = cutSheet(*bytes, name, cut);
+    if (!packed) return fail(packed.error());
+    const auto size = pngSize(*packed, name);
+    if (!size) return fail(size.error());
+    return PackedTiles{std::move(*packed), size->width / cut.tile.width,
+                       size->height / cut.tile.height};
+}
+
+/// Writes them to sheets/; gives their path in the project.
+Result<std::string> writeTiles(Storage& storage, const Path& folder, const std::string& name,
+                               const std::string& png) {
+    if (const auto made = storage.makeFolder(folder / "sheets"); !made) return fail(made.error());
+    const std::string path = freePath(storage, folder, "sheets/" + name);
+    if (const auto written = writeWhole(storage, folder / path, png); !written)
+        return fail(written.error());
+    return path;
+}
+
+}  // namespace
+
 Result<level::ProjectEdit> importSheet(Storage& storage, const Path& folder,
                                        const level::Project& project, const Path& image,
                                        const SheetCut& cut) {
     if (project.sheets.size() >= static_cast<std::size_t>(level::maxSheets))
         return fail(ErrorKind::OutOfRange, "A project has at most 254 sheets", image.string(),
                     "Put several images together");
-    const auto bytes = storage.read(image, limits::maxImageBytes);
-    if (!bytes) return fail(bytes.error());
-    const auto packed = cutSheet(*bytes, image.filename().string(), cut);
+    const auto packed = packedTiles(storage, image, cut);
     if (!packed) return fail(packed.error());
-    const auto size = pngSize(*packed, image.filename().string());
-    if (!size) return fail(size.error());
     level::Sheet sheet;
     const std::string stem = plainNameOf(image);
     sheet.name = stem;
     for (int number = 2; project.findSheet(sheet.name); ++number)
         sheet.name = stem + "-" + std::to_string(number);
     sheet.tile = cut.tile;
-    sheet.columns = size->width / cut.tile.width;
-    if (const auto made = storage.makeFolder(folder / "sheets"); !made) return fail(made.error());
-    sheet.path = freePath(storage, folder, "sheets/" + sheet.name);
-    if (const auto written = writeWhole(storage, folder / sheet.path, *packed); !written)
-        return fail(written.error());
+    sheet.columns = packed->columns;
+    const auto path = writeTiles(storage, folder, sheet.name, packed->png);
+    if (!path) return fail(path.error());
+    sheet.path = *path;
     level::ProjectEdit edit{project, "Add the sheet " + sheet.name};
     edit.project.sheets.edit([&](auto& list) { list.push_back(sheet); });
+    return edit;
+}
+
+Result<level::ProjectEdit> replaceSheet(Storage& storage, const Path& folder,
+                                        const level::Project& project, std::size_t sheet,
+                                        const Path& image, const SheetCut& cut) {
+    const level::Sheet& former = project.sheets[sheet];
+    const auto packed = packedTiles(storage, image, cut);
+    if (!packed) return fail(packed.error());
+    const auto path = pathInside(folder, former.path);
+    if (!path) return fail(path.error());
+    const auto bytes = storage.read(*path, limits::maxImageBytes);
+    if (!bytes) return fail(bytes.error());
+    const auto size = pngSize(*bytes, former.path);
+    if (!size) return fail(size.error());
+    const int rows = std::max(1, size->height / former.tile.height);
+    const auto layout = [](int columns, int lines, CellSize tile) {
+        return std::to_string(columns) + " x " + std::to_string(lines) + " tiles of " +
+               std::to_string(tile.width) + " x " + std::to_string(tile.height) + " px";
+    };
+    if (!(cut.tile == former.tile) || packed->columns != former.columns || packed->rows < rows)
+        return fail(ErrorKind::NotApplicable,
+                    "The image holds " + layout(packed->columns, packed->rows, cut.tile) +
+                        ", and the sheet " + layout(former.columns, rows, former.tile),
+                    image.filename().string(),
+                    "Cut it the same way, or add it as a sheet of its own");
+    const auto written = writeTiles(storage, folder, former.name, packed->png);
+    if (!written) return fail(written.error());
+    level::ProjectEdit edit{project, "Replace the sheet " + former.name};
+    edit.project.sheets.edit([&](auto& list) { list[sheet].path = *written; });
     return edit;
 }
 

@@ -2,8 +2,10 @@
 
 #include "base/limits.h"
 #include "file/entity_json.h"
+#include "file/matter_text.h"
 #include "file/project_parts_detail.h"
 #include "file/skin_json_detail.h"
+#include "file/zone_json_detail.h"
 
 namespace rook::file {
 
@@ -59,7 +61,9 @@ Json layerJson(const Project& project, const TileLayer& layer) {
     if (layer.isFront) json["front"] = true;
     if (!layer.isShown) json["shown"] = false;
     if (layer.isLocked) json["locked"] = true;
+    if (layer.fades) json["fades"] = true;
     if (layer.opacity != 100) json["opacity"] = layer.opacity;
+    if (layer.cells.width() > 0) json["matter"] = runRows(project, layer.cells);
     Json tiles = Json::array();
     forEachRun(project, layer.tiles, [&](Json run) { tiles.push_back(std::move(run)); });
     json["tiles"] = std::move(tiles);
@@ -174,6 +178,7 @@ void writeSkin(JsonLines& lines, const Project& project, const Level& level) {
     if (!layers.empty()) lines.list("layers", layers);
     writeRects(lines, "secrets", level.secrets);
     writeRects(lines, "motifs", level.motifs);
+    writeScatter(lines, project, level);
 }
 
 void readSkin(ObjectReader& reader, const Project& project, Level& level) {
@@ -188,7 +193,7 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
         level.chance.patch = chance.whole("patch", 0, 256, 0);
     }
     const auto readTiles = [&](ObjectReader& from, Grid<Tile>& grid) {
-        if (!from.has("tiles")) return;
+        if (!from.has("tiles") || from.get("tiles").empty()) return;
         grid = Grid<Tile>(level.cells.width(), level.cells.height());
         from.forEachObject("tiles", limits::maxEntities,
                            [&](ObjectReader& item) { readRun(item, project, grid); });
@@ -201,7 +206,12 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
         layer.isFront = item.yesNo("front", false);
         layer.isShown = item.yesNo("shown", true);
         layer.isLocked = item.yesNo("locked", false);
+        layer.fades = item.yesNo("fades", false);
         layer.opacity = item.whole("opacity", 0, 100, 100);
+        if (item.has("matter")) {
+            layer.cells = Grid<Cell>(level.cells.width(), level.cells.height());
+            readMatterRows(item, project, layer.cells, nullptr);
+        }
         readTiles(item, layer.tiles);
         layer.unknown = item.unknown();
         layers.push_back(std::move(layer));
@@ -211,6 +221,7 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
     level.layers = std::move(layers);
     level.secrets = readRects(reader, "secrets", level);
     level.motifs = readRects(reader, "motifs", level);
+    readScatter(reader, project, level);
 }
 
 Json backdropJson(const Backdrop& backdrop) {

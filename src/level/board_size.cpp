@@ -58,19 +58,32 @@ Result<LevelEdit> resizeBoard(const Level& level, const CellRect& frame) {
         for (int x = kept.x; x < kept.right(); ++x)
             cells.set(x - frame.x, y - frame.y, level.cells.at(x, y));
     edit.level.cells = std::move(cells);
-    const auto reframe = [&](Grid<Tile>& tiles) {
-        if (tiles.width() == 0) return;
-        Grid<Tile> framed(frame.width, frame.height);
+    const auto reframe = [&]<typename T>(Grid<T>& grid) {
+        if (grid.width() == 0) return;
+        Grid<T> framed(frame.width, frame.height);
         for (int y = kept.y; y < kept.bottom(); ++y)
             for (int x = kept.x; x < kept.right(); ++x)
-                framed.set(x - frame.x, y - frame.y, tiles.at(x, y));
-        tiles = std::move(framed);
+                framed.set(x - frame.x, y - frame.y, grid.at(x, y));
+        grid = std::move(framed);
     };
     reframe(edit.level.tiles);
     if (!level.layers.empty())
         edit.level.layers.edit([&](auto& list) {
-            for (TileLayer& layer : list)
+            for (TileLayer& layer : list) {
                 reframe(layer.tiles);
+                reframe(layer.cells);
+            }
+        });
+    if (!level.zones.empty())
+        edit.level.zones.edit([&](auto& list) {
+            for (Zone& zone : list) {
+                zone.place =
+                    zone.place.moved(-frame.x, -frame.y).intersected(edit.level.cells.bounds());
+                if (zone.camera)
+                    zone.camera = zone.camera->moved(-frame.x * level.cellSize.width,
+                                                     -frame.y * level.cellSize.height);
+            }
+            std::erase_if(list, [](const Zone& zone) { return zone.place.isEmpty(); });
         });
     for (SharedVector<CellRect>* rects : {&edit.level.secrets, &edit.level.motifs})
         if (!rects->empty())

@@ -42,6 +42,8 @@ std::size_t bytesNotShared(const Project& project, const Project& former) {
             const bool hasFormer = before && i < before->layers.size();
             bytes += level->layers[i].tiles.bytesNotSharedWith(hasFormer ? before->layers[i].tiles
                                                                          : Grid<Tile>());
+            bytes += level->layers[i].cells.bytesNotSharedWith(hasFormer ? before->layers[i].cells
+                                                                         : Grid<Cell>());
         }
         bytes += bytesNotSharedOf(level->sketch, before ? before->sketch : Sketch());
     };

@@ -1,6 +1,7 @@
 #pragma once
 /// What cells are made of, and the sheets that their looks come from.
 
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -9,7 +10,6 @@
 
 namespace rook::level {
 
-/// An image cut into tiles, row by row from the upper left corner.
 /// A tile that moves: wherever it is worn, its frames are shown in turn.
 struct TileAnimation {
     int tile = 0;             ///< number, from 0
@@ -23,12 +23,28 @@ struct TileAnimation {
 inline constexpr int maxFrames = 64;
 inline constexpr int maxFrameTicks = 3600;
 
+/// What a designer says of a tile.
+struct TileNote {
+    int tile = 0;              ///< number, from 0
+    std::string name;          ///< what people read; empty = none
+    std::optional<Form> form;  ///< that it looks like: matter may be laid by it
+    bool operator==(const TileNote&) const = default;
+};
+
+/// An image cut into tiles, row by row from the upper left corner.
 struct Sheet {
     std::string name;       ///< a plain name
     std::string path;       ///< relative to the project folder, as "sheets/weir.png"
     CellSize tile{16, 16};  ///< px
     int columns = 1;        ///< tiles in one row, at least 1
     std::vector<TileAnimation> animations;  ///< one a tile at most
+    std::vector<TileNote> notes;            ///< one a tile at most, by number
+    /// Null if nothing is said of the tile.
+    [[nodiscard]] const TileNote* noteOf(int number) const {
+        for (const TileNote& note : notes)
+            if (note.tile == number) return &note;
+        return nullptr;
+    }
     /// Null if the tile keeps still.
     [[nodiscard]] const TileAnimation* animationOf(int number) const {
         for (const TileAnimation& animation : animations)

@@ -51,7 +51,20 @@ void replaceCells(Grid<Cell>& cells, Next&& next) {
         });
 }
 
+void renameInRules(Level& level, const std::string& from, const std::string& to) {
+    if (level.scatter.empty()) return;
+    level.scatter.edit([&](auto& list) {
+        for (ScatterRule& rule : list)
+            if (rule.matter == from) rule.matter = to;
+    });
+}
+
 void renameInLists(Project& project, const std::string& from, const std::string& to) {
+    for (std::shared_ptr<const Level>& slot : project.levels) {
+        Level level = *slot;
+        renameInRules(level, from, to);
+        if (!(level == *slot)) slot = std::make_shared<const Level>(std::move(level));
+    }
     project.parts.edit([&](auto& list) {
         for (PartMatch& part : list)
             if (part.sort == PartSort::Matter && part.target == from) part.target = to;
@@ -155,6 +168,12 @@ Result<ProjectEdit> mergeMatter(const Project& project, MatterId from, MatterId 
     const auto replaceIn = [&](std::shared_ptr<const Level>& slot) {
         Level level = *slot;
         replaceCells(level.cells, next);
+        if (!level.layers.empty())
+            level.layers.edit([&](auto& list) {
+                for (TileLayer& layer : list)
+                    replaceCells(layer.cells, next);
+            });
+        if (into.index != 0) renameInRules(level, gone.name, target.name);
         std::erase_if(level.legend,
                       [&](const LegendEntry& entry) { return entry.cell.matter() == from; });
         for (LegendEntry& entry : level.legend)

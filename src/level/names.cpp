@@ -22,6 +22,7 @@ constexpr std::string_view widthNames[] = {"fine", "bold"};
 constexpr std::string_view beadNames[] = {"jump",   "climb",  "door", "foe",
                                           "puzzle", "reward", "story"};
 constexpr std::string_view fitNames[] = {"repeat", "across", "stretch", "once"};
+constexpr std::string_view groundNames[] = {"on-top", "under", "beside", "inside", "open-air"};
 constexpr std::string_view partNames[] = {"kind", "matter", "tile"};
 
 template <typename E>
@@ -84,6 +85,11 @@ std::span<const std::string_view> namesOf<PictureFit>() {
     return fitNames;
 }
 
+template <>
+std::span<const std::string_view> namesOf<Ground>() {
+    return groundNames;
+}
+
 template <typename E>
 std::string_view nameIn(E value) {
     return namesOf<E>()[static_cast<std::size_t>(value)];
@@ -134,6 +140,9 @@ std::string_view nameOf(PartSort sort) {
 std::string_view nameOf(PictureFit fit) {
     return nameIn(fit);
 }
+std::string_view nameOf(Ground ground) {
+    return nameIn(ground);
+}
 
 template <typename E>
 std::optional<E> fromName(std::string_view name) {
@@ -166,6 +175,7 @@ ROOK_NAMES_OF(Facing);
 ROOK_NAMES_OF(LevelKind);
 ROOK_NAMES_OF(FieldType);
 ROOK_NAMES_OF(PictureFit);
+ROOK_NAMES_OF(Ground);
 ROOK_NAMES_OF(Ability);
 ROOK_NAMES_OF(runtime::EdgeRule);
 ROOK_NAMES_OF(MarkShape);

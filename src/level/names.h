@@ -44,6 +44,8 @@ enum class BeadSort : unsigned char { Jump, Climb, Door, Foe, Puzzle, Reward, St
 /// How a picture fills what it is seen in: repeated sideways and downwards; repeated sideways, on
 /// the lower border; as large as the level; once, in the middle.
 enum class PictureFit : unsigned char { Repeat, Across, Stretch, Once };
+/// Where something may be strewn, as seen from the matter.
+enum class Ground : unsigned char { OnTop, Under, Beside, Inside, OpenAir };
 /// What stands for a thing of the plan.
 enum class PartSort : unsigned char { Kind, Matter, Tile };
 
@@ -61,6 +63,7 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(BeadSort sort);
 [[nodiscard]] std::string_view nameOf(PartSort sort);
 [[nodiscard]] std::string_view nameOf(PictureFit fit);
+[[nodiscard]] std::string_view nameOf(Ground ground);
 
 /// The value of that name, or nothing. `E` is one of the types above.
 template <typename E>

@@ -3,7 +3,7 @@
 ///
 /// Invariants:
 ///  1. `Project::matters[0]` is open; cells name matters by their place in that list.
-///  2. Ids are unique: levels and swatches in the project, entities in their level.
+///  2. Ids are unique: levels and swatches in the project, entities and zones in their level.
 ///  3. Levels stand in the order of play.
 
 #include <memory>
@@ -18,8 +18,10 @@
 #include "level/entity.h"
 #include "level/kept_run.h"
 #include "level/motion_profile.h"
+#include "level/scatter_rule.h"
 #include "level/sketch.h"
 #include "level/tile.h"
+#include "level/zone.h"
 
 namespace rook::level {
 
@@ -58,6 +60,8 @@ struct Level {
     std::string theme;     ///< of the swatches that dress it, or that a swatch belongs to
     std::string backdrop;  ///< name of the pictures behind it; empty = none
     Chance chance;
+    SharedVector<ScatterRule> scatter;  ///< one after the other; later ones lie over earlier ones
+    SharedVector<Zone> zones;
     SharedVector<LaidBlock> laid;     ///< so that a block that changes can change where it lies
     SharedVector<KeptRun> runs;       ///< that must stay possible
     std::optional<KeptRun> proof;     ///< the last run that was found to get to the exit

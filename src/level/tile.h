@@ -8,6 +8,7 @@
 
 #include "base/grid.h"
 #include "base/shared_vector.h"
+#include "level/cell.h"
 #include "level/decimal.h"
 #include "level/fields.h"
 #include "level/names.h"
@@ -53,14 +54,17 @@ static_assert(sizeof(Tile) == 4);
 
 inline constexpr int maxSheets = 254;
 
-/// Tiles painted by hand behind the masses, or before them.
+/// Tiles behind the masses, or before them: painted by hand, or worn by masses of the layer's own.
 struct TileLayer {
     std::string name;
     bool isFront = false;
     bool isShown = true;
     bool isLocked = false;   ///< tools leave it alone
+    bool fades = false;      ///< in play, where it would hide the player
     int opacity = 100;       ///< %
     Grid<Tile> tiles{0, 0};  ///< 0 x 0, or as large as the level's cells
+    /// Masses for the eye alone, dressed by the swatches; 0 x 0, or as large as the level's cells.
+    Grid<Cell> cells{0, 0};
     UnknownKeys unknown;
     bool operator==(const TileLayer&) const = default;
 };

@@ -52,9 +52,61 @@ LevelEdit setTiles(const Level& level, const CellRegion& region, const Grid<Tile
 
 LevelEdit clearTiles(const Level& level, const CellRegion& region, int layer) {
     LevelEdit edit = setOn(level, region, layer, [](int, int, Tile) { return Tile(); });
+    if (layer != onMasses && level.layers[static_cast<std::size_t>(layer)].cells.width() > 0)
+        edit.level = layOnLayer(edit.level, region, Cell(), layer).level;
     const std::string count = cellCountText(region.clipped(level.cells.bounds()).cellCount());
     edit.name =
         layer == onMasses ? "Dress " + count + " anew" : "Clear " + count + onLayer(level, layer);
+    return edit;
+}
+
+LevelEdit layOnLayer(const Level& level, const CellRegion& region, Cell cell, int layer) {
+    const CellRegion inside = region.clipped(level.cells.bounds());
+    LevelEdit edit{level,
+                   (cell.isOpen() ? "Clear " : "Lay ") + cellCountText(inside.cellCount()) +
+                       onLayer(level, layer),
+                   inside.bounds()};
+    edit.level.layers.edit([&](auto& list) {
+        Grid<Cell>& cells = list[static_cast<std::size_t>(layer)].cells;
+        if (cells.width() == 0) cells = Grid<Cell>(level.cells.width(), level.cells.height());
+        for (const CellRun& run : inside.runs())
+            cells.fillRect({run.x, run.y, run.count, 1}, cell);
+    });
+    return edit;
+}
+
+namespace {
+
+/// The values of `from` that are something, taken out and set again elsewhere.
+template <typename T>
+void shift(Grid<T>& grid, const CellRegion& from, int dx, int dy) {
+    if (grid.width() == 0) return;
+    const Grid<T> former = grid;
+    for (const CellRun& run : from.runs())
+        grid.fillRect({run.x, run.y, run.count, 1}, T());
+    for (const CellRun& run : from.runs())
+        for (int x = run.x; x < run.x + run.count; ++x) {
+            const T value = former.at(x, run.y);
+            const CellPoint to{x + dx, run.y + dy};
+            if (value != T() && grid.bounds().contains(to)) grid.set(to, value);
+        }
+}
+
+}  // namespace
+
+LevelEdit moveTiles(const Level& level, const CellRegion& from, int dx, int dy, int layer) {
+    const CellRegion inside = from.clipped(level.cells.bounds());
+    const CellRect area = inside.bounds();
+    LevelEdit edit{level,
+                   "Move the tiles of " + cellCountText(inside.cellCount()) + onLayer(level, layer),
+                   area.united(area.moved(dx, dy)).intersected(level.cells.bounds())};
+    if (layer == onMasses)
+        shift(edit.level.tiles, inside, dx, dy);
+    else
+        edit.level.layers.edit([&](auto& list) {
+            shift(list[static_cast<std::size_t>(layer)].tiles, inside, dx, dy);
+            shift(list[static_cast<std::size_t>(layer)].cells, inside, dx, dy);
+        });
     return edit;
 }
 

@@ -12,9 +12,18 @@ inline constexpr int onMasses = -1;
 /// On the masses or, from 0, on one of the level's layers. Requires: it has that layer.
 [[nodiscard]] LevelEdit setTiles(const Level& level, const CellRegion& region,
                                  const Grid<Tile>& pattern, CellPoint origin, int layer = onMasses);
-/// Gives the region back to the dressing, or clears it on a layer.
+/// Gives the region back to the dressing, or clears it on a layer, masses and all.
 [[nodiscard]] LevelEdit clearTiles(const Level& level, const CellRegion& region,
                                    int layer = onMasses);
+
+/// Lays a cell on a layer's own masses, for the swatches to dress; open takes away. Requires: the
+/// level has that layer.
+[[nodiscard]] LevelEdit layOnLayer(const Level& level, const CellRegion& region, Cell cell,
+                                   int layer);
+/// What was set by hand in `from`, and a layer's own masses there, goes `dx`, `dy` cells away over
+/// what is set there; what leaves the level is cut.
+[[nodiscard]] LevelEdit moveTiles(const Level& level, const CellRegion& from, int dx, int dy,
+                                  int layer = onMasses);
 
 /// Errors: OutOfRange for more than 32.
 [[nodiscard]] Result<LevelEdit> addLayer(const Level& level, bool isFront, const std::string& name);

@@ -264,7 +264,43 @@ private:
 Dressed dress(const Lessons& lessons, const Level& level, const CellRect& area, int salt) {
     const CellRect shown = area.intersected(level.cells.bounds());
     if (shown.isEmpty()) return {};
-    return Dresser(lessons, level, shown, salt).run();
+    Dressed dressed = Dresser(lessons, level, shown, salt).run();
+    for (const auto& [place, own] : lessons.zones()) {
+        const CellRect part = place.intersected(shown);
+        if (part.isEmpty()) continue;
+        const Dressed zone = Dresser(*own, level, part, salt).run();
+        for (int y = part.y; y < part.bottom(); ++y)
+            for (int x = part.x; x < part.right(); ++x) {
+                const auto i =
+                    static_cast<std::size_t>(y - shown.y) * static_cast<std::size_t>(shown.width) +
+                    static_cast<std::size_t>(x - shown.x);
+                dressed.tiles[i] = zone.at(x, y);
+                dressed.guessed[i] = zone.isGuessed(x, y) ? 1 : 0;
+            }
+    }
+    return dressed;
+}
+
+Dressed dressLayer(const Lessons& lessons, const Level& level, const level::TileLayer& layer,
+                   const CellRect& area, int salt) {
+    Level seen;
+    seen.cells = layer.cells.width() > 0 ? layer.cells
+                                         : Grid<Cell>(level.cells.width(), level.cells.height());
+    seen.tiles = layer.tiles;
+    seen.chance = level.chance;
+    if (layer.cells.width() > 0) return dress(lessons, seen, area, salt);
+    // Nothing but what was set by hand: no trims, and no look at any neighbour.
+    Dressed dressed;
+    dressed.area = area.intersected(seen.cells.bounds());
+    const auto count = static_cast<std::size_t>(dressed.area.area());
+    dressed.tiles.resize(count);
+    dressed.guessed.resize(count);
+    std::size_t i = 0;
+    for (int y = dressed.area.y; y < dressed.area.bottom(); ++y)
+        for (int x = dressed.area.x; x < dressed.area.right(); ++x, ++i)
+            if (const Tile tile = layer.tiles.at(x, y, Tile()); tile.isShown())
+                dressed.tiles[i] = tile;
+    return dressed;
 }
 
 }  // namespace rook::skin

@@ -31,7 +31,13 @@ private:
 /// Dresses `area`, clipped to the level; tiles that are set by hand come first, then motifs. Where
 /// two motifs could lie over each other, the one whose place has the greater number does, wherever
 /// one looks from. `salt` rolls all chances anew. Cost: some 50 ns a cell.
+/// Where a zone has lessons of its own, they count; a motif that lies across its border is cut
+/// there.
 [[nodiscard]] Dressed dress(const Lessons& lessons, const level::Level& level, const CellRect& area,
                             int salt = 0);
+
+/// What one of the level's layers wears: its own masses dressed, and what was set by hand.
+[[nodiscard]] Dressed dressLayer(const Lessons& lessons, const level::Level& level,
+                                 const level::TileLayer& layer, const CellRect& area, int salt = 0);
 
 }  // namespace rook::skin

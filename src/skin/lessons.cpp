@@ -70,7 +70,22 @@ std::optional<Surface> surfaceAt(const Grid<Cell>& cells, int x, int y) {
     return std::nullopt;
 }
 
-Lessons::Lessons(const level::Project& project, const std::string& theme) : m_joins(project) {
+Lessons Lessons::of(const level::Project& project, const level::Level& level) {
+    Lessons lessons(project, level.theme);
+    for (const level::Zone& zone : level.zones) {
+        if (zone.theme.empty() || zone.theme == level.theme) continue;
+        // Zones of one theme share what it teaches.
+        std::shared_ptr<const Lessons> own;
+        for (std::size_t i = 0; i < lessons.m_zones.size() && !own; ++i)
+            if (lessons.m_zones[i].second->m_theme == zone.theme) own = lessons.m_zones[i].second;
+        if (!own) own = std::make_shared<const Lessons>(project, zone.theme);
+        lessons.m_zones.emplace_back(zone.place, std::move(own));
+    }
+    return lessons;
+}
+
+Lessons::Lessons(const level::Project& project, const std::string& theme)
+    : m_theme(theme), m_joins(project) {
     const std::size_t matters = project.matters.size();
     for (const level::Matter& matter : project.matters) {
         const auto sheet = project.sheetIndex(matter.sheet);

@@ -3,6 +3,7 @@
 /// what grows on the open cells beside a surface.
 
 #include <map>
+#include <memory>
 #include <optional>
 
 #include "base/noise.h"
@@ -81,7 +82,15 @@ public:
     [[nodiscard]] const NoiseField* noiseOf(const Trim& trim) const;
     [[nodiscard]] const std::vector<Motif>& motifs() const { return m_motifs; }
     [[nodiscard]] std::size_t caseCount() const { return m_cases.size(); }
-    [[nodiscard]] bool isEmpty() const { return m_cases.empty() && m_trims.empty(); }
+    [[nodiscard]] bool isEmpty() const {
+        return m_cases.empty() && m_trims.empty() && m_zones.empty();
+    }
+    /// Zones of a level that a theme of their own dresses; the last one that holds a cell counts.
+    using ZoneLessons = std::pair<CellRect, std::shared_ptr<const Lessons>>;
+    [[nodiscard]] const std::vector<ZoneLessons>& zones() const { return m_zones; }
+
+    /// Of the level's theme, and of those of its zones.
+    [[nodiscard]] static Lessons of(const level::Project& project, const level::Level& level);
 
 private:
     struct Slot {
@@ -99,7 +108,9 @@ private:
     void prepare(std::size_t matterCount);
     [[nodiscard]] int nearest(const Case& which) const;
 
+    std::string m_theme;
     Joins m_joins;
+    std::vector<ZoneLessons> m_zones;
     std::vector<level::Tile> m_plain;  ///< by matter
     std::map<Case, int> m_cases;       ///< the slot of each that a swatch shows
     std::vector<Slot> m_slots;

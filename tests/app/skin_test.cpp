@@ -3,6 +3,8 @@
 #include <QAbstractButton>
 #include <QComboBox>
 #include <QLabel>
+#include <QLineEdit>
+#include <QMimeData>
 #include <QSpinBox>
 
 #include "app/matter_painter.h"
@@ -46,6 +48,11 @@ private slots:
     void tilesInHand_goWithTheirSheet();
     void layers_arePaintedOn_lockedAndMoved();
     void scatter_laysTilesByARule_asOneUndo();
+    void scatter_keptAsARule_followsTheMasses_andIsLaidDown();
+    void select_pinsRollsMovesAndCopies();
+    void tiles_haveNamesAndForms_andMatterIsLaidByThem();
+    void layers_areDragged_dressed_andFadeBeforeThePlayer();
+    void image_droppedOnTheSection_isSeen_broughtInAndReplaced();
     void board_drawsWhatTheBundleSays();
 
 private:
@@ -341,6 +348,203 @@ void SkinWindowTest::scatter_laysTilesByARule_asOneUndo() {
     QCOMPARE(level::tileCount(level()), 0);
     press("scatter");
     QVERIFY(level::tileCount(level()) > count);
+}
+
+void SkinWindowTest::scatter_keptAsARule_followsTheMasses_andIsLaidDown() {
+    press("section-scatter");
+    clickTile({5, 5});
+    part<QSpinBox>("scatter-share")->setValue(100);
+    // The board shows where, before anything is done.
+    QVERIFY(session().options().scatterPreview);
+    const auto shown = *session().options().scatterPreview;
+    press("scatter-keep");
+    QCOMPARE(level().scatter.size(), std::size_t{1});
+    QVERIFY(!session().options().scatterPreview);
+    QCOMPARE(level::tileCount(level()), 0);
+    const auto strewn = [&] {
+        return QTest::qWaitFor(
+                   [&] {
+                       return session().isProofCurrent(level().id) &&
+                              session().isPlanCurrent(level().id);
+                   },
+                   5000)
+                   ? session().proven(level().id)->strewn
+                   : nullptr;
+    };
+    const auto before = strewn();
+    QVERIFY(before);
+    const CellPoint at{shown.runs()[0].x, shown.runs()[0].y};
+    QVERIFY(before->tileAt(session().project(), level(), -1, at).isShown());
+    // Without its ground it is gone at once, before anybody has solved anything.
+    session().apply(layCells(session().project(), level(),
+                             level::CellRegion(CellRect{at.x, at.y + 1, 1, 1}), level::Cell(),
+                             "Lay"));
+    QVERIFY(before->tileAt(session().project(), level(), -1, at).isNone());
+    QVERIFY(strewn() != before);
+    session().undo();
+    press("scatter-on-1");
+    QVERIFY(!level().scatter[0].isOn);
+    press("scatter-on-1");
+    press("scatter-row-1");
+    press("scatter");
+    QVERIFY(level().scatter.empty());
+    QCOMPARE(level::tileCount(level()), shown.cellCount());
+    session().undo();
+    QCOMPARE(level().scatter.size(), std::size_t{1});
+    QCOMPARE(level::tileCount(level()), 0);
+    press("scatter-row-1");
+    press("scatter-remove");
+    QVERIFY(level().scatter.empty());
+    press("section-scatter");
+}
+
+void SkinWindowTest::select_pinsRollsMovesAndCopies() {
+    QTest::keyClick(&board(), Qt::Key_G);
+    QCOMPARE(session().skinTool(), SkinTool::Select);
+    dragCells({4, 20}, {13, 29});
+    QVERIFY(session().selection().cells);
+    const Tile seen = seenAt(6, 28);
+    press("pin-tiles");
+    QVERIFY(level::tileCount(level()) > 20);
+    QVERIFY(level().tileAt(6, 28) == seen);
+    press("unpin-tiles");
+    QCOMPARE(level::tileCount(level()), 0);
+    press("roll-tiles");
+    const level::Level once = level();
+    press("roll-tiles");
+    QVERIFY(!(level().tiles == once.tiles));
+    // Moving takes what is set by hand along, and no matter.
+    session().undo();
+    session().undo();
+    session().undo();
+    const auto cells = level().cells;
+    const auto count = level::tileCount(level());
+    const level::Level pinned = level();
+    dragCells({6, 28}, {9, 27});
+    QVERIFY(level().cells == cells);
+    QCOMPARE(level().tileAt(9, 27), pinned.tileAt(6, 28));
+    QVERIFY(level::tileCount(level()) <= count);
+    session().undo();
+    Selection again;
+    again.cells = level::CellRegion(CellRect{4, 20, 10, 10});
+    session().select(again);
+    QTest::keyClick(m_window.get(), Qt::Key_C, Qt::ControlModifier);
+    QCOMPARE(session().options().tiles.width(), 10);
+    QTest::mouseMove(&board(), cell(40, 5));
+    QTest::keyClick(m_window.get(), Qt::Key_V, Qt::ControlModifier);
+    const CellRect laid = session().selection().cells->bounds();
+    QCOMPARE(level().tileAt(laid.x, laid.y + 8), pinned.tileAt(4, 28));
+    QTest::keyClick(m_window.get(), Qt::Key_Delete);
+    QVERIFY(level().tileAt(laid.x, laid.y + 8).isNone());
+}
+
+void SkinWindowTest::tiles_haveNamesAndForms_andMatterIsLaidByThem() {
+    clickTile({5, 5});
+    auto* name = part<QLineEdit>("tile-name");
+    name->setFocus();
+    QTest::keyClicks(name, "keystone");
+    QTest::keyClick(name, Qt::Key_Return);
+    const level::Sheet& sheet = session().project().sheets[1];
+    QVERIFY(sheet.noteOf(0));
+    QCOMPARE(sheet.noteOf(0)->name, std::string("keystone"));
+    choose("tile-form", 1 + int(level::Form::RiseRight));
+    QCOMPARE(*session().project().sheets[1].noteOf(0)->form, level::Form::RiseRight);
+    press("forms-as-drawn");
+    QVERIFY(session().project().sheets[1].noteOf(0)->form != level::Form::RiseRight);
+    session().undo();
+    board().setFocus();
+    QTest::keyClick(&board(), Qt::Key_D);
+    dragCells({40, 5}, {41, 5});
+    QTest::keyClick(&board(), Qt::Key_G);
+    dragCells({39, 4}, {44, 7});
+    press("lay-by-tiles");
+    QCOMPARE(level().cells.at(41, 5).form(), level::Form::RiseRight);
+    QVERIFY(level().cells.at(42, 5).isOpen());
+}
+
+void SkinWindowTest::layers_areDragged_dressed_andFadeBeforeThePlayer() {
+    press("layer-behind");
+    press("layer-before");
+    QCOMPARE(session().options().skinLayer, 1);
+    const auto stone = *session().project().findMatter("stone");
+    choose("layer-wears", stone.index);
+    QTest::keyClick(&board(), Qt::Key_D);
+    dragCells({40, 4}, {44, 7});
+    QCOMPARE(level().layers[1].cells.at(42, 5).matter(), stone);
+    QVERIFY(level().cells.at(42, 5).isOpen());
+    QVERIFY(skin::dressLayer(*session().lessons(), level(), level().layers[1], {42, 5, 1, 1})
+                .at(42, 5)
+                .isShown());
+    choose("layer-fades", 1);
+    QVERIFY(level().layers[1].fades);
+    // The nearest is on top: dragged below the masses and the other, it is the farthest.
+    const std::string name = level().layers[1].name;
+    QTest::qWait(50);  // the rows find their places
+    auto* from = part<QWidget>("layer-row-0");
+    auto* to = part<QWidget>("layer-row-2");
+    QTest::mousePress(from, Qt::LeftButton);
+    QTest::mouseMove(from, from->mapFromGlobal(to->mapToGlobal(to->rect().center())));
+    QTest::mouseRelease(from, Qt::LeftButton, {},
+                        from->mapFromGlobal(to->mapToGlobal(to->rect().center())));
+    QVERIFY(QTest::qWaitFor([&] { return level().layers[0].name == name; }, 1000));
+    QVERIFY(!level().layers[0].isFront && !level().layers[1].isFront);
+    session().undo();
+    QVERIFY(level().layers[1].isFront);
+    // Walking behind it, it fades: the place looks otherwise than where nobody is.
+    const auto body = level().entities[0].box;
+    ToolOptions options = session().options();
+    options.skinLayer = 1;
+    session().setOptions(options);
+    session().apply(layOnLayer(level(), level::CellRegion(toCells(body, level().cellSize).grown(2)),
+                               level::Cell(stone), 1));
+    board().startWalk(false);
+    const auto px = [&] {
+        return board().grab().toImage().pixel(
+            board().view().toWidget(PxPoint{body.x + 20, body.y + 4}).toPoint());
+    };
+    const QRgb first = px();
+    QTest::qWait(600);
+    QVERIFY(px() != first);
+    board().stopWalk();
+}
+
+void SkinWindowTest::image_droppedOnTheSection_isSeen_broughtInAndReplaced() {
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("bricks.png"));
+    QImage image(50, 34, QImage::Format_ARGB32);
+    image.fill(Qt::red);
+    QVERIFY(image.save(file));
+    auto* section = part<QWidget>("bring-in")->parentWidget()->parentWidget()->parentWidget();
+    QMimeData data;
+    data.setUrls({QUrl::fromLocalFile(file)});
+    const auto dropIt = [&] {
+        QDragEnterEvent enter({5, 5}, Qt::CopyAction, &data, Qt::LeftButton, {});
+        QCoreApplication::sendEvent(section, &enter);
+        QDropEvent drop({5, 5}, Qt::CopyAction, &data, Qt::LeftButton, {});
+        QCoreApplication::sendEvent(section, &drop);
+    };
+    dropIt();
+    QVERIFY(part<QWidget>("cut-preview")->isVisible());
+    QVERIFY(part<QLabel>("cut-words")->text().contains(QStringLiteral("2 px at the right")));
+    part<QSpinBox>("cut-left")->setValue(2);
+    part<QSpinBox>("cut-top")->setValue(2);
+    QVERIFY(!part<QLabel>("cut-words")->text().contains(QStringLiteral("No tile covers")));
+    const auto count = session().project().sheets.size();
+    press("bring-in");
+    QCOMPARE(session().project().sheets.size(), count + 1);
+    QCOMPARE(session().project().sheets[count].columns, 3);
+    QVERIFY(!part<QWidget>("cut-preview")->isVisible());
+    // Another image with the same layout takes its place; one with another is refused.
+    const std::string path = session().project().sheets[count].path;
+    dropIt();
+    part<QSpinBox>("cut-left")->setValue(0);
+    part<QSpinBox>("cut-width")->setValue(20);
+    press("replace-sheet");
+    QCOMPARE(session().project().sheets[count].path, path);
+    part<QSpinBox>("cut-width")->setValue(16);
+    press("replace-sheet");
+    QCOMPARE(session().project().sheets.size(), count + 1);
+    QVERIFY(session().project().sheets[count].path != path);
 }
 
 void SkinWindowTest::tilesInHand_goWithTheirSheet() {

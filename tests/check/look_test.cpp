@@ -247,7 +247,15 @@ void LookTest::pictures_thatDoNotFit_areTold_withAFitThatDoes() {
     QCOMPARE(findings[0].sentence, std::string("The picture sky, 640 x 480 in a level of 1,920 x "
                                                "544, repeats 3 times across and twice down, cut at "
                                                "the bottom"));
-    QVERIFY(findings[0].fix.empty());  // bare across, out of shape stretched
+    // Bare across, out of shape stretched: 120 px more for 184 px of the way.
+    QCOMPARE(findings[0].fix, std::string("Move it less with the level"));
+    const auto slower = check::projectFixOf(project, level, findings[0]);
+    QVERIFY(slower.has_value());
+    QCOMPARE(slower->project.backdrops[0].pictures[0].parallaxY.thousandths, 652);
+    QCOMPARE(slower->project.backdrops[0].pictures[0].parallaxX.thousandths, 1000);
+    QVERIFY(check::pictureFindings(slower->project, level, looks).empty());
+    // Not even one that keeps still is high enough for a screen.
+    QVERIFY(told({0, 0, 640, 100}, PictureFit::Repeat)[0].fix.empty());
     QVERIFY(told(exact, PictureFit::Repeat).empty());
     QVERIFY(told(exact, PictureFit::Across).empty());
     QCOMPARE(told(exact, PictureFit::Stretch).size(), std::size_t{1});

@@ -140,7 +140,7 @@ void ProjectFileTest::unknownKeys_survive_atEveryPlace() {
     insert(demo + "/rookplot.json", "\"glyph\": \"#\"", "\"glyph\": \"#\", \"weight\": 3");
     insert(demo + "/rookplot.json", "\"atMost\": 1", "\"atMost\": 1, \"mood\": \"calm\"");
     insert(demo + "/levels/intake.json", "\"message\"",
-           "\"zones\": [{ \"id\": \"zone-1\" }],\n  \"message\"");
+           "\"weather\": [{ \"id\": \"rain-1\" }],\n  \"message\"");
     insert(demo + "/levels/intake.json", "\"id\": \"lantern-1\"",
            "\"id\": \"lantern-1\", \"glow\": \"light\"");
     const level::Project project = openFine(demo);
@@ -149,7 +149,7 @@ void ProjectFileTest::unknownKeys_survive_atEveryPlace() {
     for (const char* kept :
          {"\"later\": { \"a\": [1, 2.5, null] }", "\"weight\": 3", "\"mood\": \"calm\""})
         QVERIFY2(main.find(kept) != std::string::npos, kept);
-    for (const char* kept : {"\"zones\": [{ \"id\": \"zone-1\" }]", "\"glow\": \"light\""})
+    for (const char* kept : {"\"weather\": [{ \"id\": \"rain-1\" }]", "\"glow\": \"light\""})
         QVERIFY2(text.find(kept) != std::string::npos, kept);
 }
 

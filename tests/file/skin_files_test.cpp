@@ -50,6 +50,9 @@ private slots:
     void import_writesTheSheet_underAFreeName();
     void pictures_areCopied_underFreeNames();
     void project_roundTrips_tilesSwatchesAndBackdrops();
+    void replacing_keepsTheSheet_andWantsTheSameLayout();
+    void zonesRulesNotesAndLayers_roundTrip();
+    void badZonesAndRules_areRefused();
     void badTiles_areRefused();
     void animations_areKept_andBadOnesRefused();
 };
@@ -84,6 +87,138 @@ void SkinFilesTest::oddSheets_arePackedTileByTile() {
                 QCOMPARE(int(px[1]), x % cut.tile.width);
                 QCOMPARE(int(px[2]), y % cut.tile.height);
             }
+    }
+}
+
+void SkinFilesTest::replacing_keepsTheSheet_andWantsTheSameLayout() {
+    QTemporaryDir folder;
+    const file::Path root = folder.path().toStdString();
+    auto& disk = file::diskStorage();
+    const SheetCut tight{{8, 8}, 0, 0, {}};
+    const SheetCut wide{{8, 8}, 1, 2, {}};
+    QVERIFY(
+        disk.writeFlushed(root / "a.png", file::writePng(imageOf(tight, 4, 3, 0, 0))).has_value());
+    QVERIFY(
+        disk.writeFlushed(root / "b.png", file::writePng(imageOf(wide, 4, 5, 0, 0))).has_value());
+    QVERIFY(
+        disk.writeFlushed(root / "c.png", file::writePng(imageOf(tight, 5, 3, 0, 0))).has_value());
+    QVERIFY(
+        disk.writeFlushed(root / "d.png", file::writePng(imageOf(tight, 4, 2, 0, 0))).has_value());
+    const level::Project project =
+        file::importSheet(disk, root, file::newProject("Sheets"), root / "a.png", tight)->project;
+    const auto better = file::replaceSheet(disk, root, project, 0, root / "b.png", wide);
+    QVERIFY(better.has_value());
+    QCOMPARE(better->project.sheets.size(), std::size_t{1});
+    QCOMPARE(better->project.sheets[0].name, std::string("a"));
+    QVERIFY(better->project.sheets[0].path != project.sheets[0].path);
+    QVERIFY(disk.exists(root / project.sheets[0].path));  // so that it can be undone
+    for (const char* other : {"c.png", "d.png"})
+        QCOMPARE(file::replaceSheet(disk, root, project, 0, root / other, tight).error().kind,
+                 ErrorKind::NotApplicable);
+}
+
+namespace {
+
+level::Project projectOfRules() {
+    level::Project project = file::newProject("Rules");
+    level::Sheet sheet;
+    sheet.name = "weir";
+    sheet.path = "sheets/weir.png";
+    sheet.columns = 4;
+    sheet.notes = {{2, "corner", level::Form::RiseRight}, {7, "", level::Form::LowerHalf}};
+    project.sheets = std::vector{sheet};
+    level::Level level = *project.levels[0];
+    level::Zone zone;
+    zone.id = {"zone-1"};
+    zone.name = "lower steps";
+    zone.place = {2, 3, 10, 8};
+    zone.camera = PxRect{10, 20, 300, 200};
+    zone.theme = "flood";
+    zone.music = "drips";
+    zone.onEnter = {"light"};
+    zone.onLeave = {"dark", "quiet"};
+    level::Zone plain;
+    plain.id = {"zone-2"};
+    plain.name = "upper steps";
+    plain.place = {12, 0, 4, 4};
+    level.zones = std::vector{zone, plain};
+    level::ScatterRule rule;
+    rule.name = "moss";
+    rule.isOn = false;
+    rule.where = level::Ground::Under;
+    rule.matter = "stone";
+    rule.tiles = {Tile(0, 3, true, false), Tile(0, 5)};
+    rule.layer = "near";
+    rule.kind = {"pickup"};
+    rule.share = 7;
+    rule.count = 3;
+    rule.distance = 2;
+    rule.awayFrom = {"exit"};
+    rule.awayCells = 4;
+    rule.onlyReached = true;
+    rule.patch = 9;
+    rule.seed = 77;
+    level.scatter = std::vector{rule};
+    level::TileLayer layer;
+    layer.name = "near";
+    layer.isFront = true;
+    layer.fades = true;
+    layer.cells = Grid<level::Cell>(level.cells.width(), level.cells.height());
+    layer.cells.fillRect({3, 3, 5, 2}, level::Cell(level::MatterId{1}));
+    level.layers = std::vector{layer};
+    project.levels[0] = std::make_shared<const level::Level>(level);
+    return project;
+}
+
+}  // namespace
+
+void SkinFilesTest::zonesRulesNotesAndLayers_roundTrip() {
+    QTemporaryDir folder;
+    const file::Path root = folder.path().toStdString();
+    auto& disk = file::diskStorage();
+    const level::Project project = projectOfRules();
+    QVERIFY(disk.makeFolder(root / "sheets").has_value());
+    QVERIFY(disk.writeFlushed(root / "sheets/weir.png",
+                              file::writePng(imageOf({{16, 16}, 0, 0, {}}, 4, 2, 0, 0)))
+                .has_value());
+    QVERIFY(file::saveProject(disk, root, project).has_value());
+    const auto read = file::openProject(disk, root);
+    QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
+    QVERIFY(read->levels[0]->zones == project.levels[0]->zones);
+    QVERIFY(read->levels[0]->scatter == project.levels[0]->scatter);
+    QVERIFY(read->levels[0]->layers == project.levels[0]->layers);
+    QVERIFY(read->sheets == project.sheets);
+}
+
+void SkinFilesTest::badZonesAndRules_areRefused() {
+    QTemporaryDir folder;
+    const file::Path root = folder.path().toStdString();
+    auto& disk = file::diskStorage();
+    QVERIFY(disk.makeFolder(root / "sheets").has_value());
+    QVERIFY(disk.writeFlushed(root / "sheets/weir.png",
+                              file::writePng(imageOf({{16, 16}, 0, 0, {}}, 4, 2, 0, 0)))
+                .has_value());
+    const level::Project project = projectOfRules();
+    QVERIFY(file::saveProject(disk, root, project).has_value());
+    const file::Path path = root / "levels" / "level-1.json";
+    const std::string good = *disk.read(path, 1 << 20);
+    const std::pair<const char*, const char*> flaws[] = {
+        {"\"zone-2\"", "\"zone-1\""},
+        {"\"at\": [12, 0]", "\"at\": [900, 0]"},
+        {"\"right\": 310", "\"right\": 3"},
+        {"\"share\": 7", "\"share\": 101"},
+        {"\"where\": \"under\"", "\"where\": \"above\""},
+        {"\"tile\": 4", "\"tile\": 0"},
+        {"\"onEnter\": [\"light\"]", "\"onEnter\": [5]"}};
+    for (const auto& [from, to] : flaws) {
+        std::string bad = good;
+        const auto at = bad.find(from);
+        QVERIFY2(at != std::string::npos, from);
+        bad.replace(at, std::string(from).size(), to);
+        QVERIFY(disk.writeFlushed(path, bad).has_value());
+        const auto read = file::openProject(disk, root);
+        QVERIFY2(!read, to);
+        QVERIFY2(read.error().sentence().find("level-1.json") != std::string::npos, to);
     }
 }
 

@@ -39,6 +39,8 @@ private slots:
     void pattern_repeats_fromItsOrigin();
     void layers_areAddedNextToTheMasses_andMovedAcrossThem();
     void layers_takeTilesOfTheirOwn();
+    void layers_haveMassesOfTheirOwn_thatAreClearedWithTheirTiles();
+    void tiles_areMoved_asOneByOne_onRandomBoards();
     void board_thatGrows_takesTilesLayersAndSecretsAlong();
     void history_countsTilesThatAreNotShared();
 };
@@ -129,6 +131,51 @@ void TileEditsTest::history_countsTilesThatAreNotShared() {
     const Project after = project.withLevel(level);
     const std::size_t plain = bytesNotShared(project.withLevel(board()), project);
     QVERIFY(bytesNotShared(after, project) >= plain + sizeof(Grid<Tile>::Chunk) / 2);
+}
+
+void TileEditsTest::layers_haveMassesOfTheirOwn_thatAreClearedWithTheirTiles() {
+    Level level = addLayer(board(), true, "near")->level;
+    const Cell stone(MatterId{1});
+    level = layOnLayer(level, at(2, 2, 3, 2), stone, 0).level;
+    level = setTiles(level, at(3, 2), Grid<Tile>(1, 1, Tile(0, 4)), {3, 2}, 0).level;
+    QCOMPARE(level.layers[0].cells.at(4, 3), stone);
+    QVERIFY(level.cells.at(4, 3).isOpen());
+    level = clearTiles(level, at(3, 2, 2, 1), 0).level;
+    QVERIFY(level.layers[0].cells.at(3, 2).isOpen() && level.layers[0].cells.at(4, 2).isOpen());
+    QVERIFY(level.layers[0].tiles.at(3, 2).isNone());
+    QCOMPARE(level.layers[0].cells.at(2, 2), stone);
+    const auto larger = resizeBoard(level, {-1, -1, 14, 12});
+    QVERIFY(larger.has_value());
+    QCOMPARE(larger->level.layers[0].cells.at(3, 3), stone);
+    QVERIFY(bytesNotShared(Project(), Project()) > 0);
+}
+
+void TileEditsTest::tiles_areMoved_asOneByOne_onRandomBoards() {
+    const std::uint64_t seed = rook::testing::seedOr(5);
+    for (int round = 0; round < 60; ++round) {
+        Random random(seed + std::uint64_t(round));
+        Level level = board();
+        level.tiles = Grid<Tile>(10, 8);
+        for (int i = 0; i < 30; ++i)
+            level.tiles.set(random.between(0, 9), random.between(0, 7),
+                            random.chance(20) ? Tile::blank() : Tile(0, random.between(0, 9)));
+        const CellRegion from =
+            at(random.between(-2, 8), random.between(-2, 6), random.between(1, 6), 4)
+                .united(at(random.between(0, 9), random.between(0, 7)));
+        const int dx = random.between(-4, 4);
+        const int dy = random.between(-4, 4);
+        const Level moved = moveTiles(level, from, dx, dy).level;
+        for (int y = 0; y < 8; ++y)
+            for (int x = 0; x < 10; ++x) {
+                const CellPoint source{x - dx, y - dy};
+                const bool wasThere =
+                    from.contains(source) && level.cells.bounds().contains(source);
+                const Tile brought = wasThere ? level.tiles.at(source) : Tile();
+                const Tile stayed = from.contains({x, y}) ? Tile() : level.tiles.at(x, y);
+                QVERIFY2(moved.tiles.at(x, y) == (brought.isNone() ? stayed : brought),
+                         "ROOK_SEED=" + QByteArray::number(seed + std::uint64_t(round)));
+            }
+    }
 }
 
 QTEST_APPLESS_MAIN(TileEditsTest)

@@ -1,0 +1,172 @@
+#include "file/zone_json_detail.h"
+
+#include <set>
+
+#include "base/limits.h"
+#include "file/entity_json.h"
+
+namespace rook::file {
+
+using namespace level;
+
+namespace {
+
+Json zoneJson(const Zone& zone) {
+    Json json = {{"id", zone.id.text},
+                 {"name", zone.name},
+                 {"at", {zone.place.x, zone.place.y}},
+                 {"size", {zone.place.width, zone.place.height}}};
+    if (zone.camera)
+        json["camera"] = {{"left", zone.camera->x},
+                          {"top", zone.camera->y},
+                          {"right", zone.camera->right()},
+                          {"bottom", zone.camera->bottom()}};
+    if (!zone.theme.empty()) json["theme"] = zone.theme;
+    if (!zone.music.empty()) json["music"] = zone.music;
+    if (!zone.onEnter.empty()) json["onEnter"] = zone.onEnter;
+    if (!zone.onLeave.empty()) json["onLeave"] = zone.onLeave;
+    appendUnknown(json, zone.unknown);
+    return json;
+}
+
+std::vector<std::string> readTexts(ObjectReader& reader, const char* key) {
+    std::vector<std::string> texts;
+    reader.forEach(key, 64, [&](const Json& item, const std::string& where) {
+        if (!item.is_string())
+            failReading(ErrorKind::WrongType, "A message is text", where, "Put it in quotes");
+        texts.push_back(item.get<std::string>());
+    });
+    return texts;
+}
+
+Zone readZone(ObjectReader& reader) {
+    Zone zone;
+    zone.id = {reader.plainName("id")};
+    zone.name = reader.text("name", zone.id.text);
+    const auto [x, y] = reader.pair("at", -limits::maxBoardCells, limits::maxBoardCells - 1);
+    const auto [width, height] = reader.pair("size", 1, limits::maxBoardCells);
+    zone.place = {x, y, width, height};
+    if (reader.has("camera")) {
+        ObjectReader camera = reader.object("camera");
+        const int most = limits::maxCoordinatePx;
+        const int left = camera.whole("left", -most, most);
+        const int top = camera.whole("top", -most, most);
+        zone.camera = {left, top, camera.whole("right", left + 1, most) - left,
+                       camera.whole("bottom", top + 1, most) - top};
+    }
+    zone.theme = reader.text("theme", "");
+    zone.music = reader.text("music", "");
+    zone.onEnter = readTexts(reader, "onEnter");
+    zone.onLeave = readTexts(reader, "onLeave");
+    zone.unknown = reader.unknown();
+    return zone;
+}
+
+Json tileJson(const Project& project, Tile tile) {
+    const int flip = (tile.isMirrored() ? 1 : 0) + (tile.isUpsideDown() ? 2 : 0);
+    Json json = {{"sheet", project.sheets[static_cast<std::size_t>(tile.sheet())].name},
+                 {"tile", tile.number() + 1}};
+    if (flip != 0) json["flip"] = flip;
+    return json;
+}
+
+Tile readTile(ObjectReader& reader, const Project& project) {
+    const std::string name = reader.text("sheet");
+    const auto sheet = project.sheetIndex(name);
+    if (!sheet)
+        failReading(ErrorKind::BadReference, "There is no sheet \"" + name + "\"",
+                    reader.whereOf("sheet"), "Add it to the sheets or use another");
+    const int number = reader.whole("tile", 1, 65536) - 1;
+    const int flip = reader.whole("flip", 0, 3, 0);
+    return {*sheet, number, (flip & 1) != 0, (flip & 2) != 0};
+}
+
+Json ruleJson(const Project& project, const ScatterRule& rule) {
+    Json json = {{"name", rule.name}};
+    if (!rule.isOn) json["on"] = false;
+    json["where"] = nameOf(rule.where);
+    if (!rule.matter.empty()) json["matter"] = rule.matter;
+    if (!rule.tiles.empty()) {
+        Json tiles = Json::array();
+        for (const Tile tile : rule.tiles)
+            tiles.push_back(tileJson(project, tile));
+        json["tiles"] = std::move(tiles);
+    }
+    if (!rule.layer.empty()) json["layer"] = rule.layer;
+    if (!rule.kind.isEmpty()) json["kind"] = rule.kind.text;
+    json["share"] = rule.share;
+    if (rule.count != 0) json["count"] = rule.count;
+    if (rule.distance != 0) json["distance"] = rule.distance;
+    if (!rule.awayFrom.isEmpty()) json["awayFrom"] = rule.awayFrom.text;
+    if (rule.awayCells != 0) json["awayCells"] = rule.awayCells;
+    if (rule.onlyReached) json["reached"] = true;
+    if (rule.patch != 0) json["patch"] = rule.patch;
+    json["seed"] = rule.seed;
+    appendUnknown(json, rule.unknown);
+    return json;
+}
+
+ScatterRule readRule(ObjectReader& reader, const Project& project) {
+    ScatterRule rule;
+    rule.name = reader.text("name");
+    rule.isOn = reader.yesNo("on", true);
+    rule.where = reader.named<Ground>("where");
+    rule.matter = reader.text("matter", "");
+    reader.forEachObject("tiles", maxScatterTiles, [&](ObjectReader& item) {
+        rule.tiles.push_back(readTile(item, project));
+    });
+    rule.layer = reader.text("layer", "");
+    rule.kind = {reader.text("kind", "")};
+    rule.share = reader.whole("share", 0, 100, rule.share);
+    rule.count = reader.whole("count", 0, limits::maxEntities, 0);
+    rule.distance = reader.whole("distance", 0, 64, 0);
+    rule.awayFrom = {reader.text("awayFrom", "")};
+    rule.awayCells = reader.whole("awayCells", 0, 64, 0);
+    rule.onlyReached = reader.yesNo("reached", false);
+    rule.patch = reader.whole("patch", 0, 256, 0);
+    rule.seed = reader.whole("seed", 0, 1000000000, 1);
+    rule.unknown = reader.unknown();
+    return rule;
+}
+
+}  // namespace
+
+void writeZones(JsonLines& lines, const Level& level) {
+    std::vector<std::string> rows;
+    for (const Zone& zone : level.zones)
+        rows.push_back(compactText(zoneJson(zone)));
+    if (!rows.empty()) lines.list("zones", rows);
+}
+
+void readZones(ObjectReader& reader, Level& level) {
+    std::vector<Zone> zones;
+    std::set<std::string> ids;
+    reader.forEachObject("zones", maxZones, [&](ObjectReader& item) {
+        Zone zone = readZone(item);
+        if (!ids.insert(zone.id.text).second)
+            failReading(ErrorKind::BadReference, "\"" + zone.id.text + "\" is there twice",
+                        item.where(), "Rename one of them");
+        zone.place = zone.place.intersected(level.cells.bounds());
+        if (zone.place.isEmpty())
+            failReading(ErrorKind::OutOfRange, "This zone lies outside the level", item.where(),
+                        "Move it in, or take it out");
+        zones.push_back(std::move(zone));
+    });
+    level.zones = std::move(zones);
+}
+
+void writeScatter(JsonLines& lines, const Project& project, const Level& level) {
+    std::vector<std::string> rows;
+    for (const ScatterRule& rule : level.scatter)
+        rows.push_back(compactText(ruleJson(project, rule)));
+    if (!rows.empty()) lines.list("scatter", rows);
+}
+
+void readScatter(ObjectReader& reader, const Project& project, Level& level) {
+    std::vector<ScatterRule> rules;
+    reader.forEachObject("scatter", maxScatterRules,
+                         [&](ObjectReader& item) { rules.push_back(readRule(item, project)); });
+    level.scatter = std::move(rules);
+}
+
+}  // namespace rook::file
