@@ -56,7 +56,7 @@ public:
     /// Moves the world by one tick; returns false when the campaign is over.
     bool tick(Input input) {
         step(*m_stage.world, m_stage.level->motion, m_stage.body, input);
-        if (m_stage.body.stance == Stance::Ended) {
+        if (m_stage.body.stance == Stance::Ended || isCaught()) {
             ++m_stage.deaths;
             m_stage.body = m_stage.level->start(*m_stage.world, m_stage.entry);
             return m_stage.body.stance != Stance::Ended;
@@ -142,6 +142,17 @@ private:
         return std::filesystem::last_write_time(m_folder + "/manifest.json", problem);
     }
 
+    /// By a foe on patrol, or by a member of a deadly formation.
+    [[nodiscard]] bool isCaught() const {
+        const Box body = bodyAtPlace(m_stage.body.x, m_stage.body.y);
+        for (const Foe& foe : m_stage.level->foes)
+            if (overlaps(foe.way.at(m_stage.body.tick), body)) return true;
+        for (const Group& group : m_stage.level->formations)
+            if ((group.memberRole == "foe" || group.memberRole == "hazard") &&
+                group.formation.meets(body, m_stage.body.tick))
+                return true;
+        return false;
+    }
     [[nodiscard]] Box bodyAtPlace(int x, int y) const {
         return {x, y, m_stage.level->motion.bodyWidth, m_stage.level->motion.bodyHeight};
     }
@@ -337,6 +348,12 @@ private:
             if (tone != tones.end() && !m_stage.isTaken[i])
                 draw(tone->second, entity.box, entity.role == "pickup" || entity.role == "key");
         }
+        for (const Foe& foe : level.foes)
+            draw({240, 112, 90}, foe.way.at(m_stage.body.tick), true);
+        for (const Group& group : level.formations)
+            for (int place = 0; place < group.formation.count; ++place)
+                if (!group.formation.isGap(place))
+                    draw({240, 112, 90}, group.formation.at(place, m_stage.body.tick), true);
         for (const Door& door : level.parts.doors)
             draw({138, 106, 69}, door.box, !door.isOpen(m_stage.body.held));
         for (const Mover& mover : level.parts.movers)

@@ -10,6 +10,7 @@
 
 #include "rook_json.hpp"
 #include "rook_motion.hpp"
+#include "rook_patrol.hpp"
 
 namespace rook::runtime {
 
@@ -108,6 +109,20 @@ struct Zone {
     nlohmann::json whole;  ///< the zone as it stands in the file, entries and all
 };
 
+/// A foe on patrol; `way.at(tick)` is where it is.
+struct Foe {
+    std::size_t entity = 0;  ///< its place in `Level::entities`
+    PatrolWay way;
+};
+
+/// A formation; `formation.at(place, tick)` is where its members are.
+struct Group {
+    std::size_t entity = 0;
+    std::string member;  ///< kind of the members
+    std::string memberRole;
+    Formation formation;
+};
+
 /// A run that gets to an exit, as it was found when the level was exported.
 struct Proof {
     std::string exit;           ///< id of the entity
@@ -129,6 +144,8 @@ struct Level : CellSource {
     std::vector<Form> forms;           ///< form of each cell, row by row
     std::vector<Entity> entities;
     std::vector<Zone> zones;
+    std::vector<Foe> foes;  ///< those on patrol
+    std::vector<Group> formations;
     MotionTables motion;
     Parts parts;                       ///< hazards, doors and keys, springs, movers
     std::vector<std::string> gainIds;  ///< the entities that `parts.gains` stands for

@@ -170,6 +170,66 @@ inline Zone readZone(const json& value, const std::string& where) {
     return zone;
 }
 
+template <typename E>
+E oneOf(const json& value, const char* key, const std::vector<std::string>& names,
+        const std::string& where) {
+    const std::string name = text(value, key, where);
+    for (std::size_t i = 0; i < names.size(); ++i)
+        if (names[i] == name) return static_cast<E>(i);
+    fail("\"" + name + "\" is not known here", where + "." + key);
+}
+
+/// Simulates the patrol of a foe that has one.
+inline void readFoe(const json& value, std::size_t entity, Level& level, const std::string& where) {
+    const json& data = member(value, "patrol", where);
+    Patrol patrol;
+    patrol.box = level.entities[entity].box;
+    patrol.gait = oneOf<Gait>(data, "gait", {"still", "walks", "hangs", "flies"}, where);
+    patrol.pace = paceOf(std::llround(numberOf(data, "speed", 0.5, where) * 1000));
+    patrol.startsLeft = level.entities[entity].facing == "left";
+    patrol.turnsAtEdges = !data.contains("turnsAtEdges") || data["turnsAtEdges"] == true;
+    if (data.contains("turnsAt"))
+        patrol.turnsAt = numbers(data, "turnsAt", -(1 << 26), 1 << 26, 64, where);
+    if (patrol.gait == Gait::Flies) {
+        patrol.track = readMover(value, where);
+        patrol.track.width = patrol.box.width;
+        patrol.track.height = patrol.box.height;
+    }
+    if (patrol.gait == Gait::Still) return;
+    level.foes.push_back({entity, patrolOf(level.frame, level, level.motion, patrol)});
+}
+
+inline void readFormation(const json& value, std::size_t entity, Level& level,
+                          const std::string& where) {
+    const json& data = member(value, "formation", where);
+    Group group;
+    group.entity = entity;
+    group.member = text(data, "member", where);
+    group.memberRole = text(data, "memberRole", where);
+    Formation& formation = group.formation;
+    const Box& box = level.entities[entity].box;
+    const int width = whole(data, "memberWidth", 1, 4096, where);
+    const int height = whole(data, "memberHeight", 1, 4096, where);
+    formation.middle = {box.x + (box.width - width) / 2, box.y + (box.height - height) / 2, width,
+                        height};
+    formation.shape = oneOf<FormationShape>(data, "shape", {"ring", "arc", "line", "grid"}, where);
+    formation.count = whole(data, "count", 1, 256, where);
+    formation.distance = whole(data, "distance", 0, 4096, where);
+    formation.periodTicks = whole(data, "periodTicks", 0, 36000, where);
+    if (data.contains("columns")) formation.columns = whole(data, "columns", 1, 256, where);
+    if (data.contains("arcDegrees"))
+        formation.arcDegrees = whole(data, "arcDegrees", 1, 360, where);
+    formation.isClockwise = !data.contains("clockwise") || data["clockwise"] == true;
+    if (data.contains("gaps")) formation.gaps = numbers(data, "gaps", 0, 255, 256, where);
+    if (data.contains("shift")) {
+        const std::vector<int> shift = numbers(data, "shift", -(1 << 26), 1 << 26, 2, where);
+        if (shift.size() != 2) fail("shift should hold two numbers", where);
+        formation.shiftX = shift[0];
+        formation.shiftY = shift[1];
+    }
+    level.formations.push_back(std::move(group));
+}
+
 inline Picture readPicture(const json& value, const std::string& where) {
     Picture picture;
     picture.image = text(value, "image", where);
@@ -250,6 +310,11 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
         const nlohmann::json& movers = list(file, "movers", name);
         for (std::size_t i = 0; i < movers.size(); ++i)
             level.parts.movers.push_back(readMover(movers[i], item(name + ": ", "movers", i)));
+    }
+    for (std::size_t i = 0; i < level.entities.size(); ++i) {
+        const std::string where = item(name + ": ", "entities", i);
+        if (entities[i].contains("patrol")) readFoe(entities[i], i, level, where);
+        if (entities[i].contains("formation")) readFormation(entities[i], i, level, where);
     }
     readProof(file, level, name);
     return level;

@@ -182,7 +182,8 @@ ToolInput Board::inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const 
     input.isOther = m_isLineKeyDown;
     const ToolOptions& options = m_session.options();
     const auto proven = m_session.proven(input.level->id);
-    if (proven && options.showsColliders() && m_session.step() == Step::Shape) input.shapes = proven->shapes.get();
+    if (proven && options.showsColliders() && m_session.step() == Step::Shape)
+        input.shapes = proven->shapes.get();
     input.isErasing = m_gestureButton == Qt::RightButton;
     if (m_session.step() == Step::Skin) {
         m_lessons = m_session.lessons();

@@ -6,6 +6,7 @@
 #include <QPen>
 #include <QTimer>
 #include <QWidget>
+#include <map>
 #include <span>
 
 #include "app/board_images.h"
@@ -14,11 +15,27 @@
 #include "app/tool.h"
 #include "app/underlay.h"
 #include "app/walk.h"
+#include "rook_patrol.hpp"
 
 class QLineEdit;
 class QPainterPath;
 
 namespace rook::app {
+
+/// The patrols of a level, simulated once for each ground that they go on.
+class Ways {
+public:
+    /// Good until the next call.
+    [[nodiscard]] const runtime::PatrolWay& wayOf(const level::Project& project,
+                                                  const std::shared_ptr<const level::Level>& level,
+                                                  const runtime::MotionTables& body,
+                                                  const level::Entity& foe);
+
+private:
+    std::shared_ptr<const level::Level> m_level;
+    SharedVector<level::Matter> m_matters;
+    std::map<EntityId, std::pair<level::Entity, runtime::PatrolWay>> m_ways;
+};
 
 class Board : public QWidget {
     Q_OBJECT
@@ -159,9 +176,27 @@ private:
     void paintLook(QPainter& painter);
     void paintMotion(QPainter& painter, const MatterScene& shown);
     void advanceMotion();
+    /// Cast: zones, references and ways, under the previews.
+    void paintCast(QPainter& painter);
+    void paintZones(QPainter& painter);
+    void paintLinks(QPainter& painter);
+    void paintWays(QPainter& painter);
+    void paintPatrol(QPainter& painter, const level::Entity& foe,
+                     const runtime::MotionTables& body);
+    void paintTrack(QPainter& painter, const level::Entity& mover);
+    void paintFormation(QPainter& painter, const level::Entity& entity,
+                        const runtime::MotionTables* body);
+    void paintWindows(QPainter& painter, const runtime::Formation& formation,
+                      const runtime::MotionTables& body);
+    void paintThrow(QPainter& painter, const level::Entity& spring);
+    void paintHandles(QPainter& painter);
+    /// Of the level's body; null until it was solved.
+    [[nodiscard]] const runtime::MotionTables* bodyTables() const;
     void paintWalk(QPainter& painter, const MatterScene& scene);
     void paintBody(QPainter& painter, const MatterScene& scene) const;
     void paintWalkThings(QPainter& painter);
+    /// Foes and formations, where they are in this tick.
+    void paintGoing(QPainter& painter, const MatterScene& scene);
     bool takeWalkKey(const QKeyEvent* event, bool isDown);
     void keepWalk();
     void advanceWalk();
@@ -186,6 +221,7 @@ private:
     std::vector<level::Mark> m_copiedMarks;
     QString m_copiedText;  ///< what this program put on the clipboard last
     Washes m_washes;
+    Ways m_ways;
     QTimer m_probeTimer;
     JumpGuides m_jumpGuides;
     std::optional<JumpLine> m_jumpLine;

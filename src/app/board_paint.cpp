@@ -75,7 +75,7 @@ void Board::paintEvent(QPaintEvent*) {
     if (isWalking()) {
         const bool asInGame = m_session.step() == Step::Skin;
         look = {1, asInGame, false, !asInGame, !asInGame, [this, asInGame](const level::Entity& e) {
-                    return m_walk->isTaken(e.id.text) ||
+                    return m_walk->isTaken(e.id.text) || m_walk->goes(e.id) ||
                            (asInGame && m_session.project().roleOf(e) == level::Role::Spawn);
                 }};
     }
@@ -89,6 +89,7 @@ void Board::paintEvent(QPaintEvent*) {
             paintFindings(painter);
             if (m_jumpLine) paintRuler(painter);
         }
+        if (m_session.step() == Step::Cast) paintCast(painter);
         paintSelection(painter);
         if (m_session.step() == Step::Skin && m_session.isOnSwatch()) paintMotifs(painter);
         if (m_session.step() == Step::Skin && m_session.options().showsLook) paintLook(painter);
@@ -333,6 +334,7 @@ void Board::paintWalk(QPainter& painter, const MatterScene& scene) {
     if (m_walk) drawTrail(m_walk->formerTrail(), 0.35);
     drawTrail(m_walk ? m_walk->trail() : m_lastTrail, 1);
     if (m_walk) {
+        paintGoing(painter, scene);
         paintWalkThings(painter);
         paintBody(painter, scene);
     }

@@ -1,6 +1,8 @@
 #include <QKeyEvent>
 
 #include "app/board.h"
+#include "app/entity_painter.h"
+#include "level/zone_edits.h"
 
 namespace rook::app {
 
@@ -113,6 +115,22 @@ bool Board::takeWalkKey(const QKeyEvent* event, bool isDown) {
     }
 }
 
+void Board::paintGoing(QPainter& painter, const MatterScene& scene) {
+    const Theme& theme = currentTheme();
+    for (const Walk::Going& each : m_walk->going()) {
+        const QRectF box = m_view.toWidget(level::rectOf(each.box));
+        if (!box.intersects(rect())) continue;
+        const level::Kind* kind = m_session.project().findKind(each.kind);
+        painter.setRenderHint(QPainter::Antialiasing, false);
+        const bool hasSprite = kind && paintSprite(painter, scene, *kind, box, each.facesLeft);
+        painter.setRenderHint(QPainter::Antialiasing);
+        if (hasSprite) continue;
+        painter.setPen(QPen(each.isDeadly ? theme.alarm : theme.plum, 1.6));
+        painter.setBrush(Qt::NoBrush);
+        paintRoleMark(painter, kind ? kind->role : level::Role::Prop, box, level::Facing::Right);
+    }
+}
+
 void Board::fadeLayers() {
     constexpr double faintest = 0.25;
     constexpr double step = 0.08;
@@ -144,15 +162,31 @@ void Board::followWalk() {
                            QPointF(std::clamp(at.x(), calm.left(), calm.right()),
                                    std::clamp(at.y(), calm.top(), calm.bottom()));
     // Where the level ends there is nothing to see: an axis that fits whole does not move at all.
-    const auto kept = [&](double offset, double now, int levelPx, int widgetPx) {
+    const auto kept = [&](double offset, double now, int start, int size, int widgetPx) {
         constexpr double rim = 12;
-        const double last = levelPx * m_view.scale() - widgetPx + rim;
-        return last <= -rim ? now : std::clamp(offset, -rim, last);
+        const double first = start * m_view.scale() - rim;
+        const double last = (start + size) * m_view.scale() - widgetPx + rim;
+        return last <= first ? now : std::clamp(offset, first, last);
     };
-    const PxRect level = m_session.level()->boundsPx();
+    const level::Level& level = *m_session.level();
+    PxRect bounds = level.boundsPx();
+    // Where a zone is as large as what is seen, the view keeps to its camera.
+    const level::Zone* zone =
+        reach::zoneOf(level, m_walk->tables(), {m_walk->body().x, m_walk->body().y});
+    if (zone) {
+        const PxRect camera = cameraOf(level, *zone);
+        if (camera.width * m_view.scale() >= width()) {
+            bounds.x = camera.x;
+            bounds.width = camera.width;
+        }
+        if (camera.height * m_view.scale() >= height()) {
+            bounds.y = camera.y;
+            bounds.height = camera.height;
+        }
+    }
     View view = m_view;
-    view.setOffset({kept(wanted.x(), m_view.offset().x(), level.width, width()),
-                    kept(wanted.y(), m_view.offset().y(), level.height, height())});
+    view.setOffset({kept(wanted.x(), m_view.offset().x(), bounds.x, bounds.width, width()),
+                    kept(wanted.y(), m_view.offset().y(), bounds.y, bounds.height, height())});
     setView(view);
 }
 

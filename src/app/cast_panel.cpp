@@ -2,26 +2,32 @@
 #include <QSpinBox>
 #include <algorithm>
 #include <functional>
+#include <set>
 
 #include "app/field_control.h"
 #include "app/margin.h"
-#include "app/panel_section.h"
+#include "app/panel_parts.h"
 #include "app/theme.h"
+#include "level/cast_edits.h"
 
 namespace rook::app {
 
 namespace {
 
-/// The fields of one selected entity, or what the cast of the level is.
+using level::Entity;
+using level::FieldDefinition;
+using level::Kind;
+
+/// The fields of what is selected, and what the cast of the level is.
 class CastPanel : public MarginPanel {
 public:
     CastPanel(Session& session, QWidget* parent)
         : MarginPanel(parent), m_session(session), m_column(makeColumn(this)) {
-        const auto& ids = session.selection().entities;
-        if (ids.size() == 1)
-            addEntity(ids[0]);
-        else if (ids.size() > 1)
-            addSeveral(int(ids.size()));
+        m_ids = session.selection().entities;
+        if (m_ids.size() == 1) addEntity();
+        if (m_ids.size() > 1) addSeveral();
+        addSection(makeZoneSection(session, this));
+        addSection(makeKindSection(session, this));
         addCounts();
         m_column->addStretch();
     }
@@ -32,43 +38,39 @@ public:
     }
 
 private:
-    [[nodiscard]] const level::Entity* entity() const {
-        return findEntity(*m_session.level(), m_id);
+    void addSection(PanelSection* section) {
+        m_refreshers << [section] { section->refresh(); };
+        m_column->addWidget(section);
+    }
+    /// The first that is selected: what it has is shown for all.
+    [[nodiscard]] const Entity* entity() const {
+        return m_ids.empty() ? nullptr : findEntity(*m_session.level(), m_ids.front());
+    }
+    [[nodiscard]] QString names() const {
+        return m_ids.size() == 1 ? QString::fromStdString(m_ids[0].text)
+                                 : counted(qsizetype(m_ids.size()), tr("entity"), tr("entities"));
     }
 
-    /// Applies a change to the selected entity as one named step; tells what is wrong with it.
-    template <typename Change>
-    void change(const QString& what, Change&& make) {
-        const level::Entity* former = entity();
-        if (!former) return;
-        level::Entity next = *former;
-        make(next);
-        if (next == *former) return;
-        const auto edit = changeEntity(
-            *m_session.level(), next,
-            tr("Change %1 of %2").arg(what, QString::fromStdString(m_id.text)).toStdString());
-        if (!edit) {
-            m_session.say(QString::fromStdString(edit.error().sentence()));
-            refresh();
-            return;
-        }
-        m_session.apply(*edit);
+    /// Applies a change to all that are selected as one named step; tells what is wrong with it.
+    void change(const QString& what, const std::function<void(Entity&)>& make) {
+        const auto edit = changeEntities(*m_session.level(), m_ids, make,
+                                         tr("Change %1 of %2").arg(what, names()).toStdString());
+        if (edit && edit->level == *m_session.level()) return;
+        m_session.apply(edit);
+        if (!edit) refresh();
     }
 
     QSpinBox* addNumber(MarginSection* section, const QString& name, int low, int high,
-                        const std::function<int(const level::Entity&)>& get,
-                        const std::function<void(level::Entity&, int)>& set) {
-        auto* box = new QSpinBox(section);
-        box->setRange(low, high);
+                        const std::function<int(const Entity&)>& get,
+                        const std::function<void(Entity&, int)>& set) {
+        auto* box = makeNumberBox(
+            QStringLiteral("field-") + name, low, high, section,
+            [this, name, set](int value) { change(name, [&](Entity& e) { set(e, value); }); });
         box->setFixedWidth(110);
         box->setKeyboardTracking(false);
-        box->setObjectName(QStringLiteral("field-") + name);
-        connect(box, &QSpinBox::valueChanged, this, [this, name, set](int value) {
-            change(name, [&](level::Entity& e) { set(e, value); });
-        });
         m_refreshers << [this, box, get] {
             const QSignalBlocker blocker(box);
-            if (const level::Entity* e = entity()) box->setValue(get(*e));
+            if (const Entity* e = entity()) box->setValue(get(*e));
         };
         section->addControl(name, box);
         return box;
@@ -76,8 +78,8 @@ private:
 
     QComboBox* addChoice(MarginSection* section, const QString& name,
                          const QList<std::pair<QString, QString>>& choices,
-                         const std::function<QString(const level::Entity&)>& get,
-                         const std::function<void(level::Entity&, const QString&)>& set) {
+                         const std::function<QString(const Entity&)>& get,
+                         const std::function<void(Entity&, const QString&)>& set) {
         auto* box = new QComboBox(section);
         box->setFixedWidth(150);
         box->setObjectName(QStringLiteral("field-") + name);
@@ -85,10 +87,10 @@ private:
             box->addItem(text, value);
         connect(box, &QComboBox::activated, this, [this, box, name, set](int index) {
             const QString value = box->itemData(index).toString();
-            change(name, [&](level::Entity& e) { set(e, value); });
+            change(name, [&](Entity& e) { set(e, value); });
         });
         m_refreshers << [this, box, get] {
-            const level::Entity* e = entity();
+            const Entity* e = entity();
             if (!e) return;
             const QString value = get(*e);
             // A value that nothing answers to is shown as it is, not replaced.
@@ -99,13 +101,12 @@ private:
         return box;
     }
 
-    void addEntity(const EntityId& id) {
-        m_id = id;
-        const level::Entity* e = entity();
-        const level::Kind* kind = e ? m_session.project().findKind(e->kind) : nullptr;
+    void addEntity() {
+        const Entity* e = entity();
+        const Kind* kind = e ? m_session.project().findKind(e->kind) : nullptr;
         if (!kind) return;
         auto* section = new MarginSection(QString::fromStdString(kind->title),
-                                          QString::fromStdString(id.text), this);
+                                          QString::fromStdString(e->id.text), this);
         m_column->addWidget(section);
         const PxRect level = m_session.level()->boundsPx();
         addNumber(
@@ -116,7 +117,16 @@ private:
             section, tr("y, px"), 0, level.height - e->box.height,
             [](const auto& entity) { return entity.box.y; },
             [](auto& entity, int value) { entity.box.y = value; });
-        if (kind->role == level::Role::Spawn) {
+        if (kind->role == level::Role::Exit) addTarget(section);
+        addFields(section, *kind);
+        section->addWide(makeWords(tr("Arrows nudge by a cell, with Shift by a px."), section));
+        if (!hasRoleData(kind->role)) return;
+        addSection(makeRoleSection(kind->role, e->id, m_session, this));
+    }
+    /// What all of the kind have: the way that they face, and their fields.
+    void addFields(MarginSection* section, const Kind& kind) {
+        if (kind.role == level::Role::Spawn || kind.role == level::Role::Foe ||
+            kind.role == level::Role::Entry)
             addChoice(
                 section, tr("Facing"),
                 {{tr("left"), QStringLiteral("left")}, {tr("right"), QStringLiteral("right")}},
@@ -124,71 +134,112 @@ private:
                 [](auto& entity, const QString& value) {
                     entity.facing = *level::fromName<level::Facing>(value.toStdString());
                 });
-        }
-        if (kind->role == level::Role::Exit) addTarget(section);
-        for (const level::FieldDefinition& field : kind->fields)
+        for (const FieldDefinition& field : kind.fields)
             addField(section, field);
-        section->addWide(makeWords(tr("Arrows nudge by a cell, with Shift by a px."), section));
-        if (!hasRoleData(kind->role)) return;
-        auto* role = makeRoleSection(kind->role, m_id, m_session, this);
-        m_refreshers << [role] { role->refresh(); };
-        m_column->addWidget(role);
     }
     static bool hasRoleData(level::Role role) {
         using level::Role;
         return role == Role::Door || role == Role::Pickup || role == Role::Hazard ||
-               role == Role::Foe || role == Role::Spring || role == Role::Mover;
+               role == Role::Foe || role == Role::Spring || role == Role::Mover ||
+               role == Role::Formation || role == Role::Trigger;
     }
 
+    /// Levels with their starts and entries, by choice and never by number.
     void addTarget(MarginSection* section) {
-        QList<std::pair<QString, QString>> levels{{tr("the end"), QString()}};
-        for (const auto& level : m_session.project().levels)
-            levels << std::pair(QString::fromStdString(level->title),
-                                QString::fromStdString(level->id.text));
+        QList<std::pair<QString, QString>> targets{{tr("the end"), QString()}};
+        for (const auto& level : m_session.project().levels) {
+            const QString title = QString::fromStdString(level->title);
+            const QString id = QString::fromStdString(level->id.text);
+            targets << std::pair(title, id);
+            for (const Entity& e : level->entities) {
+                const auto role = m_session.project().roleOf(e);
+                if (role != level::Role::Spawn && role != level::Role::Entry) continue;
+                const QString entry = QString::fromStdString(e.id.text);
+                targets << std::pair(title + tr(", at ") + entry, id + u'/' + entry);
+            }
+        }
         addChoice(
-            section, tr("Leads to"), levels,
-            [](const auto& entity) { return QString::fromStdString(entity.to.level.text); },
+            section, tr("Leads to"), targets,
+            [](const auto& entity) {
+                QString text = QString::fromStdString(entity.to.level.text);
+                if (!entity.to.entry.isEmpty())
+                    text += u'/' + QString::fromStdString(entity.to.entry.text);
+                return text;
+            },
             [](auto& entity, const QString& value) {
-                entity.to = {{value.toStdString()}, {}};
+                entity.to = {{value.section(u'/', 0, 0).toStdString()},
+                             {value.section(u'/', 1).toStdString()}};
             });
     }
 
-    static void setField(level::Entity& entity, const std::string& name, level::FieldValue value) {
-        for (auto& [key, slot] : entity.fields) {
-            if (key != name) continue;
-            slot = std::move(value);
-            return;
-        }
-        entity.fields.emplace_back(name, std::move(value));
-    }
-
-    void addField(MarginSection* section, const level::FieldDefinition& field) {
+    void addField(MarginSection* section, const FieldDefinition& field) {
         const QString name = QString::fromStdString(field.name);
         auto* control = new FieldControl(
-            field.type,
+            field, referencesFor(field),
             [this, field, name](const level::FieldValue& value) {
-                change(name, [&](level::Entity& e) { setField(e, field.name, value); });
+                change(name, [&](Entity& e) { setField(e, field.name, value); });
             },
             section);
         control->setFixedWidth(150);
         control->setWords(QStringLiteral("field-") + name, name);
         m_refreshers << [this, control, field] {
-            if (const level::Entity* e = entity()) control->setValue(fieldOf(*e, field));
+            if (const Entity* e = entity()) control->setValue(fieldOf(*e, field));
         };
         section->addControl(name, control);
     }
+    [[nodiscard]] QStringList referencesFor(const FieldDefinition& field) const {
+        QStringList ids;
+        if (field.type == level::FieldType::Level)
+            for (const auto& level : m_session.project().levels)
+                ids << QString::fromStdString(level->id.text);
+        if (field.type == level::FieldType::Entity)
+            for (const Entity& e : m_session.level()->entities)
+                if (field.of.isEmpty() || e.kind == field.of)
+                    ids << QString::fromStdString(e.id.text);
+        return ids;
+    }
 
-    void addSeveral(int count) {
-        auto* section =
-            new MarginSection(tr("Selection"), counted(count, tr("entity"), tr("entities")), this);
-        section->addWide(
-            makeWords(tr("Drag or nudge them together; Delete removes them."), section));
+    void addSeveral() {
+        const level::Level& level = *m_session.level();
+        std::set<KindId> kinds;
+        for (const EntityId& id : m_ids)
+            if (const Entity* e = findEntity(level, id)) kinds.insert(e->kind);
+        const Kind* kind =
+            kinds.size() == 1 ? m_session.project().findKind(*kinds.begin()) : nullptr;
+        auto* section = new MarginSection(
+            kind ? QString::fromStdString(kind->title) : tr("Selection"), names(), this);
         m_column->addWidget(section);
+        if (kind) addFields(section, *kind);
+        auto* grid = new ButtonGrid;
+        const std::tuple<QString, const char*, level::Alignment> sides[] = {
+            {tr("Align left"), "align-left", level::Alignment::Left},
+            {tr("Align right"), "align-right", level::Alignment::Right},
+            {tr("Align tops"), "align-top", level::Alignment::Top},
+            {tr("Align feet"), "align-bottom", level::Alignment::Bottom},
+            {tr("Align middles"), "align-middle", level::Alignment::Middle},
+            {tr("Align centres"), "align-centre", level::Alignment::Centre}};
+        for (const auto& [text, name, side] : sides)
+            grid->add(text, name, section, [this, side = side] {
+                m_session.apply(alignEntities(*m_session.level(), m_ids, side));
+            });
+        grid->add(tr("Spread across"), "spread-across", section,
+                  [this] { m_session.apply(distributeEntities(*m_session.level(), m_ids, true)); });
+        grid->add(tr("Spread down"), "spread-down", section, [this] {
+            m_session.apply(distributeEntities(*m_session.level(), m_ids, false));
+        });
+        grid->add(tr("Group, ungroup"), "toggle-group", section,
+                  [this] { m_session.apply(toggleGroup(*m_session.level(), m_ids)); })
+            ->setToolTip(tr("Those of a group are chosen together."));
+        section->addWide(grid);
+        section->addWide(
+            makeWords(kind ? tr("A field that is changed here changes for all of them.")
+                           : tr("Of several kinds: choose one kind to change its fields."),
+                      section));
     }
 
     void addCounts() {
         auto* section = new MarginSection(tr("Cast of this level"), {}, this);
-        for (const level::Kind& kind : m_session.project().kinds) {
+        for (const Kind& kind : m_session.project().kinds) {
             QLabel* value = section->addValue(QString::fromStdString(kind.title));
             m_refreshers << [this, value, id = kind.id] {
                 const auto& list = m_session.level()->entities;
@@ -196,12 +247,14 @@ private:
                     list.begin(), list.end(), [&](const auto& e) { return e.kind == id; })));
             };
         }
+        section->addWide(makeButton(tr("Open as a table"), QStringLiteral("open-table"), section,
+                                    [this] { Q_EMIT m_session.tableAsked(); }));
         m_column->addWidget(section);
     }
 
     Session& m_session;
     QVBoxLayout* m_column;
-    EntityId m_id;
+    std::vector<EntityId> m_ids;
     QList<std::function<void()>> m_refreshers;
 };
 

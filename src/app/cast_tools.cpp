@@ -1,70 +1,58 @@
 #include <QCoreApplication>
 #include <algorithm>
 
+#include "app/cast_handles.h"
 #include "app/entity_painter.h"
 #include "app/tool.h"
+#include "cast/behaviour.h"
+#include "level/cast_edits.h"
 
 namespace rook::app {
 
 namespace {
 
-enum class CastState { Resting, Moving };
+using level::Entity;
+using level::Kind;
 
-/// Press on an entity and drag: shared by both tools of Cast.
-class EntityMover {
-public:
-    /// True if there is one under the pointer; it is selected and can be dragged.
-    bool press(const ToolInput& input, ToolOutcome& outcome) {
-        const level::Entity* found =
-            entityAt(*input.level, QPointF(input.px.x, input.px.y), input.scale);
-        if (!found) return false;
-        Selection selection = *input.selection;
-        const auto there =
-            std::find(selection.entities.begin(), selection.entities.end(), found->id);
-        if (input.isStraight && there != selection.entities.end())
-            selection.entities.erase(there);
-        else if (input.isStraight)
-            selection.entities.push_back(found->id);
-        else if (there == selection.entities.end())
-            selection.entities = {found->id};
-        selection.cells.reset();
-        m_ids = selection.entities;
-        m_start = input.px;
-        outcome.selection = selection;
-        return true;
-    }
-    [[nodiscard]] ToolOutcome drag(const ToolInput& input, QString& label) const {
-        const CellSize cell = input.level->cellSize;
-        const auto step = [&](int distance, int size) {
-            const bool isFine = input.isStraight || input.options->snap == Snap::Px;
-            const int unit = isFine                                  ? 1
-                             : input.options->snap == Snap::HalfCell ? std::max(1, size / 2)
-                                                                     : size;
-            return static_cast<int>(std::lround(double(distance) / unit)) * unit;
-        };
-        const int dx = step(input.px.x - m_start.x, cell.width);
-        const int dy = step(input.px.y - m_start.y, cell.height);
-        label = QCoreApplication::translate("Tools", "move %1, %2 px").arg(dx).arg(dy);
-        if (dx == 0 && dy == 0) return {};
-        auto edit = moveEntities(*input.level, m_ids, dx, dy);
-        if (!edit) return {{}, {}, {}, edit.error(), false};
-        return {*edit, {}, {}, {}, false};
-    }
+enum class CastState { Resting, Moving, Handling, Rowing, Framing };
 
-private:
-    std::vector<EntityId> m_ids;
-    PxPoint m_start;
-};
+QString words(const char* text) {
+    return QCoreApplication::translate("Tools", text);
+}
 
-/// Places entities; on one that is there it moves it; the right button deletes.
+/// A distance as whole steps of the snap in hand.
+PxPoint stepped(const ToolInput& input, PxPoint from, PxPoint to) {
+    const auto step = [&](int distance, int size) {
+        const bool isFine = input.isStraight || input.options->snap == Snap::Px;
+        const int unit = isFine                                  ? 1
+                         : input.options->snap == Snap::HalfCell ? std::max(1, size / 2)
+                                                                 : size;
+        return static_cast<int>(std::lround(double(distance) / unit)) * unit;
+    };
+    return {step(to.x - from.x, input.level->cellSize.width),
+            step(to.y - from.y, input.level->cellSize.height)};
+}
+
+const Entity* under(const ToolInput& input) {
+    return entityAt(*input.level, QPointF(input.px.x, input.px.y), input.scale);
+}
+
+/// Places entities, one by a click, a row by a drag; on one that is there it moves it, and its
+/// handles shape it; the right button deletes.
 class CastingTool : public Tool {
 public:
     explicit CastingTool(bool places) : m_places(places) {}
 
     ToolOutcome press(const ToolInput& input) override {
         ToolOutcome outcome;
-        const level::Entity* found =
-            entityAt(*input.level, QPointF(input.px.x, input.px.y), input.scale);
+        m_start = input.px;
+        if (const auto handle = handleUnder(input)) {
+            m_handle = *handle;
+            if (input.isErasing) return dropHandle(input);
+            setState(CastState::Handling);
+            return {};
+        }
+        const Entity* found = under(input);
         if (input.isErasing) {
             if (found) outcome.edit = deleteEntities(*input.level, {found->id});
             outcome.isDone = true;
@@ -75,59 +63,213 @@ public:
             outcome.options->kind = found->kind;
             return outcome;
         }
-        if (m_mover.press(input, outcome)) {
-            setState(CastState::Moving);
-            return outcome;
+        if (found) return take(input, *found);
+        if (!m_places) {
+            setState(CastState::Framing);
+            return {};
         }
-        return m_places ? place(input) : ToolOutcome{{}, Selection{}, {}, {}, false};
+        setState(CastState::Rowing);
+        return row(input, false);
     }
     ToolOutcome drag(const ToolInput& input) override {
-        if (m_state != CastState::Moving) return {};
-        return m_mover.drag(input, m_preview.label);
+        switch (m_state) {
+            case CastState::Resting:
+                return {};
+            case CastState::Moving:
+                return move(input);
+            case CastState::Handling:
+                return handle(input);
+            case CastState::Rowing:
+                return row(input, false);
+            case CastState::Framing:
+                m_preview.pxFrame = PxRect::spanning(m_start, input.px);
+                m_preview.label = words("%1 entities").arg(framed(input).size());
+                return {};
+        }
+        return {};
     }
     ToolOutcome release(const ToolInput& input) override {
-        ToolOutcome outcome = drag(input);
-        outcome.isDone = m_state == CastState::Moving;
+        ToolOutcome outcome;
+        if (m_state == CastState::Rowing) {
+            outcome = row(input, true);
+        } else if (m_state == CastState::Framing) {
+            Selection selection;
+            if (input.isStraight) selection.entities = input.selection->entities;
+            for (const EntityId& id : withGroups(*input.level, framed(input)))
+                if (std::count(selection.entities.begin(), selection.entities.end(), id) == 0)
+                    selection.entities.push_back(id);
+            outcome.selection = selection;
+        } else {
+            outcome = drag(input);
+            outcome.isDone = m_state != CastState::Resting;
+        }
         setState(CastState::Resting);
         return outcome;
     }
     void hover(const ToolInput& input) override {
         m_preview = {};
-        const level::Kind* kind = input.project->findKind(input.options->kind);
-        const bool isOverOne =
-            entityAt(*input.level, QPointF(input.px.x, input.px.y), input.scale) != nullptr;
-        if (!m_places || !kind || isOverOne) return;
-        const auto& list = input.level->entities;
-        const auto count = std::count_if(
-            list.begin(), list.end(), [&](const level::Entity& e) { return e.kind == kind->id; });
-        if (kind->atMost > 0 && count >= kind->atMost) {
-            m_preview.label = QCoreApplication::translate("Tools", "no more of %1 here")
-                                  .arg(QString::fromStdString(kind->title).toLower());
+        if (const auto handle = handleUnder(input)) {
+            m_preview.cursor = handle->cursor;
             return;
         }
-        const PxPoint at = cornerOf(input, *kind);
-        m_preview.ghosts = {{at.x, at.y, kind->width, kind->height}};
-        m_preview.label = QStringLiteral("%1 %2, %3")
-                              .arg(QString::fromStdString(kind->title).toLower())
-                              .arg(at.x)
-                              .arg(at.y);
+        const Kind* kind = input.project->findKind(input.options->kind);
+        if (!m_places || !kind || under(input)) return;
+        const auto& list = input.level->entities;
+        const auto count = std::count_if(list.begin(), list.end(),
+                                         [&](const Entity& e) { return e.kind == kind->id; });
+        if (kind->atMost > 0 && count >= kind->atMost) {
+            m_preview.label =
+                words("no more of %1 here").arg(QString::fromStdString(kind->title).toLower());
+            return;
+        }
+        showGhosts(input, *kind, {boxAt(input, *kind, input.px)});
     }
     void cancel() override { setState(CastState::Resting); }
     const ToolPreview& preview() const override { return m_preview; }
 
 private:
-    static PxPoint cornerOf(const ToolInput& input, const level::Kind& kind) {
-        return snapped(input.px, kind, input.level->cellSize,
-                       input.isStraight ? Snap::Px : input.options->snap);
+    /// Where one would come to stand, by the kind's rule if that is asked for.
+    static PxRect boxAt(const ToolInput& input, const Kind& kind, PxPoint pointer) {
+        const PxPoint corner = snapped(pointer, kind, input.level->cellSize,
+                                       input.isStraight ? Snap::Px : input.options->snap);
+        const PxRect box{corner.x, corner.y, kind.width, kind.height};
+        return input.options->setsDown ? cast::dropped(*input.project, *input.level, kind, box)
+                                       : box;
     }
-    ToolOutcome place(const ToolInput& input) {
-        const level::Kind* kind = input.project->findKind(input.options->kind);
+    void showGhosts(const ToolInput& input, const Kind& kind, std::vector<PxRect> boxes) {
+        m_preview.ghosts = std::move(boxes);
+        const PxRect& first = m_preview.ghosts.front();
+        QString text = QString::fromStdString(kind.title).toLower();
+        text += m_preview.ghosts.size() > 1 ? QStringLiteral(" × %1").arg(m_preview.ghosts.size())
+                                            : QStringLiteral(" %1, %2").arg(first.x).arg(first.y);
+        Entity there;
+        there.kind = kind.id;
+        there.box = first;
+        if (const auto flaw = cast::standingFlaw(*input.project, *input.level, there))
+            text += QStringLiteral(", ") + QString::fromStdString(*flaw);
+        m_preview.label = text;
+    }
+    /// One at the press, and side by side as one drags on.
+    ToolOutcome row(const ToolInput& input, bool isDone) {
+        const Kind* kind = input.project->findKind(input.options->kind);
         if (!kind) return {};
-        auto edit = placeEntity(*input.level, *kind, cornerOf(input, *kind), input.options->facing);
-        if (!edit) return {{}, {}, {}, edit.error(), false};
+        const CellSize cell = input.level->cellSize;
+        const PxPoint way = stepped(input, m_start, input.px);
+        const bool isAcross = std::abs(way.x) >= std::abs(way.y);
+        const int size = isAcross ? kind->width : kind->height;
+        const int unit = isAcross ? cell.width : cell.height;
+        const int step = input.options->snap == Snap::Px || input.isStraight
+                             ? size
+                             : (size + unit - 1) / unit * unit;
+        ToolOutcome outcome;
+        level::LevelEdit edit{*input.level, {}, {}};
+        std::vector<PxRect> boxes;
         Selection selection;
-        selection.entities = {edit->level.entities.items().back().id};
-        return {*edit, selection, {}, {}, true};
+        for (const PxPoint at : level::rowCorners(m_start, {m_start.x + way.x, m_start.y + way.y},
+                                                  std::max(1, step))) {
+            const PxRect box = boxAt(input, *kind, at);
+            auto next = placeEntity(edit.level, *kind, {box.x, box.y}, input.options->facing);
+            if (!next) {
+                if (boxes.empty()) outcome.error = next.error();
+                break;
+            }
+            next->touched = next->touched.united(edit.touched);
+            edit = std::move(*next);
+            boxes.push_back(box);
+            selection.entities.push_back(edit.level.entities.items().back().id);
+        }
+        if (boxes.empty()) {
+            outcome.isDone = isDone;
+            return outcome;
+        }
+        if (boxes.size() > 1)
+            edit.name = "Place a row of " + std::to_string(boxes.size()) + " x " + kind->title;
+        m_preview = {};
+        showGhosts(input, *kind, boxes);
+        if (!isDone) return outcome;
+        outcome.edit = std::move(edit);
+        outcome.selection = selection;
+        outcome.isDone = true;
+        return outcome;
+    }
+    ToolOutcome take(const ToolInput& input, const Entity& found) {
+        ToolOutcome outcome;
+        Selection selection = *input.selection;
+        const auto there =
+            std::find(selection.entities.begin(), selection.entities.end(), found.id);
+        if (input.isStraight && there != selection.entities.end())
+            selection.entities.erase(there);
+        else if (input.isStraight)
+            selection.entities.push_back(found.id);
+        else if (there == selection.entities.end())
+            selection.entities = withGroups(*input.level, {found.id});
+        selection.cells.reset();
+        selection.zone.reset();
+        m_ids = selection.entities;
+        outcome.selection = selection;
+        setState(CastState::Moving);
+        return outcome;
+    }
+    ToolOutcome move(const ToolInput& input) {
+        const PxPoint by = stepped(input, m_start, input.px);
+        m_preview.label = words("move %1, %2 px").arg(by.x).arg(by.y);
+        if (by == PxPoint{}) return {};
+        auto edit = moveEntities(*input.level, m_ids, by.x, by.y);
+        if (!edit) return {{}, {}, {}, edit.error(), false};
+        return {*edit, {}, {}, {}, false};
+    }
+    [[nodiscard]] static std::vector<EntityId> framed(const ToolInput& input, PxPoint start) {
+        std::vector<EntityId> ids;
+        const PxRect frame = PxRect::spanning(start, input.px);
+        for (const Entity& entity : input.level->entities)
+            if (frame.overlaps(entity.box)) ids.push_back(entity.id);
+        return ids;
+    }
+    [[nodiscard]] std::vector<EntityId> framed(const ToolInput& input) const {
+        return framed(input, m_start);
+    }
+
+    [[nodiscard]] static const Entity* single(const ToolInput& input) {
+        const auto& ids = input.selection->entities;
+        return ids.size() == 1 ? findEntity(*input.level, ids[0]) : nullptr;
+    }
+    [[nodiscard]] static std::optional<CastHandle> handleUnder(const ToolInput& input) {
+        const Entity* entity = single(input);
+        if (!entity || input.isPicking) return std::nullopt;
+        return handleAt(*input.project, *entity, input.px, input.slackPx(6));
+    }
+    ToolOutcome handle(const ToolInput& input) {
+        const Entity* entity = single(input);
+        if (!entity) return {};
+        // Handles lie on the grid of the snap, as what is placed does.
+        const PxPoint by = stepped(input, m_start, input.px);
+        const Entity next =
+            dragged(*entity, m_handle, {m_handle.at.x + by.x, m_handle.at.y + by.y});
+        if (next == *entity) return {};
+        auto edit = changeEntity(*input.level, next, "Shape " + entity->id.text);
+        if (!edit) return {{}, {}, {}, edit.error(), false};
+        m_preview.label = labelOf(next);
+        return {*edit, {}, {}, {}, false};
+    }
+    [[nodiscard]] QString labelOf(const Entity& next) const {
+        switch (m_handle.sort) {
+            case CastHandle::Sort::Edge:
+                return QStringLiteral("%1 × %2 px").arg(next.box.width).arg(next.box.height);
+            case CastHandle::Sort::Radius:
+                return words("%1 px").arg(next.data.formation.distance);
+            default:
+                return {};
+        }
+    }
+    ToolOutcome dropHandle(const ToolInput& input) {
+        const Entity* entity = single(input);
+        ToolOutcome outcome;
+        outcome.isDone = true;
+        const Entity next = withoutHandle(*entity, m_handle);
+        if (next == *entity) return outcome;
+        const auto edit = changeEntity(*input.level, next, "Shape " + entity->id.text);
+        if (edit) outcome.edit = *edit;
+        return outcome;
     }
     void setState(CastState state) {
         m_state = state;
@@ -136,13 +278,67 @@ private:
 
     bool m_places;
     CastState m_state = CastState::Resting;
-    EntityMover m_mover;
+    PxPoint m_start;
+    std::vector<EntityId> m_ids;
+    CastHandle m_handle;
+    ToolPreview m_preview;
+};
+
+/// From one entity to another: a reference, or one less.
+class LinkTool : public Tool {
+public:
+    ToolOutcome press(const ToolInput& input) override {
+        const Entity* found = input.isErasing ? nullptr : under(input);
+        m_from = found ? std::optional(found->id) : std::nullopt;
+        if (!found) return {{}, Selection{}, {}, {}, false};
+        Selection selection;
+        selection.entities = {found->id};
+        m_preview.rulerFrom = {found->box.x + found->box.width / 2,
+                               found->box.y + found->box.height / 2};
+        return {{}, selection, {}, {}, false};
+    }
+    ToolOutcome drag(const ToolInput& input) override {
+        if (!m_from) return {};
+        m_preview.ruler = input.px;
+        const Entity* to = under(input);
+        m_preview.label = to && to->id != *m_from
+                              ? words("link %1").arg(QString::fromStdString(to->id.text))
+                              : words("to which entity?");
+        return {};
+    }
+    ToolOutcome release(const ToolInput& input) override {
+        ToolOutcome outcome;
+        const Entity* to = under(input);
+        if (m_from && to && to->id != *m_from) {
+            auto edit = linkEntities(*input.project, *input.level, *m_from, to->id);
+            if (edit)
+                outcome.edit = *edit;
+            else
+                outcome.error = edit.error();
+            outcome.isDone = edit.has_value();
+        }
+        cancel();
+        return outcome;
+    }
+    void hover(const ToolInput& input) override {
+        m_preview = {};
+        if (const Entity* found = under(input))
+            m_preview.label = words("drag from %1").arg(QString::fromStdString(found->id.text));
+    }
+    void cancel() override {
+        m_from.reset();
+        m_preview = {};
+    }
+    const ToolPreview& preview() const override { return m_preview; }
+
+private:
+    std::optional<EntityId> m_from;
     ToolPreview m_preview;
 };
 
 }  // namespace
 
-PxPoint snapped(PxPoint pointer, const level::Kind& kind, CellSize cell, Snap snap) {
+PxPoint snapped(PxPoint pointer, const Kind& kind, CellSize cell, Snap snap) {
     const int width = kind.width;
     const int height = kind.height;
     if (snap == Snap::Px) return {pointer.x - width / 2, pointer.y - height / 2};
@@ -155,7 +351,17 @@ PxPoint snapped(PxPoint pointer, const level::Kind& kind, CellSize cell, Snap sn
 }
 
 std::unique_ptr<Tool> makeCastTool(CastTool tool) {
-    return std::make_unique<CastingTool>(tool == CastTool::Place);
+    switch (tool) {
+        case CastTool::Place:
+            return std::make_unique<CastingTool>(true);
+        case CastTool::Select:
+            return std::make_unique<CastingTool>(false);
+        case CastTool::Link:
+            return std::make_unique<LinkTool>();
+        case CastTool::Zone:
+            return makeZoneTool();
+    }
+    return nullptr;
 }
 
 }  // namespace rook::app

@@ -117,7 +117,16 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
     }
     const level::TileAnimation* animation = sheet->animationOf(kind.tile - 1);
     const int number = animation ? animation->frameAt(scene.tick) : kind.tile - 1;
-    painter.drawImage(box, image, sourceOf(*sheet, number));
+    QRect source = sourceOf(*sheet, number);
+    source.setSize(
+        {source.width() * kind.spriteTiles.width, source.height() * kind.spriteTiles.height});
+    QRectF target = box;
+    if (kind.sprite) {
+        const double scale = box.width() / kind.width;
+        target = QRectF(box.topLeft() + QPointF(kind.sprite->x, kind.sprite->y) * scale,
+                        QSizeF(kind.sprite->width, kind.sprite->height) * scale);
+    }
+    painter.drawImage(target, image, source);
     painter.restore();
     return true;
 }

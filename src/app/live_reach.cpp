@@ -3,6 +3,7 @@
 #include <QtConcurrent>
 
 #include "check/audit.h"
+#include "check/cast.h"
 #include "check/deep.h"
 #include "check/look.h"
 #include "check/why_not.h"
@@ -113,6 +114,7 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->findings.resize(planned->ownFindings);
     const auto audit = check::auditFindings(project, level, planned->answer, cancel);
     planned->findings.insert(planned->findings.end(), audit.begin(), audit.end());
+    if (isAnswered) planned->crossings = reach::crossingsOf(level, planned->answer);
     planned->strewn = level.scatter.empty() ? nullptr
                                             : std::make_shared<const skin::Strewn>(skin::strew(
                                                   project, level, reachedCells(planned, level)));
@@ -151,11 +153,19 @@ std::shared_ptr<const ProvenLevel> deepenLevel(const level::Project& project,
     deep->isDepthCurrent = true;
     if (cancel && *cancel) return proven;  // nobody looks at it
     if (!deep->depth->runs) return deep;
+    if (isFirst && deep->depth->proof.run && proven->question) {
+        const auto meetings =
+            check::meetingFindings(project, level, *proven->question, *deep->depth->proof.run);
+        deep->meetings = meetings;
+    }
+    if (!isFirst)
+        deep->crossings = reach::withNeeds(project, level, std::move(deep->crossings), limits);
     if (isFirst)
         deep->deadlyTouches = deadlyTouches(deep->depth->runs->problem(), proven->answer.reached);
     // What was found of it before is found again.
     std::erase_if(deep->findings, [](const check::Finding& f) { return check::isDeep(f.kind); });
-    const auto found = check::depthFindings(project, level, proven->answer, *deep->depth, cancel);
+    auto found = check::depthFindings(project, level, proven->answer, *deep->depth, cancel);
+    found.insert(found.end(), deep->meetings.begin(), deep->meetings.end());
     deep->findings.insert(deep->findings.begin() + std::ptrdiff_t(deep->ownFindings), found.begin(),
                           found.end());
     if (!isFirst)

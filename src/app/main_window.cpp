@@ -9,6 +9,7 @@
 #include <QSettings>
 #include <QVBoxLayout>
 
+#include "app/cast_table.h"
 #include "app/theme.h"
 #include "file/project_file.h"
 
@@ -42,6 +43,7 @@ MainWindow::MainWindow() {
     connect(m_board, &Board::walkChanged, this,
             [this] { m_head->setWalking(m_board->isWalking()); });
     connect(m_margin, &Margin::placeChosen, m_board, &Board::bringIntoView);
+    connect(&m_session, &Session::tableAsked, this, &MainWindow::showTable);
     connect(&m_session, &Session::placeAsked, m_board, &Board::bringIntoView);
     connect(m_margin, &Margin::pictureAsked, this, [this] {
         const QString file =
@@ -54,6 +56,13 @@ MainWindow::MainWindow() {
     takeThemeFromSettings();
     refreshActions();
     resize(1280, 800);
+}
+
+void MainWindow::showTable() {
+    if (!m_table) m_table = new CastTable(m_session, this);
+    m_table->show();
+    m_table->raise();
+    m_table->activateWindow();
 }
 
 void MainWindow::buildLayout() {

@@ -16,6 +16,8 @@
 
 namespace rook::app {
 
+class CastTable;
+
 class MainWindow : public QMainWindow {
     Q_OBJECT
 
@@ -37,6 +39,7 @@ protected:
     void closeEvent(QCloseEvent* event) override;
 
 private:
+    void showTable();
     void buildLayout();
     void buildMenus();
     void buildProjectMenu();
@@ -71,6 +74,7 @@ private:
     StatusLine* m_status = nullptr;
     QMenu* m_recent = nullptr;
     QAction *m_undo = nullptr, *m_redo = nullptr, *m_night = nullptr, *m_walkAction = nullptr;
+    CastTable* m_table = nullptr;  ///< made when it is asked for
 };
 
 }  // namespace rook::app

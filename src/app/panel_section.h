@@ -54,10 +54,15 @@ void showNumber(QSpinBox* box, int value);
 [[nodiscard]] PanelSection* makeRoleSection(level::Role role, const EntityId& id, Session& session,
                                             QWidget* parent);
 
+// The sections of Cast, one file a section.
+[[nodiscard]] PanelSection* makeZoneSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeKindSection(Session& session, QWidget* parent);
+
 // The sections of Skin, one file a section.
 [[nodiscard]] PanelSection* makeSheetSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeSwatchSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeCoverageSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeTileSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeTileCellsSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeScatterSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeLayerSection(Session& session, QWidget* parent);

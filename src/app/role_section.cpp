@@ -1,6 +1,8 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QLineEdit>
 #include <QSpinBox>
+#include <cmath>
 
 #include "app/panel_section.h"
 #include "app/theme.h"
@@ -22,13 +24,27 @@ public:
         switch (role) {
             case Role::Door:
                 addOpens();
+                addDoor();
                 break;
             case Role::Pickup:
+                addWhole(
+                    tr("Counts for"), "pickup-value", {}, -1000000, 1000000,
+                    [](const auto& d) { return d.value; },
+                    [](auto& d, int value) { d.value = value; });
                 addGrants();
                 break;
             case Role::Hazard:
-            case Role::Foe:
                 addTimetable();
+                break;
+            case Role::Foe:
+                addPatrol();
+                addTimetable();
+                break;
+            case Role::Formation:
+                addFormation();
+                break;
+            case Role::Trigger:
+                addTrigger();
                 break;
             case Role::Spring:
                 addSpring();
@@ -58,6 +74,7 @@ private:
         make(next.data);
         if (next == *former) return;
         std::optional<std::string> flaw = level::flawOf(next.data.track);
+        if (!flaw) flaw = level::flawOf(next.data.formation);
         if (!flaw && next.data.timetable) flaw = level::flawOf(*next.data.timetable);
         if (flaw) {
             m_session.say(QString::fromStdString(*flaw));
@@ -116,6 +133,217 @@ private:
         return e && std::count(e->data.opens.begin(), e->data.opens.end(), id) > 0;
     }
 
+    QComboBox* addChoice(const QString& name, const char* id, const QStringList& choices,
+                         std::function<int(const level::RoleData&)> get,
+                         std::function<void(level::RoleData&, int)> set) {
+        QComboBox* box =
+            makeChoiceBox(QLatin1String(id), choices, this, [this, name, set](int index) {
+                change(name, [&](level::RoleData& d) { set(d, index); });
+            });
+        m_shows << [box, get](const Entity& e) { box->setCurrentIndex(get(e.data)); };
+        addControl(name, box);
+        return box;
+    }
+    QLineEdit* addText(const QString& name, const char* id, const QString& hint,
+                       std::function<QString(const level::RoleData&)> get,
+                       std::function<void(level::RoleData&, const QString&)> set) {
+        auto* line = new QLineEdit(this);
+        line->setObjectName(QLatin1String(id));
+        line->setPlaceholderText(hint);
+        line->setFixedWidth(150);
+        line->setMaxLength(400);
+        connect(line, &QLineEdit::editingFinished, this, [this, line, name, set] {
+            if (!line->isModified()) return;
+            line->setModified(false);
+            change(name, [&](level::RoleData& d) { set(d, line->text()); });
+        });
+        m_shows << [line, get](const Entity& e) {
+            if (!line->hasFocus() || !line->isModified()) line->setText(get(e.data));
+        };
+        addControl(name, line);
+        return line;
+    }
+    static QString textOfNumbers(const std::vector<int>& numbers) {
+        QStringList parts;
+        for (const int number : numbers)
+            parts << QString::number(number);
+        return parts.join(QStringLiteral(", "));
+    }
+    static std::vector<int> numbersOf(const QString& text) {
+        std::vector<int> numbers;
+        for (const QString& part : text.split(u',', Qt::SkipEmptyParts)) {
+            bool isNumber = false;
+            const int number = part.trimmed().toInt(&isNumber);
+            if (isNumber && numbers.size() < 64) numbers.push_back(number);
+        }
+        return numbers;
+    }
+
+    void addDoor() {
+        addChoice(
+            tr("Stays open"), "door-manner", {tr("for good"), tr("for a time"), tr("one way only")},
+            [](const auto& d) { return int(d.door.manner); },
+            [](auto& d, int index) { d.door.manner = level::DoorManner(index); });
+        addWhole(
+            tr("For a time"), "door-ticks", tr("ticks"), 1, level::maxPeriodTicks,
+            [](const auto& d) { return d.door.ticks; },
+            [](auto& d, int value) { d.door.ticks = value; });
+        addChoice(
+            tr("One way to the"), "door-passes", {tr("left"), tr("right")},
+            [](const auto& d) { return d.door.passes == level::Facing::Left ? 0 : 1; },
+            [](auto& d, int index) {
+                d.door.passes = index == 0 ? level::Facing::Left : level::Facing::Right;
+            });
+        addWide(makeWords(tr("Only doors that stay open for good are proven; with others a level "
+                             "is not decided."),
+                          this));
+    }
+
+    void addPatrol() {
+        addChoice(
+            tr("Goes"), "gait",
+            {tr("nowhere"), tr("on floors"), tr("under ceilings"), tr("along its track")},
+            [](const auto& d) { return int(d.patrol.gait); },
+            [](auto& d, int index) { d.patrol.gait = level::Gait(index); });
+        auto* speed = new QDoubleSpinBox(this);
+        speed->setObjectName(QStringLiteral("patrol-speed"));
+        speed->setDecimals(3);
+        speed->setSingleStep(0.1);
+        speed->setRange(0.001, 16);
+        speed->setSuffix(tr(" px/tick"));
+        speed->setFixedWidth(110);
+        speed->setKeyboardTracking(false);
+        connect(speed, &QDoubleSpinBox::valueChanged, this, [this](double value) {
+            change(tr("the speed"), [&](level::RoleData& d) {
+                d.patrol.speed.thousandths = std::llround(value * 1000);
+            });
+        });
+        m_shows << [speed](const Entity& e) {
+            const QSignalBlocker blocker(speed);
+            speed->setValue(double(e.data.patrol.speed.thousandths) / 1000);
+        };
+        addControl(tr("Speed"), speed);
+        addChoice(
+            tr("At an edge"), "turns-at-edges", {tr("it turns"), tr("it walks off")},
+            [](const auto& d) { return d.patrol.turnsAtEdges ? 0 : 1; },
+            [](auto& d, int index) { d.patrol.turnsAtEdges = index == 0; });
+        addText(
+            tr("Turns at px"), "turns-at", tr("across, with commas"),
+            [](const auto& d) { return textOfNumbers(d.patrol.turnsAt); },
+            [](auto& d, const QString& text) { d.patrol.turnsAt = numbersOf(text); });
+        QWidget* mark = makeButton(tr("Add a turn mark"), QStringLiteral("add-turn"), this, [this] {
+            const Entity* e = findEntity(*m_session.level(), m_id);
+            if (!e) return;
+            const int way = e->facing == level::Facing::Left ? -1 : 1;
+            const int at =
+                e->box.x + e->box.width / 2 + way * 3 * m_session.level()->cellSize.width;
+            change(tr("the turn marks"),
+                   [at](level::RoleData& d) { d.patrol.turnsAt.push_back(at); });
+        });
+        mark->setToolTip(tr("Drag it on the board; the right button takes it away."));
+        addWide(mark);
+        addWhole(
+            tr("Once round"), "foe-period", tr("ticks"), 1, level::maxPeriodTicks,
+            [](const auto& d) { return d.track.periodTicks; },
+            [](auto& d, int value) { d.track.periodTicks = value; });
+    }
+
+    void addFormation() {
+        QStringList kinds{tr("no kind yet")};
+        for (const level::Kind& kind : m_session.project().kinds)
+            kinds << QString::fromStdString(kind.title);
+        addChoice(
+            tr("Of"), "formation-member", kinds,
+            [this](const auto& d) {
+                const auto& list = m_session.project().kinds;
+                for (std::size_t i = 0; i < list.size(); ++i)
+                    if (list[i].id == d.formation.member) return int(i) + 1;
+                return 0;
+            },
+            [this](auto& d, int index) {
+                d.formation.member =
+                    index == 0 ? KindId() : m_session.project().kinds[std::size_t(index - 1)].id;
+            });
+        addChoice(
+            tr("On a"), "formation-shape", {tr("ring"), tr("arc"), tr("line"), tr("grid")},
+            [](const auto& d) { return int(d.formation.shape); },
+            [](auto& d, int index) { d.formation.shape = level::FormationShape(index); });
+        addWhole(
+            tr("Places"), "formation-count", {}, 1, level::maxFormation,
+            [](const auto& d) { return d.formation.count; },
+            [](auto& d, int value) {
+                d.formation.count = value;
+                std::erase_if(d.formation.gaps, [&](int gap) { return gap >= value; });
+            });
+        addText(
+            tr("Empty places"), "formation-gaps", tr("from 1, with commas"),
+            [](const auto& d) {
+                std::vector<int> gaps = d.formation.gaps;
+                for (int& gap : gaps)
+                    ++gap;
+                return textOfNumbers(gaps);
+            },
+            [](auto& d, const QString& text) {
+                d.formation.gaps = numbersOf(text);
+                for (int& gap : d.formation.gaps)
+                    --gap;
+            });
+        addWhole(
+            tr("Radius or step"), "formation-distance", tr("px"), 0, 4096,
+            [](const auto& d) { return d.formation.distance; },
+            [](auto& d, int value) { d.formation.distance = value; });
+        addWhole(
+            tr("Columns of a grid"), "formation-columns", {}, 1, level::maxFormation,
+            [](const auto& d) { return d.formation.columns; },
+            [](auto& d, int value) { d.formation.columns = value; });
+        addWhole(
+            tr("An arc of"), "formation-arc", tr("degrees"), 1, 360,
+            [](const auto& d) { return d.formation.arcDegrees; },
+            [](auto& d, int value) { d.formation.arcDegrees = value; });
+        addWhole(
+            tr("Once round"), "formation-period", tr("ticks"), 0, level::maxPeriodTicks,
+            [](const auto& d) { return d.formation.periodTicks; },
+            [](auto& d, int value) { d.formation.periodTicks = value; });
+        addChoice(
+            tr("Turns"), "formation-way", {tr("clockwise"), tr("the other way")},
+            [](const auto& d) { return d.formation.isClockwise ? 0 : 1; },
+            [](auto& d, int index) { d.formation.isClockwise = index == 0; });
+    }
+
+    /// Calls as text, "enter: light > lamp-1; leave: dark".
+    void addTrigger() {
+        addChoice(
+            tr("Calls"), "trigger-once", {tr("each time"), tr("once")},
+            [](const auto& d) { return d.trigger.once ? 1 : 0; },
+            [](auto& d, int index) { d.trigger.once = index == 1; });
+        for (const auto when :
+             {level::CallWhen::Enter, level::CallWhen::Leave, level::CallWhen::Use}) {
+            const QString names[] = {tr("On entering"), tr("On leaving"), tr("On use")};
+            addText(
+                names[int(when)], (std::string("calls-") + std::string(nameOf(when))).c_str(),
+                tr("light > lamp-1, dark"),
+                [when](const auto& d) {
+                    QStringList parts;
+                    for (const level::Call& call : d.trigger.calls)
+                        if (call.when == when)
+                            parts << QString::fromStdString(
+                                call.message +
+                                (call.target.isEmpty() ? "" : " > " + call.target.text));
+                    return parts.join(QStringLiteral(", "));
+                },
+                [when](auto& d, const QString& text) {
+                    std::erase_if(d.trigger.calls,
+                                  [&](const level::Call& call) { return call.when == when; });
+                    for (const QString& part : text.split(u',', Qt::SkipEmptyParts))
+                        d.trigger.calls.push_back(
+                            {when,
+                             part.section(u'>', 0, 0).trimmed().toStdString(),
+                             {part.section(u'>', 1, 1).trimmed().toStdString()}});
+                });
+        }
+        addWide(makeWords(tr("Messages for the game, or with > for an entity."), this));
+    }
+
     void addGrants() {
         QStringList names{tr("nothing")};
         for (int i = 0; i < level::abilityCount; ++i)
@@ -130,6 +358,10 @@ private:
             box->setCurrentIndex(e.data.grants ? int(*e.data.grants) + 1 : 0);
         };
         addControl(tr("Grants"), box);
+        addWhole(
+            tr("Lasts"), "grant-ticks", tr("ticks"), 0, level::maxPeriodTicks,
+            [](const auto& d) { return d.grantTicks; },
+            [](auto& d, int value) { d.grantTicks = value; });
     }
 
     void addTimetable() {

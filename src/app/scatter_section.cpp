@@ -263,7 +263,8 @@ private:
         } else if (!flaw && !isSmall) {
             words = tr("This level is too large for a preview.");
         }
-        if (const auto stays = skin::flawOf(m_session.project(), level, rule, true); stays && !flaw) {
+        if (const auto stays = skin::flawOf(m_session.project(), level, rule, true);
+            stays && !flaw) {
             words += QLatin1Char(' ') + QString::fromStdString(*stays) + QLatin1Char('.');
             m_keep->setEnabled(false);
         } else {
@@ -299,7 +300,8 @@ private:
     void layDown() {
         if (inHand().onlyReached && !reachedNow())
             return m_session.say(tr("Reach is still being solved."));
-        auto edit = skin::layScattered(m_session.project(), *m_session.level(), inHand(), reachedNow());
+        auto edit =
+            skin::layScattered(m_session.project(), *m_session.level(), inHand(), reachedNow());
         if (edit && m_rule >= 0) {
             edit->level.scatter.edit([this](auto& list) { list.erase(list.begin() + m_rule); });
             m_rule = -1;

@@ -5,6 +5,7 @@
 #include <algorithm>
 
 #include "file/project_file.h"
+#include "level/zone_edits.h"
 
 namespace rook::app {
 
@@ -403,6 +404,7 @@ void Session::cleanSelection() {
     if (kept.cells && kept.cells->isEmpty()) kept.cells.reset();
     std::erase_if(kept.entities, [&](const EntityId& id) { return !findEntity(*m_level, id); });
     std::erase_if(kept.marks, [&](level::MarkId id) { return !findMark(m_level->sketch, id); });
+    if (kept.zone && !findZone(*m_level, *kept.zone)) kept.zone.reset();
     const int route = routeInHand();
     const level::Route none;
     const level::Route& inHand = route >= 0 ? m_level->sketch.routes[std::size_t(route)] : none;

@@ -18,6 +18,7 @@
 #include "level/sketch_edits.h"
 #include "level/stamps.h"
 #include "masses/caves.h"
+#include "reach/zones.h"
 #include "skin/lessons.h"
 #include "skin/scatter.h"
 
@@ -30,7 +31,7 @@ enum class SketchTool { Pencil, Route, Thing, Label, Select };
 enum class ShapeTool { Brush, Line, Box, Fill, Select };
 /// As Shape's, but they set tiles.
 enum class SkinTool { Brush, Line, Box, Fill, Select };
-enum class CastTool { Place, Select };
+enum class CastTool { Place, Select, Link, Zone };
 enum class ProveTool { Probe, RunTo, Measure, CloseOff, WalkFrom };
 /// The form in which matter is laid: full, or by the direction of a line, by the side of the cell
 /// that is pointed at, or one that was chosen.
@@ -79,6 +80,11 @@ struct ToolOptions {
     KindId kind;
     level::Facing facing = level::Facing::Right;
     Snap snap = Snap::Cell;
+    bool setsDown = true;    ///< what is placed comes to stand by its kind's rule
+    bool showsLinks = true;  ///< Cast: references, as lines
+    bool showsWays = true;   ///< patrols, tracks, formations
+    bool showsZones = true;
+    bool showsWindows = false;                              ///< when one can pass a formation
     level::MarkShape pencilShape = level::MarkShape::Free;  ///< free, line, box or outline
     bool pencilErases = false;
     bool drawsRooms = false;
@@ -145,6 +151,7 @@ struct Selection {
     std::optional<level::CellRegion> cells;  ///< never an empty region
     std::vector<EntityId> entities;
     std::vector<level::MarkId> marks;
+    std::optional<ZoneId> zone;
     std::optional<int> wayPoint;  ///< of the route in hand
     std::optional<int> bead;      ///< of the route in hand
     bool hasUnderlay = false;
@@ -173,8 +180,11 @@ struct ProvenLevel {
     std::shared_ptr<const skin::Strewn> strewnBefore;
     CellRect strewnChange;                        ///< cells where these two differ
     std::shared_ptr<const check::LookMaps> look;  ///< null until it was looked at
-    bool isPlanCurrent = false;                 ///< else `plan` and `shapes` are of a former value
-    std::shared_ptr<const reach::Depth> depth;  ///< null until it was looked at
+    bool isPlanCurrent = false;            ///< else `plan` and `shapes` are of a former value
+    std::vector<check::Finding> meetings;  ///< of the proof run with foes; once looked at deep
+    std::vector<reach::Crossing>
+        crossings;  ///< between zones; with their needs once it was looked at deep
+    std::shared_ptr<const reach::Depth> depth;    ///< null until it was looked at
     std::shared_ptr<const level::Level> depthOf;  ///< the value that it is of
     bool isDepthCurrent = false;
     BitMap deadlyTouches;  ///< reached positions' px where a body dies one px on; map's frame
@@ -315,6 +325,7 @@ Q_SIGNALS:
     void runChanged();  ///< another run is shown
     void runTickChanged();
     void runAsked(rook::PxPoint to);
+    void tableAsked();                           ///< the cast, as a table
     void placeAsked(const rook::PxRect& place);  ///< of the level on the board, to be looked at
     void said(const QString& text);
     void writingEnded();

@@ -7,6 +7,7 @@ namespace rook::app {
 bool haveSameRules(const level::Project& a, const level::Project& b) {
     return a.matters.isSharedWith(b.matters) && a.kinds.isSharedWith(b.kinds) &&
            a.profiles.isSharedWith(b.profiles) && a.comfortLimit == b.comfortLimit &&
+           a.zoneBudget == b.zoneBudget &&
            std::equal(a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
                       [](const auto& x, const auto& y) { return x->id == y->id; });
 }

@@ -11,9 +11,10 @@ public:
     SkinPanel(Session& session, QWidget* parent) : MarginPanel(parent) {
         auto* column = makeColumn(this);
         m_sections = {makeTileCellsSection(session, this), makeSheetSection(session, this),
-                      makeLayerSection(session, this),     makeSwatchSection(session, this),
-                      makeCoverageSection(session, this),  makeLookSection(session, this),
-                      makeScatterSection(session, this),   makeBackdropSection(session, this)};
+                      makeTileSection(session, this),      makeLayerSection(session, this),
+                      makeSwatchSection(session, this),    makeCoverageSection(session, this),
+                      makeLookSection(session, this),      makeScatterSection(session, this),
+                      makeBackdropSection(session, this)};
         for (PanelSection* section : m_sections)
             column->addWidget(section);
         column->addStretch();

@@ -36,8 +36,8 @@ public:
         m_lay =
             add(tr("Lay by tiles"), "lay-by-tiles",
                 tr("Matter is laid in the form that each tile set by hand looks like."), [this] {
-                    m_session.apply(skin::layByTiles(m_session.project(), *m_session.level(), region(),
-                                               m_session.options().matter));
+                    m_session.apply(skin::layByTiles(m_session.project(), *m_session.level(),
+                                                     region(), m_session.options().matter));
                 });
         addWide(grid);
         m_matter = makeChoiceBox(QStringLiteral("lay-matter"), {}, this, [this](int index) {

@@ -96,6 +96,7 @@ public:
 /// The select tool of Shape, in a file of its own.
 [[nodiscard]] std::unique_ptr<Tool> makeCellSelect();
 [[nodiscard]] std::unique_ptr<Tool> makeCastTool(CastTool tool);
+[[nodiscard]] std::unique_ptr<Tool> makeZoneTool();
 /// Prove's tools change nothing in the document.
 [[nodiscard]] std::unique_ptr<Tool> makeProveTool(ProveTool tool);
 /// The verdict is told in the status line, nothing is done.

@@ -32,7 +32,9 @@ QList<ToolEntry> toolsOf(Step step) {
                     {QStringLiteral("select"), Tray::tr("Select")}};
         case Step::Cast:
             return {{QStringLiteral("place"), Tray::tr("Place")},
-                    {QStringLiteral("select"), Tray::tr("Select")}};
+                    {QStringLiteral("select"), Tray::tr("Select")},
+                    {QStringLiteral("link"), Tray::tr("Link")},
+                    {QStringLiteral("zone"), Tray::tr("Zone")}};
         case Step::Prove:
             return {{QStringLiteral("probe"), Tray::tr("Probe")},
                     {QStringLiteral("run-to"), Tray::tr("Run to")},
@@ -212,7 +214,6 @@ void Tray::addCards() {
     if (m_session.step() == Step::Prove) return addProveCards(column);
     auto* row = new QHBoxLayout;
     row->setSpacing(6);
-    const level::Project& project = m_session.project();
     if (m_session.step() == Step::Sketch) {
         addSketchCards(row);
     } else if (m_session.step() == Step::Shape) {
@@ -220,16 +221,7 @@ void Tray::addCards() {
     } else if (m_session.step() == Step::Skin) {
         addSkinCards(row);
     } else {
-        for (const level::Kind& kind : project.kinds) {
-            auto* card = makeKindCard(kind, m_cards);
-            card->setObjectName(QStringLiteral("kind-") + QString::fromStdString(kind.id.text));
-            addCard(
-                row, card, [id = kind.id](const auto& o) { return o.kind == id; },
-                [this, id = kind.id](auto& o) {
-                    o.kind = id;
-                    m_session.setCastTool(CastTool::Place);
-                });
-        }
+        addCastCards(row);
     }
     row->addStretch();
     auto* holder = new QWidget(m_cards);
@@ -274,8 +266,8 @@ void Tray::addOptions() {
     const bool hasCards = !m_cardButtons.isEmpty();
     const bool isSketch = m_session.step() == Step::Sketch;
     const bool isPencil = isSketch && m_session.sketchTool() == SketchTool::Pencil;
-    const bool isWide =
-        isPencil || m_session.step() == Step::Shape || m_session.step() == Step::Skin;
+    const bool isWide = isPencil || m_session.step() == Step::Shape ||
+                        m_session.step() == Step::Skin || m_session.step() == Step::Cast;
     m_options->setFixedWidth(isWide ? 292 : hasCards ? 190 : 0);
     if (!hasCards) return;
     auto* grid = new QGridLayout(m_options);
@@ -289,23 +281,7 @@ void Tray::addOptions() {
     } else if (m_session.step() == Step::Skin) {
         addSkinOptions(grid);
     } else {
-        auto* snaps = new QHBoxLayout;
-        snaps->setSpacing(4);
-        auto* group = new QButtonGroup(m_options);
-        const std::pair<QString, Snap> choices[] = {
-            {tr("cell"), Snap::Cell}, {tr("half"), Snap::HalfCell}, {tr("px"), Snap::Px}};
-        for (const auto& [text, snap] : choices) {
-            auto* chip = addChip(
-                snaps, text, QStringLiteral("snap-") + QString::number(int(snap)),
-                [snap = snap](const auto& o) { return o.snap == snap; },
-                [snap = snap](auto& o, bool) { o.snap = snap; });
-            chip->setAccessibleName(tr("Snap to %1").arg(text));
-            group->addButton(chip);
-        }
-        auto* label = new QLabel(tr("Snap"), m_options);
-        label->setFont(sizedFont(-1));
-        grid->addWidget(label, 1, 0);
-        grid->addLayout(snaps, 1, 1);
+        addCastOptions(grid);
     }
     grid->setRowStretch(3, 1);
 }

@@ -38,6 +38,8 @@ private:
     void addBoxOptions(QGridLayout* grid, int line);
     void addFillOptions(QGridLayout* grid, int line);
     void addSelectOptions(QGridLayout* grid, int line);
+    void addCastCards(QHBoxLayout* row);
+    void addCastOptions(QGridLayout* grid);
     void addFormOptions(QGridLayout* grid, int line);
     void addMirrorOptions(QGridLayout* grid, int line);
     QHBoxLayout* addOptionLine(QGridLayout* grid, int line, const QString& name);

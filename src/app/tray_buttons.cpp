@@ -146,11 +146,21 @@ CardButton* makeClipCard(const level::Project& project, const level::CellClip& c
     return new CardButton(title, QStringLiteral("%1 × %2").arg(columns).arg(rows), draw, parent);
 }
 
-CardButton* makeKindCard(const level::Kind& kind, QWidget* parent) {
+CardButton* makeKindCard(const level::Kind& kind, QWidget* parent, const QImage& sprite) {
     const auto word = level::nameOf(kind.role);
     return new CardButton(
         QString::fromStdString(kind.title), textOf(word),
-        [role = kind.role](QPainter& painter, const QRect& rect) {
+        [role = kind.role, sprite](QPainter& painter, const QRect& rect) {
+            if (!sprite.isNull()) {
+                // As large as whole px allow, on a ground as dark as the game is.
+                const int scale = std::max(
+                    1, std::min(rect.width() / sprite.width(), rect.height() / sprite.height()));
+                QRect box(QPoint(), sprite.size() * scale);
+                box.moveCenter(rect.center());
+                painter.fillRect(box.adjusted(-5, -3, 5, 3), QColor(QStringLiteral("#39424a")));
+                painter.drawImage(box, sprite);
+                return;
+            }
             painter.setPen(QPen(currentTheme().ink, 1.6));
             QRectF mark(0, 0, 22, 30);
             mark.moveCenter(QRectF(rect).center());

@@ -48,7 +48,9 @@ private:
 /// A picture of the cells, by what they do, with their size.
 [[nodiscard]] CardButton* makeClipCard(const level::Project& project, const level::CellClip& clip,
                                        const QString& title, QWidget* parent);
-[[nodiscard]] CardButton* makeKindCard(const level::Kind& kind, QWidget* parent);
+/// With its sprite, or the mark of its role if there is none.
+[[nodiscard]] CardButton* makeKindCard(const level::Kind& kind, QWidget* parent,
+                                       const QImage& sprite = {});
 
 /// A word that is on or off, or one of several.
 class Chip : public QAbstractButton {

@@ -1,5 +1,7 @@
 #include "app/walk.h"
 
+#include "cast/behaviour.h"
+
 namespace rook::app {
 
 namespace {
@@ -45,8 +47,48 @@ Walk::Walk(const level::Project& project, const level::Level& level, runtime::Mo
         const level::Role role = project.roleOf(entity);
         if (reach::isGoal(role))
             m_things.push_back({entity.id.text, role, level::boxOf(entity.box)});
+        if (role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
+            m_foes.push_back(
+                {entity.id, entity.kind, cast::wayOf(project, level, m_tables, entity)});
+        const level::Kind* member = project.findKind(entity.data.formation.member);
+        if (role == level::Role::Formation && member)
+            m_groups.push_back(
+                {entity.id, member->id,
+                 member->role == level::Role::Foe || member->role == level::Role::Hazard,
+                 cast::formationOf(project, entity)});
     }
     restart();
+}
+
+std::vector<Walk::Going> Walk::going() const {
+    std::vector<Going> going;
+    const long long now = m_body.tick;
+    for (const Foe& foe : m_foes) {
+        const runtime::Box box = foe.way.at(now);
+        going.push_back({foe.id, foe.kind, true, box, foe.way.at(now + 8).x < box.x});
+    }
+    for (const Group& group : m_groups)
+        for (int place = 0; place < group.formation.count; ++place)
+            if (!group.formation.isGap(place))
+                going.push_back(
+                    {group.id, group.kind, group.isDeadly, group.formation.at(place, now), false});
+    return going;
+}
+
+bool Walk::goes(const EntityId& id) const {
+    const auto isIt = [&](const auto& each) { return each.id == id; };
+    return std::any_of(m_foes.begin(), m_foes.end(), isIt) ||
+           std::any_of(m_groups.begin(), m_groups.end(), isIt);
+}
+
+/// In play one dies of foes; verdicts leave them out, and tell which ones the proof run meets.
+bool Walk::isCaught() const {
+    const runtime::Box box{m_body.x, m_body.y, m_tables.bodyWidth, m_tables.bodyHeight};
+    for (const Foe& foe : m_foes)
+        if (overlaps(foe.way.at(m_body.tick), box)) return true;
+    for (const Group& group : m_groups)
+        if (group.isDeadly && group.formation.meets(box, m_body.tick)) return true;
+    return false;
 }
 
 /// At the last checkpoint, with what was held there; else anew.
@@ -72,7 +114,7 @@ void Walk::tick() {
     const QPointF feet(m_body.x + m_tables.bodyWidth / 2.0, m_body.y + m_tables.bodyHeight);
     step(m_world, m_tables, m_body, input);
     m_inputs.push_back(input);
-    if (m_body.stance == runtime::Stance::Ended) {
+    if (m_body.stance == runtime::Stance::Ended || isCaught()) {
         ++m_deaths;
         m_deathPlaces.push_back(feet);
         m_formerTrail = m_trail;

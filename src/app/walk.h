@@ -12,6 +12,7 @@
 #include "level/project.h"
 #include "motion/step_tables.h"
 #include "reach/verdict.h"
+#include "rook_patrol.hpp"
 #include "rook_player.hpp"
 
 namespace rook::app {
@@ -47,6 +48,16 @@ public:
         return std::find(m_taken.begin(), m_taken.end(), id) != m_taken.end();
     }
     [[nodiscard]] const runtime::World& world() const { return m_world; }
+    /// What goes by itself, where it is now: foes on patrol and members of formations.
+    struct Going {
+        EntityId id;    ///< of the foe, or of the formation
+        KindId kind;    ///< that it looks like
+        bool isDeadly;  ///< to who touches it
+        runtime::Box box;
+        bool facesLeft;
+    };
+    [[nodiscard]] std::vector<Going> going() const;
+    [[nodiscard]] bool goes(const EntityId& id) const;
     /// Inputs from the first spawn to now; none if it began elsewhere, so that it is no run of the
     /// level.
     [[nodiscard]] const std::vector<runtime::Input>* recorded() const {
@@ -73,6 +84,20 @@ private:
         runtime::Box box;
     };
     std::vector<Thing> m_things;  ///< exits, checkpoints, and what is taken
+    struct Foe {
+        EntityId id;
+        KindId kind;
+        runtime::PatrolWay way;
+    };
+    struct Group {
+        EntityId id;
+        KindId kind;
+        bool isDeadly = false;
+        runtime::Formation formation;
+    };
+    std::vector<Foe> m_foes;
+    std::vector<Group> m_groups;
+    [[nodiscard]] bool isCaught() const;
     bool m_beganAtSpawn;
     bool m_isFromSpawn;
     std::optional<PxRect> m_checkpoint;

@@ -1,5 +1,6 @@
 #include <algorithm>
 
+#include "cast/behaviour.h"
 #include "check/audit.h"
 #include "check/audit_detail.h"
 #include "check/why_not.h"
@@ -111,6 +112,17 @@ LevelEdit clearInFront(const level::Level& level, const CellRect& cells) {
     return edit;
 }
 
+/// To where its kind's standing rule holds.
+Result<LevelEdit> setDown(const level::Project& project, const level::Level& level,
+                          const Finding& finding) {
+    const level::Entity* entity = findEntity(level, finding.entity);
+    const level::Kind* kind = entity ? project.findKind(entity->kind) : nullptr;
+    if (!kind) return goneMeanwhile(level);
+    level::Entity moved = *entity;
+    moved.box = cast::dropped(project, level, *kind, entity->box);
+    return changeEntity(level, moved, "Set " + entity->id.text + " down");
+}
+
 }  // namespace
 
 Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level,
@@ -140,6 +152,8 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
             edit.level.secrets.edit([&](auto& list) { list.push_back(cells); });
             return edit;
         }
+        case FindingKind::StandingBroken:
+            return setDown(project, level, finding);
         case FindingKind::HiddenInFront:
             return clearInFront(level, cells);
         case FindingKind::ExitOutOfReach:
@@ -151,6 +165,29 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
         case FindingKind::HardToTell:
         case FindingKind::BusyBehind:
         case FindingKind::RuleNotFollowed:
+        case FindingKind::FieldEmpty:
+        case FindingKind::FieldOutOfRange:
+        case FindingKind::DanglingReference:
+        case FindingKind::TooFewOfKind:
+        case FindingKind::TooManyOfKind:
+        case FindingKind::OutsideLevel:
+        case FindingKind::SamePlaceTwice:
+        case FindingKind::KeyWithoutDoor:
+        case FindingKind::PatrolBroken:
+        case FindingKind::MoverInWall:
+        case FindingKind::MoverCrushes:
+        case FindingKind::MoverNotReached:
+        case FindingKind::FormationBroken:
+        case FindingKind::FormationTight:
+        case FindingKind::ExitPassedBy:
+        case FindingKind::RunMeetsFoe:
+        case FindingKind::ZonesOverlap:
+        case FindingKind::ZoneUncovered:
+        case FindingKind::ZoneEntryBlocked:
+        case FindingKind::ZoneCameraSmall:
+        case FindingKind::ZoneCameraShows:
+        case FindingKind::ZoneNotReached:
+        case FindingKind::ZoneOverBudget:
         case FindingKind::NoStart:
         case FindingKind::StartBlocked:
         case FindingKind::NoExit:

@@ -14,6 +14,7 @@ namespace rook::check {
         case FindingKind::ComfortLow:
         case FindingKind::RunInTime:
         case FindingKind::UnusedArea:
+        case FindingKind::RunMeetsFoe:
             return true;
         default:
             return false;

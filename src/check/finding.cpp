@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "check/cast.h"
+
 namespace rook::check {
 
 std::string_view nameOf(FindingKind kind) {
@@ -100,6 +102,54 @@ std::string_view nameOf(FindingKind kind) {
             return "busy-behind";
         case FindingKind::RuleNotFollowed:
             return "rule-not-followed";
+        case FindingKind::FieldEmpty:
+            return "field-empty";
+        case FindingKind::FieldOutOfRange:
+            return "field-out-of-range";
+        case FindingKind::DanglingReference:
+            return "dangling-reference";
+        case FindingKind::StandingBroken:
+            return "standing-broken";
+        case FindingKind::TooFewOfKind:
+            return "too-few-of-kind";
+        case FindingKind::TooManyOfKind:
+            return "too-many-of-kind";
+        case FindingKind::OutsideLevel:
+            return "outside-level";
+        case FindingKind::SamePlaceTwice:
+            return "same-place-twice";
+        case FindingKind::KeyWithoutDoor:
+            return "key-without-door";
+        case FindingKind::PatrolBroken:
+            return "patrol-broken";
+        case FindingKind::MoverInWall:
+            return "mover-in-wall";
+        case FindingKind::MoverCrushes:
+            return "mover-crushes";
+        case FindingKind::MoverNotReached:
+            return "mover-not-reached";
+        case FindingKind::FormationBroken:
+            return "formation-broken";
+        case FindingKind::FormationTight:
+            return "formation-tight";
+        case FindingKind::ExitPassedBy:
+            return "exit-passed-by";
+        case FindingKind::RunMeetsFoe:
+            return "run-meets-foe";
+        case FindingKind::ZonesOverlap:
+            return "zones-overlap";
+        case FindingKind::ZoneUncovered:
+            return "zone-uncovered";
+        case FindingKind::ZoneEntryBlocked:
+            return "zone-entry-blocked";
+        case FindingKind::ZoneCameraSmall:
+            return "zone-camera-small";
+        case FindingKind::ZoneCameraShows:
+            return "zone-camera-shows";
+        case FindingKind::ZoneNotReached:
+            return "zone-not-reached";
+        case FindingKind::ZoneOverBudget:
+            return "zone-over-budget";
     }
     return "";
 }
@@ -130,6 +180,10 @@ std::vector<Finding> findingsOf(const level::Project& project, const level::Leve
         const std::vector<Finding> some = (*family)(project, level);
         all.insert(all.end(), some.begin(), some.end());
     }
+    for (const std::vector<Finding>& some :
+         {castFindings(project, level), behaviourFindings(project, level, answer),
+          zoneFindings(project, level, answer)})
+        all.insert(all.end(), some.begin(), some.end());
     return all;
 }
 

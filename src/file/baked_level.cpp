@@ -6,6 +6,7 @@
 #include "file/json_text.h"
 #include "file/project_parts_detail.h"
 #include "reach/prove.h"
+#include "reach/zones.h"
 #include "skin/dressing.h"
 #include "skin/scatter.h"
 
@@ -198,6 +199,18 @@ void writeCollision(JsonLines& lines, const Project& project, const Level& level
     lines.endObject();
 }
 
+/// Of a mover, or a foe that flies.
+Json wayJson(const Entity& entity) {
+    Json track = Json::array();
+    for (const PxPoint& corner : trackOf(entity.data.track, {entity.box.x, entity.box.y}))
+        track.push_back({corner.x, corner.y});
+    return {{"id", entity.id.text},
+            {"width", entity.box.width},
+            {"height", entity.box.height},
+            {"track", std::move(track)},
+            {"periodTicks", entity.data.track.periodTicks}};
+}
+
 Json bakedEntity(const Project& project, const Entity& entity) {
     Json json = {{"id", entity.id.text},
                  {"kind", entity.kind.text},
@@ -214,6 +227,14 @@ Json bakedEntity(const Project& project, const Entity& entity) {
     appendUnknown(fields, entity.unknownFields);
     json["fields"] = std::move(fields);
     appendRoleKeys(json, entity.data);
+    if (project.roleOf(entity) == Role::Foe && entity.data.patrol.gait == Gait::Flies)
+        json.update(wayJson(entity));
+    if (json.contains("formation")) {
+        const Kind* member = project.findKind(entity.data.formation.member);
+        json["formation"]["memberRole"] = nameOf(member ? member->role : Role::Prop);
+        json["formation"]["memberWidth"] = member ? member->width : entity.box.width;
+        json["formation"]["memberHeight"] = member ? member->height : entity.box.height;
+    }
     if (project.roleOf(entity) == Role::Exit)
         json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
     appendUnknown(json, entity.unknown);
@@ -244,15 +265,9 @@ std::vector<std::string> moverLines(const Project& project, const Level& level) 
     std::vector<std::string> lines;
     for (const Entity& entity : level.entities) {
         if (project.roleOf(entity) != Role::Mover) continue;
-        Json track = Json::array();
-        for (const PxPoint& corner : trackOf(entity.data.track, {entity.box.x, entity.box.y}))
-            track.push_back({corner.x, corner.y});
-        lines.push_back(compactText({{"id", entity.id.text},
-                                     {"width", entity.box.width},
-                                     {"height", entity.box.height},
-                                     {"track", std::move(track)},
-                                     {"periodTicks", entity.data.track.periodTicks},
-                                     {"ease", "linear"}}));
+        Json line = wayJson(entity);
+        line["ease"] = "linear";
+        lines.push_back(compactText(line));
     }
     return lines;
 }
@@ -268,17 +283,24 @@ Json proofJson(const reach::Proof& proof) {
     return json;
 }
 
-/// Where bodies can be, if a rule asks for it.
-skin::IsReached reachedIn(const reach::Question& question, const Level& level) {
-    if (!skin::needsReach(level)) return nullptr;
-    const auto answer = std::make_shared<const reach::Answer>(reach::answer(question));
-    return [answer, cell = level.cellSize](CellPoint at) {
+/// Where bodies can be, if rules or zones ask for it; null if nothing does.
+std::shared_ptr<const reach::Answer> answerFor(const reach::Question& question,
+                                               const Level& level) {
+    if (!skin::needsReach(level) && level.zones.size() < 2) return nullptr;
+    return std::make_shared<const reach::Answer>(reach::answer(question));
+}
+
+skin::IsReached reachedIn(std::shared_ptr<const reach::Answer> answer, const Level& level) {
+    if (!answer) return nullptr;
+    return [answer = std::move(answer), cell = level.cellSize](CellPoint at) {
         return answer->reached.meets(toPx(CellRect{at.x, at.y, 1, 1}, cell), answer->tables);
     };
 }
 
-std::vector<std::string> zoneLines(const Level& level) {
+std::vector<std::string> zoneLines(const Level& level, const reach::Answer* answer) {
     std::vector<std::string> lines;
+    const auto crossings =
+        answer ? reach::crossingsOf(level, *answer) : std::vector<reach::Crossing>();
     for (const Zone& zone : level.zones) {
         const PxRect place = toPx(zone.place, level.cellSize);
         const PxRect camera = zone.camera.value_or(place);
@@ -297,6 +319,16 @@ std::vector<std::string> zoneLines(const Level& level) {
                      {"neighbours", Json::array()},
                      {"onEnter", zone.onEnter},
                      {"onLeave", zone.onLeave}};
+        for (const reach::Crossing& crossing : crossings) {
+            Json& neighbours = json["neighbours"];
+            const bool isNew = std::find(neighbours.begin(), neighbours.end(), crossing.to.text) ==
+                               neighbours.end();
+            if (crossing.from == zone.id && isNew) neighbours.push_back(crossing.to.text);
+            if (crossing.to == zone.id && crossing.respawn)
+                json["entries"].push_back({{"x", crossing.respawn->x},
+                                           {"y", crossing.respawn->y},
+                                           {"from", crossing.from.text}});
+        }
         if (!zone.theme.empty()) json["theme"] = zone.theme;
         if (!zone.music.empty()) json["music"] = zone.music;
         appendUnknown(json, zone.unknown);
@@ -359,8 +391,9 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     const reach::Proof proof = reach::prove(project, level);
 
     // As it is seen: what rules strew stands in it.
+    const auto answer = answerFor(*question, level);
     const Level seen =
-        skin::withStrewn(level, skin::strew(project, level, reachedIn(*question, level)));
+        skin::withStrewn(level, skin::strew(project, level, reachedIn(answer, level)));
     JsonLines lines;
     writeLevelHead(lines, "rookplot-level", level);
     writeLayers(lines, project, seen);
@@ -373,7 +406,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
         entities.push_back(compactText(bakedEntity(project, entity)));
     lines.list("entities", entities);
     lines.list("movers", moverLines(project, level));
-    lines.list("zones", zoneLines(level));
+    lines.list("zones", zoneLines(level, answer.get()));
     lines.list("pieces", {});
     lines.member("puzzle", nullptr);
     std::string goals = "{}";

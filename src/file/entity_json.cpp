@@ -15,6 +15,19 @@ Json fieldJson(const FieldValue& value) {
         Json operator()(std::int64_t number) const { return number; }
         Json operator()(const std::string& text) const { return text; }
         Json operator()(bool isYes) const { return isYes; }
+        Json operator()(PxPoint point) const { return {point.x, point.y}; }
+        Json operator()(const std::vector<PxPoint>& path) const {
+            Json points = Json::array();
+            for (const PxPoint point : path)
+                points.push_back({point.x, point.y});
+            return points;
+        }
+        Json operator()(const FieldList& list) const {
+            Json items = Json::array();
+            for (const SimpleValue& item : list.items)
+                items.push_back(std::visit(*this, item));
+            return items;
+        }
     };
     return std::visit(ToJson{}, value);
 }
@@ -28,6 +41,20 @@ Json timetableJson(const runtime::Timetable& times) {
     return {{"periodTicks", times.periodTicks}, {"on", std::move(on)}};
 }
 
+Json formationJson(const Formation& formation) {
+    Json json = {{"member", formation.member.text},
+                 {"shape", nameOf(formation.shape)},
+                 {"count", formation.count},
+                 {"distance", formation.distance}};
+    if (!formation.gaps.empty()) json["gaps"] = formation.gaps;
+    if (formation.shape == FormationShape::Grid) json["columns"] = formation.columns;
+    if (formation.shape == FormationShape::Arc) json["arcDegrees"] = formation.arcDegrees;
+    json["periodTicks"] = formation.periodTicks;
+    if (!formation.isClockwise) json["clockwise"] = false;
+    if (!(formation.shift == PxPoint{})) json["shift"] = {formation.shift.x, formation.shift.y};
+    return json;
+}
+
 }  // namespace
 
 void appendRoleKeys(Json& json, const RoleData& data) {
@@ -39,6 +66,28 @@ void appendRoleKeys(Json& json, const RoleData& data) {
     }
     if (data.grants) json["grants"] = nameOf(*data.grants);
     if (data.timetable) json["timetable"] = timetableJson(*data.timetable);
+    if (data.value != 1) json["value"] = data.value;
+    if (data.grantTicks != 0) json["grantTicks"] = data.grantTicks;
+    if (data.door != DoorWay{})
+        json["door"] = {{"manner", nameOf(data.door.manner)},
+                        {"ticks", data.door.ticks},
+                        {"passes", nameOf(data.door.passes)}};
+    if (data.patrol != Patrol{}) {
+        Json patrol = {{"gait", nameOf(data.patrol.gait)},
+                       {"speed", decimalJson(data.patrol.speed)},
+                       {"turnsAtEdges", data.patrol.turnsAtEdges}};
+        if (!data.patrol.turnsAt.empty()) patrol["turnsAt"] = data.patrol.turnsAt;
+        json["patrol"] = std::move(patrol);
+    }
+    if (data.formation != Formation{}) json["formation"] = formationJson(data.formation);
+    if (data.trigger != Trigger{}) {
+        Json calls = Json::array();
+        for (const Call& call : data.trigger.calls) {
+            calls.push_back({{"when", nameOf(call.when)}, {"message", call.message}});
+            if (!call.target.isEmpty()) calls.back()["target"] = call.target.text;
+        }
+        json["trigger"] = {{"once", data.trigger.once}, {"calls", std::move(calls)}};
+    }
 }
 
 Json entityJson(const Project& project, const Entity& entity) {
@@ -52,6 +101,7 @@ Json entityJson(const Project& project, const Entity& entity) {
     if (entity.facing != Facing::Right) json["facing"] = nameOf(entity.facing);
     if (entity.to != ExitTarget{})
         json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
+    if (!entity.group.empty()) json["group"] = entity.group;
     appendRoleKeys(json, entity.data);
     if (entity.data.spring != SpringHeights{})
         json["spring"] = {{"high", decimalJson(entity.data.spring.high)},

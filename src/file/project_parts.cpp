@@ -38,13 +38,59 @@ Decimal readDecimal(ObjectReader& reader, const std::string& key, Decimal standa
     return reader.has(key) ? decimalOf(reader.get(key), reader.whereOf(key)) : standard;
 }
 
-FieldValue readFieldValue(FieldType type, const Json& value, const std::string& where) {
+namespace {
+
+/// A point in brackets, as far from the corner as a coordinate may be; none if it is none.
+std::optional<PxPoint> pointOf(const Json& value) {
+    if (!value.is_array() || value.size() != 2) return std::nullopt;
+    const auto most = static_cast<std::int64_t>(limits::maxCoordinatePx);
+    for (const Json& part : value)
+        if (!part.is_number_integer() || std::abs(part.get<double>()) > double(most))
+            return std::nullopt;
+    return PxPoint{value[0].get<int>(), value[1].get<int>()};
+}
+
+std::optional<std::vector<PxPoint>> pathOf(const Json& value) {
+    if (!value.is_array() || value.size() > maxListItems) return std::nullopt;
+    std::vector<PxPoint> path;
+    for (const Json& item : value) {
+        const auto point = pointOf(item);
+        if (!point) return std::nullopt;
+        path.push_back(*point);
+    }
+    return path;
+}
+
+std::optional<SimpleValue> simpleOf(const FieldValue& value) {
+    return std::visit(
+        [](const auto& each) -> std::optional<SimpleValue> {
+            if constexpr (std::is_constructible_v<SimpleValue, std::decay_t<decltype(each)>>)
+                return SimpleValue(each);
+            else
+                return std::nullopt;
+        },
+        value);
+}
+
+}  // namespace
+
+FieldValue readFieldValue(FieldType type, const Json& value, const std::string& where,
+                          FieldType item) {
     switch (type) {
         case FieldType::WholeNumber:
-            if (value.is_number_integer()) return value.get<std::int64_t>();
+            if (value.is_number_integer() &&
+                !(value.is_number_unsigned() && value.get<double>() > 9.2e18))
+                return value.get<std::int64_t>();
             break;
         case FieldType::Text:
+        case FieldType::Choice:
+        case FieldType::Entity:
+        case FieldType::Level:
             if (value.is_string()) return value.get<std::string>();
+            break;
+        case FieldType::Colour:
+            if (value.is_string() && isColour(value.get<std::string>()))
+                return value.get<std::string>();
             break;
         case FieldType::YesNo:
             if (value.is_boolean()) return value.get<bool>();
@@ -52,14 +98,33 @@ FieldValue readFieldValue(FieldType type, const Json& value, const std::string& 
         case FieldType::Number:
             if (value.is_number()) return decimalOf(value, where);
             break;
+        case FieldType::Point:
+            if (const auto point = pointOf(value)) return *point;
+            break;
+        case FieldType::Path:
+            if (auto path = pathOf(value)) return *path;
+            break;
+        case FieldType::List: {
+            if (!value.is_array() || value.size() > maxListItems) break;
+            FieldList list;
+            for (std::size_t i = 0; i < value.size(); ++i) {
+                const std::string at = where + "[" + std::to_string(i) + "]";
+                if (const auto simple = simpleOf(readFieldValue(item, value[i], at)))
+                    list.items.push_back(*simple);
+            }
+            return list;
+        }
     }
     failReading(ErrorKind::WrongType, "The value " + value.dump() + " is not of the field's type",
-                where, "Give one of the type that the kind says");
+                where, "Give one of the type " + std::string(nameOf(type)));
 }
 
 NamedValue readNamedValue(ObjectReader& reader) {
     const std::string name = reader.plainName("name");
     const auto type = reader.named<FieldType>("type");
+    if (type > FieldType::Number)
+        failReading(ErrorKind::WrongType, "A matter has no fields of this type",
+                    reader.whereOf("type"), "Use one of: whole-number, text, yes-no, number");
     return {name, readFieldValue(type, reader.get("value"), reader.whereOf("value"))};
 }
 
@@ -112,6 +177,54 @@ Track readTrack(ObjectReader reader) {
     return track;
 }
 
+Patrol readPatrol(ObjectReader reader) {
+    Patrol patrol;
+    patrol.gait = reader.named<Gait>("gait");
+    patrol.speed = readDecimal(reader, "speed", patrol.speed);
+    if (patrol.speed.thousandths < 1 || patrol.speed.thousandths > 16000)
+        failReading(ErrorKind::OutOfRange, "The speed of a patrol is above 0, at most 16 px a tick",
+                    reader.whereOf("speed"), "Mend it");
+    patrol.turnsAtEdges = reader.yesNo("turnsAtEdges", true);
+    reader.forEach("turnsAt", 64, [&](const Json& item, const std::string& where) {
+        patrol.turnsAt.push_back(
+            wholeOf(item, -limits::maxCoordinatePx, limits::maxCoordinatePx, where));
+    });
+    return patrol;
+}
+
+Formation readFormation(ObjectReader reader) {
+    Formation formation;
+    formation.member = {reader.text("member", "")};
+    formation.shape = reader.named<FormationShape>("shape");
+    formation.count = reader.whole("count", 1, maxFormation, formation.count);
+    formation.distance = reader.whole("distance", 0, 4096, formation.distance);
+    formation.columns = reader.whole("columns", 1, maxFormation, formation.columns);
+    formation.arcDegrees = reader.whole("arcDegrees", 1, 360, formation.arcDegrees);
+    formation.periodTicks = reader.whole("periodTicks", 0, maxPeriodTicks, formation.periodTicks);
+    formation.isClockwise = reader.yesNo("clockwise", true);
+    reader.forEach("gaps", maxFormation, [&](const Json& item, const std::string& where) {
+        formation.gaps.push_back(wholeOf(item, 0, formation.count - 1, where));
+    });
+    if (reader.has("shift")) {
+        const auto [x, y] = reader.pair("shift", -limits::maxCoordinatePx, limits::maxCoordinatePx);
+        formation.shift = {x, y};
+    }
+    return formation;
+}
+
+Trigger readTrigger(ObjectReader reader) {
+    Trigger trigger;
+    trigger.once = reader.yesNo("once", false);
+    reader.forEachObject("calls", 64, [&](ObjectReader& item) {
+        Call call;
+        call.when = item.named<CallWhen>("when");
+        call.message = item.text("message");
+        call.target = {item.text("target", "")};
+        trigger.calls.push_back(std::move(call));
+    });
+    return trigger;
+}
+
 RoleData readRoleData(ObjectReader& reader) {
     RoleData data;
     reader.forEach("opens", 64, [&](const Json& item, const std::string& where) {
@@ -134,6 +247,17 @@ RoleData readRoleData(ObjectReader& reader) {
                             spring.where(), "Mend it");
     }
     if (reader.has("track")) data.track = readTrack(reader.object("track"));
+    data.value = reader.whole("value", -1000000, 1000000, data.value);
+    data.grantTicks = reader.whole("grantTicks", 0, maxPeriodTicks, 0);
+    if (reader.has("door")) {
+        ObjectReader door = reader.object("door");
+        data.door.manner = door.named<DoorManner>("manner");
+        data.door.ticks = door.whole("ticks", 1, maxPeriodTicks, data.door.ticks);
+        data.door.passes = door.named<Facing>("passes", data.door.passes);
+    }
+    if (reader.has("patrol")) data.patrol = readPatrol(reader.object("patrol"));
+    if (reader.has("formation")) data.formation = readFormation(reader.object("formation"));
+    if (reader.has("trigger")) data.trigger = readTrigger(reader.object("trigger"));
     return data;
 }
 
@@ -180,14 +304,15 @@ Entity readEntity(ObjectReader& reader, const Project& project) {
         entity.to.level = {to.text("level", "")};
         entity.to.entry = {to.text("entry", "")};
     }
+    entity.group = reader.text("group", "");
     entity.data = readRoleData(reader);
     if (reader.has("fields")) {
         ObjectReader fields = reader.object("fields");
         for (const FieldDefinition& definition : kind->fields) {
             if (!fields.has(definition.name)) continue;
-            entity.fields.emplace_back(definition.name,
-                                       readFieldValue(definition.type, fields.get(definition.name),
-                                                      fields.whereOf(definition.name)));
+            entity.fields.emplace_back(
+                definition.name, readFieldValue(definition.type, fields.get(definition.name),
+                                                fields.whereOf(definition.name), definition.item));
         }
         entity.unknownFields = fields.unknown();
     }

@@ -9,8 +9,10 @@ namespace rook::file {
 
 [[nodiscard]] level::Decimal readDecimal(ObjectReader& reader, const std::string& key,
                                          level::Decimal standard);
-[[nodiscard]] level::FieldValue readFieldValue(level::FieldType type, const Json& value,
-                                               const std::string& where);
+/// `item`: what a list is of.
+[[nodiscard]] level::FieldValue readFieldValue(
+    level::FieldType type, const Json& value, const std::string& where,
+    level::FieldType item = level::FieldType::WholeNumber);
 /// A name, a type and a value.
 [[nodiscard]] level::NamedValue readNamedValue(ObjectReader& reader);
 [[nodiscard]] level::Entity readEntity(ObjectReader& reader, const level::Project& project);
@@ -22,6 +24,10 @@ void readMatterRows(ObjectReader& reader, const level::Project& project, Grid<le
 [[nodiscard]] level::LaidBlock readLaid(ObjectReader& reader);
 [[nodiscard]] level::KeptRun readKeptRun(ObjectReader& reader);
 
+/// The name of a sheet that is there, or none.
+[[nodiscard]] std::string sheetName(ObjectReader& reader, const level::Project& project);
+[[nodiscard]] level::Kind readKind(ObjectReader& reader, const level::Project& project);
+[[nodiscard]] Json kindJson(const level::Kind& kind);
 [[nodiscard]] Json keptRunJson(const level::KeptRun& run);
 [[nodiscard]] Json namedValueJson(const level::NamedValue& field);
 [[nodiscard]] Json blockJson(const level::Project& project, const level::Block& block);

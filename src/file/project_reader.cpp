@@ -23,15 +23,6 @@ void checkUnique(std::set<std::string>& names, const std::string& name, const st
     }
 }
 
-std::string sheetName(ObjectReader& reader, const Project& project) {
-    const std::string name = reader.text("sheet", "");
-    if (!name.empty() && !project.findSheet(name)) {
-        failReading(ErrorKind::BadReference, "There is no sheet \"" + name + "\"",
-                    reader.whereOf("sheet"), "Add it to the sheets or use another");
-    }
-    return name;
-}
-
 /// Tiles are counted from 1 in files.
 TileAnimation readAnimation(ObjectReader& reader) {
     TileAnimation animation;
@@ -111,36 +102,6 @@ Matter readMatter(ObjectReader& reader, const Project& project) {
     });
     matter.unknown = reader.unknown();
     return matter;
-}
-
-FieldDefinition readField(ObjectReader& reader) {
-    FieldDefinition field;
-    field.name = reader.plainName("name");
-    field.type = reader.named<FieldType>("type");
-    field.standard = standardOf(field.type);
-    if (reader.has("standard"))
-        field.standard =
-            readFieldValue(field.type, reader.get("standard"), reader.whereOf("standard"));
-    field.unknown = reader.unknown();
-    return field;
-}
-
-Kind readKind(ObjectReader& reader, const Project& project) {
-    Kind kind;
-    kind.id = {reader.plainName("id")};
-    kind.title = reader.text("title", kind.id.text);
-    kind.role = reader.named<Role>("role");
-    const auto [width, height] = reader.pair("box", 1, limits::maxCoordinatePx);
-    kind.width = width;
-    kind.height = height;
-    kind.color = reader.color("color", kind.color);
-    kind.sheet = sheetName(reader, project);
-    kind.tile = reader.whole("tile", 0, 65536, 0);
-    kind.atMost = reader.whole("atMost", 0, limits::maxEntities, 0);
-    reader.forEachObject("fields", 256,
-                         [&](ObjectReader& item) { kind.fields.push_back(readField(item)); });
-    kind.unknown = reader.unknown();
-    return kind;
 }
 
 MotionProfile readProfile(ObjectReader& reader) {
@@ -238,6 +199,7 @@ Project readProject(const Json& json, const std::string& name, BoardIds& boards)
     });
     project.backdrops = std::move(backdrops);
     names.clear();
+    project.zoneBudget = reader.whole("zoneBudget", 0, limits::maxEntities, 0);
     project.comfortLimit = reader.whole("comfortLimit", 0, 60, 0);
     // Levels and swatches share their names.
     const auto readIds = [&](const char* key, std::vector<std::string>& ids) {

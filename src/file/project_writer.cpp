@@ -56,33 +56,6 @@ Json sheetJson(const Sheet& sheet) {
     return json;
 }
 
-Json fieldDefinitionJson(const FieldDefinition& field) {
-    Json json = {{"name", field.name},
-                 {"type", nameOf(field.type)},
-                 {"standard", fieldJson(field.standard)}};
-    appendUnknown(json, field.unknown);
-    return json;
-}
-
-Json kindJson(const Kind& kind) {
-    Json json = {{"id", kind.id.text},
-                 {"title", kind.title},
-                 {"role", nameOf(kind.role)},
-                 {"box", {kind.width, kind.height}},
-                 {"color", kind.color}};
-    if (!kind.sheet.empty()) json["sheet"] = kind.sheet;
-    if (kind.tile != 0) json["tile"] = kind.tile;
-    if (kind.atMost != 0) json["atMost"] = kind.atMost;
-    if (!kind.fields.empty()) {
-        Json fields = Json::array();
-        for (const FieldDefinition& field : kind.fields)
-            fields.push_back(fieldDefinitionJson(field));
-        json["fields"] = std::move(fields);
-    }
-    appendUnknown(json, kind.unknown);
-    return json;
-}
-
 Json profileJson(const MotionProfile& p) {
     Json abilities = Json::array();
     for (const Ability ability : p.abilities)
@@ -137,6 +110,7 @@ std::string projectText(const Project& project) {
     if (!project.swatches.empty())
         lines.list("swatches",
                    linesOf(project.swatches, [](const auto& each) { return Json(each->id.text); }));
+    if (project.zoneBudget != 0) lines.member("zoneBudget", project.zoneBudget);
     if (project.comfortLimit != 0) lines.member("comfortLimit", project.comfortLimit);
     lines.list("order",
                linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));

@@ -38,9 +38,9 @@ struct CutTiles {
                                                      const level::Project& project,
                                                      const Path& image, const SheetCut& cut);
 
-/// The same sheet with the tiles of another image, which must lie as those do now: as large, as many
-/// in a row, and no row less. The former file stays. Errors: as above; NotApplicable for another
-/// layout. Requires: the project has that sheet.
+/// The same sheet with the tiles of another image, which must lie as those do now: as large, as
+/// many in a row, and no row less. The former file stays. Errors: as above; NotApplicable for
+/// another layout. Requires: the project has that sheet.
 [[nodiscard]] Result<level::ProjectEdit> replaceSheet(Storage& storage, const Path& folder,
                                                       const level::Project& project,
                                                       std::size_t sheet, const Path& image,

@@ -8,4 +8,13 @@ FieldValue fieldOf(const Entity& entity, const FieldDefinition& definition) {
     return definition.standard;
 }
 
+void setField(Entity& entity, const std::string& name, FieldValue value) {
+    for (auto& [key, slot] : entity.fields) {
+        if (key != name) continue;
+        slot = std::move(value);
+        return;
+    }
+    entity.fields.emplace_back(name, std::move(value));
+}
+
 }  // namespace rook::level

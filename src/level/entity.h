@@ -1,6 +1,7 @@
 #pragma once
 /// What is placed on a level and is not matter: entities, and the kinds that they are of.
 
+#include <optional>
 #include <string>
 #include <utility>
 #include <vector>
@@ -15,6 +16,14 @@ struct FieldDefinition {
     std::string name;
     FieldType type = FieldType::Text;
     FieldValue standard = std::string();  ///< what an entity has that does not say otherwise
+    bool isNeeded = false;                ///< an entity without it is told
+    std::vector<std::string> choices;     ///< of a choice
+    std::optional<Decimal> low;           ///< of numbers; none = any
+    std::optional<Decimal> high;
+    FieldType item = FieldType::WholeNumber;  ///< of a list: what it is of, no path and no list
+    KindId of;         ///< of a reference to an entity: the kind that it is of; empty = any
+    std::string unit;  ///< "px", "ticks": beside the value
+    std::string help;  ///< a sentence
     UnknownKeys unknown;
     bool operator==(const FieldDefinition&) const = default;
 };
@@ -28,8 +37,12 @@ struct Kind {
     int height = 16;  ///< px, of the box
     std::string color = "#808080";
     std::string sheet;
-    int tile = 0;    ///< as in Matter
-    int atMost = 0;  ///< entities of this kind in one level; 0 = any number
+    int tile = 0;                  ///< as in Matter
+    CellSize spriteTiles{1, 1};    ///< of the sheet, from `tile` on
+    std::optional<PxRect> sprite;  ///< where it is drawn, from the box's corner; none = in the box
+    Standing standing = Standing::Anywhere;
+    int atLeast = 0;  ///< entities of this kind in one level
+    int atMost = 0;   ///< likewise; 0 = any number
     std::vector<FieldDefinition> fields;
     UnknownKeys unknown;
     bool operator==(const Kind&) const = default;
@@ -50,6 +63,7 @@ struct Entity {
     ExitTarget to;                   ///< exits only
     std::vector<NamedValue> fields;  ///< those set, by the kind's names
     RoleData data;                   ///< what its role has
+    std::string group;               ///< those of one name are chosen together; empty = alone
     UnknownKeys unknown;             ///< other keys of the entity
     UnknownKeys unknownFields;       ///< fields that the kind does not have
     bool operator==(const Entity&) const = default;
@@ -57,5 +71,6 @@ struct Entity {
 
 /// The value of a field: the entity's own, else the kind's standard.
 [[nodiscard]] FieldValue fieldOf(const Entity& entity, const FieldDefinition& definition);
+void setField(Entity& entity, const std::string& name, FieldValue value);
 
 }  // namespace rook::level

@@ -11,7 +11,14 @@ constexpr std::string_view roleNames[] = {"spawn", "entry",  "exit",    "checkpo
                                           "key",   "door",   "switch",  "hazard",     "foe",
                                           "mover", "spring", "trigger", "formation",  "prop"};
 constexpr std::string_view facingNames[] = {"left", "right", "up", "down"};
-constexpr std::string_view fieldTypeNames[] = {"whole-number", "text", "yes-no", "number"};
+constexpr std::string_view fieldTypeNames[] = {"whole-number", "text",   "yes-no", "number",
+                                               "choice",       "colour", "point",  "path",
+                                               "entity",       "level",  "list"};
+constexpr std::string_view standingNames[] = {"anywhere", "floor", "ceiling", "wall", "liquid"};
+constexpr std::string_view gaitNames[] = {"still", "walks", "hangs", "flies"};
+constexpr std::string_view formationNames[] = {"ring", "arc", "line", "grid"};
+constexpr std::string_view callNames[] = {"enter", "leave", "use"};
+constexpr std::string_view mannerNames[] = {"for-good", "for-a-time", "one-way"};
 constexpr std::string_view abilityNames[] = {"short-hop",    "air-jump", "wall-jump", "coyote",
                                              "drop-through", "climb",    "swim"};
 static_assert(std::size(abilityNames) == abilityCount);
@@ -90,6 +97,31 @@ std::span<const std::string_view> namesOf<Ground>() {
     return groundNames;
 }
 
+template <>
+std::span<const std::string_view> namesOf<Standing>() {
+    return standingNames;
+}
+
+template <>
+std::span<const std::string_view> namesOf<Gait>() {
+    return gaitNames;
+}
+
+template <>
+std::span<const std::string_view> namesOf<FormationShape>() {
+    return formationNames;
+}
+
+template <>
+std::span<const std::string_view> namesOf<CallWhen>() {
+    return callNames;
+}
+
+template <>
+std::span<const std::string_view> namesOf<DoorManner>() {
+    return mannerNames;
+}
+
 template <typename E>
 std::string_view nameIn(E value) {
     return namesOf<E>()[static_cast<std::size_t>(value)];
@@ -140,6 +172,21 @@ std::string_view nameOf(PartSort sort) {
 std::string_view nameOf(PictureFit fit) {
     return nameIn(fit);
 }
+std::string_view nameOf(Standing value) {
+    return nameIn(value);
+}
+std::string_view nameOf(Gait value) {
+    return nameIn(value);
+}
+std::string_view nameOf(FormationShape value) {
+    return nameIn(value);
+}
+std::string_view nameOf(CallWhen value) {
+    return nameIn(value);
+}
+std::string_view nameOf(DoorManner value) {
+    return nameIn(value);
+}
 std::string_view nameOf(Ground ground) {
     return nameIn(ground);
 }
@@ -176,6 +223,11 @@ ROOK_NAMES_OF(LevelKind);
 ROOK_NAMES_OF(FieldType);
 ROOK_NAMES_OF(PictureFit);
 ROOK_NAMES_OF(Ground);
+ROOK_NAMES_OF(DoorManner);
+ROOK_NAMES_OF(CallWhen);
+ROOK_NAMES_OF(FormationShape);
+ROOK_NAMES_OF(Gait);
+ROOK_NAMES_OF(Standing);
 ROOK_NAMES_OF(Ability);
 ROOK_NAMES_OF(runtime::EdgeRule);
 ROOK_NAMES_OF(MarkShape);

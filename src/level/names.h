@@ -30,8 +30,31 @@ enum class Role : unsigned char {
 enum class Facing : unsigned char { Left, Right, Up, Down };
 enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };
 
-/// The type of a field: of an entity, or of a matter. A number has at most three places.
-enum class FieldType : unsigned char { WholeNumber, Text, YesNo, Number };
+/// The type of a field. A number has at most three places; an entity is one of the same level. The
+/// first four are those that matters may have.
+enum class FieldType : unsigned char {
+    WholeNumber,
+    Text,
+    YesNo,
+    Number,
+    Choice,
+    Colour,
+    Point,
+    Path,
+    Entity,
+    Level,
+    List,
+};
+/// What an entity stands on, hangs from or leans against.
+enum class Standing : unsigned char { Anywhere, Floor, Ceiling, Wall, Liquid };
+/// How a foe gets about: not at all; on floors; under ceilings; along its track.
+enum class Gait : unsigned char { Still, Walks, Hangs, Flies };
+/// How the members of a formation lie.
+enum class FormationShape : unsigned char { Ring, Arc, Line, Grid };
+/// When a trigger calls.
+enum class CallWhen : unsigned char { Enter, Leave, Use };
+/// How long a door stays open.
+enum class DoorManner : unsigned char { ForGood, ForATime, OneWay };
 using runtime::Ability;
 using runtime::abilityCount;
 
@@ -64,6 +87,11 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(PartSort sort);
 [[nodiscard]] std::string_view nameOf(PictureFit fit);
 [[nodiscard]] std::string_view nameOf(Ground ground);
+[[nodiscard]] std::string_view nameOf(Standing standing);
+[[nodiscard]] std::string_view nameOf(Gait gait);
+[[nodiscard]] std::string_view nameOf(FormationShape shape);
+[[nodiscard]] std::string_view nameOf(CallWhen when);
+[[nodiscard]] std::string_view nameOf(DoorManner manner);
 
 /// The value of that name, or nothing. `E` is one of the types above.
 template <typename E>

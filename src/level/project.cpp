@@ -39,9 +39,10 @@ bool areEqual(const Boards& a, const Boards& b) {
 bool Project::operator==(const Project& other) const {
     return name == other.name && matters == other.matters && sheets == other.sheets &&
            kinds == other.kinds && profiles == other.profiles && parts == other.parts &&
-           blocks == other.blocks && comfortLimit == other.comfortLimit &&
-           unknown == other.unknown && backdrops == other.backdrops &&
-           areEqual(levels, other.levels) && areEqual(swatches, other.swatches);
+           blocks == other.blocks && zoneBudget == other.zoneBudget &&
+           comfortLimit == other.comfortLimit && unknown == other.unknown &&
+           backdrops == other.backdrops && areEqual(levels, other.levels) &&
+           areEqual(swatches, other.swatches);
 }
 
 bool Project::sharesAllWith(const Project& other) const {
@@ -49,8 +50,8 @@ bool Project::sharesAllWith(const Project& other) const {
            sheets.isSharedWith(other.sheets) && kinds.isSharedWith(other.kinds) &&
            profiles.isSharedWith(other.profiles) && parts.isSharedWith(other.parts) &&
            blocks.isSharedWith(other.blocks) && backdrops.isSharedWith(other.backdrops) &&
-           swatches == other.swatches && comfortLimit == other.comfortLimit &&
-           unknown == other.unknown;
+           swatches == other.swatches && zoneBudget == other.zoneBudget &&
+           comfortLimit == other.comfortLimit && unknown == other.unknown;
 }
 
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {

@@ -96,6 +96,7 @@ struct Project {
     std::vector<std::shared_ptr<const Level>> levels;
     /// Small boards, dressed by hand: what they show is how matter is dressed anywhere.
     std::vector<std::shared_ptr<const Level>> swatches;
+    int zoneBudget = 0;    ///< entities in one zone at most; 0 = any number
     int comfortLimit = 0;  ///< %; less comfort in a level is a finding; 0 = none is
     UnknownKeys unknown;
 

@@ -29,6 +29,19 @@ std::optional<std::string> flawOf(const Track& track) {
     return std::nullopt;
 }
 
+std::optional<std::string> flawOf(const Formation& formation) {
+    const auto isIn = [](int value, int low, int high) { return value >= low && value <= high; };
+    if (!isIn(formation.count, 1, maxFormation) || !isIn(formation.columns, 1, maxFormation))
+        return "A formation has 1 to " + std::to_string(maxFormation) + " places";
+    if (!isIn(formation.distance, 0, 4096)) return "The distance of a formation is 0 to 4,096 px";
+    if (!isIn(formation.arcDegrees, 1, 360)) return "An arc has 1 to 360 degrees";
+    if (!isIn(formation.periodTicks, 0, maxPeriodTicks))
+        return "The period of a formation is 0 to 36,000 ticks";
+    for (const int gap : formation.gaps)
+        if (!isIn(gap, 0, formation.count - 1)) return "A gap of a formation is one of its places";
+    return std::nullopt;
+}
+
 std::optional<std::string> flawOf(const runtime::Timetable& times) {
     if (times.periodTicks < 1 || times.periodTicks > maxPeriodTicks)
         return "The period of a timetable is 1 to 36000 ticks";

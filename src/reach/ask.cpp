@@ -57,6 +57,8 @@ private:
     void addGain(const Entity& entity, const level::Kind& kind) {
         if (!mayBeGained(kind.role)) return;
         runtime::Gain gain{level::boxOf(entity.box), 0};
+        if (kind.role == Role::Pickup && entity.data.grants && entity.data.grantTicks > 0)
+            m_question.notSolved.push_back("an ability that is granted for a time");
         if (kind.role == Role::Pickup && entity.data.grants)
             gain.grants = setOf(*entity.data.grants) & m_question.problem.tables.abilities;
         if (gain.grants == 0 && !isNamedByADoor(entity.id)) return;
@@ -89,6 +91,8 @@ private:
                 if (entity.data.timetable) parts().timed.push_back({box, *entity.data.timetable});
                 break;
             case Role::Door:
+                if (entity.data.door.manner != level::DoorManner::ForGood)
+                    m_question.notSolved.push_back("a door that does not stay open for good");
                 parts().doors.push_back(doorOf(entity));
                 break;
             case Role::Spring:

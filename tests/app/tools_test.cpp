@@ -383,8 +383,11 @@ void ToolsTest::place_snapsToTheFootOfACell() {
 void ToolsTest::cast_movesWhatItPresses_andDeletesWithTheRightButton() {
     const auto tool = makeCastTool(CastTool::Place);
     ToolOutcome outcome = tool->press(at(2, 1));
+    QVERIFY(!outcome.edit);
+    QCOMPARE(tool->preview().ghosts.size(), std::size_t{1});
+    outcome = tool->release(at(2, 1));
+    QVERIFY(outcome.isDone);
     QCOMPARE(outcome.edit->name, std::string("Place lantern-1"));
-    tool->release(at(2, 1));
     m_level = outcome.edit->level;
     outcome = tool->press(at(2, 1));
     QCOMPARE(outcome.selection->entities.size(), std::size_t{1});

@@ -17,7 +17,7 @@ namespace {
 
 const QHash<QString, int> floors{{"runtime", 0}, {"base", 1},   {"level", 2}, {"motion", 3},
                                  {"collide", 3}, {"masses", 3}, {"skin", 3},  {"kit", 3},
-                                 {"masses", 3},  {"reach", 4},  {"flow", 4},  {"check", 5},
+                                 {"cast", 3},    {"reach", 4},  {"flow", 4},  {"check", 5},
                                  {"file", 5},    {"cli", 6},    {"app", 6}};
 
 /// What is wrong with one include line of a file in `folder`; empty if nothing.

@@ -247,7 +247,10 @@ void BundleTest::badBakedLevel_isOneSentence() {
 void BundleTest::placements_areQuotedAsCsvWants() {
     level::Project project = testing::smallProject();
     project.kinds.edit([](auto& list) {
-        list[2].fields = {{"note", level::FieldType::Text, std::string("a \"b\", c"), {}}};
+        level::FieldDefinition note;
+        note.name = "note";
+        note.standard = std::string("a \"b\", c");
+        list[2].fields = {note};
     });
     project.levels.push_back(
         std::make_shared<const level::Level>(testing::drawnLevel(project, {"o"})));

@@ -80,9 +80,16 @@ void ProjectFileTest::everyField_survivesSaving() {
         if (f < 5) level.cells.set(f, 0, level::Cell({1}, static_cast<level::Form>(f + 5)));
     level.cells.set(3, 1, level::Cell({2}, level::Form::LowerHalf));
     level::Kind& lantern = const_cast<level::Kind&>(*project.findKind({"lantern"}));
-    lantern.fields = {{"count", level::FieldType::WholeNumber, std::int64_t{3}, {}},
-                      {"note", level::FieldType::Text, std::string("x"), {}},
-                      {"lit", level::FieldType::YesNo, true, {}}};
+    const auto field = [](const char* name, level::FieldType type, level::FieldValue standard) {
+        level::FieldDefinition definition;
+        definition.name = name;
+        definition.type = type;
+        definition.standard = std::move(standard);
+        return definition;
+    };
+    lantern.fields = {field("count", level::FieldType::WholeNumber, std::int64_t{3}),
+                      field("note", level::FieldType::Text, std::string("x")),
+                      field("lit", level::FieldType::YesNo, true)};
     level.entities.edit([](auto& list) {
         for (level::Entity& entity : list) {
             entity.facing = level::Facing::Down;

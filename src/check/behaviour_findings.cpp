@@ -1,0 +1,236 @@
+/// Patrols, tracks, formations and exits, as they go in play.
+
+#include "cast/behaviour.h"
+#include "check/cast.h"
+
+namespace rook::check {
+
+namespace {
+
+using level::Entity;
+using level::Role;
+
+class BehaviourCheck {
+public:
+    BehaviourCheck(const level::Project& project, const level::Level& level,
+                   const reach::Answer& answer)
+        : m_project(project), m_level(level), m_answer(answer), m_cells(project, level) {}
+
+    [[nodiscard]] std::vector<Finding> run(const std::atomic<bool>* cancel) {
+        for (const Entity& entity : m_level.entities) {
+            if (cancel && *cancel) return {};
+            switch (m_project.roleOf(entity)) {
+                case Role::Foe:
+                    foe(entity);
+                    break;
+                case Role::Mover:
+                    mover(entity);
+                    break;
+                case Role::Formation:
+                    formation(entity);
+                    break;
+                case Role::Exit:
+                    exit(entity);
+                    break;
+                default:
+                    break;
+            }
+        }
+        return std::move(m_findings);
+    }
+
+private:
+    Finding& add(FindingKind kind, Severity severity, std::string sentence, const Entity& entity) {
+        m_findings.push_back(
+            {kind, severity, m_level.id, std::move(sentence), entity.id, entity.box});
+        return m_findings.back();
+    }
+    [[nodiscard]] runtime::World worldFor(int width, int height) const {
+        runtime::MotionTables tables;
+        tables.bodyWidth = width;
+        tables.bodyHeight = height;
+        return {frameOf(m_level), m_cells, tables};
+    }
+
+    void foe(const Entity& entity) {
+        if (entity.data.patrol.gait == level::Gait::Still) return;
+        const auto way = cast::wayOf(m_project, m_level, m_answer.tables, entity);
+        const runtime::Box last = way.at(static_cast<long long>(way.corners.size()) - 1);
+        const PxRect place = level::rectOf(last);
+        switch (way.flaw) {
+            case runtime::PatrolFlaw::None:
+                return;
+            case runtime::PatrolFlaw::NoRoom:
+                add(FindingKind::PatrolBroken, Severity::Error,
+                    entity.id.text + " has no room on its patrol: it stands in a wall", entity);
+                return;
+            case runtime::PatrolFlaw::Dies:
+                add(FindingKind::PatrolBroken, Severity::Doubt,
+                    entity.id.text + " walks into something deadly, or out of the level, after " +
+                        std::to_string(way.corners.size()) + " ticks",
+                    entity)
+                    .place = place;
+                return;
+            case runtime::PatrolFlaw::KeepsOff:
+                add(FindingKind::PatrolBroken, Severity::Doubt,
+                    entity.id.text + " is on patrol and cannot move", entity);
+                return;
+            case runtime::PatrolFlaw::NoHold:
+                add(FindingKind::PatrolBroken, Severity::Error,
+                    entity.id.text + " should hang and there is no ceiling above it", entity);
+                return;
+            case runtime::PatrolFlaw::TooLong:
+                add(FindingKind::PatrolBroken, Severity::Note,
+                    "The patrol of " + entity.id.text + " does not come round within ten minutes",
+                    entity);
+                return;
+        }
+    }
+
+    void mover(const Entity& entity) {
+        const runtime::World own = worldFor(entity.box.width, entity.box.height);
+        const runtime::MotionTables& body = m_answer.tables;
+        const runtime::World rider = worldFor(body.bodyWidth, body.bodyHeight);
+        runtime::Mover track;
+        track.width = entity.box.width;
+        track.height = entity.box.height;
+        for (const PxPoint corner : trackOf(entity.data.track, PxPoint{entity.box.x, entity.box.y}))
+            track.track.emplace_back(corner.x, corner.y);
+        track.periodTicks = entity.data.track.periodTicks;
+        bool isCrushing = false, isReached = false;
+        std::optional<PxRect> wall, crush;
+        const long long length = std::max(1LL, track.lengthPx());
+        for (long long px = 0; px < length; ++px) {
+            const runtime::Box at = track.atTrackPx(px);
+            if (!wall && !own.isFree(at.x, at.y)) wall = level::rectOf(at);
+            // A rider in the middle has no room while one elsewhere on the track has.
+            const PxPoint feet{at.x + (at.width - body.bodyWidth) / 2, at.y - body.bodyHeight};
+            if (!crush && !rider.isFree(feet.x, feet.y)) crush = level::rectOf(at);
+            isCrushing = isCrushing || rider.isFree(feet.x, feet.y);
+            const PxRect above{at.x, at.y - 1, at.width, 1};
+            isReached = isReached || m_answer.reached.meets(above, body) ||
+                        m_answer.reached.mayMeetByMovers(above, body);
+        }
+        if (wall)
+            add(FindingKind::MoverInWall, Severity::Doubt,
+                entity.id.text + " goes through a wall at px " + std::to_string(wall->x) + ", " +
+                    std::to_string(wall->y),
+                entity)
+                .place = *wall;
+        else if (crush && isCrushing)
+            add(FindingKind::MoverCrushes, Severity::Doubt,
+                entity.id.text + " leaves a rider no room at px " + std::to_string(crush->x) +
+                    ", " + std::to_string(crush->y),
+                entity)
+                .place = *crush;
+        if (!isReached && m_answer.reached.completion == reach::Completion::Complete &&
+            m_answer.reached.visited.height() > 0)
+            add(FindingKind::MoverNotReached, Severity::Doubt,
+                "Nobody ever gets onto " + entity.id.text, entity);
+    }
+
+    void formation(const Entity& entity) {
+        const level::Kind* member = m_project.findKind(entity.data.formation.member);
+        if (!member) {
+            add(FindingKind::FormationBroken, Severity::Error,
+                entity.id.text + " is a formation of no kind", entity);
+            return;
+        }
+        if (member->role != Role::Hazard && member->role != Role::Foe) return;
+        const auto passages =
+            cast::passagesOf(cast::formationOf(m_project, entity), m_answer.tables);
+        if (passages.empty()) return;
+        // Of the place that comes nearest to being passed.
+        int longest = passages[0].longest, needed = passages[0].needed;
+        for (const cast::Passage& passage : passages) {
+            if (passage.longest - passage.needed >= longest - needed) {
+                longest = passage.longest;
+                needed = passage.needed;
+            }
+        }
+        if (longest < needed)
+            add(FindingKind::FormationTight, Severity::Doubt,
+                "The gaps of " + entity.id.text + " stay open for " + std::to_string(longest) +
+                    " ticks at most, and passing takes " + std::to_string(needed),
+                entity);
+    }
+
+    /// A body gets past it on one side, and to both of its sides.
+    void exit(const Entity& entity) {
+        const reach::Reached& reached = m_answer.reached;
+        if (!reached.meets(entity.box, m_answer.tables) || m_answer.tables.fromAbove) return;
+        const int width = m_answer.tables.bodyWidth;
+        const int height = m_answer.tables.bodyHeight;
+        const PxRect& box = entity.box;
+        const auto any = [&](int left, int top, int right, int bottom) {
+            return reached.visited.anyIn(left + reached.left, top + reached.top,
+                                         right + reached.left, bottom + reached.top);
+        };
+        // Corners of bodies whose columns lie over the exit's, and that do not touch it.
+        const int far = 4 * m_level.cellSize.height + height;
+        const bool isOver = any(box.x - width + 1, box.y - far, box.right(), box.y - height + 1);
+        // And there is more than a few steps to be had on either side.
+        const int beyond = 6 * m_level.cellSize.width;
+        const int feet = box.bottom() - height;
+        const bool isLeft = any(box.x - beyond - width, feet - far, box.x - beyond, feet + 1);
+        const bool isRight =
+            any(box.right() + beyond, feet - far, box.right() + beyond + width, feet + 1);
+        if (isOver && isLeft && isRight)
+            add(FindingKind::ExitPassedBy, Severity::Note,
+                "A body gets by the exit " + entity.id.text + " over its top", entity);
+    }
+
+    const level::Project& m_project;
+    const level::Level& m_level;
+    const reach::Answer& m_answer;
+    level::LevelCells m_cells;
+    std::vector<Finding> m_findings;
+};
+
+}  // namespace
+
+std::vector<Finding> behaviourFindings(const level::Project& project, const level::Level& level,
+                                       const reach::Answer& answer,
+                                       const std::atomic<bool>* cancel) {
+    return BehaviourCheck(project, level, answer).run(cancel);
+}
+
+std::vector<Finding> meetingFindings(const level::Project& project, const level::Level& level,
+                                     const reach::Question& question, const reach::Run& run) {
+    std::vector<Finding> findings;
+    const runtime::MotionTables& tables = question.problem.tables;
+    const auto told = [&](const Entity& entity, auto&& isMet) {
+        for (std::size_t tick = 0; tick < run.bodies.size(); ++tick) {
+            const runtime::Body& body = run.bodies[tick];
+            const runtime::Box box{body.x, body.y, tables.bodyWidth, tables.bodyHeight};
+            if (!isMet(box, static_cast<long long>(tick))) continue;
+            findings.push_back({FindingKind::RunMeetsFoe, Severity::Doubt, level.id,
+                                "The proof run meets " + entity.id.text + " after " +
+                                    std::to_string(tick) + " ticks",
+                                entity.id, level::rectOf(box)});
+            return;
+        }
+    };
+    for (const Entity& entity : level.entities) {
+        const Role role = project.roleOf(entity);
+        const bool isOwnFoe = role == Role::Foe && !entity.data.timetable &&
+                              entity.data.patrol.gait != level::Gait::Still;
+        if (isOwnFoe) {
+            const auto way = cast::wayOf(project, level, tables, entity);
+            told(entity, [&](const runtime::Box& box, long long tick) {
+                return overlaps(way.at(tick), box);
+            });
+        }
+        const level::Kind* member = project.findKind(entity.data.formation.member);
+        const bool isDeadly = member && (member->role == Role::Foe || member->role == Role::Hazard);
+        if (role == Role::Formation && isDeadly) {
+            const auto formation = cast::formationOf(project, entity);
+            told(entity, [&](const runtime::Box& box, long long tick) {
+                return formation.meets(box, tick);
+            });
+        }
+    }
+    return findings;
+}
+
+}  // namespace rook::check

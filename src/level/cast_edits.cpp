@@ -1,0 +1,252 @@
+#include "level/cast_edits.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+namespace rook::level {
+
+namespace {
+
+std::string countText(std::size_t count) {
+    return std::to_string(count) + (count == 1 ? " entity" : " entities");
+}
+
+std::set<EntityId> setOfIds(const std::vector<EntityId>& ids) {
+    return {ids.begin(), ids.end()};
+}
+
+bool mayOpen(Role role) {
+    return role == Role::Key || role == Role::Switch || role == Role::Pickup;
+}
+
+/// Takes the id in, or out if it is there.
+void toggle(std::vector<EntityId>& ids, const EntityId& id) {
+    if (std::erase(ids, id) == 0) ids.push_back(id);
+}
+
+/// Sets the first field for entities of that kind that is empty, or takes the id out of the one
+/// that names it; false if there is none.
+bool linkByField(const Project& project, Entity& from, const Entity& to) {
+    const Kind* kind = project.findKind(from.kind);
+    if (!kind) return false;
+    const FieldDefinition* empty = nullptr;
+    for (const FieldDefinition& field : kind->fields) {
+        if (field.type != FieldType::Entity) continue;
+        if (!field.of.isEmpty() && field.of != to.kind) continue;
+        const auto value = std::get<std::string>(fieldOf(from, field));
+        if (value == to.id.text) {
+            setField(from, field.name, std::string());
+            return true;
+        }
+        if (value.empty() && !empty) empty = &field;
+    }
+    if (empty) setField(from, empty->name, to.id.text);
+    return empty != nullptr;
+}
+
+/// The trigger calls the entity as one enters, or no longer.
+void toggleCall(Trigger& trigger, const EntityId& id) {
+    if (std::erase_if(trigger.calls, [&](const Call& call) { return call.target == id; }) > 0)
+        return;
+    trigger.calls.push_back({CallWhen::Enter, "on", id});
+}
+
+}  // namespace
+
+std::vector<PxPoint> rowCorners(PxPoint from, PxPoint to, int stepPx) {
+    const bool isAcross = std::abs(to.x - from.x) >= std::abs(to.y - from.y);
+    const int way = isAcross ? to.x - from.x : to.y - from.y;
+    std::vector<PxPoint> corners;
+    for (int i = 0; i <= std::abs(way) / stepPx; ++i) {
+        const int at = way < 0 ? -i * stepPx : i * stepPx;
+        corners.push_back({from.x + (isAcross ? at : 0), from.y + (isAcross ? 0 : at)});
+    }
+    return corners;
+}
+
+Result<LevelEdit> placeRow(const Level& level, const Kind& kind, PxPoint from, PxPoint to,
+                           int stepPx, Facing facing) {
+    std::optional<LevelEdit> edit;
+    std::size_t count = 0;
+    for (const PxPoint corner : rowCorners(from, to, stepPx)) {
+        auto next = placeEntity(edit ? edit->level : level, kind, corner, facing);
+        if (!next && !edit) return next;
+        if (!next) break;
+        if (edit) next->touched = next->touched.united(edit->touched);
+        edit = std::move(*next);
+        ++count;
+    }
+    if (count > 1) edit->name = "Place a row of " + std::to_string(count) + " x " + kind.title;
+    return *edit;
+}
+
+Result<LevelEdit> changeEntities(const Level& level, const std::vector<EntityId>& ids,
+                                 const std::function<void(Entity&)>& change,
+                                 const std::string& name) {
+    const std::set<EntityId> wanted = setOfIds(ids);
+    LevelEdit edit{level, name, {}};
+    std::optional<EntityId> outside;
+    const PxRect bounds = level.boundsPx();
+    edit.level.entities.edit([&](auto& list) {
+        for (Entity& entity : list) {
+            if (!wanted.contains(entity.id)) continue;
+            const PxRect before = entity.box;
+            change(entity);
+            if (!bounds.contains(entity.box)) outside = entity.id;
+            edit.touched = edit.touched.united(toCells(before.united(entity.box), level.cellSize));
+        }
+    });
+    if (outside)
+        return fail(ErrorKind::OutOfRange, outside->text + " would leave the level", level.title,
+                    "Move it the other way first");
+    return edit;
+}
+
+Result<LevelEdit> alignEntities(const Level& level, const std::vector<EntityId>& ids,
+                                Alignment alignment) {
+    const Entity* first = ids.empty() ? nullptr : findEntity(level, ids.front());
+    if (!first || ids.size() < 2)
+        return fail(ErrorKind::NotApplicable, "Two entities at least are aligned", level.title,
+                    "Select more of them");
+    const PxRect to = first->box;
+    return changeEntities(
+        level, ids,
+        [&](Entity& entity) {
+            PxRect& box = entity.box;
+            switch (alignment) {
+                case Alignment::Left:
+                    box.x = to.x;
+                    break;
+                case Alignment::Middle:
+                    box.x = to.x + (to.width - box.width) / 2;
+                    break;
+                case Alignment::Right:
+                    box.x = to.right() - box.width;
+                    break;
+                case Alignment::Top:
+                    box.y = to.y;
+                    break;
+                case Alignment::Centre:
+                    box.y = to.y + (to.height - box.height) / 2;
+                    break;
+                case Alignment::Bottom:
+                    box.y = to.bottom() - box.height;
+                    break;
+            }
+        },
+        "Align " + countText(ids.size()));
+}
+
+Result<LevelEdit> distributeEntities(const Level& level, const std::vector<EntityId>& ids,
+                                     bool isAcross) {
+    std::vector<const Entity*> list;
+    for (const EntityId& id : ids)
+        if (const Entity* entity = findEntity(level, id)) list.push_back(entity);
+    if (list.size() < 3)
+        return fail(ErrorKind::NotApplicable, "Three entities at least are spread evenly",
+                    level.title, "Select more of them");
+    const auto start = [&](const Entity* e) { return isAcross ? e->box.x : e->box.y; };
+    const auto size = [&](const Entity* e) { return isAcross ? e->box.width : e->box.height; };
+    std::stable_sort(list.begin(), list.end(),
+                     [&](const Entity* a, const Entity* b) { return start(a) < start(b); });
+    int sizes = 0;
+    for (const Entity* entity : list)
+        sizes += size(entity);
+    const int whole = start(list.back()) + size(list.back()) - start(list.front());
+    const auto gaps = static_cast<int>(list.size()) - 1;
+    std::map<EntityId, int> places;
+    int before = 0;
+    for (std::size_t i = 0; i < list.size(); ++i) {
+        const int space = static_cast<int>(i) * (whole - sizes);
+        places[list[i]->id] =
+            start(list.front()) + before + (space >= 0 ? space : space - gaps + 1) / gaps;
+        before += size(list[i]);
+    }
+    return changeEntities(
+        level, ids,
+        [&](Entity& entity) {
+            const auto found = places.find(entity.id);
+            if (found != places.end()) (isAcross ? entity.box.x : entity.box.y) = found->second;
+        },
+        "Spread " + countText(list.size()) + " evenly");
+}
+
+Result<LevelEdit> linkEntities(const Project& project, const Level& level, const EntityId& from,
+                               const EntityId& to) {
+    const Entity* first = findEntity(level, from);
+    const Entity* second = findEntity(level, to);
+    const auto none = [&] {
+        return fail(ErrorKind::NotApplicable, from.text + " has no reference to such a thing",
+                    level.title,
+                    "Drag from a key to a door, from a trigger to what it calls, or from an entity "
+                    "with a field for others");
+    };
+    if (!first || !second || from == to) return none();
+    if (mayOpen(project.roleOf(*first)) && project.roleOf(*second) == Role::Door)
+        std::swap(first, second);
+    Entity changed = *first;
+    const Role role = project.roleOf(changed);
+    if (role == Role::Door && mayOpen(project.roleOf(*second)))
+        toggle(changed.data.opens, second->id);
+    else if (role == Role::Trigger)
+        toggleCall(changed.data.trigger, second->id);
+    else if (!linkByField(project, changed, *second))
+        return none();
+    return changeEntity(level, changed, "Link " + from.text + " and " + to.text);
+}
+
+std::vector<Link> linksOf(const Project& project, const Level& level) {
+    std::vector<Link> links;
+    for (const Entity& entity : level.entities) {
+        for (const EntityId& id : entity.data.opens)
+            links.push_back({id, entity.id, "opens"});
+        for (const Call& call : entity.data.trigger.calls)
+            if (!call.target.isEmpty()) links.push_back({entity.id, call.target, "calls"});
+        const Kind* kind = project.findKind(entity.kind);
+        if (!kind) continue;
+        for (const FieldDefinition& field : kind->fields) {
+            if (field.type == FieldType::Entity) {
+                const auto id = std::get<std::string>(fieldOf(entity, field));
+                if (!id.empty()) links.push_back({entity.id, {id}, field.name});
+            }
+            if (field.type != FieldType::List || field.item != FieldType::Entity) continue;
+            const auto list = std::get<FieldList>(fieldOf(entity, field));
+            for (const SimpleValue& item : list.items)
+                links.push_back({entity.id, {std::get<std::string>(item)}, field.name});
+        }
+    }
+    return links;
+}
+
+LevelEdit toggleGroup(const Level& level, const std::vector<EntityId>& ids) {
+    const std::set<EntityId> wanted = setOfIds(ids);
+    std::set<std::string> taken, theirs;
+    for (const Entity& entity : level.entities) {
+        taken.insert(entity.group);
+        if (wanted.contains(entity.id)) theirs.insert(entity.group);
+    }
+    const bool isGroup = theirs.size() == 1 && !theirs.begin()->empty();
+    std::string name;
+    for (int number = 1; !isGroup && (name.empty() || taken.contains(name)); ++number)
+        name = "group-" + std::to_string(number);
+    LevelEdit edit{level, (isGroup ? "Ungroup " : "Group ") + countText(ids.size()), {}};
+    edit.level.entities.edit([&](auto& list) {
+        for (Entity& entity : list)
+            if (wanted.contains(entity.id)) entity.group = name;
+    });
+    return edit;
+}
+
+std::vector<EntityId> withGroups(const Level& level, const std::vector<EntityId>& ids) {
+    const std::set<EntityId> wanted = setOfIds(ids);
+    std::set<std::string> groups;
+    for (const Entity& entity : level.entities)
+        if (!entity.group.empty() && wanted.contains(entity.id)) groups.insert(entity.group);
+    std::vector<EntityId> all = ids;
+    for (const Entity& entity : level.entities)
+        if (groups.contains(entity.group) && !wanted.contains(entity.id)) all.push_back(entity.id);
+    return all;
+}
+
+}  // namespace rook::level

@@ -1,0 +1,347 @@
+/// Cast in the real window: rows, handles, links, zones, kinds, the table.
+
+#include "app/cast_table.h"
+
+#include <QAbstractButton>
+#include <QClipboard>
+#include <QGuiApplication>
+#include <QLabel>
+#include <QLineEdit>
+#include <QSpinBox>
+#include <QTableView>
+
+#include "demo_window.h"
+#include "level/cast_edits.h"
+#include "level/kind_edits.h"
+#include "level/zone_edits.h"
+
+using namespace rook;
+using namespace rook::app;
+
+using level::Entity;
+
+class CastWindowTest : public testing::DemoWindow {
+    Q_OBJECT
+private slots:
+    void initTestCase() { useOwnSettings("rookplot-cast-test"); }
+    void init() {
+        openDemo();
+        session().setStep(Step::Cast);
+        board().setFocus();
+    }
+    void cleanup() { closeDemo(); }
+    void drag_placesARow_asOneUndo();
+    void placed_comesToStand_byItsKindsRule();
+    void frame_selects_andFieldsChangeForAll();
+    void hazard_isShapedByItsHandles();
+    void hoist_getsItsTrackByDragging_andLosesItByTheRightButton();
+    void crab_turnsAtMarks_thatAreDragged();
+    void formation_isMade_andItsRadiusDragged();
+    void link_isDrawnFromKeyToDoor();
+    void zone_isDrawn_movedStretched_setUp_andRemoved();
+    void kind_isAdded_changed_andTellsWhatWouldBeLost();
+    void table_filtersEditsAndPastes_andSelectsOnTheBoard();
+    void walk_diesOfACrab_thatVerdictsLeaveOut();
+
+private:
+    void press(const char* name) {
+        auto* button = part<QAbstractButton>(name);
+        QVERIFY2(button, name);
+        button->click();
+    }
+    void take(const char* kind) {
+        ToolOptions options = session().options();
+        options.kind = {kind};
+        session().setOptions(options);
+        session().setCastTool(CastTool::Place);
+        board().setFocus();
+    }
+    void selectOnly(const char* id) {
+        Selection selection;
+        selection.entities = {EntityId{id}};
+        session().select(selection);
+        session().setCastTool(CastTool::Select);
+    }
+    [[nodiscard]] QPoint px(int x, int y) const {
+        return board().view().toWidget(PxPoint{x, y}).toPoint();
+    }
+    void drag(QPoint from, QPoint to, Qt::MouseButton button = Qt::LeftButton) {
+        QTest::mousePress(&board(), button, {}, from);
+        QTest::mouseMove(&board(), (from + to) / 2);
+        QTest::mouseMove(&board(), to);
+        QTest::mouseRelease(&board(), button, {}, to);
+    }
+    [[nodiscard]] const Entity& last() const { return level().entities.items().back(); }
+    [[nodiscard]] const Entity& the(const char* id) const {
+        return *findEntity(level(), EntityId{id});
+    }
+    /// A kind of that role, on the board.
+    void place(const char* id, level::Role role, CellPoint at, level::Standing standing) {
+        level::Kind kind;
+        kind.id = {id};
+        kind.title = id;
+        kind.role = role;
+        kind.standing = standing;
+        session().apply(addKind(session().project(), kind));
+        take(id);
+        QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(at.x, at.y));
+    }
+};
+
+void CastWindowTest::drag_placesARow_asOneUndo() {
+    const auto count = level().entities.size();
+    take("lantern");
+    drag(cell(20, 12), cell(25, 12));
+    QCOMPARE(level().entities.size(), count + 6);
+    QCOMPARE(session().selection().entities.size(), std::size_t{6});
+    session().undo();
+    QCOMPARE(level().entities.size(), count);
+}
+
+void CastWindowTest::placed_comesToStand_byItsKindsRule() {
+    place("post", level::Role::Prop, {24, 12}, level::Standing::Floor);
+    const Entity post = last();
+    QCOMPARE(post.kind.text, std::string("post"));
+    QVERIFY(post.box.bottom() > 13 * 16);
+    QVERIFY(!level().cells.at(24, post.box.bottom() / 16).isOpen());
+    press("sets-down");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(30, 12));
+    QCOMPARE(last().box.bottom(), 13 * 16);
+    press("sets-down");
+}
+
+void CastWindowTest::frame_selects_andFieldsChangeForAll() {
+    take("lantern");
+    drag(cell(20, 12), cell(22, 12));
+    QTest::keyClick(&board(), Qt::Key_S);
+    QCOMPARE(session().castTool(), CastTool::Select);
+    drag(cell(18, 10), cell(24, 13));
+    QCOMPARE(session().selection().entities.size(), std::size_t{3});
+    part<QSpinBox>("field-light")->setValue(9);
+    for (const EntityId& id : session().selection().entities) {
+        const Entity* e = findEntity(level(), id);
+        QCOMPARE(std::get<std::int64_t>(e->fields[0].second), 9);
+    }
+    press("toggle-group");
+    const std::string group = findEntity(level(), session().selection().entities[0])->group;
+    QVERIFY(!group.empty());
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(40, 6));
+    QVERIFY(session().selection().entities.empty());
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(21, 12));
+    QCOMPARE(session().selection().entities.size(), std::size_t{3});
+    press("align-top");
+    press("spread-across");
+}
+
+void CastWindowTest::hazard_isShapedByItsHandles() {
+    place("vent", level::Role::Hazard, {30, 12}, level::Standing::Anywhere);
+    const PxRect before = last().box;
+    selectOnly("vent-1");
+    drag(px(before.right(), before.bottom()), px(before.right() + 32, before.bottom() + 16));
+    QCOMPARE(last().box, (PxRect{before.x, before.y, before.width + 32, before.height + 16}));
+    session().undo();
+    QCOMPARE(last().box, before);
+}
+
+void CastWindowTest::hoist_getsItsTrackByDragging_andLosesItByTheRightButton() {
+    take("hoist");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(30, 12));
+    const PxRect box = the("hoist-1").box;
+    selectOnly("hoist-1");
+    const QPoint end = px(box.x + box.width + 14, box.y + box.height / 2);
+    drag(end, end + QPoint(int(64 * board().view().scale()), 0));
+    QCOMPARE(the("hoist-1").data.track.points.size(), std::size_t{1});
+    const PxPoint point = the("hoist-1").data.track.points[0];
+    QVERIFY(point.x > 60 && point.y == 0);
+    const QPoint handle = px(box.x + box.width / 2 + point.x, box.y + box.height / 2 + point.y);
+    QTest::mouseClick(&board(), Qt::RightButton, {}, handle);
+    QVERIFY(the("hoist-1").data.track.points.empty());
+}
+
+void CastWindowTest::crab_turnsAtMarks_thatAreDragged() {
+    take("crab");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(10, 26));
+    selectOnly("crab-1");
+    choose("gait", 1);
+    QCOMPARE(the("crab-1").data.patrol.gait, level::Gait::Walks);
+    press("add-turn");
+    const int mark = the("crab-1").data.patrol.turnsAt[0];
+    const PxRect box = the("crab-1").box;
+    const QPoint at = px(mark, box.y + box.height / 2);
+    drag(at, at - QPoint(int(32 * board().view().scale()), 0));
+    QCOMPARE(the("crab-1").data.patrol.turnsAt[0], mark - 32);
+    QTest::mouseClick(&board(), Qt::RightButton, {}, px(mark - 32, box.y + box.height / 2));
+    QVERIFY(the("crab-1").data.patrol.turnsAt.empty());
+}
+
+void CastWindowTest::formation_isMade_andItsRadiusDragged() {
+    place("ring", level::Role::Formation, {60, 10}, level::Standing::Anywhere);
+    selectOnly("ring-1");
+    const auto& kinds = session().project().kinds;
+    int crab = 0;
+    for (std::size_t i = 0; i < kinds.size(); ++i)
+        if (kinds[i].id.text == "crab") crab = int(i) + 1;
+    choose("formation-member", crab);
+    part<QSpinBox>("formation-count")->setValue(6);
+    QCOMPARE(the("ring-1").data.formation.count, 6);
+    auto* gaps = part<QLineEdit>("formation-gaps");
+    gaps->setFocus();
+    QTest::keyClicks(gaps, "1, 4");
+    QTest::keyClick(gaps, Qt::Key_Return);
+    QCOMPARE(the("ring-1").data.formation.gaps, (std::vector<int>{0, 3}));
+    board().setFocus();
+    const PxRect box = the("ring-1").box;
+    const QPoint handle =
+        px(box.x + box.width / 2 + the("ring-1").data.formation.distance, box.y + box.height / 2);
+    drag(handle, handle + QPoint(int(32 * board().view().scale()), 0));
+    QCOMPARE(the("ring-1").data.formation.distance, 48 + 32);
+    // Windows are drawn when they are asked for.
+    QVERIFY(waitForProof());
+    const QImage before = board().grab().toImage();
+    press("shows-windows");
+    QVERIFY(board().grab().toImage() != before);
+    press("shows-windows");
+}
+
+void CastWindowTest::link_isDrawnFromKeyToDoor() {
+    take("valve");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(20, 12));
+    take("sluice");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(28, 12));
+    QTest::keyClick(&board(), Qt::Key_D);
+    QCOMPARE(session().castTool(), CastTool::Link);
+    const PxRect valve = the("valve-1").box;
+    const PxRect door = the("sluice-1").box;
+    drag(px(valve.x + 4, valve.y + 4), px(door.x + 4, door.y + 10));
+    QCOMPARE(the("sluice-1").data.opens, (std::vector<EntityId>{EntityId{"valve-1"}}));
+    QCOMPARE(linksOf(session().project(), level()).size(), std::size_t{1});
+    drag(px(door.x + 4, door.y + 10), px(valve.x + 4, valve.y + 4));
+    QVERIFY(the("sluice-1").data.opens.empty());
+}
+
+void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {
+    QTest::keyClick(&board(), Qt::Key_F);
+    QCOMPARE(session().castTool(), CastTool::Zone);
+    drag(cell(2, 4), cell(41, 30));
+    QCOMPARE(level().zones.size(), std::size_t{1});
+    QCOMPARE(level().zones[0].place, (CellRect{2, 4, 40, 27}));
+    drag(cell(20, 12), cell(22, 13));
+    QCOMPARE(level().zones[0].place, (CellRect{4, 5, 40, 27}));
+    const PxRect box = toPx(level().zones[0].place, {16, 16});
+    drag(px(box.right(), box.y + 100), px(box.right() + 32, box.y + 100));
+    QCOMPARE(level().zones[0].place.width, 42);
+    auto* music = part<QLineEdit>("zone-music");
+    music->setFocus();
+    QTest::keyClicks(music, "drips");
+    QTest::keyClick(music, Qt::Key_Return);
+    QCOMPARE(level().zones[0].music, std::string("drips"));
+    part<QSpinBox>("camera-left")->setValue(16);
+    QCOMPARE(level().zones[0].camera->x, 3 * 16);
+    board().setFocus();
+    drag(cell(60, 4), cell(100, 30));
+    QCOMPARE(level().zones.size(), std::size_t{2});
+    press("zone-row-0");
+    press("zones-alike");
+    QCOMPARE(level().zones[1].music, std::string("drips"));
+    QCOMPARE(level().zones[1].camera->x, 59 * 16);
+    press("zones-screens");
+    QCOMPARE(level().zones.size(), std::size_t{3});
+    // Bodies cross from one to the next: told once reach was solved.
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            const auto proven = session().proven(level().id);
+            return session().isProofCurrent(level().id) && session().isPlanCurrent(level().id) &&
+                   !proven->crossings.empty();
+        },
+        5000));
+    QTest::mouseClick(&board(), Qt::RightButton, {}, cell(5, 10));
+    QCOMPARE(level().zones.size(), std::size_t{2});
+}
+
+void CastWindowTest::kind_isAdded_changed_andTellsWhatWouldBeLost() {
+    const auto count = session().project().kinds.size();
+    press("kind-add");
+    QCOMPARE(session().project().kinds.size(), count + 1);
+    auto* title = part<QLineEdit>("kind-title");
+    title->setFocus();
+    title->selectAll();
+    QTest::keyClicks(title, "Lamp post");
+    QTest::keyClick(title, Qt::Key_Return);
+    QCOMPARE(session().project().kinds[count].title, std::string("Lamp post"));
+    part<QSpinBox>("kind-width")->setValue(12);
+    press("field-add");
+    QCOMPARE(session().project().kinds[count].fields.size(), std::size_t{1});
+    choose("field-type", int(level::FieldType::Number));
+    QCOMPARE(session().project().kinds[count].fields[0].type, level::FieldType::Number);
+    // Lanterns have a value of their own for a field that goes.
+    session().apply(changeEntities(
+        level(), {EntityId{"lantern-1"}}, [](Entity& e) { setField(e, "light", std::int64_t{5}); },
+        "Set"));
+    take("lantern");
+    press("field-row-0");
+    press("field-remove");
+    QVERIFY(part<QLabel>("kind-words")->text().contains(QStringLiteral("lantern-1 gives up")));
+    QCOMPARE(session().project().findKind({"lantern"})->fields.size(), std::size_t{2});
+    press("kind-go");
+    QCOMPARE(session().project().findKind({"lantern"})->fields.size(), std::size_t{1});
+    QVERIFY(the("lantern-1").fields.empty());
+    session().undo();
+    QCOMPARE(session().project().findKind({"lantern"})->fields.size(), std::size_t{2});
+}
+
+void CastWindowTest::table_filtersEditsAndPastes_andSelectsOnTheBoard() {
+    press("open-table");
+    auto* table = part<CastTable>("cast-table");
+    QVERIFY(table && table->isVisible());
+    QApplication::setActiveWindow(table);
+    QVERIFY(QTest::qWaitFor([&] { return QApplication::activeWindow() == table; }));
+    auto* view = part<QTableView>("cast-view");
+    auto* filter = part<QLineEdit>("cast-filter");
+    QTest::keyClicks(filter, "lantern x>0");
+    const int lanterns = view->model()->rowCount();
+    QVERIFY(lanterns > 2 && lanterns < int(level().entities.size()));
+    const QModelIndex x = view->model()->index(0, 3);
+    const std::string id = view->model()->index(0, 2).data().toString().toStdString();
+    QVERIFY(view->model()->setData(x, QStringLiteral("80")));
+    QCOMPARE(the(id.c_str()).box.x, 80);
+    // Outside of the level it stays where it is.
+    QVERIFY(!view->model()->setData(x, QStringLiteral("-80")));
+    QCOMPARE(the(id.c_str()).box.x, 80);
+    view->setCurrentIndex(view->model()->index(1, 2));
+    QCOMPARE(session().selection().entities.size(), std::size_t{1});
+    QCOMPARE(session().selection().entities[0].text,
+             view->model()->index(1, 2).data().toString().toStdString());
+    // Two rows of a column, from a spreadsheet.
+    view->selectionModel()->select(view->model()->index(0, 4), QItemSelectionModel::ClearAndSelect);
+    QGuiApplication::clipboard()->setText(QStringLiteral("48\n64\n"));
+    QTest::keyClick(table, Qt::Key_V, Qt::ControlModifier);
+    QCOMPARE(view->model()->index(0, 4).data().toString(), QStringLiteral("48"));
+    QCOMPARE(view->model()->index(1, 4).data().toString(), QStringLiteral("64"));
+    session().undo();
+    QVERIFY(view->model()->index(1, 4).data().toString() != QStringLiteral("64"));
+    const QString all = part<QLabel>("cast-preview") ? QStringLiteral("there") : QString();
+    QVERIFY(!all.isEmpty());
+    part<QAbstractButton>("cast-all-levels")->click();
+    filter->clear();
+    QVERIFY(view->model()->rowCount() > int(level().entities.size()));
+    table->close();
+}
+
+void CastWindowTest::walk_diesOfACrab_thatVerdictsLeaveOut() {
+    const Entity keeper = level().entities[0];
+    take("crab");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, px(keeper.box.x + 40, keeper.box.bottom() - 4));
+    Entity crab = last();
+    crab.facing = level::Facing::Left;
+    crab.data.patrol.gait = level::Gait::Walks;
+    crab.data.patrol.speed = {2000};
+    session().apply(changeEntity(level(), crab, "Go"));
+    QVERIFY(waitForProof());
+    QCOMPARE(session().proven(level().id)->answer.verdict.kind, reach::VerdictKind::Reached);
+    board().startWalk(false);
+    QVERIFY(QTest::qWaitFor([&] { return board().walk()->deaths() > 0; }, 5000));
+    board().stopWalk();
+}
+
+QTEST_MAIN(CastWindowTest)
+#include "cast_test.moc"
