@@ -71,6 +71,8 @@ int main(int argc, char** argv) {
     printRatio(times, "all collision shapes, on a worker", "mergeCave/iterations:1",
                "onePassOverCave");
     printRatio(times, "the same after a stroke", "mergeCaveAgain/iterations:3", "onePassOverCave");
+    printRatio(times, "moving 10 of 100,000 entities against copying all", "castCopied",
+               "castMoveTen");
     printRatio(times, "solving open 512 x 128, in passes over 64 MiB", "solverLarge", "memoryPass");
     printShare(times, "from the wish to cancel a large solve to its end, of 5 ms",
                "cancelLarge/iterations:20/manual_time", 0.005);
@@ -86,6 +88,9 @@ int main(int argc, char** argv) {
                0.016);
     printShare(times, "panning 4,096 x 4,096 at 64 px a cell", "panFrame/4000/iterations:40",
                0.016);
+    printShare(times, "moving 10 of 100,000 entities", "castMoveTen", 0.016);
+    printShare(times, "painting 100,000 entities, all in sight", "castPaint/whole", 0.016);
+    printShare(times, "painting 100,000 entities, a screen of them", "castPaint/near", 0.016);
     printShare(times, "panning over 10,000 stroke segments", "panSketchFrame/iterations:80", 0.016);
     printShare(times, "zooming 4,096 x 4,096", "zoomFrame/iterations:60", 0.016);
     return 0;

@@ -164,6 +164,22 @@ struct Timetable {
     bool operator==(const Timetable& o) const { return periodTicks == o.periodTicks && on == o.on; }
 };
 
+/// Where something that goes by itself is in each tick: its corners one after the other, the last
+/// part over and over.
+struct Way {
+    std::vector<std::pair<int, int>> corners;  ///< one a tick, at least one
+    std::size_t loopFrom = 0;                  ///< after the last comes this one
+    int width = 0;
+    int height = 0;
+
+    Box at(long long tick) const {
+        auto i = static_cast<std::size_t>(tick);
+        if (i >= corners.size()) i = loopFrom + (i - loopFrom) % periodTicks();
+        return {corners[i].first, corners[i].second, width, height};
+    }
+    std::size_t periodTicks() const { return corners.size() - loopFrom; }
+};
+
 /// Deadly while its timetable is on.
 struct TimedHazard {
     Box box;
@@ -178,6 +194,9 @@ struct Parts {
     std::vector<Spring> springs;
     std::vector<Mover> movers;
     std::vector<TimedHazard> timed;
+    /// Deadly wherever they are. Verdicts leave them out, as they never stay in the way; runs are
+    /// made to keep clear of them.
+    std::vector<Way> foes;
 };
 
 /// How far a body may go beyond each edge before it has left the level, px; 0 unless it is open.

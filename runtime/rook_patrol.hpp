@@ -44,19 +44,8 @@ enum class PatrolFlaw : unsigned char {
 };
 
 /// The way of a foe: its corner in each tick, the last part over and over.
-struct PatrolWay {
-    std::vector<std::pair<int, int>> corners;  ///< one a tick, at least one
-    std::size_t loopFrom = 0;                  ///< after the last comes this one
-    int width = 0;
-    int height = 0;
+struct PatrolWay : Way {
     PatrolFlaw flaw = PatrolFlaw::None;
-
-    Box at(long long tick) const {
-        auto i = static_cast<std::size_t>(tick);
-        if (i >= corners.size()) i = loopFrom + (i - loopFrom) % (corners.size() - loopFrom);
-        return {corners[i].first, corners[i].second, width, height};
-    }
-    std::size_t periodTicks() const { return corners.size() - loopFrom; }
 };
 
 inline constexpr std::size_t maxPatrolTicks = 36000;
@@ -90,7 +79,10 @@ class Patrolling {
 public:
     Patrolling(const Frame& frame, const CellSource& cells, const MotionTables& player,
                const Patrol& patrol)
-        : m_patrol(patrol), m_tables(tablesOf(player, patrol)), m_world(frame, cells, m_tables) {
+        : m_patrol(patrol),
+          m_tables(tablesOf(player, patrol)),
+          m_world(frame, cells, m_tables),
+          m_middle(frame, cells, onePx(m_tables)) {
         m_way.width = patrol.box.width;
         m_way.height = patrol.box.height;
     }
@@ -112,6 +104,10 @@ private:
         tables.airJumps = 0;
         tables.coyoteTicks = 0;
         tables.walk = patrol.pace;
+        return tables;
+    }
+    static MotionTables onePx(MotionTables tables) {
+        tables.bodyWidth = tables.bodyHeight = 1;
         return tables;
     }
     void add(int x, int y) { m_way.corners.emplace_back(x, y); }
@@ -186,18 +182,27 @@ private:
     void stride(Body& body, int& way) {
         const int pace = m_tables.walk[static_cast<std::size_t>(body.tick % 16)];
         const int wanted = wishUpToMark(body.x, way, pace);
-        for (int px = wanted; px >= 0; --px) {
-            Body next = body;
-            step(m_world, m_tables, next, {way * px, 0, 0});
-            const bool isOff = next.stance == Stance::Airborne && px > 0;
-            if (isOff && m_patrol.turnsAtEdges) continue;
-            const bool isStopped = std::abs(next.x - body.x) < pace;
-            const bool hasMoved = next.x != body.x;
-            body = next;
-            const bool turns = isStopped || (hasMoved && isAtMark(body.x));
-            if (turns && next.stance != Stance::Airborne) way = -way;
-            return;
+        Body next = body;
+        step(m_world, m_tables, next, {m_patrol.turnsAtEdges ? 0 : way * wanted, 0, 0});
+        for (int px = 1; m_patrol.turnsAtEdges && px <= wanted; ++px) {
+            Body farther = body;
+            step(m_world, m_tables, farther, {way * px, 0, 0});
+            if (farther.stance == Stance::Airborne || !isOverFloor(farther)) break;
+            next = farther;
         }
+        const bool isStopped = std::abs(next.x - body.x) < pace;
+        const bool turns = isStopped || (next.x != body.x && isAtMark(next.x));
+        body = next;
+        if (turns && next.stance != Stance::Airborne) way = -way;
+    }
+    /// Something to stand on is under its middle, no deeper than a slope leads from there: else it
+    /// is at an edge.
+    bool isOverFloor(const Body& body) const {
+        const int half = m_patrol.box.width / 2;
+        for (int down = 0; down <= half; ++down)
+            if (m_middle.hasFixedFloor(body.x + half, body.y + m_patrol.box.height - 1 + down, {}))
+                return true;
+        return false;
     }
     /// The px to the next mark on its way, if it is nearer than the pace.
     int wishUpToMark(int x, int way, int pace) const {
@@ -217,6 +222,7 @@ private:
     const Patrol& m_patrol;
     MotionTables m_tables;
     World m_world;
+    World m_middle;  ///< as it is for a body of one px
     PatrolWay m_way;
     std::map<State, std::size_t> m_met;
 };
@@ -282,6 +288,17 @@ struct Formation {
         for (int place = 0; place < count; ++place)
             if (!isGap(place) && overlaps(at(place, tick), box)) return true;
         return false;
+    }
+    /// The way of one member.
+    Way wayOf(int place) const {
+        Way way;
+        way.width = middle.width;
+        way.height = middle.height;
+        for (int tick = 0; tick < (periodTicks > 0 ? periodTicks : 1); ++tick) {
+            const Box box = at(place, tick);
+            way.corners.emplace_back(box.x, box.y);
+        }
+        return way;
     }
     /// The ticks of a period in which a box there meets no member, as [from, to).
     std::vector<std::pair<int, int>> windowsAt(const Box& box) const {

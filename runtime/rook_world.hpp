@@ -174,6 +174,8 @@ private:
             return true;
         for (const Box& box : m_parts.deadly)
             if (overlaps(box, bodyBox(x, y))) return true;
+        for (const Way& foe : m_parts.foes)
+            if (overlaps(foe.at(now.tick), bodyBox(x, y))) return true;
         for (const TimedHazard& hazard : m_parts.timed)
             if (hazard.times.isOn(now.tick) && overlaps(hazard.box, bodyBox(x, y))) return true;
         return false;

@@ -106,8 +106,128 @@ def keeper():
     return tile.rect(5, 12, 2, 4, INK).rect(9, 12, 2, 4, INK).rect(12, 7, 2, 3, GLOW)
 
 
+def disc(tile, cx, cy, radius, tone, thick=99):
+    for j in range(TILE):
+        for i in range(TILE):
+            far = ((i + 0.5 - cx) ** 2 + (j + 0.5 - cy) ** 2) ** 0.5
+            if radius - thick < far <= radius:
+                tile.px[j][i] = tone
+    return tile
+
+
+def valve():
+    """A hand wheel of brass with four spokes."""
+    tile = disc(Tile(), 8, 8, 7.2, color("#7a5a1d"), 2.6)
+    disc(tile, 8, 8, 6.8, BRASS, 1.8)
+    tile.rect(7, 2, 2, 12, BRASS).rect(2, 7, 12, 2, BRASS)
+    return disc(tile, 8, 8, 2.4, GLOW)
+
+
+def cleats():
+    """Two boot irons on a strap."""
+    tile = Tile().rect(2, 6, 12, 3, WOOD).rect(2, 9, 12, 1, WOOD_DARK)
+    for x in (2, 5, 8, 11):
+        tile.rect(x, 10, 2, 3, color("#b9c4cc")).rect(x, 13, 1, 1, color("#e6edf2"))
+    return tile.rect(6, 4, 4, 2, BRASS)
+
+
+def kite():
+    """A square of cloth on its corner, with a tail."""
+    tile = Tile()
+    for j in range(12):
+        half = j if j < 6 else 11 - j
+        tile.rect(8 - half, j, 2 * half, 1, color("#c9553d") if (j // 3) % 2 else color("#e8d7b0"))
+    tile.rect(8, 0, 1, 12, WOOD_DARK)
+    return tile.rect(9, 12, 1, 1, INK).rect(10, 13, 2, 1, color("#c9553d")).rect(9, 14, 2, 1, INK)
+
+
+def bellows():
+    """Leather folds between two boards: it throws who lands on it."""
+    tile = Tile().rect(0, 8, 16, 2, WOOD).rect(0, 14, 16, 2, WOOD_DARK)
+    for j, inset in ((10, 2), (11, 1), (12, 2), (13, 1)):
+        tile.rect(inset, j, 16 - 2 * inset, 1, color("#7a3b2b") if inset == 1 else color("#a0523b"))
+    return tile.rect(0, 8, 16, 1, color("#c79b66"))
+
+
+def crab(step):
+    """A crab from the side it walks to; its legs change."""
+    shell, dark, claw = color("#b5462f"), color("#7d2c1e"), color("#e0765a")
+    tile = Tile().rect(4, 6, 8, 5, shell).rect(5, 5, 6, 1, shell).rect(4, 10, 8, 1, dark)
+    tile.rect(6, 6, 2, 1, claw).rect(9, 7, 2, 1, claw)
+    tile.rect(5, 3, 1, 2, dark).rect(10, 3, 1, 2, dark).rect(5, 2, 1, 1, GLOW).rect(10, 2, 1, 1, GLOW)
+    tile.rect(1, 4, 3, 3, claw).rect(12, 4, 3, 3, claw).rect(2, 5, 1, 1, CLEAR).rect(13, 5, 1, 1, CLEAR)
+    tile.rect(3, 7, 1, 2, dark).rect(12, 7, 1, 2, dark)
+    for x in (4, 7, 10):
+        tile.rect(x + (step if x != 7 else 1 - step), 11, 1, 4, dark)
+        tile.rect(x + 1 + (step if x != 7 else -step), 13, 1, 2, dark)
+    return tile
+
+
+def eel(step):
+    """A glowing eel that bends to and fro."""
+    body, belly = color("#2f7f78"), color("#7fe0c0")
+    tile = Tile()
+    bend = (0, 1, 2, 2, 1, 0, -1, -2, -2, -1, 0, 1, 1, 0)
+    for x in range(1, 15):
+        y = 7 + bend[(x - 1 + 7 * step) % 14] * 3 // 2
+        tile.rect(x, y - 1, 1, 3, body).rect(x, y + 1, 1, 1, belly)
+    y = 7 + bend[(13 + 7 * step) % 14] * 3 // 2
+    tile.rect(12, y - 2, 3, 4, body).rect(13, y - 1, 1, 1, GLOW)
+    return tile
+
+
+def steam(part):
+    """A plume over a brass nozzle: part 0 is the upper tile."""
+    tile = Tile()
+    pale = color("#dfe9ec", 200)
+    source = random.Random(31 + part)
+    for j in range(TILE if part == 0 else 9):
+        half = 3 + (TILE - j) // 4 if part == 0 else 2
+        for i in range(8 - half, 8 + half):
+            if source.random() < 0.62:
+                tile.px[j][i] = pale if source.random() < 0.7 else color("#9fb4bb", 170)
+    if part == 1:
+        tile.rect(5, 9, 6, 3, BRASS).rect(3, 12, 10, 4, color("#7a5a1d")).rect(3, 12, 10, 1, BRASS)
+    return tile
+
+
+def hoist(part):
+    """A cage floor of three tiles, hung from chains at its ends."""
+    tile = Tile().rect(0, 0, 16, 3, color("#8d98a1")).rect(0, 3, 16, 2, color("#525c65"))
+    tile.rect(0, 0, 16, 1, color("#c3cdd4"))
+    for x in (2, 10):
+        tile.rect(x, 5, 3, 2, color("#39424a"))
+    if part != 1:
+        tile.rect(0 if part == 0 else 14, 0, 2, 8, BRASS)
+    return tile
+
+
+def sluice():
+    """Planks bound with iron, to be repeated downwards."""
+    tile = Tile().rect(0, 0, 16, 16, WOOD).rect(0, 0, 2, 16, WOOD_DARK).rect(14, 0, 2, 16, WOOD_DARK)
+    tile.rect(6, 0, 1, 16, WOOD_DARK).rect(10, 0, 1, 16, WOOD_DARK).speckle(9, WOOD_DARK, 12)
+    tile.rect(0, 5, 16, 3, color("#525c65")).rect(0, 5, 16, 1, color("#8d98a1"))
+    for x in (2, 8, 13):
+        tile.rect(x, 6, 1, 1, color("#c3cdd4"))
+    return tile
+
+
+def tuft(seed):
+    """Reeds by the water, for rules to strew."""
+    tile = Tile()
+    source = random.Random(seed)
+    for _ in range(7):
+        x, top = source.randrange(1, 15), source.randrange(3, 10)
+        tone = source.choice((color("#48703f"), MOSS, color("#7da06a")))
+        for j in range(top, TILE):
+            tile.px[j][min(15, max(0, x + (j - top) // 6 - 1))] = tone
+    return tile
+
+
 TILES = [stone(), plank(), silt(), rungs(), brine(), teeth(), moss(), Tile(),
-         lantern(), gate(), gauge(), keeper()]
+         lantern(), gate(), gauge(), keeper(), valve(), cleats(), kite(), bellows(),
+         crab(0), crab(1), eel(0), eel(1), steam(0), hoist(0), hoist(1), hoist(2),
+         sluice(), tuft(1), tuft(2), tuft(3), steam(1)]
 
 
 def chunk(name, data):

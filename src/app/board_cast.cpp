@@ -263,9 +263,10 @@ void Board::paintWindows(QPainter& painter, const runtime::Formation& formation,
         painter.setPen(QPen(isLong ? theme.accent : theme.caution, 1.2));
         painter.setBrush(Qt::NoBrush);
         painter.drawRect(bar);
-        paintFlag(painter, bar.bottomLeft() + QPointF(-2, 4),
-                  tr("open %1, passing %2 ticks").arg(passage.longest).arg(passage.needed),
-                  isLong ? theme.accent : theme.caution);
+        paintFlag(
+            painter, bar.bottomLeft() + QPointF(-2, 4),
+            tr("open for %1 ticks, passing takes %2").arg(passage.longest).arg(passage.needed),
+            isLong ? theme.accent : theme.caution);
     }
 }
 

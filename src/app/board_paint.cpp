@@ -90,6 +90,7 @@ void Board::paintEvent(QPaintEvent*) {
             if (m_jumpLine) paintRuler(painter);
         }
         if (m_session.step() == Step::Cast) paintCast(painter);
+        if (m_session.step() == Step::Ship) paintZones(painter);
         paintSelection(painter);
         if (m_session.step() == Step::Skin && m_session.isOnSwatch()) paintMotifs(painter);
         if (m_session.step() == Step::Skin && m_session.options().showsLook) paintLook(painter);

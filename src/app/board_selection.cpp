@@ -211,7 +211,7 @@ void Board::duplicate() {
         const auto placed = placeEntity(level, *kind, {box.x, box.y}, copy.facing);
         if (!placed) return m_session.say(QString::fromStdString(placed.error().sentence()));
         level = placed->level;
-        copy.id = level.entities.items().back().id;
+        copy.id = level.entities.back().id;
         copy.box = box;
         const auto changed = changeEntity(level, copy, "Duplicate " + id.text);
         if (!changed) return m_session.say(QString::fromStdString(changed.error().sentence()));

@@ -2,7 +2,9 @@
 #include <QSpinBox>
 #include <algorithm>
 #include <functional>
+#include <map>
 #include <set>
+#include <string_view>
 
 #include "app/field_control.h"
 #include "app/margin.h"
@@ -241,12 +243,15 @@ private:
         auto* section = new MarginSection(tr("Cast of this level"), {}, this);
         for (const Kind& kind : m_session.project().kinds) {
             QLabel* value = section->addValue(QString::fromStdString(kind.title));
-            m_refreshers << [this, value, id = kind.id] {
-                const auto& list = m_session.level()->entities;
-                value->setText(QString::number(std::count_if(
-                    list.begin(), list.end(), [&](const auto& e) { return e.kind == id; })));
-            };
+            m_counts.emplace_back(kind.id, value);
         }
+        m_refreshers << [this] {
+            std::map<std::string_view, int> counts;
+            for (const Entity& e : m_session.level()->entities)
+                ++counts[e.kind.text];
+            for (const auto& [id, value] : m_counts)
+                value->setText(QString::number(counts[id.text]));
+        };
         section->addWide(makeButton(tr("Open as a table"), QStringLiteral("open-table"), section,
                                     [this] { Q_EMIT m_session.tableAsked(); }));
         m_column->addWidget(section);
@@ -255,6 +260,7 @@ private:
     Session& m_session;
     QVBoxLayout* m_column;
     std::vector<EntityId> m_ids;
+    std::vector<std::pair<KindId, QLabel*>> m_counts;
     QList<std::function<void()>> m_refreshers;
 };
 

@@ -176,7 +176,7 @@ private:
             next->touched = next->touched.united(edit.touched);
             edit = std::move(*next);
             boxes.push_back(box);
-            selection.entities.push_back(edit.level.entities.items().back().id);
+            selection.entities.push_back(edit.level.entities.back().id);
         }
         if (boxes.empty()) {
             outcome.isDone = isDone;

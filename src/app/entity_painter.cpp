@@ -2,6 +2,10 @@
 
 #include <QCoreApplication>
 #include <QPainterPath>
+#include <algorithm>
+#include <string_view>
+#include <unordered_map>
+#include <unordered_set>
 
 namespace rook::app {
 
@@ -102,6 +106,32 @@ void paintProps(QPainter& painter, const MatterScene& scene, const View& view,
     painter.setOpacity(1);
 }
 
+constexpr double smallestMark = 4;  // widget px
+
+/// One entity, with its sprite or its mark and the words that it wears.
+void paintEntity(QPainter& painter, const MatterScene& scene, const View& view,
+                 const EntityLook& look, const level::Entity& entity, const level::Kind* kind,
+                 const QRect& area) {
+    const Theme& theme = currentTheme();
+    const QRectF box = view.toWidget(entity.box);
+    const Role role = kind ? kind->role : Role::Prop;
+    painter.setOpacity(look.opacity);
+    const bool hasSprite =
+        look.showsSprites && kind && box.width() >= 10 && paintSprite(painter, scene, *kind, box);
+    painter.setBrush(Qt::NoBrush);
+    painter.setPen(QPen(toneOf(role, theme), 1.6));
+    // Over a sprite the mark is small, at the upper right corner; else it is the entity.
+    if (hasSprite && look.showsMarks)
+        paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9), entity.facing);
+    else if (!hasSprite)
+        paintRoleMark(painter, role, box, entity.facing);
+    const QString text = flagText(scene, entity, look);
+    const double leastScale = role == Role::Exit ? 0.25 : 0.6;  // names of all would crowd
+    if (!text.isEmpty() && view.scale() >= leastScale && (!hasSprite || look.showsMarks))
+        paintFlagText(painter, box, text, area, theme);
+    painter.setOpacity(1);
+}
+
 }  // namespace
 
 bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind& kind,
@@ -126,7 +156,21 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
         target = QRectF(box.topLeft() + QPointF(kind.sprite->x, kind.sprite->y) * scale,
                         QSizeF(kind.sprite->width, kind.sprite->height) * scale);
     }
-    painter.drawImage(target, image, source);
+    // What is much longer than its picture, as a door, repeats it down or across.
+    constexpr double muchLonger = 2.2;
+    const double ratio = double(source.width()) / source.height();
+    const bool isLonger = box.height() * ratio > muchLonger * box.width();
+    const bool isWider = box.width() > muchLonger * box.height() * ratio;
+    if (kind.sprite || (!isLonger && !isWider)) {
+        painter.drawImage(target, image, source);
+    } else {
+        painter.setClipRect(box, Qt::IntersectClip);
+        const double width = isLonger ? box.width() : box.height() * ratio;
+        const double height = isLonger ? box.width() / ratio : box.height();
+        for (double y = box.top(); y < box.bottom(); y += height)
+            for (double x = box.left(); x < box.right(); x += width)
+                painter.drawImage(QRectF(x, y, width, height), image, source);
+    }
     painter.restore();
     return true;
 }
@@ -218,38 +262,54 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
 void paintEntities(QPainter& painter, const MatterScene& scene, const View& view,
                    const EntityLook& look, const Selection& selection, const QRect& area) {
     const Theme& theme = currentTheme();
+    std::unordered_set<std::string_view> selected;
+    for (const EntityId& id : selection.entities)
+        selected.insert(id.text);
+    std::unordered_map<std::string_view, const level::Kind*> kinds;
+    for (const level::Kind& kind : scene.project->kinds)
+        kinds.emplace(kind.id.text, &kind);
+    QImage dots;  // made when there is one
+    const auto dot = [&](QPointF at, Role role) {
+        if (dots.isNull()) {
+            dots = QImage(area.size(), QImage::Format_ARGB32_Premultiplied);
+            dots.fill(Qt::transparent);
+        }
+        const QRgb tone = toneOf(role, theme).rgb();
+        const QPoint middle = at.toPoint() - area.topLeft();
+        const QRect place = QRect(middle - QPoint(1, 1), QSize(3, 3)).intersected(dots.rect());
+        for (int y = place.top(); y <= place.bottom(); ++y) {
+            auto* line = reinterpret_cast<QRgb*>(dots.scanLine(y));
+            std::fill(line + place.left(), line + place.right() + 1, tone);
+        }
+    };
+    const level::Kind* kind = nullptr;  // of the entity before: mostly the same
+    const QRectF seen = QRectF(area).adjusted(-80, -30, 80, 30);
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     for (const level::Entity& entity : scene.level->entities) {
         const QRectF box = view.toWidget(entity.box);
-        if (!box.adjusted(-80, -30, 80, 30).intersects(area)) continue;
+        if (!box.intersects(seen)) continue;
         if (look.isLeftOut && look.isLeftOut(entity)) continue;
-        const level::Kind* kind = scene.project->findKind(entity.kind);
+        if (!kind || kind->id != entity.kind) {
+            const auto found = kinds.find(entity.kind.text);
+            kind = found == kinds.end() ? nullptr : found->second;
+        }
         const Role role = kind ? kind->role : Role::Prop;
-        painter.setOpacity(look.opacity);
-        const bool hasSprite = look.showsSprites && kind && box.width() >= 10 &&
-                               paintSprite(painter, scene, *kind, box);
-        painter.setBrush(Qt::NoBrush);
-        painter.setPen(QPen(toneOf(role, theme), 1.6));
-        // Over a sprite the mark is small, at the upper right corner; else it is the entity.
-        if (hasSprite && !look.showsMarks) continue;
-        if (hasSprite)
-            paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9),
-                          entity.facing);
-        else
-            paintRoleMark(painter, role, box, entity.facing);
-        const QString text = flagText(scene, entity, look);
-        const double leastScale = role == Role::Exit ? 0.25 : 0.6;  // names of all would crowd
-        if (!text.isEmpty() && view.scale() >= leastScale)
-            paintFlagText(painter, box, text, area, theme);
-        painter.setOpacity(1);
-        const bool isSelected = std::find(selection.entities.begin(), selection.entities.end(),
-                                          entity.id) != selection.entities.end();
+        const bool isSelected = !selected.empty() && selected.contains(entity.id.text);
+        // Of a crowd seen from afar, each is a dot.
+        if (std::max(box.width(), box.height()) < smallestMark && !isSelected) {
+            dot(box.center(), role);
+            continue;
+        }
+        paintEntity(painter, scene, view, look, entity, kind, area);
         if (!isSelected) continue;
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(theme.accent, 2));
         painter.drawRoundedRect(box.adjusted(-3, -3, 3, 3), 3, 3);
     }
+    painter.setOpacity(look.opacity);
+    if (!dots.isNull()) painter.drawImage(area.topLeft(), dots);
+    painter.setOpacity(1);
     if (scene.strewn && look.showsSprites) paintProps(painter, scene, view, look, area);
     painter.restore();
 }

@@ -7,6 +7,7 @@
 #include "app/panel_section.h"
 #include "app/theme.h"
 #include "app/tray_buttons.h"
+#include "app/zone_map.h"
 #include "level/edits.h"
 
 namespace rook::app {
@@ -85,9 +86,9 @@ private:
             tr("Change %1 of %2").arg(what, QString::fromStdString(m_id.text)).toStdString()));
     }
 
-    void addWhole(const QString& name, const char* id, const QString& unit, int low, int high,
-                  std::function<int(const level::RoleData&)> get,
-                  std::function<void(level::RoleData&, int)> set) {
+    QSpinBox* addWhole(const QString& name, const char* id, const QString& unit, int low, int high,
+                       std::function<int(const level::RoleData&)> get,
+                       std::function<void(level::RoleData&, int)> set) {
         QSpinBox* box =
             makeNumberBox(QLatin1String(id), low, high, this, [this, name, set](int value) {
                 change(name, [&](level::RoleData& d) { set(d, value); });
@@ -98,6 +99,7 @@ private:
         box->setKeyboardTracking(false);
         m_shows << [box, get](const Entity& e) { showNumber(box, get(e.data)); };
         addControl(name, box);
+        return box;
     }
 
     /// One chip a key, switch or pickup of the level.
@@ -375,6 +377,9 @@ private:
         });
         m_shows << [chip](const Entity& e) { chip->setChecked(e.data.timetable.has_value()); };
         addControl(tr("Deadly"), chip);
+        auto* bar = new TimetableBar(this);
+        m_shows << [bar](const Entity& e) { bar->setTimes(e.data.timetable); };
+        addWide(bar);
         const auto span = [](const level::RoleData& d) {
             return d.timetable && !d.timetable->on.empty() ? d.timetable->on.front()
                                                            : std::pair(0, 0);
@@ -384,20 +389,25 @@ private:
             if (d.timetable->on.empty()) d.timetable->on.emplace_back(0, 1);
             set(d.timetable->on.front());
         };
-        addWhole(
+        QList<QSpinBox*> ofTimes;
+        ofTimes << addWhole(
             tr("Period"), "period", tr("ticks"), 1, level::maxPeriodTicks,
             [](const auto& d) { return d.timetable ? d.timetable->periodTicks : 1; },
             [](auto& d, int value) {
                 if (d.timetable) d.timetable->periodTicks = value;
             });
-        addWhole(
+        ofTimes << addWhole(
             tr("On from"), "on-from", tr("ticks"), 0, level::maxPeriodTicks,
             [span](const auto& d) { return span(d).first; },
             [setSpan](auto& d, int value) { setSpan(d, [&](auto& on) { on.first = value; }); });
-        addWhole(
+        ofTimes << addWhole(
             tr("On until"), "on-to", tr("ticks"), 0, level::maxPeriodTicks,
             [span](const auto& d) { return span(d).second; },
             [setSpan](auto& d, int value) { setSpan(d, [&](auto& on) { on.second = value; }); });
+        m_shows << [ofTimes](const Entity& e) {
+            for (QSpinBox* box : ofTimes)
+                box->setEnabled(e.data.timetable.has_value());
+        };
     }
 
     void addHeight(const QString& name, const char* id,

@@ -3,6 +3,8 @@
 #include <QCoreApplication>
 #include <QtConcurrent>
 #include <algorithm>
+#include <string_view>
+#include <unordered_set>
 
 #include "file/project_file.h"
 #include "level/zone_edits.h"
@@ -402,7 +404,16 @@ void Session::cleanSelection() {
     Selection kept = m_selection;
     if (kept.cells) kept.cells = kept.cells->clipped(m_level->cells.bounds());
     if (kept.cells && kept.cells->isEmpty()) kept.cells.reset();
-    std::erase_if(kept.entities, [&](const EntityId& id) { return !findEntity(*m_level, id); });
+    // Most edits take nobody away.
+    const bool isSameCast = m_level->entities.isSameBy(
+        m_cleanedCast, [](const level::Entity& e) -> const std::string& { return e.id.text; });
+    m_cleanedCast = m_level->entities;
+    if (!kept.entities.empty() && !isSameCast) {
+        std::unordered_set<std::string_view> there;
+        for (const level::Entity& entity : m_level->entities)
+            there.insert(entity.id.text);
+        std::erase_if(kept.entities, [&](const EntityId& id) { return !there.contains(id.text); });
+    }
     std::erase_if(kept.marks, [&](level::MarkId id) { return !findMark(m_level->sketch, id); });
     if (kept.zone && !findZone(*m_level, *kept.zone)) kept.zone.reset();
     const int route = routeInHand();

@@ -376,6 +376,7 @@ private:
     bool m_isRunPlaying = false;
     ToolOptions m_options;
     Selection m_selection;
+    ChunkedVector<level::Entity> m_cleanedCast;  ///< that the selection was held to
     std::optional<level::CellClip> m_clip;
     std::vector<std::shared_ptr<const ProvenLevel>> m_proofs;
     QThreadPool m_writer;  ///< one thread; goes first, so that no job outlives the rest

@@ -70,35 +70,6 @@ bool shootJumps(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
-/// A cave in a part of the Wheel hall, before it is grown.
-bool shootCave(MainWindow& window, const QString& folder) {
-    Session& session = window.session();
-    session.chooseLevel(LevelId{"wheel-hall"});
-    ToolOptions options = session.options();
-    options.matter = {1};
-    session.setOptions(options);
-    session.setShapeTool(ShapeTool::Select);
-    Selection selection;
-    selection.cells = level::CellRegion(CellRect{108, 3, 49, 17});
-    session.select(selection);
-    window.board().setView(closeView(0.62, {900, 0}));
-    auto* section = window.findChild<QAbstractButton*>(QStringLiteral("section-grow"));
-    auto* preview = window.findChild<QAbstractButton*>(QStringLiteral("preview-cave"));
-    if (!section || !preview) return false;
-    const bool wasOpen = section->isChecked();
-    section->setChecked(true);
-    preview->click();
-    QElapsedTimer timer;
-    timer.start();
-    while (!session.options().proposal && timer.elapsed() < 5000)
-        QApplication::processEvents(QEventLoop::AllEvents, 20);
-    const bool isFine = shoot(window, folder, QStringLiteral("cave-day"));
-    section->setChecked(wasOpen);
-    window.board().cancel();
-    session.select({});
-    return isFine;
-}
-
 /// The Grain loft, seen from above.
 bool shootAbove(MainWindow& window, const QString& folder) {
     window.session().chooseLevel(LevelId{"grain-loft"});
@@ -120,6 +91,58 @@ void waitForDepth(const Session& session, bool isWhole) {
     };
     while (!isDone() && timer.elapsed() < 60000)
         QApplication::processEvents(QEventLoop::AllEvents, 20);
+}
+
+/// Wheel hall in Cast: its zones and what crosses them; then the ring of eels, when one can pass,
+/// and what an eel is.
+bool shootCast(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    session.setStep(Step::Cast);
+    session.chooseLevel(LevelId{"wheel-hall"});
+    waitForDepth(session, false);
+    session.setCastTool(CastTool::Zone);
+    Selection selection;
+    selection.zone = ZoneId{"zone-2"};
+    session.select(selection);
+    window.board().setView(closeView(0.44, {170, 0}));
+    bool isFine = shoot(window, folder, QStringLiteral("cast-day"));
+    ToolOptions options = session.options();
+    options.showsWindows = true;
+    options.showsZones = false;
+    options.kind = KindId{"crab"};
+    session.setOptions(options);
+    session.setCastTool(CastTool::Select);
+    Selection ring;
+    ring.entities = {EntityId{"eels-1"}};
+    session.select(ring);
+    window.board().setView(closeView(1.7, {1290, 540}));
+    isFine = isFine && shoot(window, folder, QStringLiteral("windows-day"));
+    options = session.options();
+    options.showsWindows = false;
+    options.showsZones = true;
+    session.setOptions(options);
+    // A crab on patrol, and its kind.
+    session.chooseLevel(LevelId{"intake"});
+    waitForDepth(session, false);
+    Selection crab;
+    crab.entities = {EntityId{"crab-1"}};
+    session.select(crab);
+    window.board().setView(closeView(1.9, {0, 330}));
+    auto* kind = window.findChild<QAbstractButton*>(QStringLiteral("section-kind"));
+    auto* zones = window.findChild<QAbstractButton*>(QStringLiteral("section-zones"));
+    if (!kind || !zones) return false;
+    const bool wasOpen = kind->isChecked();
+    kind->setChecked(true);
+    zones->setChecked(false);
+    if (auto* field = window.findChild<QAbstractButton*>(QStringLiteral("field-row-0")))
+        field->click();
+    settle(window);
+    if (auto* margin = window.findChild<Margin*>()) margin->verticalScrollBar()->setValue(330);
+    isFine = isFine && shoot(window, folder, QStringLiteral("kind-day"));
+    kind->setChecked(wasOpen);
+    zones->setChecked(true);
+    session.select({});
+    return isFine;
 }
 
 /// The leaky reach in Skin: what looks otherwise than it is.
@@ -199,18 +222,9 @@ bool writeShots(MainWindow& window, const QString& folder) {
     board.cancel();
     movePointer(board, to, Qt::NoButton, QEvent::MouseButtonRelease, Qt::LeftButton);
 
-    isFine = isFine && shootJumps(window, folder) && shootCave(window, folder) &&
-             shootAbove(window, folder);
+    isFine = isFine && shootJumps(window, folder) && shootAbove(window, folder);
 
-    board.setView(closeView(1.5, {0, 200}));
-    session.setStep(Step::Cast);
-    Selection selection;
-    selection.entities = {EntityId{"lantern-1"}};
-    options.kind = KindId{"lantern"};
-    session.setOptions(options);
-    session.select(selection);
-    isFine = isFine && shoot(window, folder, QStringLiteral("cast-day"));
-
+    isFine = isFine && shootCast(window, folder);
     session.setStep(Step::Prove);
     session.select({});
     board.fitLevel();
@@ -229,9 +243,6 @@ bool writeShots(MainWindow& window, const QString& folder) {
     isFine = isFine && shoot(window, folder, QStringLiteral("prove-night"));
     session.chooseLevel(LevelId{"intake"});
     session.setStep(Step::Shape);
-    board.setView(closeView(1.25, {700, 140}));
-    isFine = isFine && shoot(window, folder, QStringLiteral("shape-night"));
-
     window.setNight(false);
     options = session.options();
     options.showsSolids = options.showsSlopes = options.showsDeadly = options.showsOneWay = true;

@@ -5,6 +5,7 @@
 #include "app/margin_row.h"
 #include "app/panel_parts.h"
 #include "app/theme.h"
+#include "app/zone_map.h"
 #include "cast/rooms.h"
 #include "check/look.h"
 #include "level/zone_edits.h"
@@ -47,6 +48,13 @@ public:
           m_list(new QVBoxLayout),
           m_ways(new QVBoxLayout) {
         makeFoldable(QStringLiteral("zones"), true);
+        m_map = new ZoneMap(session, this);
+        connect(m_map, &ZoneMap::chosen, this, [this](const ZoneId& id) {
+            const auto& zones = m_session.level()->zones;
+            for (std::size_t i = 0; i < zones.size(); ++i)
+                if (zones[i].id == id) return choose(i);
+        });
+        addWide(m_map);
         m_list->setSpacing(0);
         addWide(m_list);
         m_own = new QWidget(this);
@@ -64,10 +72,10 @@ public:
                           [](Zone& z, const QString& text) { z.music = text.toStdString(); });
         m_enter = addLine(own, tr("On entering"), "zone-enter",
                           [](Zone& z, const QString& text) { z.onEnter = messagesOf(text); });
-        m_enter->setPlaceholderText(tr("messages, with commas"));
+        m_enter->setPlaceholderText(tr("message, message"));
         m_leave = addLine(own, tr("On leaving"), "zone-leave",
                           [](Zone& z, const QString& text) { z.onLeave = messagesOf(text); });
-        m_leave->setPlaceholderText(tr("messages, with commas"));
+        m_leave->setPlaceholderText(tr("message, message"));
         auto* ofOne = new ButtonGrid;
         ofOne->add(tr("Set up all alike"), "zones-alike", this, [this] { setUpAlike(); })
             ->setToolTip(tr("All other zones get this one's theme, music, messages, and a camera "
@@ -112,6 +120,7 @@ public:
             row->setWords(QString::fromStdString(zone.name),
                           QStringLiteral("%1 × %2").arg(zone.place.width).arg(zone.place.height));
         }
+        m_map->refresh();
         refreshOwn();
         refreshWays(proven);
         showNumber(m_budget, m_session.project().zoneBudget);
@@ -167,7 +176,7 @@ private:
     void addCamera(QVBoxLayout* column) {
         auto* row = new QHBoxLayout;
         row->setSpacing(4);
-        auto* label = new QLabel(tr("Camera, px beyond"), m_own);
+        auto* label = new QLabel(tr("Camera beyond"), m_own);
         label->setFont(sizedFont(-1));
         row->addWidget(label);
         row->addStretch();
@@ -303,6 +312,7 @@ private:
         m_session.apply(setZones(level, places, selected()));
     }
 
+    ZoneMap* m_map;
     QVBoxLayout* m_list;
     QList<MarginRow*> m_rows;
     QVBoxLayout* m_ways;

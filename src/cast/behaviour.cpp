@@ -133,9 +133,19 @@ std::optional<std::string> standingFlaw(const Project& project, const Level& lev
                                         const Entity& entity) {
     const Kind* kind = project.findKind(entity.kind);
     if (!kind || kind->standing == Standing::Anywhere) return std::nullopt;
+    // The way that a foe goes says what holds it.
+    Standing standing = kind->standing;
+    if (kind->role == level::Role::Foe && entity.data.patrol.gait == level::Gait::Flies)
+        return std::nullopt;
+    if (kind->role == level::Role::Foe && entity.data.patrol.gait == level::Gait::Hangs)
+        standing = Standing::Ceiling;
+    // Seen from above, nothing stands on floors or hangs from ceilings.
+    const bool isFromAbove = level.kind == level::LevelKind::Above;
+    const bool isUpright = standing == Standing::Floor || standing == Standing::Ceiling;
+    if (isFromAbove && isUpright) return std::nullopt;
     const Ground ground(project, level);
     const PxRect& box = entity.box;
-    switch (kind->standing) {
+    switch (standing) {
         case Standing::Anywhere:
             break;
         case Standing::Floor:
@@ -158,6 +168,8 @@ std::optional<std::string> standingFlaw(const Project& project, const Level& lev
 
 PxRect dropped(const Project& project, const Level& level, const Kind& kind, const PxRect& box,
                int reachPx) {
+    const bool isUpright = kind.standing == Standing::Floor || kind.standing == Standing::Ceiling;
+    if (level.kind == level::LevelKind::Above && isUpright) return box;
     const Ground ground(project, level);
     const PxRect bounds = level.boundsPx();
     const auto isHeldBy = [&](const PxRect& at, int dx, int dy) {

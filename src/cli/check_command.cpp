@@ -1,6 +1,7 @@
 #include <algorithm>
 
 #include "check/audit.h"
+#include "check/cast.h"
 #include "check/look.h"
 #include "check/plan.h"
 #include "check/why_not.h"
@@ -72,6 +73,11 @@ int checkProject(const CheckOptions& options) {
                 depth.proof.comfort = reach::comfortOf(*project, *level, {}, &*depth.proof.run);
             const auto deep = check::depthFindings(*project, *level, answer, depth);
             findings.insert(findings.end(), deep.begin(), deep.end());
+            if (depth.proof.run) {
+                const auto met =
+                    check::meetingFindings(*project, *level, *question, *depth.proof.run);
+                findings.insert(findings.end(), met.begin(), met.end());
+            }
             findings = check::withReasons(*project, *level, depth, std::move(findings));
         }
         const level::Level seen =

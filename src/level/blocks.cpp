@@ -75,7 +75,7 @@ int placeEntities(const Project& project, Level& level, const Block& block, Cell
             continue;
         }
         level = std::move(placed->level);
-        entity.id = level.entities.items().back().id;
+        entity.id = level.entities.back().id;
         level.entities.edit([&](auto& list) { list.back() = entity; });
     }
     return leftOut;

@@ -88,15 +88,14 @@ Result<LevelEdit> changeEntities(const Level& level, const std::vector<EntityId>
     LevelEdit edit{level, name, {}};
     std::optional<EntityId> outside;
     const PxRect bounds = level.boundsPx();
-    edit.level.entities.edit([&](auto& list) {
-        for (Entity& entity : list) {
-            if (!wanted.contains(entity.id)) continue;
+    edit.level.entities.editEach(
+        [&](const Entity& entity) { return wanted.contains(entity.id); },
+        [&](Entity& entity) {
             const PxRect before = entity.box;
             change(entity);
             if (!bounds.contains(entity.box)) outside = entity.id;
             edit.touched = edit.touched.united(toCells(before.united(entity.box), level.cellSize));
-        }
-    });
+        });
     if (outside)
         return fail(ErrorKind::OutOfRange, outside->text + " would leave the level", level.title,
                     "Move it the other way first");
@@ -231,10 +230,8 @@ LevelEdit toggleGroup(const Level& level, const std::vector<EntityId>& ids) {
     for (int number = 1; !isGroup && (name.empty() || taken.contains(name)); ++number)
         name = "group-" + std::to_string(number);
     LevelEdit edit{level, (isGroup ? "Ungroup " : "Group ") + countText(ids.size()), {}};
-    edit.level.entities.edit([&](auto& list) {
-        for (Entity& entity : list)
-            if (wanted.contains(entity.id)) entity.group = name;
-    });
+    edit.level.entities.editEach([&](const Entity& entity) { return wanted.contains(entity.id); },
+                                 [&](Entity& entity) { entity.group = name; });
     return edit;
 }
 

@@ -1,14 +1,40 @@
 #include "level/edits.h"
 
 #include <algorithm>
+#include <array>
+#include <string_view>
+#include <unordered_set>
 
 namespace rook::level {
 
 namespace {
 
-bool isListed(const std::vector<EntityId>& ids, const EntityId& id) {
-    return std::find(ids.begin(), ids.end(), id) != ids.end();
-}
+/// Ids to be looked up, many times among many.
+class Listed {
+public:
+    explicit Listed(const std::vector<EntityId>& ids) {
+        m_ids.reserve(ids.size());
+        for (const EntityId& id : ids) {
+            m_ids.insert(id.text);
+            m_mayBe[glanceAt(id.text)] = true;
+        }
+    }
+    [[nodiscard]] bool has(const EntityId& id) const {
+        return m_mayBe[glanceAt(id.text)] && m_ids.contains(id.text);
+    }
+
+private:
+    /// Most that are not listed are told by their length and last letters.
+    static std::size_t glanceAt(std::string_view text) {
+        if (text.size() < 2) return 0;
+        return (text.size() * 67 + static_cast<unsigned char>(text.back()) * 31u +
+                static_cast<unsigned char>(text[text.size() - 2]) * 7u) %
+               1024;
+    }
+
+    std::array<bool, 1024> m_mayBe{};
+    std::unordered_set<std::string_view> m_ids;
+};
 
 std::string entitiesText(const std::vector<EntityId>& ids) {
     return ids.size() == 1 ? ids[0].text : std::to_string(ids.size()) + " entities";
@@ -73,32 +99,33 @@ Result<LevelEdit> placeEntity(const Level& level, const Kind& kind, PxPoint corn
                     level.title, "Move the one that is there");
     }
     LevelEdit edit{level, "Place " + entity.id.text, toCells(entity.box, level.cellSize)};
-    edit.level.entities.edit([&](auto& list) { list.push_back(entity); });
+    edit.level.entities.append(entity);
     return edit;
 }
 
 Result<LevelEdit> moveEntities(const Level& level, const std::vector<EntityId>& ids, int dx,
                                int dy) {
     LevelEdit edit{level, "Move " + entitiesText(ids), {}};
+    const Listed listed(ids);
     Result<void> outcome;
-    edit.level.entities.edit([&](auto& list) {
-        for (Entity& entity : list) {
-            if (!isListed(ids, entity.id)) continue;
+    edit.level.entities.editEach(
+        [&](const Entity& entity) { return listed.has(entity.id); },
+        [&](Entity& entity) {
             edit.touched = edit.touched.united(toCells(entity.box, level.cellSize));
             entity.box = entity.box.moved(dx, dy);
             edit.touched = edit.touched.united(toCells(entity.box, level.cellSize));
             if (const auto inside = checkInside(level, entity); !inside) outcome = inside;
-        }
-    });
+        });
     if (!outcome) return fail(outcome.error());
     return edit;
 }
 
 LevelEdit deleteEntities(const Level& level, const std::vector<EntityId>& ids) {
     LevelEdit edit{level, "Delete " + entitiesText(ids), {}};
+    const Listed listed(ids);
     edit.level.entities.edit([&](auto& list) {
         std::erase_if(list, [&](const Entity& entity) {
-            if (!isListed(ids, entity.id)) return false;
+            if (!listed.has(entity.id)) return false;
             edit.touched = edit.touched.united(toCells(entity.box, level.cellSize));
             return true;
         });
@@ -114,10 +141,8 @@ Result<LevelEdit> changeEntity(const Level& level, Entity entity, const std::str
     }
     if (const auto inside = checkInside(level, entity); !inside) return fail(inside.error());
     LevelEdit edit{level, name, toCells(former->box.united(entity.box), level.cellSize)};
-    edit.level.entities.edit([&](auto& list) {
-        for (Entity& slot : list)
-            if (slot.id == entity.id) slot = entity;
-    });
+    edit.level.entities.editEach([&](const Entity& slot) { return slot.id == entity.id; },
+                                 [&](Entity& slot) { slot = entity; });
     return edit;
 }
 

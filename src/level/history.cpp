@@ -35,8 +35,9 @@ std::size_t bytesNotShared(const Project& project, const Project& former) {
         if (before == level) return;
         bytes += sizeof(Level);
         bytes += before ? level->cells.bytesNotSharedWith(before->cells) : level->cells.byteCount();
-        if (!before || !level->entities.isSharedWith(before->entities))
-            bytes += level->entities.size() * sizeof(Entity);
+        bytes += (before ? level->entities.countNotSharedWith(before->entities)
+                         : level->entities.size()) *
+                 sizeof(Entity);
         bytes += level->tiles.bytesNotSharedWith(before ? before->tiles : Grid<Tile>());
         for (std::size_t i = 0; i < level->layers.size(); ++i) {
             const bool hasFormer = before && i < before->layers.size();

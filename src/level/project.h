@@ -11,6 +11,7 @@
 #include <string>
 #include <vector>
 
+#include "base/chunked_vector.h"
 #include "base/grid.h"
 #include "base/id.h"
 #include "base/shared_vector.h"
@@ -49,7 +50,7 @@ struct Level {
     std::string background = "#1b2733";
     std::string profile;  ///< name of a motion profile; empty = the project's first
     std::string message;
-    SharedVector<Entity> entities;
+    ChunkedVector<Entity> entities;
     Sketch sketch;
     Grid<Tile> tiles{0, 0};  ///< set by hand over the dressing; 0 x 0, or as large as `cells`
     SharedVector<TileLayer> layers;  ///< the farthest first; those behind before those in front

@@ -18,6 +18,7 @@ using runtime::Stance;
 
 /// A longer common period is not searched.
 constexpr long long mostPeriod = 65536;
+constexpr long long longestRun = 1 << 24;  // ticks
 constexpr std::size_t mostStates = 2000000;
 
 bool rests(const Body& body) {
@@ -35,6 +36,10 @@ long long commonPeriod(const runtime::Parts& parts) {
         add(hazard.times.periodTicks);
     for (const runtime::Mover& mover : parts.movers)
         add(mover.periodTicks);
+    for (const runtime::Way& foe : parts.foes)
+        add(static_cast<int>(foe.periodTicks()));
+    // Foes may have no common period that is short: then no two ticks are taken for the same.
+    if (period > mostPeriod && !parts.foes.empty()) period = longestRun;
     return period;
 }
 
@@ -60,7 +65,8 @@ public:
           m_period(commonPeriod(problem.parts)) {}
 
     [[nodiscard]] std::optional<Run> find() {
-        if (m_period > mostPeriod || !m_problem.start) return std::nullopt;
+        const bool isLong = m_period > mostPeriod && m_problem.parts.foes.empty();
+        if (isLong || !m_problem.start) return std::nullopt;
         const Body first =
             runtime::bodyAt(level::boxOf(*m_problem.start), m_world, m_problem.tables);
         if (first.stance == Stance::Ended) return std::nullopt;

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "cast/behaviour.h"
 #include "reach/deeper.h"
 #include "reach/in_time.h"
 
@@ -93,14 +94,38 @@ std::optional<TightPlace> firstMissed(const Run& run, const Answer& answer, int 
 
 }  // namespace
 
-Proof proveRun(const Question& question, const RunFinder& finder) {
+std::vector<runtime::Way> foesOf(const level::Project& project, const level::Level& level,
+                                 const runtime::MotionTables& tables) {
+    std::vector<runtime::Way> foes;
+    for (const level::Entity& entity : level.entities) {
+        const level::Role role = project.roleOf(entity);
+        if (role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
+            foes.push_back(cast::wayOf(project, level, tables, entity));
+        const level::Kind* member = project.findKind(entity.data.formation.member);
+        if (role != level::Role::Formation || !member) continue;
+        if (member->role != level::Role::Foe && member->role != level::Role::Hazard) continue;
+        const runtime::Formation formation = cast::formationOf(project, entity);
+        for (int place = 0; place < formation.count; ++place)
+            if (!formation.isGap(place)) foes.push_back(formation.wayOf(place));
+    }
+    return foes;
+}
+
+Proof proveRun(const Question& question, const RunFinder& finder,
+               const std::vector<runtime::Way>& foes) {
     Proof proof;
     for (const Goal& goal : question.goals) {
         if (goal.role != level::Role::Exit) continue;
         auto run = finder.runTo(goal.box);
         if (!run) continue;
         proof.exit = goal.id;
-        if (!replays(question.problem, *run, goal.box))
+        Problem withFoes = question.problem;
+        withFoes.parts.foes = foes;
+        std::optional<Run> clear = run;
+        if (!replays(withFoes, *run, goal.box)) clear = waitingRun(withFoes, *run, goal.box);
+        if (clear)
+            run = std::move(clear);
+        else if (!replays(question.problem, *run, goal.box))
             run = waitingRun(question.problem, *run, goal.box);
         proof.run = std::move(run);
         proof.whyNoRun = proof.run ? "" : "not decided in time: no way of waiting was found";
@@ -144,7 +169,8 @@ namespace {
 
 /// The run that is kept with the level, if it gets to the only exit still: then nothing need be
 /// solved for the verdict.
-std::optional<Proof> storedProof(const Question& question, const level::Level& level) {
+std::optional<Proof> storedProof(const level::Project& project, const Question& question,
+                                 const level::Level& level) {
     if (!level.proof || !question.notSolved.empty()) return std::nullopt;
     const Goal* exit = nullptr;
     for (const Goal& goal : question.goals) {
@@ -154,7 +180,9 @@ std::optional<Proof> storedProof(const Question& question, const level::Level& l
     }
     if (!exit || exit->id != level.proof->goal.text) return std::nullopt;
     Run run = replayed(question.problem, inputsOf(level.proof->spans));
-    if (!replays(question.problem, run, exit->box)) return std::nullopt;
+    Problem withFoes = question.problem;
+    withFoes.parts.foes = foesOf(project, level, question.problem.tables);
+    if (!replays(withFoes, run, exit->box)) return std::nullopt;
     Proof proof;
     proof.verdict.kind = VerdictKind::Reached;
     proof.verdict.exitCount = proof.verdict.exitsReached = 1;
@@ -170,12 +198,13 @@ Proof prove(const level::Project& project, const level::Level& level, const AskO
     const auto question = askOf(project, level, options);
     if (!question) return {};
     Proof proof;
-    if (auto stored = storedProof(*question, level)) {
+    if (auto stored = storedProof(project, *question, level)) {
         proof = std::move(*stored);
     } else {
         const Answer solved = answer(*question, limits);
         if (solved.verdict.exitsReached > 0 && !isCancelled(limits))
-            proof = proveRun(*question, RunFinder(question->problem, limits));
+            proof = proveRun(*question, RunFinder(question->problem, limits),
+                             foesOf(project, level, question->problem.tables));
         proof.verdict = solved.verdict;
     }
     if (proof.verdict.exitsReached > 0 && solveCost(question->problem) <= mostCostForComfort)
@@ -273,7 +302,8 @@ Depth lookDeep(const level::Project& project, const level::Level& level, const A
         return depth;
     depth.runs = std::make_shared<RunFinder>(question->problem, limits);
     if (depth.runs->completion() != Completion::Complete) return {};
-    depth.proof = proveRun(*question, *depth.runs);
+    depth.proof =
+        proveRun(*question, *depth.runs, foesOf(project, level, question->problem.tables));
     depth.proof.verdict = answer.verdict;
     if (depth.proof.run) depth.criticalPath = criticalPath(*question, *depth.proof.run);
     std::vector<PxRect> exits;

@@ -41,7 +41,15 @@ struct Proof {
 
 /// A run to the first exit of the question that one gets to. With hazards that are on at times it
 /// waits for their windows, as far as waiting helps.
-[[nodiscard]] Proof proveRun(const Question& question, const RunFinder& finder);
+/// The same for `foes`: a run that keeps clear of them if waiting helps, else one that does not.
+[[nodiscard]] Proof proveRun(const Question& question, const RunFinder& finder,
+                             const std::vector<runtime::Way>& foes = {});
+
+/// What goes about in a level and kills who touches it: foes on patrol, members of formations of
+/// foes or hazards. Cost: the ticks of each until it comes round.
+[[nodiscard]] std::vector<runtime::Way> foesOf(const level::Project& project,
+                                               const level::Level& level,
+                                               const runtime::MotionTables& tables);
 
 /// None if no exit is reached, or when cancelled. `run` is a proof run of the level as it is.
 [[nodiscard]] std::optional<Comfort> comfortOf(const level::Project& project,

@@ -166,9 +166,18 @@ std::int64_t layThings(Level& level, const ScatterRule& rule, const level::Kind&
 
 bool isGround(const Grid<Cell>& cells, CellPoint at, Ground where, level::MatterId matter) {
     const Cell cell = cells.at(at);
+    // The cell there is of the matter, and half of the border between is: no slope that falls away.
     const auto isMatter = [&](int dx, int dy) {
         const Cell beside = cells.at(at.x + dx, at.y + dy, Cell());
-        return !beside.isOpen() && beside.matter() == matter;
+        if (beside.isOpen() || beside.matter() != matter) return false;
+        constexpr int side = 8;
+        int filled = 0;
+        for (int i = 0; i < side; ++i) {
+            const int x = dx == 0 ? i : dx > 0 ? 0 : side - 1;
+            const int y = dy == 0 ? i : dy > 0 ? 0 : side - 1;
+            filled += runtime::formFills(beside.form(), x, y, side, side) ? 1 : 0;
+        }
+        return 2 * filled >= side;
     };
     switch (where) {
         case Ground::OnTop:

@@ -71,7 +71,7 @@ private:
         QTest::mouseMove(&board(), to);
         QTest::mouseRelease(&board(), button, {}, to);
     }
-    [[nodiscard]] const Entity& last() const { return level().entities.items().back(); }
+    [[nodiscard]] const Entity& last() const { return level().entities.back(); }
     [[nodiscard]] const Entity& the(const char* id) const {
         return *findEntity(level(), EntityId{id});
     }

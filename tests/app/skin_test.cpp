@@ -351,6 +351,9 @@ void SkinWindowTest::scatter_laysTilesByARule_asOneUndo() {
 }
 
 void SkinWindowTest::scatter_keptAsARule_followsTheMasses_andIsLaidDown() {
+    level::Level bare = level();
+    bare.scatter = std::vector<level::ScatterRule>();
+    session().apply({bare, "Take the demo's rules out", {}});
     press("section-scatter");
     clickTile({5, 5});
     part<QSpinBox>("scatter-share")->setValue(100);

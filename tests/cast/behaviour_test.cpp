@@ -57,8 +57,9 @@ std::vector<int> plainPatrol(const level::Project& project, const level::Level& 
         return true;
     };
     const auto hasFloor = [&](int x) {
-        for (int px = x; px < x + 14; ++px)
-            if (isSolid(px, crab.box.bottom())) return true;
+        // Under its middle, or a little deeper, as on a slope.
+        for (int down = 0; down <= 7; ++down)
+            if (isSolid(x + 7, crab.box.bottom() + down)) return true;
         return false;
     };
     const auto pace = runtime::paceOf(crab.data.patrol.speed.thousandths);

@@ -4,6 +4,8 @@
 #include "check/audit.h"
 #include "check/cast.h"
 #include "level/kind_edits.h"
+#include "reach/prove.h"
+#include "reach/replay.h"
 #include "testing.h"
 
 using namespace rook;
@@ -107,6 +109,7 @@ private slots:
     void movers_inWalls_crushing_andNotReached();
     void formations_withoutAKind_orAGap();
     void run_thatMeetsAFoe_isTold_whereItDoes();
+    void proof_waitsForAFoe_whereThatHelps();
     void exit_thatOneCanPassBy_isNoted();
     void zones_areHeldToReachAndScreens();
 };
@@ -279,6 +282,43 @@ void CastFindingsTest::run_thatMeetsAFoe_isTold_whereItDoes() {
     QVERIFY(met[0].sentence.find(std::to_string(first) + " ticks") != std::string::npos);
     crab.data.patrol.gait = level::Gait::Still;
     QVERIFY(check::meetingFindings(all, with(level, crab), *question, *proof.run).empty());
+}
+
+void CastFindingsTest::proof_waitsForAFoe_whereThatHelps() {
+    const level::Project all = project();
+    Entity gate;
+    gate.id = {"ring-1"};
+    gate.kind = {"ring"};
+    gate.box = {160, 64, 16, 16};
+    gate.data.formation.member = {"crab"};
+    gate.data.formation.shape = level::FormationShape::Line;
+    gate.data.formation.count = 1;
+    gate.data.formation.shift = {0, -60};
+    gate.data.formation.periodTicks = 600;
+    const level::Level level = with(room(all), gate);
+    const auto question = reach::askOf(all, level);
+    const reach::RunFinder finder(question->problem, {});
+    const auto foes = reach::foesOf(all, level, question->problem.tables);
+    QCOMPARE(foes.size(), std::size_t{1});
+    const auto plain = reach::proveRun(*question, finder);
+    const auto clear = reach::proveRun(*question, finder, foes);
+    QVERIFY(plain.run && clear.run);
+    QVERIFY(!check::meetingFindings(all, level, *question, *plain.run).empty());
+    QVERIFY(check::meetingFindings(all, level, *question, *clear.run).empty());
+    QVERIFY(clear.run->ticks() > plain.run->ticks());
+    // It is a run of the level as it is: the stepper without foes replays it, too.
+    QVERIFY(reach::replays(question->problem, *clear.run, question->goals[1].box) ||
+            reach::replays(question->problem, *clear.run, question->goals[0].box));
+    // Where it never leaves the way, no waiting helps, and the finding stays.
+    level::Level shut = level;
+    shut.entities.edit([](auto& list) { list.back().data.formation.periodTicks = 0; });
+    shut.cells.fillRect({8, 0, 5, 3}, Cell(MatterId{1}));
+    const auto asked = reach::askOf(all, shut);
+    const auto met = reach::proveRun(*asked, reach::RunFinder(asked->problem, {}),
+                                     reach::foesOf(all, shut, asked->problem.tables));
+    QVERIFY(met.run.has_value());
+    QCOMPARE(kindsOf(check::meetingFindings(all, shut, *asked, *met.run)),
+             (std::vector{FindingKind::RunMeetsFoe}));
 }
 
 void CastFindingsTest::exit_thatOneCanPassBy_isNoted() {

@@ -67,8 +67,8 @@ void BlocksTest::laying_givesFreshIds_andLeavesWhatIsUnderOpenCells() {
     QCOMPARE(edit.level.cells.at(11, 3), Cell({1}));
     QCOMPARE(edit.level.cells.at(10, 4), Cell({1}));
     QCOMPARE(edit.level.entities.size(), first().entities.size() + 1);
-    QCOMPARE(edit.level.entities.items().back().id.text, std::string("lantern-2"));
-    QCOMPARE(edit.level.entities.items().back().box.x, 160);
+    QCOMPARE(edit.level.entities.back().id.text, std::string("lantern-2"));
+    QCOMPARE(edit.level.entities.back().box.x, 160);
     QCOMPARE(edit.level.laid.size(), std::size_t(2));
 }
 
