@@ -146,32 +146,34 @@ void CastWindowTest::hazard_isShapedByItsHandles() {
 void CastWindowTest::hoist_getsItsTrackByDragging_andLosesItByTheRightButton() {
     take("hoist");
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(30, 12));
-    const PxRect box = the("hoist-1").box;
-    selectOnly("hoist-1");
+    const std::string id = last().id.text;
+    const PxRect box = last().box;
+    selectOnly(id.c_str());
     const QPoint end = px(box.x + box.width + 14, box.y + box.height / 2);
     drag(end, end + QPoint(int(64 * board().view().scale()), 0));
-    QCOMPARE(the("hoist-1").data.track.points.size(), std::size_t{1});
-    const PxPoint point = the("hoist-1").data.track.points[0];
+    QCOMPARE(last().data.track.points.size(), std::size_t{1});
+    const PxPoint point = last().data.track.points[0];
     QVERIFY(point.x > 60 && point.y == 0);
     const QPoint handle = px(box.x + box.width / 2 + point.x, box.y + box.height / 2 + point.y);
     QTest::mouseClick(&board(), Qt::RightButton, {}, handle);
-    QVERIFY(the("hoist-1").data.track.points.empty());
+    QVERIFY(last().data.track.points.empty());
 }
 
 void CastWindowTest::crab_turnsAtMarks_thatAreDragged() {
     take("crab");
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(10, 26));
-    selectOnly("crab-1");
+    const std::string id = last().id.text;
+    selectOnly(id.c_str());
     choose("gait", 1);
-    QCOMPARE(the("crab-1").data.patrol.gait, level::Gait::Walks);
+    QCOMPARE(last().data.patrol.gait, level::Gait::Walks);
     press("add-turn");
-    const int mark = the("crab-1").data.patrol.turnsAt[0];
-    const PxRect box = the("crab-1").box;
+    const int mark = last().data.patrol.turnsAt[0];
+    const PxRect box = last().box;
     const QPoint at = px(mark, box.y + box.height / 2);
     drag(at, at - QPoint(int(32 * board().view().scale()), 0));
-    QCOMPARE(the("crab-1").data.patrol.turnsAt[0], mark - 32);
+    QCOMPARE(last().data.patrol.turnsAt[0], mark - 32);
     QTest::mouseClick(&board(), Qt::RightButton, {}, px(mark - 32, box.y + box.height / 2));
-    QVERIFY(the("crab-1").data.patrol.turnsAt.empty());
+    QVERIFY(last().data.patrol.turnsAt.empty());
 }
 
 void CastWindowTest::formation_isMade_andItsRadiusDragged() {
