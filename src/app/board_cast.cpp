@@ -55,9 +55,10 @@ void Board::paintCast(QPainter& painter) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setBrush(Qt::NoBrush);
     const ToolOptions& options = m_session.options();
-    if (options.showsZones) paintZones(painter);
     if (options.showsLinks) paintLinks(painter);
     if (options.showsWays) paintWays(painter);
+    // Last, so that no line runs through the names of the zones.
+    if (options.showsZones) paintZones(painter);
     paintHandles(painter);
     painter.restore();
 }

@@ -4,8 +4,8 @@
 #include <atomic>
 #include <optional>
 
-#include "level/edits.h"
 #include "base/noise.h"
+#include "level/edits.h"
 
 namespace rook::masses {
 

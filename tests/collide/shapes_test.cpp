@@ -166,8 +166,8 @@ void ShapesTest::bodyMaps_equalTheStepperWorld() {
         tables.bodyHeight = random.between(1, 8);
         tables.dx = {1, 1};
         tables.dy = {-2, 2};
-        const auto maps =
-            collide::makeBodyMaps(collide::makePxMaps(scene.frame, scene.cells, tables, {}), tables);
+        const auto maps = collide::makeBodyMaps(
+            collide::makePxMaps(scene.frame, scene.cells, tables, {}), tables);
         const runtime::World world(scene.frame, scene.cells, tables);
         for (int y = -maps.top; y + tables.bodyHeight < scene.frame.heightPx(); ++y) {
             for (int x = -maps.left; x + tables.bodyWidth < scene.frame.widthPx(); ++x) {

@@ -219,8 +219,9 @@ inline std::optional<Search> searchFrom(const reach::Problem& problem,
         open.pop_front();
         forEachInput(world, tables, body, [&](const runtime::Input& input) {
             Body next = body;
-            runtime::step(world, tables, next, input,
-                          [&](int x, int y) { search.visited.insert({x, y}); });
+            runtime::step(world, tables, next, input, [&](int x, int y) {
+                search.visited.insert({x, y});
+            });
             add(next);
         });
     }

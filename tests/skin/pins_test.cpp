@@ -154,8 +154,11 @@ void PinsTest::matter_isLaidByTiles_withTheirFlips() {
     QCOMPARE(edit->level.cells.at(3, 0), Cell(MatterId{1}));
     QVERIFY(edit->level.cells.at(4, 0).isOpen());
     // A plank takes no slope; and where no tile has a form there is nothing to do.
-    QCOMPARE(skin::layByTiles(project, level, all, MatterId{2}).error().kind, ErrorKind::NotApplicable);
-    QCOMPARE(skin::layByTiles(project, level, CellRegion(CellRect{4, 0, 2, 2}), MatterId{1}).error().kind,
+    QCOMPARE(skin::layByTiles(project, level, all, MatterId{2}).error().kind,
+             ErrorKind::NotApplicable);
+    QCOMPARE(skin::layByTiles(project, level, CellRegion(CellRect{4, 0, 2, 2}), MatterId{1})
+                 .error()
+                 .kind,
              ErrorKind::NotApplicable);
 }
 
