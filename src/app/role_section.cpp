@@ -1,5 +1,6 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QLabel>
 #include <QLineEdit>
 #include <QSpinBox>
 #include <cmath>
@@ -165,6 +166,16 @@ private:
         addControl(name, line);
         return line;
     }
+    /// Shows a control and its name only while it says something about the entity.
+    void showWhile(QWidget* control, std::function<bool(const level::RoleData&)> matters) {
+        m_shows << [this, control, matters](const Entity& e) {
+            const bool isShown = matters(e.data);
+            control->setVisible(isShown);
+            for (QLabel* label : findChildren<QLabel*>())
+                if (label->buddy() == control) label->setVisible(isShown);
+        };
+    }
+
     static QString textOfNumbers(const std::vector<int>& numbers) {
         QStringList parts;
         for (const int number : numbers)
@@ -186,21 +197,26 @@ private:
             tr("Stays open"), "door-manner", {tr("for good"), tr("for a time"), tr("one way only")},
             [](const auto& d) { return int(d.door.manner); },
             [](auto& d, int index) { d.door.manner = level::DoorManner(index); });
-        addWhole(
-            tr("For a time"), "door-ticks", tr("ticks"), 1, level::maxPeriodTicks,
-            [](const auto& d) { return d.door.ticks; },
-            [](auto& d, int value) { d.door.ticks = value; });
-        addChoice(
-            tr("One way to the"), "door-passes", {tr("left"), tr("right")},
-            [](const auto& d) { return d.door.passes == level::Facing::Left ? 0 : 1; },
-            [](auto& d, int index) {
-                d.door.passes = index == 0 ? level::Facing::Left : level::Facing::Right;
-            });
+        showWhile(addWhole(
+                      tr("For a time"), "door-ticks", tr("ticks"), 1, level::maxPeriodTicks,
+                      [](const auto& d) { return d.door.ticks; },
+                      [](auto& d, int value) { d.door.ticks = value; }),
+                  [](const auto& d) { return d.door.manner == level::DoorManner::ForATime; });
+        showWhile(addChoice(
+                      tr("One way to the"), "door-passes", {tr("left"), tr("right")},
+                      [](const auto& d) { return d.door.passes == level::Facing::Left ? 0 : 1; },
+                      [](auto& d, int index) {
+                          d.door.passes = index == 0 ? level::Facing::Left : level::Facing::Right;
+                      }),
+                  [](const auto& d) { return d.door.manner == level::DoorManner::OneWay; });
         addWide(makeWords(tr("Only doors that stay open for good are proven; with others a level "
                              "is not decided."),
                           this));
     }
 
+    static bool walksOrHangs(const level::RoleData& d) {
+        return d.patrol.gait == level::Gait::Walks || d.patrol.gait == level::Gait::Hangs;
+    }
     void addPatrol() {
         addChoice(
             tr("Goes"), "gait",
@@ -225,14 +241,17 @@ private:
             speed->setValue(double(e.data.patrol.speed.thousandths) / 1000);
         };
         addControl(tr("Speed"), speed);
-        addChoice(
-            tr("At an edge"), "turns-at-edges", {tr("it turns"), tr("it walks off")},
-            [](const auto& d) { return d.patrol.turnsAtEdges ? 0 : 1; },
-            [](auto& d, int index) { d.patrol.turnsAtEdges = index == 0; });
-        addText(
-            tr("Turns at px"), "turns-at", tr("across, with commas"),
-            [](const auto& d) { return textOfNumbers(d.patrol.turnsAt); },
-            [](auto& d, const QString& text) { d.patrol.turnsAt = numbersOf(text); });
+        showWhile(speed, walksOrHangs);
+        showWhile(addChoice(
+                      tr("At an edge"), "turns-at-edges", {tr("it turns"), tr("it walks off")},
+                      [](const auto& d) { return d.patrol.turnsAtEdges ? 0 : 1; },
+                      [](auto& d, int index) { d.patrol.turnsAtEdges = index == 0; }),
+                  walksOrHangs);
+        showWhile(addText(
+                      tr("Turns at px"), "turns-at", tr("across, with commas"),
+                      [](const auto& d) { return textOfNumbers(d.patrol.turnsAt); },
+                      [](auto& d, const QString& text) { d.patrol.turnsAt = numbersOf(text); }),
+                  walksOrHangs);
         QWidget* mark = makeButton(tr("Add a turn mark"), QStringLiteral("add-turn"), this, [this] {
             const Entity* e = findEntity(*m_session.level(), m_id);
             if (!e) return;
@@ -244,10 +263,12 @@ private:
         });
         mark->setToolTip(tr("Drag it on the board; the right button takes it away."));
         addWide(mark);
-        addWhole(
-            tr("Once round"), "foe-period", tr("ticks"), 1, level::maxPeriodTicks,
-            [](const auto& d) { return d.track.periodTicks; },
-            [](auto& d, int value) { d.track.periodTicks = value; });
+        showWhile(mark, walksOrHangs);
+        showWhile(addWhole(
+                      tr("Once round"), "foe-period", tr("ticks"), 1, level::maxPeriodTicks,
+                      [](const auto& d) { return d.track.periodTicks; },
+                      [](auto& d, int value) { d.track.periodTicks = value; }),
+                  [](const auto& d) { return d.patrol.gait == level::Gait::Flies; });
     }
 
     void addFormation() {
@@ -294,14 +315,16 @@ private:
             tr("Radius or step"), "formation-distance", tr("px"), 0, 4096,
             [](const auto& d) { return d.formation.distance; },
             [](auto& d, int value) { d.formation.distance = value; });
-        addWhole(
-            tr("Columns of a grid"), "formation-columns", {}, 1, level::maxFormation,
-            [](const auto& d) { return d.formation.columns; },
-            [](auto& d, int value) { d.formation.columns = value; });
-        addWhole(
-            tr("An arc of"), "formation-arc", tr("degrees"), 1, 360,
-            [](const auto& d) { return d.formation.arcDegrees; },
-            [](auto& d, int value) { d.formation.arcDegrees = value; });
+        showWhile(addWhole(
+                      tr("Columns of a grid"), "formation-columns", {}, 1, level::maxFormation,
+                      [](const auto& d) { return d.formation.columns; },
+                      [](auto& d, int value) { d.formation.columns = value; }),
+                  [](const auto& d) { return d.formation.shape == level::FormationShape::Grid; });
+        showWhile(addWhole(
+                      tr("An arc of"), "formation-arc", tr("degrees"), 1, 360,
+                      [](const auto& d) { return d.formation.arcDegrees; },
+                      [](auto& d, int value) { d.formation.arcDegrees = value; }),
+                  [](const auto& d) { return d.formation.shape == level::FormationShape::Arc; });
         addWhole(
             tr("Once round"), "formation-period", tr("ticks"), 0, level::maxPeriodTicks,
             [](const auto& d) { return d.formation.periodTicks; },
@@ -441,7 +464,13 @@ private:
             [](auto& d, int value) { d.spring.pushDx = value; });
     }
 
-    /// Across, then up or down, and back.
+    /// Whether a track is what the two fields can say: across, then up or down.
+    static bool isCorner(const std::vector<PxPoint>& points) {
+        if (points.size() > 2) return false;
+        if (points.size() == 2) return points[0].y == 0 && points[1].x == points[0].x;
+        return points.empty() || points[0].x == 0 || points[0].y == 0;
+    }
+    /// Across, then up or down, and back; of a longer track the fields move the end alone.
     void addTrack() {
         const auto last = [](const level::RoleData& d) {
             return d.track.points.empty() ? PxPoint{} : d.track.points.back();
@@ -449,6 +478,10 @@ private:
         const auto setLast = [last](level::RoleData& d, auto&& set) {
             PxPoint end = last(d);
             set(end);
+            if (!isCorner(d.track.points)) {
+                d.track.points.back() = end;
+                return;
+            }
             d.track.points.clear();
             if (end.x != 0) d.track.points.push_back({end.x, 0});
             if (end.y != 0) d.track.points.push_back(end);

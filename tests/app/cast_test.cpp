@@ -35,6 +35,7 @@ private slots:
     void frame_selects_andFieldsChangeForAll();
     void hazard_isShapedByItsHandles();
     void hoist_getsItsTrackByDragging_andLosesItByTheRightButton();
+    void longTrack_keepsItsPoints_whenItsEndIsTyped();
     void crab_turnsAtMarks_thatAreDragged();
     void formation_isMade_andItsRadiusDragged();
     void link_isDrawnFromKeyToDoor();
@@ -159,13 +160,25 @@ void CastWindowTest::hoist_getsItsTrackByDragging_andLosesItByTheRightButton() {
     QVERIFY(last().data.track.points.empty());
 }
 
+void CastWindowTest::longTrack_keepsItsPoints_whenItsEndIsTyped() {
+    place("raft", level::Role::Mover, {24, 12}, level::Standing::Anywhere);
+    selectOnly("raft-1");
+    Entity raft = the("raft-1");
+    raft.data.track.points = {{32, 0}, {32, 32}, {64, 32}};
+    session().apply(changeEntity(level(), raft, "Give it a long track"));
+    part<QSpinBox>("track-x")->setValue(96);
+    QCOMPARE(the("raft-1").data.track.points, (std::vector<PxPoint>{{32, 0}, {32, 32}, {96, 32}}));
+}
+
 void CastWindowTest::crab_turnsAtMarks_thatAreDragged() {
     take("crab");
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(10, 26));
     const std::string id = last().id.text;
     selectOnly(id.c_str());
+    QVERIFY(part<QWidget>("turns-at")->isHidden());
     choose("gait", 1);
     QCOMPARE(last().data.patrol.gait, level::Gait::Walks);
+    QVERIFY(!part<QWidget>("turns-at")->isHidden());
     press("add-turn");
     const int mark = last().data.patrol.turnsAt[0];
     const PxRect box = last().box;
@@ -184,6 +197,12 @@ void CastWindowTest::formation_isMade_andItsRadiusDragged() {
     for (std::size_t i = 0; i < kinds.size(); ++i)
         if (kinds[i].id.text == "crab") crab = int(i) + 1;
     choose("formation-member", crab);
+    // Only what matters to the shape is asked for.
+    QVERIFY(part<QSpinBox>("formation-arc")->isHidden());
+    choose("formation-shape", 1);
+    QVERIFY(!part<QSpinBox>("formation-arc")->isHidden());
+    QVERIFY(part<QSpinBox>("formation-columns")->isHidden());
+    choose("formation-shape", 0);
     part<QSpinBox>("formation-count")->setValue(6);
     QCOMPARE(the("ring-1").data.formation.count, 6);
     auto* gaps = part<QLineEdit>("formation-gaps");
