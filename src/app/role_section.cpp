@@ -2,6 +2,7 @@
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QRegularExpression>
 #include <QSpinBox>
 #include <cmath>
 
@@ -403,34 +404,46 @@ private:
         auto* bar = new TimetableBar(this);
         m_shows << [bar](const Entity& e) { bar->setTimes(e.data.timetable); };
         addWide(bar);
-        const auto span = [](const level::RoleData& d) {
-            return d.timetable && !d.timetable->on.empty() ? d.timetable->on.front()
-                                                           : std::pair(0, 0);
-        };
-        const auto setSpan = [](level::RoleData& d, auto&& set) {
-            if (!d.timetable) return;
-            if (d.timetable->on.empty()) d.timetable->on.emplace_back(0, 1);
-            set(d.timetable->on.front());
-        };
-        QList<QSpinBox*> ofTimes;
-        ofTimes << addWhole(
-            tr("Period"), "period", tr("ticks"), 1, level::maxPeriodTicks,
-            [](const auto& d) { return d.timetable ? d.timetable->periodTicks : 1; },
-            [](auto& d, int value) {
-                if (d.timetable) d.timetable->periodTicks = value;
+        const auto isTimed = [](const level::RoleData& d) { return d.timetable.has_value(); };
+        showWhile(addWhole(
+                      tr("Period"), "period", tr("ticks"), 1, level::maxPeriodTicks,
+                      [](const auto& d) { return d.timetable ? d.timetable->periodTicks : 1; },
+                      [](auto& d, int value) {
+                          if (d.timetable) d.timetable->periodTicks = value;
+                      }),
+                  isTimed);
+        QLineEdit* on = addText(
+            tr("On in ticks"), "on-times", tr("0-60, 90-100"),
+            [](const auto& d) { return d.timetable ? textOfSpans(d.timetable->on) : QString(); },
+            [this](auto& d, const QString& text) {
+                if (!d.timetable) return;
+                if (auto spans = spansOf(text))
+                    d.timetable->on = *spans;
+                else
+                    m_session.say(tr("\"%1\" does not say when it is on: write the first tick and "
+                                     "the one after the last, as in 0-60, 90-100.")
+                                      .arg(text));
             });
-        ofTimes << addWhole(
-            tr("On from"), "on-from", tr("ticks"), 0, level::maxPeriodTicks,
-            [span](const auto& d) { return span(d).first; },
-            [setSpan](auto& d, int value) { setSpan(d, [&](auto& on) { on.first = value; }); });
-        ofTimes << addWhole(
-            tr("On until"), "on-to", tr("ticks"), 0, level::maxPeriodTicks,
-            [span](const auto& d) { return span(d).second; },
-            [setSpan](auto& d, int value) { setSpan(d, [&](auto& on) { on.second = value; }); });
-        m_shows << [ofTimes](const Entity& e) {
-            for (QSpinBox* box : ofTimes)
-                box->setEnabled(e.data.timetable.has_value());
-        };
+        on->setToolTip(tr("Each from its first tick to the one after its last."));
+        showWhile(on, isTimed);
+    }
+    using Spans = std::vector<std::pair<int, int>>;
+    static QString textOfSpans(const Spans& spans) {
+        QStringList parts;
+        for (const auto& [from, to] : spans)
+            parts << QStringLiteral("%1-%2").arg(from).arg(to);
+        return parts.join(QStringLiteral(", "));
+    }
+    static std::optional<Spans> spansOf(const QString& text) {
+        static const QRegularExpression form(
+            QStringLiteral("^\\s*(\\d{1,9})\\s*-\\s*(\\d{1,9})\\s*$"));
+        Spans spans;
+        for (const QString& part : text.split(u',', Qt::SkipEmptyParts)) {
+            const auto match = form.match(part);
+            if (!match.hasMatch()) return std::nullopt;
+            spans.emplace_back(match.captured(1).toInt(), match.captured(2).toInt());
+        }
+        return spans;
     }
 
     void addHeight(const QString& name, const char* id,

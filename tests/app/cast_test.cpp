@@ -34,6 +34,7 @@ private slots:
     void placed_comesToStand_byItsKindsRule();
     void frame_selects_andFieldsChangeForAll();
     void hazard_isShapedByItsHandles();
+    void hazard_isOnAtTimes_thatAreTyped();
     void hoist_getsItsTrackByDragging_andLosesItByTheRightButton();
     void longTrack_keepsItsPoints_whenItsEndIsTyped();
     void crab_turnsAtMarks_thatAreDragged();
@@ -142,6 +143,31 @@ void CastWindowTest::hazard_isShapedByItsHandles() {
     QCOMPARE(last().box, (PxRect{before.x, before.y, before.width + 32, before.height + 16}));
     session().undo();
     QCOMPARE(last().box, before);
+}
+
+void CastWindowTest::hazard_isOnAtTimes_thatAreTyped() {
+    place("vent", level::Role::Hazard, {30, 12}, level::Standing::Anywhere);
+    selectOnly("vent-1");
+    auto* on = part<QLineEdit>("on-times");
+    QVERIFY(on->isHidden());
+    press("timed");
+    QVERIFY(!on->isHidden());
+    const auto type = [on](const char* text) {
+        on->setFocus();
+        on->selectAll();
+        QTest::keyClicks(on, QLatin1String(text));
+        QTest::keyClick(on, Qt::Key_Return);
+    };
+    using Spans = std::vector<std::pair<int, int>>;
+    type("0-30, 60 - 90");
+    QCOMPARE(the("vent-1").data.timetable->on, (Spans{{0, 30}, {60, 90}}));
+    // What says nothing, and what is not in the period, changes nothing.
+    for (const char* wrong : {"now and then", "40-20", "100-999", "1-2-3"}) {
+        type(wrong);
+        QCOMPARE(the("vent-1").data.timetable->on, (Spans{{0, 30}, {60, 90}}));
+    }
+    session().undo();
+    QCOMPARE(the("vent-1").data.timetable->on, (Spans{{0, 60}}));
 }
 
 void CastWindowTest::hoist_getsItsTrackByDragging_andLosesItByTheRightButton() {
