@@ -285,11 +285,16 @@ inline AbilitySet readGrants(const json& value, const std::string& where) {
     return all;
 }
 
-/// What can be gained and makes a difference: what doors name, and what grants.
+/// Doors, and exits that name what opens them: solid until all of it is held.
+inline bool mayBeShut(const Entity& entity) {
+    return entity.role == "door" || (entity.role == "exit" && entity.whole.contains("opens"));
+}
+
+/// What can be gained and makes a difference: what doors and exits name, and what grants.
 inline void readGains(Level& level, const std::string& name) {
     std::vector<std::string> wanted;
     for (const Entity& entity : level.entities)
-        if (entity.role == "door")
+        if (mayBeShut(entity))
             for (std::string& id : readOpens(entity, name + ": " + entity.id))
                 wanted.push_back(std::move(id));
     for (const Entity& entity : level.entities) {
@@ -307,7 +312,8 @@ inline void readGains(Level& level, const std::string& name) {
         fail("More than 64 keys, switches and pickups make a difference", name + ": entities");
     for (const std::string& id : wanted)
         if (std::find(level.gainIds.begin(), level.gainIds.end(), id) == level.gainIds.end())
-            fail("There is no key, switch or pickup \"" + id + "\" that a door could open with",
+            fail("There is no key, switch or pickup \"" + id +
+                     "\" that a door or an exit could open with",
                  name + ": entities");
 }
 
@@ -326,7 +332,7 @@ inline void readParts(const json& file, Level& level, const std::string& name) {
                 {entity.box, readTimetable(entity.whole["timetable"], where + ".timetable")});
         } else if (entity.role == "hazard") {
             level.parts.deadly.push_back(entity.box);
-        } else if (entity.role == "door") {
+        } else if (mayBeShut(entity)) {
             Door door{entity.box, 0, false};
             for (const std::string& id : readOpens(entity, where))
                 door.needs |= HeldSet{1}

@@ -141,9 +141,9 @@ private:
     }
     static bool hasRoleData(level::Role role) {
         using level::Role;
-        return role == Role::Door || role == Role::Pickup || role == Role::Hazard ||
-               role == Role::Foe || role == Role::Spring || role == Role::Mover ||
-               role == Role::Formation || role == Role::Trigger;
+        return role == Role::Door || role == Role::Exit || role == Role::Pickup ||
+               role == Role::Hazard || role == Role::Foe || role == Role::Spring ||
+               role == Role::Mover || role == Role::Formation || role == Role::Trigger;
     }
 
     /// Levels with their starts and entries, by choice and never by number.

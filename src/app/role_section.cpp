@@ -26,8 +26,11 @@ public:
         : PanelSection(tr("Role"), textOf(level::nameOf(role)), session, parent), m_id(id) {
         switch (role) {
             case Role::Door:
-                addOpens();
+                addOpens(tr("It opens when all of these are held:"));
                 addDoor();
+                break;
+            case Role::Exit:
+                addOpens(tr("Shut until all of these are held:"));
                 break;
             case Role::Pickup:
                 addWhole(
@@ -105,7 +108,7 @@ private:
     }
 
     /// One chip a key, switch or pickup of the level.
-    void addOpens() {
+    void addOpens(const QString& words) {
         auto* grid = new QGridLayout;
         grid->setSpacing(4);
         int count = 0;
@@ -127,8 +130,7 @@ private:
             grid->addWidget(chip, count / 2, count % 2);
             ++count;
         }
-        addWide(makeWords(count > 0 ? tr("It opens when all of these are held:")
-                                    : tr("Place a key or a switch, then choose it here."),
+        addWide(makeWords(count > 0 ? words : tr("Place a key or a switch, then choose it here."),
                           this));
         addWide(grid);
     }

@@ -3,6 +3,7 @@
 #include "check/finding.h"
 #include "collide/components.h"
 #include "collide/px_maps.h"
+#include "level/cast_edits.h"
 
 namespace rook::check {
 
@@ -142,14 +143,14 @@ private:
     }
     [[nodiscard]] bool opensADoor(const EntityId& id) const {
         return std::any_of(m_level.entities.begin(), m_level.entities.end(), [&](const Entity& e) {
-            return m_project.roleOf(e) == Role::Door &&
+            return level::mayBeShut(m_project.roleOf(e)) &&
                    std::count(e.data.opens.begin(), e.data.opens.end(), id) > 0;
         });
     }
     void openDoorsOf(level::Level& level, const EntityId& key) const {
         level.entities.edit([&](auto& list) {
             for (Entity& entity : list)
-                if (m_project.roleOf(entity) == Role::Door)
+                if (level::mayBeShut(m_project.roleOf(entity)))
                     entity.data.opens.erase(
                         std::remove(entity.data.opens.begin(), entity.data.opens.end(), key),
                         entity.data.opens.end());

@@ -1,6 +1,7 @@
 #include <algorithm>
 
 #include "check/finding.h"
+#include "level/cast_edits.h"
 
 namespace rook::check {
 
@@ -29,12 +30,12 @@ std::vector<Finding> gateFindings(const level::Project& project, const level::Le
         if (role == Role::Door && entity.data.opens.empty())
             add(FindingKind::DoorOpensWithNothing, Severity::Doubt,
                 "The door " + entity.id.text + " names nothing that opens it, so it stands open");
-        if (role == Role::Door)
+        if (level::mayBeShut(role))
             for (const EntityId& id : entity.data.opens)
                 if (!opens(project, findEntity(level, id)))
                     add(FindingKind::DoorOpensWithNothing, Severity::Error,
-                        "The door " + entity.id.text + " opens with " + id.text +
-                            ", which is not there");
+                        "The " + std::string(level::nameOf(role)) + " " + entity.id.text +
+                            " opens with " + id.text + ", which is not there");
         if (role == Role::Pickup && entity.data.grants && profile &&
             !profile->has(*entity.data.grants))
             add(FindingKind::GrantNotListed, Severity::Doubt,

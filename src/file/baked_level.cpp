@@ -5,6 +5,7 @@
 #include "file/entity_json.h"
 #include "file/json_text.h"
 #include "file/project_parts_detail.h"
+#include "level/cast_edits.h"
 #include "reach/prove.h"
 #include "reach/zones.h"
 #include "skin/dressing.h"
@@ -378,14 +379,14 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     const auto question = reach::askOf(project, level);
     if (!question) return fail(question.error());
     for (const Entity& entity : level.entities) {
-        if (project.roleOf(entity) != Role::Door) continue;
+        if (!level::mayBeShut(project.roleOf(entity))) continue;
         for (const EntityId& id : entity.data.opens) {
             const std::vector<std::string>& gains = question->gainIds;
             if (std::find(gains.begin(), gains.end(), id.text) != gains.end()) continue;
-            return fail(
-                ErrorKind::BadReference,
-                "The door " + entity.id.text + " opens with " + id.text + ", which is not there",
-                level.title, "Choose a key or a switch of this level in Cast");
+            return fail(ErrorKind::BadReference,
+                        "The " + std::string(level::nameOf(project.roleOf(entity))) + " " +
+                            entity.id.text + " opens with " + id.text + ", which is not there",
+                        level.title, "Choose a key or a switch of this level in Cast");
         }
     }
     const reach::Proof proof = reach::prove(project, level);

@@ -178,15 +178,16 @@ Result<LevelEdit> linkEntities(const Project& project, const Level& level, const
     const auto none = [&] {
         return fail(ErrorKind::NotApplicable, from.text + " has no reference to such a thing",
                     level.title,
-                    "Drag from a key to a door, from a trigger to what it calls, or from an entity "
+                    "Drag from a key to a door or an exit, from a trigger to what it calls, or "
+                    "from an entity "
                     "with a field for others");
     };
     if (!first || !second || from == to) return none();
-    if (mayOpen(project.roleOf(*first)) && project.roleOf(*second) == Role::Door)
+    if (mayOpen(project.roleOf(*first)) && mayBeShut(project.roleOf(*second)))
         std::swap(first, second);
     Entity changed = *first;
     const Role role = project.roleOf(changed);
-    if (role == Role::Door && mayOpen(project.roleOf(*second)))
+    if (mayBeShut(role) && mayOpen(project.roleOf(*second)))
         toggle(changed.data.opens, second->id);
     else if (role == Role::Trigger)
         toggleCall(changed.data.trigger, second->id);

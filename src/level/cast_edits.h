@@ -30,9 +30,15 @@ enum class Alignment : unsigned char { Left, Middle, Right, Top, Centre, Bottom 
 [[nodiscard]] Result<LevelEdit> distributeEntities(const Level& level,
                                                    const std::vector<EntityId>& ids, bool isAcross);
 
-/// A reference from one to another, by what they are: what opens a door (either way round), whom a
-/// trigger calls, an entry of a field for entities; once more takes it away.
-/// Errors: NotApplicable if neither has such a reference.
+/// Whether things of that role stay shut, solid, until all that they name is held: doors do, and
+/// exits that name something.
+[[nodiscard]] constexpr bool mayBeShut(Role role) {
+    return role == Role::Door || role == Role::Exit;
+}
+
+/// A reference from one to another, by what they are: what opens a door or an exit (either way
+/// round), whom a trigger calls, an entry of a field for entities; once more takes it away. Errors:
+/// NotApplicable if neither has such a reference.
 [[nodiscard]] Result<LevelEdit> linkEntities(const Project& project, const Level& level,
                                              const EntityId& from, const EntityId& to);
 /// All references of a level, from one that is there to one that may not be.

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "level/cast_edits.h"
 #include "reach/verdict.h"
 
 namespace rook::reach {
@@ -67,7 +68,7 @@ private:
     }
     [[nodiscard]] bool isNamedByADoor(const EntityId& id) const {
         return std::any_of(m_level.entities.begin(), m_level.entities.end(), [&](const Entity& e) {
-            return m_project.roleOf(e) == Role::Door &&
+            return level::mayBeShut(m_project.roleOf(e)) &&
                    std::find(e.data.opens.begin(), e.data.opens.end(), id) != e.data.opens.end();
         });
     }
@@ -100,8 +101,10 @@ private:
             case Role::Mover:
                 parts().movers.push_back(moverOf(entity));
                 break;
-            case Role::Entry:
             case Role::Exit:
+                if (!entity.data.opens.empty()) parts().doors.push_back(doorOf(entity));
+                break;
+            case Role::Entry:
             case Role::Checkpoint:
             case Role::Pickup:
             case Role::Key:

@@ -264,6 +264,17 @@ void CastWindowTest::link_isDrawnFromKeyToDoor() {
     QCOMPARE(linksOf(session().project(), level()).size(), std::size_t{1});
     drag(px(door.x + 4, door.y + 10), px(valve.x + 4, valve.y + 4));
     QVERIFY(the("sluice-1").data.opens.empty());
+    // An exit may be kept shut as a door is.
+    take("gate");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(34, 12));
+    const Entity gate = last();
+    session().setCastTool(CastTool::Link);
+    drag(px(valve.x + 4, valve.y + 4), px(gate.box.x + 4, gate.box.y + 10));
+    QCOMPARE(last().data.opens, (std::vector<EntityId>{EntityId{"valve-1"}}));
+    selectOnly(gate.id.text.c_str());
+    QVERIFY(part<QAbstractButton>("opens-valve-1")->isChecked());
+    press("opens-valve-1");
+    QVERIFY(last().data.opens.empty());
 }
 
 void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {

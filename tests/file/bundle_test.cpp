@@ -6,6 +6,7 @@
 #include <QJsonObject>
 #include <QProcess>
 
+#include "../reach/placing.h"
 #include "data.h"
 #include "file/project_file.h"
 #include "rook_runtime.hpp"
@@ -22,6 +23,7 @@ private slots:
     void bakedLevel_isTheGoldenOne();
     void reachOfTheBakedLevel_equalsThatOfTheProject();
     void proofs_replayInTheRuntime();
+    void anExit_thatAKeyOpens_isShutInTheRuntimeToo();
     void aDoorWithoutItsKey_isNotExported();
     void export_replacesTheFormerBundle_andKeepsForeignFiles();
     void export_isRefused_overWhatIsNoBundle();
@@ -138,6 +140,24 @@ void BundleTest::reachOfTheBakedLevel_equalsThatOfTheProject() {
     }
 }
 
+/// Whether the run of an exported level gets to its exit in the runtime.
+static bool replaysInTheRuntime(const runtime::Level& baked) {
+    const runtime::World world = baked.world();
+    runtime::Body body = baked.start(world, "");
+    bool isMet = false;
+    for (const runtime::Input& input : baked.proof->inputs) {
+        isMet = false;
+        runtime::step(world, baked.motion, body, input, [&](int x, int y) {
+            for (const runtime::Entity& entity : baked.entities)
+                isMet =
+                    isMet ||
+                    (entity.id == baked.proof->exit &&
+                     overlaps(entity.box, {x, y, baked.motion.bodyWidth, baked.motion.bodyHeight}));
+        });
+    }
+    return isMet && body.stance != runtime::Stance::Ended;
+}
+
 void BundleTest::proofs_replayInTheRuntime() {
     const auto project =
         file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
@@ -148,23 +168,31 @@ void BundleTest::proofs_replayInTheRuntime() {
         QVERIFY(text);
         const runtime::Level baked = runtime::readLevel(nlohmann::json::parse(*text), "level");
         QVERIFY2(baked.proof, level->id.text.c_str());
-        const runtime::World world = baked.world();
-        runtime::Body body = baked.start(world, "");
-        bool isMet = false;
-        for (const runtime::Input& input : baked.proof->inputs) {
-            isMet = false;
-            runtime::step(world, baked.motion, body, input, [&](int x, int y) {
-                for (const runtime::Entity& entity : baked.entities)
-                    isMet = isMet || (entity.id == baked.proof->exit &&
-                                      overlaps(entity.box, {x, y, baked.motion.bodyWidth,
-                                                            baked.motion.bodyHeight}));
-            });
-        }
-        QVERIFY2(isMet, level->id.text.c_str());
-        QVERIFY(body.stance != runtime::Stance::Ended);
+        QVERIFY2(replaysInTheRuntime(baked), level->id.text.c_str());
         ++replayed;
     }
     QCOMPARE(replayed, 4);
+}
+
+void BundleTest::anExit_thatAKeyOpens_isShutInTheRuntimeToo() {
+    level::Project project = testing::smallProject();
+    auto level = testing::drawnLevel(
+        project, {"####################", "....................", "....................",
+                  ".....S............X.", "####################"});
+    testing::place(project, level, level::Role::Key, "key-1", {16, 56, 8, 8});
+    level.entities.edit([&](auto& list) {
+        for (level::Entity& entity : list)
+            if (project.roleOf(entity) == level::Role::Exit) entity.data.opens = {{"key-1"}};
+    });
+    const auto text = file::bakedLevelText(project, level);
+    QVERIFY2(text, text ? "" : text.error().sentence().c_str());
+    const runtime::Level baked = runtime::readLevel(nlohmann::json::parse(*text), "level");
+    QCOMPARE(baked.parts.doors.size(), std::size_t{1});
+    QVERIFY(!baked.parts.doors[0].isOpen(0) && baked.parts.doors[0].isOpen(1));
+    QVERIFY(baked.proof && replaysInTheRuntime(baked));
+    // Without its key there is nothing to export.
+    level.entities.edit([](auto& list) { list.pop_back(); });
+    QVERIFY(!file::bakedLevelText(project, level));
 }
 
 void BundleTest::aDoorWithoutItsKey_isNotExported() {

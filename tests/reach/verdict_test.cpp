@@ -15,6 +15,7 @@ private slots:
     void eachKind_hasItsSentence();
     void thingsBesideExits_areGoalsToo();
     void door_keepsTheExitShut_untilItsKeyIsMet();
+    void exit_staysShut_untilWhatItNamesIsHeld();
     void grantedAbility_isHad_fromThePickupOn();
     void spring_throwsHigherThanAJump();
     void timedHazard_blocksOnly_whereItIsAlwaysOn();
@@ -80,6 +81,23 @@ void VerdictTest::door_keepsTheExitShut_untilItsKeyIsMet() {
     QCOMPARE(answer.reached.sets, (std::vector<runtime::HeldSet>{0, 1}));
     // Behind its own door it helps nobody.
     level.entities.edit([](auto& list) { list.back().box.x = 240; });
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+}
+
+void VerdictTest::exit_staysShut_untilWhatItNamesIsHeld() {
+    level::Project project = testing::smallProject();
+    auto level = testing::drawnLevel(
+        project, {"####################", "....................", "....................",
+                  ".....S............X.", "####################"});
+    level.entities.edit([&](auto& list) {
+        for (level::Entity& entity : list)
+            if (project.roleOf(entity) == level::Role::Exit) entity.data.opens = {{"key-1"}};
+    });
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
+    place(project, level, level::Role::Key, "key-1", {16, 56, 8, 8});
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::Reached);
+    // A shut exit is solid: nobody gets by it.
+    level.entities.edit([&](auto& list) { list.back().box.x = 312; });
     QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
 }
 
