@@ -3,6 +3,7 @@
 #include <QLineEdit>
 #include <QSpinBox>
 
+#include "app/choice_names.h"
 #include "app/field_control.h"
 #include "app/margin_row.h"
 #include "app/panel_parts.h"
@@ -21,14 +22,6 @@ using level::Kind;
 constexpr int roleCount = 15;
 constexpr int typeCount = 11;
 constexpr int standingCount = 5;
-
-template <typename E>
-QStringList namesUpTo(int count) {
-    QStringList names;
-    for (int i = 0; i < count; ++i)
-        names << textOf(level::nameOf(static_cast<E>(i))).replace(u'-', u' ');
-    return names;
-}
 
 /// The kind in hand: what it is, where it may stand, and its fields. A change that would lose what
 /// is placed says so and waits for a second click.

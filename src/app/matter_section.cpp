@@ -3,6 +3,7 @@
 #include <QMenu>
 #include <QPushButton>
 
+#include "app/choice_names.h"
 #include "app/field_control.h"
 #include "app/matter_painter.h"
 #include "app/panel_section.h"
@@ -15,14 +16,6 @@ namespace {
 
 using level::Behaviour;
 using level::Matter;
-
-template <typename E>
-QStringList namesUpTo(int count) {
-    QStringList names;
-    for (int i = 0; i < count; ++i)
-        names << textOf(level::nameOf(static_cast<E>(i))).replace(u'-', u' ');
-    return names;
-}
 
 /// The matter in hand: what it is, what it is called, and what becomes of it.
 class MatterSection : public PanelSection {

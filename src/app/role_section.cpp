@@ -2,10 +2,10 @@
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
-#include <QRegularExpression>
 #include <QSpinBox>
 #include <cmath>
 
+#include "app/number_text.h"
 #include "app/panel_section.h"
 #include "app/theme.h"
 #include "app/tray_buttons.h"
@@ -177,22 +177,6 @@ private:
             for (QLabel* label : findChildren<QLabel*>())
                 if (label->buddy() == control) label->setVisible(isShown);
         };
-    }
-
-    static QString textOfNumbers(const std::vector<int>& numbers) {
-        QStringList parts;
-        for (const int number : numbers)
-            parts << QString::number(number);
-        return parts.join(QStringLiteral(", "));
-    }
-    static std::vector<int> numbersOf(const QString& text) {
-        std::vector<int> numbers;
-        for (const QString& part : text.split(u',', Qt::SkipEmptyParts)) {
-            bool isNumber = false;
-            const int number = part.trimmed().toInt(&isNumber);
-            if (isNumber && numbers.size() < 64) numbers.push_back(number);
-        }
-        return numbers;
     }
 
     void addDoor() {
@@ -429,25 +413,6 @@ private:
         on->setToolTip(tr("Each from its first tick to the one after its last."));
         showWhile(on, isTimed);
     }
-    using Spans = std::vector<std::pair<int, int>>;
-    static QString textOfSpans(const Spans& spans) {
-        QStringList parts;
-        for (const auto& [from, to] : spans)
-            parts << QStringLiteral("%1-%2").arg(from).arg(to);
-        return parts.join(QStringLiteral(", "));
-    }
-    static std::optional<Spans> spansOf(const QString& text) {
-        static const QRegularExpression form(
-            QStringLiteral("^\\s*(\\d{1,9})\\s*-\\s*(\\d{1,9})\\s*$"));
-        Spans spans;
-        for (const QString& part : text.split(u',', Qt::SkipEmptyParts)) {
-            const auto match = form.match(part);
-            if (!match.hasMatch()) return std::nullopt;
-            spans.emplace_back(match.captured(1).toInt(), match.captured(2).toInt());
-        }
-        return spans;
-    }
-
     void addHeight(const QString& name, const char* id,
                    level::Decimal level::SpringHeights::*field) {
         auto* box = new QDoubleSpinBox(this);
