@@ -15,6 +15,7 @@
 #include "app/tool.h"
 #include "app/underlay.h"
 #include "app/walk.h"
+#include "cast/behaviour.h"
 #include "rook_patrol.hpp"
 
 class QLineEdit;
@@ -22,7 +23,8 @@ class QPainterPath;
 
 namespace rook::app {
 
-/// The patrols of a level, simulated once for each ground that they go on.
+/// The patrols of a level, simulated once for each ground that they go on, and the windows of its
+/// formations, once for each shape that they have.
 class Ways {
 public:
     /// Good until the next call.
@@ -30,11 +32,22 @@ public:
                                                   const std::shared_ptr<const level::Level>& level,
                                                   const runtime::MotionTables& body,
                                                   const level::Entity& foe);
+    /// Good until the next call.
+    [[nodiscard]] const std::vector<cast::Passage>& passagesOf(const level::Project& project,
+                                                               const runtime::MotionTables& body,
+                                                               const level::Entity& formation);
 
 private:
+    struct Windows {
+        level::Entity entity;
+        std::vector<int> body;  ///< width, height and walk, px
+        std::vector<cast::Passage> passages;
+    };
     std::shared_ptr<const level::Level> m_level;
     SharedVector<level::Matter> m_matters;
     std::map<EntityId, std::pair<level::Entity, runtime::PatrolWay>> m_ways;
+    SharedVector<level::Kind> m_kinds;  ///< of the windows
+    std::map<EntityId, Windows> m_windows;
 };
 
 class Board : public QWidget {
@@ -186,7 +199,7 @@ private:
     void paintTrack(QPainter& painter, const level::Entity& mover);
     void paintFormation(QPainter& painter, const level::Entity& entity,
                         const runtime::MotionTables* body);
-    void paintWindows(QPainter& painter, const runtime::Formation& formation,
+    void paintWindows(QPainter& painter, const level::Entity& formation,
                       const runtime::MotionTables& body);
     void paintThrow(QPainter& painter, const level::Entity& spring);
     void paintHandles(QPainter& painter);

@@ -1,6 +1,8 @@
 /// What Cast draws over the board: zones, references, and the ways that things go.
 
 #include <QPainterPath>
+#include <string_view>
+#include <unordered_map>
 
 #include "app/board.h"
 #include "app/cast_handles.h"
@@ -113,9 +115,16 @@ void Board::paintLinks(QPainter& painter) {
     const level::Level& level = *m_session.level();
     if (level.entities.size() > mostLinks) return;
     const auto& selected = m_session.selection().entities;
+    std::unordered_map<std::string_view, const level::Entity*> byId;
+    for (const level::Entity& entity : level.entities)
+        byId.emplace(entity.id.text, &entity);
+    const auto find = [&](const EntityId& id) {
+        const auto found = byId.find(id.text);
+        return found == byId.end() ? nullptr : found->second;
+    };
     for (const level::Link& link : linksOf(m_session.project(), level)) {
-        const level::Entity* from = findEntity(level, link.from);
-        const level::Entity* to = findEntity(level, link.to);
+        const level::Entity* from = find(link.from);
+        const level::Entity* to = find(link.to);
         if (!from || !to) continue;
         const bool isChosen = std::count(selected.begin(), selected.end(), link.from) +
                                   std::count(selected.begin(), selected.end(), link.to) >
@@ -244,18 +253,18 @@ void Board::paintFormation(QPainter& painter, const level::Entity& entity,
         paintRoleMark(painter, member ? member->role : level::Role::Prop, box,
                       level::Facing::Right);
     }
-    if (body && m_session.options().showsWindows) paintWindows(painter, formation, *body);
+    if (body && m_session.options().showsWindows) paintWindows(painter, entity, *body);
 }
 
 /// At each place where one may pass: a bar as long as the period, filled where the gap is open.
-void Board::paintWindows(QPainter& painter, const runtime::Formation& formation,
+void Board::paintWindows(QPainter& painter, const level::Entity& formation,
                          const runtime::MotionTables& body) {
     const Theme& theme = currentTheme();
-    for (const cast::Passage& passage : cast::passagesOf(formation, body)) {
+    for (const cast::Passage& passage : m_ways.passagesOf(m_session.project(), body, formation)) {
         const QPointF at = m_view.toWidget(passage.middle);
         const QRectF bar(at.x() - 46, at.y() - 5, 92, 10);
         painter.fillRect(bar.adjusted(-2, -2, 2, 2), theme.paper);
-        const double period = std::max(1, formation.periodTicks);
+        const double period = std::max(1, formation.data.formation.periodTicks);
         const bool isLong = passage.longest >= passage.needed;
         for (const auto& [from, to] : passage.windows)
             painter.fillRect(QRectF(bar.left() + bar.width() * from / period, bar.top(),
@@ -331,6 +340,21 @@ const runtime::PatrolWay& Ways::wayOf(const level::Project& project,
     if (found != m_ways.end() && found->second.first == foe) return found->second.second;
     return m_ways.insert_or_assign(foe.id, std::pair(foe, cast::wayOf(project, *level, body, foe)))
         .first->second.second;
+}
+
+const std::vector<cast::Passage>& Ways::passagesOf(const level::Project& project,
+                                                   const runtime::MotionTables& body,
+                                                   const level::Entity& formation) {
+    if (!m_kinds.isSharedWith(project.kinds)) m_windows.clear();
+    m_kinds = project.kinds;
+    std::vector<int> key{body.bodyWidth, body.bodyHeight};
+    key.insert(key.end(), std::begin(body.walk), std::end(body.walk));
+    const auto found = m_windows.find(formation.id);
+    if (found != m_windows.end() && found->second.entity == formation && found->second.body == key)
+        return found->second.passages;
+    auto passages = cast::passagesOf(cast::formationOf(project, formation), body);
+    Windows windows{formation, std::move(key), std::move(passages)};
+    return m_windows.insert_or_assign(formation.id, std::move(windows)).first->second.passages;
 }
 
 }  // namespace rook::app
