@@ -24,7 +24,7 @@ check::BeadState stateOf(const check::RouteReport* report, std::size_t bead) {
                                                  : check::BeadState::NotJudged;
 }
 
-QColor toneOf(check::BeadState state) {
+QColor rowToneOf(check::BeadState state) {
     using check::BeadState;
     if (state == BeadState::Met || state == BeadState::Passed) return currentTheme().accent;
     if (state == BeadState::NotJudged || state == BeadState::NotDecided) return {};
@@ -103,7 +103,7 @@ public:
                 paintBeadSign(painter, sort, rect);
             });
             row->setWords(tr("%1  %2").arg(i + 1).arg(note.isEmpty() ? beadName(bead.sort) : note),
-                          beadStateWords(state), toneOf(state));
+                          beadStateWords(state), rowToneOf(state));
             row->setChecked(m_session.selection().bead == int(i));
         }
     }
@@ -237,7 +237,7 @@ public:
                                       : tr("none"));
         const auto state = stateOf(reportOf(m_session, m_session.routeInHand()), index);
         m_state->setText(beadStateWords(state));
-        setTone(m_state, toneOf(state).isValid() ? toneOf(state) : currentTheme().quietInk);
+        setTone(m_state, rowToneOf(state).isValid() ? rowToneOf(state) : currentTheme().quietInk);
         m_drop->setEnabled(now->region.has_value());
         m_words->setText(
             m_session.options().drawsRegion ? tr("Drag a box on the board over what must be met.")

@@ -19,14 +19,6 @@ struct Grip {
     [[nodiscard]] bool isNone() const { return sideways == 0 && upright == 0; }
 };
 
-QString words(const char* text) {
-    return QCoreApplication::translate("Tools", text);
-}
-
-QString sizeText(const CellRect& rect) {
-    return QStringLiteral("%1 × %2").arg(rect.width).arg(rect.height);
-}
-
 Grip gripAt(const ToolInput& input) {
     const auto& cells = input.selection->cells;
     if (!cells || !cells->isRect() || input.lessons || input.isPicking || input.isStraight)

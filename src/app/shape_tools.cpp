@@ -18,10 +18,6 @@ enum class LayState { Resting, Laying, Picking };
 using level::Form;
 using level::ShapedCell;
 
-QString sizeText(const CellRect& rect) {
-    return QStringLiteral("%1 × %2").arg(rect.width).arg(rect.height);
-}
-
 QString withMatter(const QString& size, const ToolInput& input) {
     if (input.lessons) {
         bool isGivenBack = input.isErasing || input.options->tiles.at(0, 0).isNone();

@@ -13,7 +13,7 @@ namespace {
 using level::Mark;
 using level::MarkId;
 
-enum class SelectState { Resting, Framing, Moving, MovingPoint, MovingUnderlay, Measuring };
+enum class PickState { Resting, Framing, Moving, MovingPoint, MovingUnderlay, Measuring };
 
 /// Selects and moves marks and their points, and the underlay.
 class SketchSelect final : public Tool {
@@ -27,11 +27,11 @@ public:
             return outcome;
         }
         if (input.options->measuresUnderlay && input.level->sketch.underlay) {
-            setState(SelectState::Measuring);
+            setState(PickState::Measuring);
             return outcome;
         }
         if (const auto point = handleAt(input)) {
-            setState(SelectState::MovingPoint);
+            setState(PickState::MovingPoint);
             m_point = *point;
             return outcome;
         }
@@ -41,44 +41,44 @@ public:
         const bool isOnUnderlay = underlay && underlay->isShown && !underlay->isLocked &&
                                   placeOf(*underlay).contains(QPointF(input.px.x, input.px.y));
         if (isOnUnderlay && !input.isStraight) {
-            setState(SelectState::MovingUnderlay);
+            setState(PickState::MovingUnderlay);
             outcome.selection = Selection{};
             outcome.selection->hasUnderlay = true;
             return outcome;
         }
-        setState(SelectState::Framing);
+        setState(PickState::Framing);
         return outcome;
     }
     ToolOutcome drag(const ToolInput& input) override {
         m_hasMoved = m_hasMoved ||
                      std::hypot(input.px.x - m_start.x, input.px.y - m_start.y) * input.scale > 3;
-        if (m_state == SelectState::Resting || !m_hasMoved) return {};
+        if (m_state == PickState::Resting || !m_hasMoved) return {};
         PxPoint to = input.px;
-        if (input.isStraight && m_state != SelectState::Framing) to = straightPx(m_start, to);
+        if (input.isStraight && m_state != PickState::Framing) to = straightPx(m_start, to);
         const int dx = to.x - m_start.x;
         const int dy = to.y - m_start.y;
         ToolOutcome outcome;
         switch (m_state) {
-            case SelectState::Resting:
+            case PickState::Resting:
                 break;
-            case SelectState::Framing:
+            case PickState::Framing:
                 m_preview.pxFrame = PxRect::spanning(m_start, input.px);
                 break;
-            case SelectState::Moving:
+            case PickState::Moving:
                 outcome.edit = moveMarks(*input.level, input.selection->marks, dx, dy);
                 m_preview.label =
                     QCoreApplication::translate("Tools", "move %1, %2 px").arg(dx).arg(dy);
                 break;
-            case SelectState::MovingPoint:
+            case PickState::MovingPoint:
                 outcome.edit = movePoint(input, to);
                 break;
-            case SelectState::MovingUnderlay: {
+            case PickState::MovingUnderlay: {
                 level::Underlay underlay = *input.level->sketch.underlay;
                 underlay.corner = {underlay.corner.x + dx, underlay.corner.y + dy};
                 outcome.edit = setUnderlay(*input.level, underlay, "Move the underlay");
                 break;
             }
-            case SelectState::Measuring:
+            case PickState::Measuring:
                 m_end = to;
                 m_preview.rulerFrom = m_start;
                 m_preview.ruler = to;
@@ -90,10 +90,10 @@ public:
     }
     ToolOutcome release(const ToolInput& input) override {
         ToolOutcome outcome = drag(input);
-        const SelectState state = m_state;
-        setState(SelectState::Resting);
-        if (state == SelectState::Framing) outcome.selection = framed(input);
-        if (state == SelectState::Measuring && m_hasMoved) {
+        const PickState state = m_state;
+        setState(PickState::Resting);
+        if (state == PickState::Framing) outcome.selection = framed(input);
+        if (state == PickState::Measuring && m_hasMoved) {
             outcome.words = WordsRequest{
                 m_end, QLocale::c().toString(measured(input), 'g', 4),
                 QCoreApplication::translate("Tools", "How many cells apart are they?")};
@@ -137,7 +137,7 @@ public:
             m_preview.label =
                 QCoreApplication::translate("Tools", "drag between two points of the picture");
     }
-    void cancel() override { setState(SelectState::Resting); }
+    void cancel() override { setState(PickState::Resting); }
     const ToolPreview& preview() const override { return m_preview; }
 
 private:
@@ -153,7 +153,7 @@ private:
             marks.insert(marks.end(), group.begin(), group.end());
         else if (!isThere)
             marks = group;
-        setState(SelectState::Moving);
+        setState(PickState::Moving);
         ToolOutcome outcome;
         outcome.selection = Selection{};
         outcome.selection->marks = marks;
@@ -199,12 +199,12 @@ private:
         return std::hypot(double(m_end.x - m_start.x) / cell.width,
                           double(m_end.y - m_start.y) / cell.height);
     }
-    void setState(SelectState state) {
+    void setState(PickState state) {
         m_state = state;
         m_preview = {};
     }
 
-    SelectState m_state = SelectState::Resting;
+    PickState m_state = PickState::Resting;
     PxPoint m_start;
     PxPoint m_end;
     std::size_t m_point = 0;

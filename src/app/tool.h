@@ -2,14 +2,25 @@
 /// Tools: events and a value in, a preview and an edit out. A tool knows no widget and no session,
 /// so it is tested without a window; the board carries its edits to the session.
 
+#include <QCoreApplication>
 #include <QString>
 #include <algorithm>
 #include <memory>
 #include <optional>
 
 #include "app/session.h"
+#include "kit/joins.h"
 
 namespace rook::app {
+
+/// What tools say, translated.
+[[nodiscard]] inline QString words(const char* text) {
+    return QCoreApplication::translate("Tools", text);
+}
+/// "12 × 4".
+[[nodiscard]] inline QString sizeText(const CellRect& rect) {
+    return QStringLiteral("%1 × %2").arg(rect.width).arg(rect.height);
+}
 
 /// One pointer event, in level coordinates. `level` is the value before the gesture.
 struct ToolInput {
@@ -28,6 +39,8 @@ struct ToolInput {
     double scale = 1;      ///< widget px a level px, for handles
     /// Those that are shown and can be chosen; null if none are.
     const collide::CollisionShapes* shapes = nullptr;
+    /// Of a kit board: where its pieces stand; null for others.
+    const kit::PlacedIndex* placed = nullptr;
     int leaf = -1;   ///< in hand, as `Session::leafInHand`
     int route = -1;  ///< in hand, as `Session::routeInHand`
 
@@ -47,6 +60,9 @@ struct ToolPreview {
     std::optional<PxRect> pxFrame;   ///< the same as `frame`, by px
     std::optional<PxPoint> ruler;    ///< the end of a line from `rulerFrom`, being measured
     PxPoint rulerFrom;
+    std::vector<level::PlacedPiece> pieces;  ///< of a kit board, to come
+    std::vector<kit::Contact> contacts;      ///< that they have there
+    bool isRefused = false;                  ///< they have no room there
     int eraserPx = 0;  ///< radius of an eraser at the pointer, level px; 0 = none
     bool isErasing = false;
     QString label;                          ///< size or count, beside the pointer
@@ -93,6 +109,8 @@ public:
 
 [[nodiscard]] std::unique_ptr<Tool> makeSketchTool(SketchTool tool);
 [[nodiscard]] std::unique_ptr<Tool> makeShapeTool(ShapeTool tool);
+/// In the same order, for kit boards: place, path, room, close, select.
+[[nodiscard]] std::unique_ptr<Tool> makeKitTool(ShapeTool tool);
 /// The select tool of Shape, in a file of its own.
 [[nodiscard]] std::unique_ptr<Tool> makeCellSelect();
 [[nodiscard]] std::unique_ptr<Tool> makeCastTool(CastTool tool);

@@ -12,10 +12,6 @@ using level::Zone;
 
 enum class ZoneState { Resting, Drawing, Moving, Stretching };
 
-QString sizeText(const CellRect& rect) {
-    return QStringLiteral("%1 × %2").arg(rect.width).arg(rect.height);
-}
-
 /// Draws zones; on one that is there it moves it, at its border it stretches it; the right button
 /// takes it away.
 class ZoneTool : public Tool {
