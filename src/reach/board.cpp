@@ -117,6 +117,8 @@ void Exploration::gainOnRide(Set& set, int mover, int x, int y) {
     Set& larger = m_sets[indexOf(body.held)];
     if (larger.sweep->isKnown(Layers::standing, x, y)) return;
     larger.sweep->start(body);
+    larger.isDone = false;
+    larger.nextGain = 0;
     if (from) larger.origins[keyOf(Layers::standing, x, y)] = {*from, {}, mover};
 }
 

@@ -160,10 +160,19 @@ void Exploration::seed(runtime::HeldSet held, int layer, int y, const Word* bits
     set.sweep->seed(layer, y, bits, range);
 }
 
+bool Exploration::hasManyGains() const {
+    return m_grounds.problem().parts.gains.size() > fewGains;
+}
+
+/// With few gains every set comes after those that it grows from, so each is looked at once. With
+/// many, the largest goes first, and looks at one gain at a time: what needs all of them is then
+/// found in about as many sets as there are gains, if each can be had after any other.
 Exploration::Set* Exploration::nextSet() {
+    const int sign = hasManyGains() ? -1 : 1;
     Set* best = nullptr;
     for (Set& set : m_sets)
-        if (!set.isDone && (!best || std::popcount(set.held) < std::popcount(best->held)))
+        if (!set.isDone &&
+            (!best || sign * std::popcount(set.held) < sign * std::popcount(best->held)))
             best = &set;
     return best;
 }
@@ -181,8 +190,7 @@ Completion Exploration::run() {
         const Completion completion = set->sweep->run();
         if (completion != Completion::Complete) return completion;
         if (m_riding == Riding::Yes && board(*set, indexOf(set->held))) continue;
-        set->isDone = true;
-        if (set->sweep->ground().hasGains()) gainFrom(*set, indexOf(set->held));
+        set->isDone = gainFrom(*set, indexOf(set->held));
         // What could be gained may not all have been looked at.
         if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed))
             return Completion::Cancelled;
@@ -217,28 +225,38 @@ Stride strideOf(const Layer& layer, const runtime::MotionTables& freely, const G
     return stride;
 }
 
+bool Exploration::gainFrom(Set& set, std::size_t index) {
+    const std::size_t gains = set.sweep->ground().parts().gains.size();
+    while (set.nextGain < gains) {
+        const std::size_t gain = set.nextGain++;
+        if ((set.held >> gain) & 1u) continue;
+        const std::size_t before = m_sets.size();
+        gainFrom(set, index, gain);
+        if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) break;
+        if (hasManyGains() && m_sets.size() > before) break;
+    }
+    return set.nextGain >= gains;
+}
+
 /// From each state near something that can be gained, every input: what meets it goes on in a
 /// larger set.
-void Exploration::gainFrom(Set& set, std::size_t index) {
+void Exploration::gainFrom(Set& set, std::size_t index, std::size_t gain) {
     const Ground& ground = set.sweep->ground();
     const Layers& layers = ground.layers();
     const PxRect all{0, 0, m_passed.width(), m_passed.height()};
-    for (std::size_t gain = 0; gain < ground.parts().gains.size(); ++gain) {
-        if ((set.held >> gain) & 1u) continue;
-        const PxRect met = ground.positionsAt(ground.parts().gains[gain].box);
-        for (int layer = 0; layer < layers.count(); ++layer) {
-            if (layers[layer].takesNoTick()) continue;
-            if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) return;
-            const Stride stride = strideOf(layers[layer], m_grounds.freely(), ground);
-            const PxRect near =
-                PxRect{met.x - stride.sideways, met.y - stride.down,
-                       met.width + 2 * stride.sideways, met.height + stride.up + stride.down}
-                    .intersected(all);
-            for (int y = near.y; y < near.bottom(); ++y) {
-                if (!set.sweep->known(layer, y)) continue;
-                for (int x = near.x; x < near.right(); ++x)
-                    if (set.sweep->isKnown(layer, x, y)) gainFromState(set, index, layer, x, y);
-            }
+    const PxRect met = ground.positionsAt(ground.parts().gains[gain].box);
+    for (int layer = 0; layer < layers.count(); ++layer) {
+        if (layers[layer].takesNoTick()) continue;
+        if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) return;
+        const Stride stride = strideOf(layers[layer], m_grounds.freely(), ground);
+        const PxRect near =
+            PxRect{met.x - stride.sideways, met.y - stride.down, met.width + 2 * stride.sideways,
+                   met.height + stride.up + stride.down}
+                .intersected(all);
+        for (int y = near.y; y < near.bottom(); ++y) {
+            if (!set.sweep->known(layer, y)) continue;
+            for (int x = near.x; x < near.right(); ++x)
+                if (set.sweep->isKnown(layer, x, y)) gainFromState(set, index, layer, x, y);
         }
     }
 }
@@ -280,6 +298,8 @@ void Exploration::gainFromBody(std::size_t index, const Body& body, const State*
         if (set.sweep->isKnown(layer, x, y)) continue;
         next.tick = 0;
         set.sweep->start(next);
+        set.isDone = false;
+        set.nextGain = 0;
         if (!m_keepsLog) continue;
         if (from)
             set.origins[keyOf(layer, x, y)] = {*from, input};

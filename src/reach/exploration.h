@@ -13,6 +13,8 @@
 namespace rook::reach {
 
 inline constexpr std::size_t maxSets = 64;
+/// As many things as can be gained without there being more sets than that.
+inline constexpr std::size_t fewGains = 6;
 
 /// The maps of one problem, made when first needed and shared by all that explores it.
 class Grounds {
@@ -102,6 +104,7 @@ public:
         std::unique_ptr<DiscoveryLog> log;
         std::unique_ptr<Sweep> sweep;
         bool isDone = false;
+        std::size_t nextGain = 0;  ///< of those that are looked at one by one
         std::unordered_map<std::uint64_t, Move> origins;  ///< of states gained into, with a log
         /// By mover: the state from which it is boarded first, none without a log or if a body
         /// only passes. What is not here is not boarded.
@@ -144,7 +147,11 @@ private:
     void ride(Set& set, const PxRect& places);
     void passOnRide(Set& set, int mover, const PxRect& places);
     void gainOnRide(Set& set, int mover, int x, int y);
-    void gainFrom(Set& set, std::size_t index);
+    /// One gain after the other; false if there may be more to look at.
+    bool gainFrom(Set& set, std::size_t index);
+    void gainFrom(Set& set, std::size_t index, std::size_t gain);
+    /// So many things can be gained that not every set of them may be looked at.
+    [[nodiscard]] bool hasManyGains() const;
     void gainFromState(Set& set, std::size_t index, int layer, int x, int y);
     void gainFromBody(std::size_t index, const runtime::Body& body, const State* from);
     [[nodiscard]] static std::uint64_t keyOf(int layer, int x, int y) {

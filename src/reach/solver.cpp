@@ -1,5 +1,8 @@
 #include "reach/solver.h"
 
+#include <algorithm>
+#include <bit>
+
 #include "reach/exploration.h"
 
 namespace rook::reach {
@@ -44,6 +47,8 @@ Reached reachedBy(Grounds& grounds, const Exploration& exploration, Completion c
     reached.states = states ? *states : exploration.stateCount();
     for (std::size_t i = 0; i < exploration.setCount(); ++i)
         reached.sets.push_back(exploration.set(i).held);
+    std::stable_sort(reached.sets.begin(), reached.sets.end(),
+                     [](auto a, auto b) { return std::popcount(a) < std::popcount(b); });
     return reached;
 }
 

@@ -59,6 +59,7 @@ class SolverTest : public QObject {
     Q_OBJECT
 private slots:
     void solver_equalsSearch_onRandomLevels();
+    void manyGains_equalSearch_orAreNotDecided();
     void edit_thatNobodyNotices_leavesReachAsItWas();
     void forms_fillWhatTheTextSays();
     void exit_isReached_onFlatFloor();
@@ -104,6 +105,44 @@ void SolverTest::solver_equalsSearch_onRandomLevels() {
         if (search.visited.size() > 50) ++lively;
     }
     QVERIFY2(lively > count / 4, "random levels leave room to move");
+}
+
+/// With more gains than sets can be looked at, what is found is right, and all of it if it is said
+/// to be complete.
+void SolverTest::manyGains_equalSearch_orAreNotDecided() {
+    const std::uint64_t seed = testing::seedOr(20261127);
+    const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS") > 0 ? 10 : 40;
+    int complete = 0, held = 0;
+    for (int round = 0; round < rounds; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        reach::Problem problem = randomProblem(random);
+        problem.parts.gains.clear();
+        problem.parts.doors.clear();
+        for (int gain = random.between(7, 8); gain > 0; --gain)
+            problem.parts.gains.push_back({testing::randomBox(random, problem.frame), 0});
+        for (int doors = random.between(1, 3); doors > 0; --doors)
+            problem.parts.doors.push_back({testing::randomBox(random, problem.frame),
+                                           static_cast<runtime::HeldSet>(random.between(0, 127)),
+                                           false});
+        const auto found = searchAll(problem);
+        if (!found) continue;
+        const reach::Reached reached = reach::solve(problem);
+        const bool isComplete = reached.completion == reach::Completion::Complete;
+        complete += isComplete;
+        held += reached.sets.size() > 8;
+        const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
+        for (int y = -40; y < problem.frame.heightPx() + 40; ++y)
+            for (int x = -40; x < problem.frame.widthPx() + 40; ++x) {
+                const bool isThere = found->visited.contains({x, y});
+                QVERIFY2(isComplete ? reached.isVisited({x, y}) == isThere
+                                    : isThere || !reached.isVisited({x, y}),
+                         where);
+            }
+        if (isComplete)
+            QVERIFY2(reached.states == static_cast<std::int64_t>(found->states.size()), where);
+    }
+    QVERIFY2(complete > rounds / 4 && held > 0,
+             QByteArray::number(complete) + " complete, many sets in " + QByteArray::number(held));
 }
 
 void SolverTest::edit_thatNobodyNotices_leavesReachAsItWas() {
