@@ -19,6 +19,7 @@ Board::Board(Session& session, QWidget* parent)
     setMouseTracking(true);
     setMinimumSize(200, 150);
     setAttribute(Qt::WA_OpaquePaintEvent);
+    m_ways.whenReckoned = [this] { update(); };
     connect(&session, &Session::documentChanged, this, [this](const CellRect& touched) {
         // What a swatch teaches changes every cell that it dresses.
         if (m_lessons != m_session.lessons())
@@ -78,6 +79,7 @@ void Board::followStrewn(const LevelId& id) {
 
 void Board::takeLevel() {
     stopWalk();
+    stopKitWalk();
     m_lastTrail.clear();
     m_jumpLine.reset();
     m_images.clear();
@@ -85,7 +87,7 @@ void Board::takeLevel() {
     m_words->hide();
     followSketch();
     m_sheets = loadSheets(m_session.project(), m_session.folder());
-    if (m_tool) m_tool->cancel();
+    if (m_tool) takeTool();
     if (m_shownLevel != m_session.level()->id) fitLevel();
     m_shownLevel = m_session.level()->id;
     update();
@@ -96,7 +98,8 @@ std::unique_ptr<Tool> Board::makeTool() const {
         case Step::Sketch:
             return makeSketchTool(m_session.sketchTool());
         case Step::Shape:
-            return makeShapeTool(m_session.shapeTool());
+            return isKit() ? makeKitTool(m_session.shapeTool())
+                           : makeShapeTool(m_session.shapeTool());
         case Step::Cast:
             return makeCastTool(m_session.castTool());
         case Step::Prove:
@@ -111,7 +114,7 @@ std::unique_ptr<Tool> Board::makeTool() const {
 
 void Board::takeTool() {
     // Options may change in the middle of a gesture, which goes on; another tool ends it.
-    const auto inHand = std::pair(m_session.step(), m_session.toolInHand());
+    const auto inHand = std::pair(m_session.step(), m_session.toolInHand() + (isKit() ? 100 : 0));
     if (!m_tool || m_toolInHand != inHand) {
         if (m_gestureButton != Qt::NoButton) cancel();
         m_toolInHand = inHand;
@@ -184,6 +187,8 @@ ToolInput Board::inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const 
     const auto proven = m_session.proven(input.level->id);
     if (proven && options.showsColliders() && m_session.step() == Step::Shape)
         input.shapes = proven->shapes.get();
+    if (isKit())
+        input.placed = &m_toolIndex.of(*m_session.project().kitOf(*input.level), *input.level);
     input.isErasing = m_gestureButton == Qt::RightButton;
     if (m_session.step() == Step::Skin) {
         m_lessons = m_session.lessons();
@@ -227,7 +232,7 @@ void Board::mousePressEvent(QMouseEvent* event) {
     }
     const bool isToolButton =
         event->button() == Qt::LeftButton || event->button() == Qt::RightButton;
-    if (isWalking() || !isToolButton || m_gestureButton != Qt::NoButton) return;
+    if (isWalking() || isKitWalking() || !isToolButton || m_gestureButton != Qt::NoButton) return;
     m_gestureButton = event->button();
     follow(m_tool->press(inputAt(m_pointer, event->modifiers())));
 }
@@ -327,7 +332,7 @@ bool Board::event(QEvent* event) {
                             (key->key() == Qt::Key_R && key->modifiers() == Qt::NoModifier);
         // The line's key chooses it, and while it is held the line is a flight of stairs.
         if (key->key() == Qt::Key_S && key->modifiers() == Qt::NoModifier) m_isLineKeyDown = true;
-        if ((isWalking() && isPlain) || isHeld) {
+        if (((isWalking() || isKitWalking()) && isPlain) || isHeld) {
             event->accept();
             return true;
         }
@@ -336,7 +341,9 @@ bool Board::event(QEvent* event) {
 }
 
 void Board::keyPressEvent(QKeyEvent* event) {
-    if (isWalking()) {
+    if (isKitWalking()) {
+        if (takeKitWalkKey(event, true)) return;
+    } else if (isWalking()) {
         if (takeWalkKey(event, true)) return;
     } else if (event->key() == Qt::Key_R && m_session.step() == Step::Shape &&
                m_session.level()->kind == level::LevelKind::Side) {
@@ -353,6 +360,7 @@ void Board::keyPressEvent(QKeyEvent* event) {
 }
 
 void Board::keyReleaseEvent(QKeyEvent* event) {
+    if (isKitWalking() && takeKitWalkKey(event, false)) return;
     if (isWalking() && takeWalkKey(event, false)) return;
     if (event->key() == Qt::Key_S && !event->isAutoRepeat()) m_isLineKeyDown = false;
     if (event->key() == Qt::Key_R && !event->isAutoRepeat()) {

@@ -3,14 +3,17 @@
 /// hand.
 
 #include <QElapsedTimer>
+#include <QFutureWatcher>
 #include <QPen>
 #include <QTimer>
 #include <QWidget>
+#include <functional>
 #include <map>
 #include <span>
 
 #include "app/board_images.h"
 #include "app/jump_guides.h"
+#include "app/kit_walk.h"
 #include "app/matter_painter.h"
 #include "app/tool.h"
 #include "app/underlay.h"
@@ -27,15 +30,20 @@ namespace rook::app {
 /// formations, once for each shape that they have.
 class Ways {
 public:
+    Ways();
+    ~Ways();
     /// Good until the next call.
     [[nodiscard]] const runtime::PatrolWay& wayOf(const level::Project& project,
                                                   const std::shared_ptr<const level::Level>& level,
                                                   const runtime::MotionTables& body,
                                                   const level::Entity& foe);
-    /// Good until the next call.
+    /// Reckoned in the background, one formation after the other: none until then, and
+    /// `whenReckoned` is called. Good until the next call.
     [[nodiscard]] const std::vector<cast::Passage>& passagesOf(const level::Project& project,
                                                                const runtime::MotionTables& body,
                                                                const level::Entity& formation);
+    [[nodiscard]] bool isReckoning() const { return m_reckoning.isRunning(); }
+    std::function<void()> whenReckoned;
 
 private:
     struct Windows {
@@ -43,11 +51,27 @@ private:
         std::vector<int> body;  ///< width, height and walk, px
         std::vector<cast::Passage> passages;
     };
+    void takeWindows();
     std::shared_ptr<const level::Level> m_level;
     SharedVector<level::Matter> m_matters;
     std::map<EntityId, std::pair<level::Entity, runtime::PatrolWay>> m_ways;
     SharedVector<level::Kind> m_kinds;  ///< of the windows
     std::map<EntityId, Windows> m_windows;
+    QFutureWatcher<Windows> m_reckoning;
+};
+
+/// The index of the pieces of one value, kept in line with the next one.
+class PlacedIndexes {
+public:
+    /// Good until the next call.
+    [[nodiscard]] const kit::PlacedIndex& of(const level::Kit& kit, const level::Level& level);
+
+private:
+    bool m_isBuilt = false;
+    std::optional<std::string> m_kit;
+    LevelId m_level;
+    ChunkedVector<level::PlacedPiece> m_pieces;
+    kit::PlacedIndex m_index;
 };
 
 class Board : public QWidget {
@@ -65,7 +89,9 @@ public:
     [[nodiscard]] PxPoint pointerPx() const { return m_pointerPx; }
     [[nodiscard]] bool hasPointer() const { return m_hasPointer; }
     /// Frames that stayed unfinished at the last painting are finished in the next ones.
-    [[nodiscard]] bool isComplete() const { return m_isComplete && !m_underlay->isBusy(); }
+    [[nodiscard]] bool isComplete() const {
+        return m_isComplete && !m_underlay->isBusy() && !m_ways.isReckoning();
+    }
 
     [[nodiscard]] bool isWalking() const { return m_walk != nullptr; }
     [[nodiscard]] const Walk* walk() const { return m_walk.get(); }
@@ -83,6 +109,14 @@ public:
     void selectAll();
     /// Turns the selected cells or marks about; without a selection, Shape paints mirrored.
     void turn(level::Turning turning);
+    /// A storey up or down, on a kit board.
+    void changeStorey(int by);
+    /// What the tool in hand would do, for other views of the same level.
+    [[nodiscard]] const ToolPreview& toolPreview() const { return m_tool->preview(); }
+    /// Where one walks on a kit board; none if nobody does.
+    [[nodiscard]] std::optional<KitWalk::Place> kitBody() const;
+    [[nodiscard]] bool isKitWalking() const { return m_kitWalk != nullptr; }
+    void stopKitWalk();
     /// Turns the selected marks over, left with right or top with bottom.
     void mirror(bool isSideways);
     void group();
@@ -235,6 +269,28 @@ private:
     QString m_copiedText;  ///< what this program put on the clipboard last
     Washes m_washes;
     Ways m_ways;
+    // Kit boards (board_kit.cpp).
+    enum class PieceEdit { Move, Remove, Copy };
+    [[nodiscard]] bool isKit() const;
+    void paintKit(QPainter& painter, double budgetMs);
+    void paintKitHand(QPainter& painter);
+    void paintKitReach(QPainter& painter);
+    void paintKitWalk(QPainter& painter);
+    void startKitWalk(bool atPointer);
+    void advanceKitWalk();
+    void followKitWalk();
+    bool takeKitWalkKey(QKeyEvent* event, bool isDown);
+    void setStorey(int storey);
+    /// True if there is a kit board with something to turn, or selected pieces.
+    bool turnPieces(int quarters);
+    bool editPieces(int dx, int dy, PieceEdit what);
+    PlacedIndexes m_shownIndex;
+    mutable PlacedIndexes m_toolIndex;  ///< of the value before the gesture
+    int m_paintedStorey = 0;
+    std::unique_ptr<KitWalk> m_kitWalk;
+    std::array<int, 4> m_kitKeys{};  ///< left, right, up, down: 1 while held
+    QElapsedTimer m_kitClock;
+    int m_kitTicks = 0;
     QTimer m_probeTimer;
     JumpGuides m_jumpGuides;
     std::optional<JumpLine> m_jumpLine;

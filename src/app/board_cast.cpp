@@ -1,6 +1,7 @@
 /// What Cast draws over the board: zones, references, and the ways that things go.
 
 #include <QPainterPath>
+#include <QtConcurrent>
 #include <string_view>
 #include <unordered_map>
 
@@ -308,11 +309,22 @@ void Board::paintHandles(QPainter& painter) {
     const CastTool tool = m_session.castTool();
     if (!entity || (tool != CastTool::Place && tool != CastTool::Select)) return;
     const Theme& theme = currentTheme();
+    QPointF before = middleOf(m_view, entity->box);
     for (const CastHandle& handle : handlesOf(m_session.project(), *entity)) {
         const QPointF at = m_view.toWidget(handle.at);
+        // Points and paths of fields, with the field's name at their first.
+        const bool isFirst = handle.index == 0;
+        if (!handle.field.empty()) {
+            painter.setPen(QPen(theme.plum, 1.2, Qt::DashLine));
+            painter.drawLine(isFirst ? middleOf(m_view, entity->box) : before, at);
+            if (isFirst)
+                paintFlag(painter, at + QPointF(8, 4), QString::fromStdString(handle.field),
+                          theme.plum);
+            before = at;
+        }
         painter.setPen(QPen(theme.accent, 1.6));
         painter.setBrush(theme.paper);
-        if (handle.sort == CastHandle::Sort::TrackEnd) {
+        if (handle.sort == CastHandle::Sort::TrackEnd || handle.sort == CastHandle::Sort::PathEnd) {
             painter.drawEllipse(at, 6, 6);
             painter.drawLine(at - QPointF(3, 0), at + QPointF(3, 0));
             painter.drawLine(at - QPointF(0, 3), at + QPointF(0, 3));
@@ -342,9 +354,26 @@ const runtime::PatrolWay& Ways::wayOf(const level::Project& project,
         .first->second.second;
 }
 
+Ways::Ways() {
+    QObject::connect(&m_reckoning, &QFutureWatcher<Windows>::finished, &m_reckoning,
+                     [this] { takeWindows(); });
+}
+
+Ways::~Ways() {
+    m_reckoning.waitForFinished();
+}
+
+void Ways::takeWindows() {
+    Windows windows = m_reckoning.result();
+    const EntityId id = windows.entity.id;
+    m_windows.insert_or_assign(id, std::move(windows));
+    if (whenReckoned) whenReckoned();
+}
+
 const std::vector<cast::Passage>& Ways::passagesOf(const level::Project& project,
                                                    const runtime::MotionTables& body,
                                                    const level::Entity& formation) {
+    static const std::vector<cast::Passage> none;
     if (!m_kinds.isSharedWith(project.kinds)) m_windows.clear();
     m_kinds = project.kinds;
     std::vector<int> key{body.bodyWidth, body.bodyHeight};
@@ -352,9 +381,12 @@ const std::vector<cast::Passage>& Ways::passagesOf(const level::Project& project
     const auto found = m_windows.find(formation.id);
     if (found != m_windows.end() && found->second.entity == formation && found->second.body == key)
         return found->second.passages;
-    auto passages = cast::passagesOf(cast::formationOf(project, formation), body);
-    Windows windows{formation, std::move(key), std::move(passages)};
-    return m_windows.insert_or_assign(formation.id, std::move(windows)).first->second.passages;
+    if (!m_reckoning.isRunning())
+        m_reckoning.setFuture(QtConcurrent::run(
+            [shape = cast::formationOf(project, formation), body, formation, key] {
+                return Windows{formation, key, cast::passagesOf(shape, body)};
+            }));
+    return none;
 }
 
 }  // namespace rook::app

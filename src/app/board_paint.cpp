@@ -57,19 +57,24 @@ void Board::paintEvent(QPaintEvent*) {
     }
     QElapsedTimer timer;
     timer.start();
-    m_isComplete = m_images.paint(
-        painter,
-        [&shown](QPainter& tile, const QRect& target, QPointF origin, double scale) {
-            paintMatter(tile, shown, target, origin, scale);
-        },
-        m_view, rect(), devicePixelRatioF(), paintBudgetMs,
-        shown.isClear ? QColor() : currentTheme().paper);
-    paintMotion(painter, shown);
+    if (isKit()) {
+        paintKit(painter, paintBudgetMs);
+    } else {
+        m_isComplete = m_images.paint(
+            painter,
+            [&shown](QPainter& tile, const QRect& target, QPointF origin, double scale) {
+                paintMatter(tile, shown, target, origin, scale);
+            },
+            m_view, rect(), devicePixelRatioF(), paintBudgetMs,
+            shown.isClear ? QColor() : currentTheme().paper);
+        paintMotion(painter, shown);
+    }
     if (shown.isClear) paintBackdrop(painter, shown, m_view, size(), true);
     const QRectF board = m_view.toWidget(m_session.level()->boundsPx());
     painter.setPen(QPen(currentTheme().rule(), 1));
     painter.drawRect(board.adjusted(-0.5, -0.5, 0.5, 0.5));
-    if (m_session.step() == Step::Prove && !isWalking()) paintReach(painter);
+    if (isKit() && m_session.step() == Step::Prove) paintKitReach(painter);
+    if (m_session.step() == Step::Prove && !isWalking() && !isKit()) paintReach(painter);
     if (!isWalking()) paintSketch(painter, paintBudgetMs - double(timer.nsecsElapsed()) / 1e6);
     EntityLook look = entityLookOf(m_session.step());
     if (isWalking()) {
@@ -79,8 +84,15 @@ void Board::paintEvent(QPaintEvent*) {
                            (asInGame && m_session.project().roleOf(e) == level::Role::Spawn);
                 }};
     }
+    if (isKit())
+        look.isLeftOut = [this](const level::Entity& e) {
+            return e.storey != m_session.options().storey ||
+                   (m_kitWalk && m_kitWalk->isTaken(e.id.text));
+        };
     paintEntities(painter, shown, m_view, look, m_session.selection(), rect());
     paintWalk(painter, shown);
+    if (isKit() && m_session.step() == Step::Shape && !isKitWalking()) paintKitHand(painter);
+    paintKitWalk(painter);
     if (shown.part == LayerPart::ButFront)
         paintFrontLayers(painter, shown, rect(), m_view.offset(), m_view.scale());
     if (!isWalking()) {
@@ -98,7 +110,7 @@ void Board::paintEvent(QPaintEvent*) {
             strewn && m_session.step() == Step::Skin)
             paintCells(painter, *strewn, currentTheme().accent, 0.35f,
                        QPen(currentTheme().accent, 1));
-        if (m_session.step() == Step::Shape) {
+        if (m_session.step() == Step::Shape && !isKit()) {
             paintShapes(painter);
             paintGuides(painter);
             paintProposal(painter);

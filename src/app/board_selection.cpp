@@ -134,6 +134,7 @@ bool Board::takeTextClip() {
 void Board::deleteSelection() {
     const Selection selection = m_session.selection();
     if (isOnSketch()) return deletePlanned(selection);
+    if (editPieces(0, 0, PieceEdit::Remove)) return;
     if (!selection.entities.empty())
         m_session.apply(deleteEntities(*m_session.level(), selection.entities));
     else if (selection.cells && m_session.step() == Step::Skin)
@@ -166,6 +167,8 @@ void Board::turn(level::Turning turning) {
     const bool isMirror = isSideways || turning == level::Turning::MirrorTopToBottom;
     if (isOnSketch()) return isMirror ? mirror(isSideways) : void();
     if (m_session.step() != Step::Shape) return;
+    if (!isMirror && turnPieces(turning == level::Turning::QuarterLeft ? -1 : 1)) return;
+    if (isKit()) return m_session.say(tr("Pieces are turned, not mirrored."));
     const auto& cells = m_session.selection().cells;
     if (!cells && isMirror) {
         ToolOptions options = m_session.options();
@@ -184,6 +187,7 @@ void Board::turn(level::Turning turning) {
 
 void Board::duplicate() {
     const Selection selection = m_session.selection();
+    if (editPieces(0, 0, PieceEdit::Copy)) return;
     if (!selection.marks.empty()) {
         std::vector<level::Mark> marks;
         for (const level::MarkId id : selection.marks)
@@ -230,6 +234,7 @@ void Board::duplicate() {
 void Board::nudge(int dx, int dy, bool byPx) {
     const Selection selection = m_session.selection();
     const CellSize cell = m_session.level()->cellSize;
+    if (editPieces(dx, dy, PieceEdit::Move)) return;
     const int stepX = dx * (byPx ? 1 : cell.width);
     const int stepY = dy * (byPx ? 1 : cell.height);
     if (!selection.marks.empty()) {
@@ -276,6 +281,10 @@ void Board::selectAll() {
     } else if (m_session.step() == Step::Cast) {
         for (const level::Entity& entity : m_session.level()->entities)
             selection.entities.push_back(entity.id);
+    } else if (isKit() && m_session.step() == Step::Shape) {
+        m_session.setShapeTool(ShapeTool::Select);
+        for (const level::PlacedPiece& placed : m_session.level()->pieces)
+            selection.pieces.push_back(placed.id);
     } else if (m_session.step() == Step::Shape || m_session.step() == Step::Skin) {
         if (m_session.step() == Step::Skin)
             m_session.setSkinTool(SkinTool::Select);

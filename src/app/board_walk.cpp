@@ -12,7 +12,8 @@ constexpr double ticksPerMs = 60.0 / 1000;
 }  // namespace
 
 void Board::startWalk(bool atPointer) {
-    if (isWalking()) return;
+    if (isWalking() || isKitWalking()) return;
+    if (isKit()) return startKitWalk(atPointer);
     cancel();
     std::optional<PxPoint> at;
     if (atPointer && m_hasPointer) at = m_pointerPx;
@@ -191,6 +192,7 @@ void Board::followWalk() {
 }
 
 void Board::advanceWalk() {
+    if (isKitWalking()) return advanceKitWalk();
     const auto due = static_cast<qint64>(double(m_walkClock.elapsed()) * ticksPerMs * m_walkPace);
     // After a pause (a window was dragged) the world does not catch up in one leap.
     m_walkedTicks = std::max(m_walkedTicks, due - 6);

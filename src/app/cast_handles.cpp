@@ -57,6 +57,45 @@ void addFormation(std::vector<CastHandle>& handles, const Entity& entity) {
             {Sort::Shift, 0, {middle.x + formation.shift.x, middle.y + formation.shift.y + 20}});
 }
 
+const level::FieldValue* ownValue(const Entity& entity, const std::string& name) {
+    for (const level::NamedValue& own : entity.fields)
+        if (own.first == name) return &own.second;
+    return nullptr;
+}
+
+std::vector<PxPoint> pathOf(const Entity& entity, const std::string& name) {
+    const level::FieldValue* own = ownValue(entity, name);
+    const auto* path = own ? std::get_if<std::vector<PxPoint>>(own) : nullptr;
+    return path ? *path : std::vector<PxPoint>();
+}
+
+void addFields(std::vector<CastHandle>& handles, const level::Kind& kind, const Entity& entity) {
+    // Those that are not set yet stand in a row below the box.
+    PxPoint waiting{entity.box.x - 4, entity.box.bottom() + 10};
+    for (const level::FieldDefinition& field : kind.fields) {
+        const auto next = [&] {
+            waiting.x += 14;
+            return waiting;
+        };
+        if (field.type == level::FieldType::Point) {
+            const level::FieldValue* own = ownValue(entity, field.name);
+            const auto* point = own ? std::get_if<PxPoint>(own) : nullptr;
+            handles.push_back(
+                {Sort::FieldPoint, 0, point ? *point : next(), Qt::SizeAllCursor, field.name});
+        } else if (field.type == level::FieldType::Path) {
+            const std::vector<PxPoint> path = pathOf(entity, field.name);
+            for (std::size_t i = 0; i < path.size(); ++i)
+                handles.push_back(
+                    {Sort::PathPoint, static_cast<int>(i), path[i], Qt::SizeAllCursor, field.name});
+            if (path.size() < level::maxListItems)
+                handles.push_back(
+                    {Sort::PathEnd, static_cast<int>(path.size()),
+                     path.empty() ? next() : PxPoint{path.back().x + 14, path.back().y},
+                     Qt::CrossCursor, field.name});
+        }
+    }
+}
+
 /// The nearer of the two places straight across or straight down from `from`.
 PxPoint straight(PxPoint from, PxPoint to) {
     return std::abs(to.x - from.x) >= std::abs(to.y - from.y) ? PxPoint{to.x, from.y}
@@ -114,6 +153,7 @@ std::vector<CastHandle> handlesOf(const level::Project& project, const Entity& e
         default:
             break;
     }
+    if (const level::Kind* kind = project.findKind(entity.kind)) addFields(handles, *kind, entity);
     return handles;
 }
 
@@ -157,6 +197,19 @@ Entity dragged(const Entity& entity, const CastHandle& handle, PxPoint to) {
         case Sort::TurnMark:
             next.data.patrol.turnsAt[static_cast<std::size_t>(handle.index)] = to.x;
             break;
+        case Sort::FieldPoint:
+            setField(next, handle.field, to);
+            break;
+        case Sort::PathPoint:
+        case Sort::PathEnd: {
+            std::vector<PxPoint> path = pathOf(entity, handle.field);
+            if (handle.sort == Sort::PathEnd)
+                path.push_back(to);
+            else
+                path[static_cast<std::size_t>(handle.index)] = to;
+            setField(next, handle.field, std::move(path));
+            break;
+        }
     }
     return next;
 }
@@ -170,6 +223,13 @@ Entity withoutHandle(const Entity& entity, const CastHandle& handle) {
         auto& points = next.data.track.points;
         points.erase(points.begin() + index, points.end());
     }
+    if (handle.sort == Sort::PathPoint) {
+        std::vector<PxPoint> path = pathOf(entity, handle.field);
+        path.erase(path.begin() + index);
+        setField(next, handle.field, std::move(path));
+    }
+    if (handle.sort == Sort::FieldPoint)
+        std::erase_if(next.fields, [&](const auto& own) { return own.first == handle.field; });
     return next;
 }
 

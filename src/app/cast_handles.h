@@ -18,15 +18,20 @@ struct CastHandle {
         Radius,      ///< of a ring or an arc, the step of a line or a grid
         Shift,       ///< how far a line or a grid goes
         TurnMark,    ///< `index`: of the patrol's marks
+        FieldPoint,  ///< of a point: `field`
+        PathPoint,   ///< of a path: `field`, and `index` of its points
+        PathEnd,     ///< draws one more of its points
     };
     Sort sort = Sort::Edge;
     int index = 0;
     PxPoint at;
     Qt::CursorShape cursor = Qt::SizeAllCursor;
+    std::string field{};
 };
 
 /// By the role of its kind: boxes of hazards, triggers, exits and doors; tracks of movers and of
-/// foes that fly; turn marks of foes that walk or hang; the radius of formations.
+/// foes that fly; turn marks of foes that walk or hang; the radius of formations. By the fields of
+/// its kind: points and paths. What is not set yet waits beside the box.
 [[nodiscard]] std::vector<CastHandle> handlesOf(const level::Project& project,
                                                 const level::Entity& entity);
 /// The handle within `slackPx` of a px, the nearest first; none if there is none.
@@ -36,7 +41,8 @@ struct CastHandle {
 /// The entity with that handle dragged to a px. Tracks stay straight along one axis a leg.
 [[nodiscard]] level::Entity dragged(const level::Entity& entity, const CastHandle& handle,
                                     PxPoint to);
-/// The entity without the track point or turn mark of that handle; as it is for others.
+/// The entity without the track point, turn mark or point of a path of that handle, and a point
+/// given back to its kind; as it is for others.
 [[nodiscard]] level::Entity withoutHandle(const level::Entity& entity, const CastHandle& handle);
 
 }  // namespace rook::app

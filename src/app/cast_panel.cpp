@@ -10,6 +10,7 @@
 #include "app/margin.h"
 #include "app/panel_parts.h"
 #include "app/theme.h"
+#include "cast/spread.h"
 #include "level/cast_edits.h"
 
 namespace rook::app {
@@ -28,6 +29,7 @@ public:
         m_ids = session.selection().entities;
         if (m_ids.size() == 1) addEntity();
         if (m_ids.size() > 1) addSeveral();
+        if (m_ids.empty() && session.selection().cells) addSpread();
         addSection(makeZoneSection(session, this));
         addSection(makeKindSection(session, this));
         addCounts();
@@ -237,6 +239,43 @@ private:
             makeWords(kind ? tr("A field that is changed here changes for all of them.")
                            : tr("Of several kinds: choose one kind to change its fields."),
                       section));
+    }
+
+    /// So many of the kind in hand in the cells that are selected.
+    void addSpread() {
+        auto* section = new MarginSection(
+            tr("Place in the frame"),
+            counted(qsizetype(m_session.selection().cells->cellCount()), tr("cell"), tr("cells")),
+            this);
+        m_column->addWidget(section);
+        auto* kind = section->addValue(tr("Kind in hand"));
+        auto* count = new QSpinBox(section);
+        count->setObjectName(QStringLiteral("spread-count"));
+        count->setAccessibleName(tr("How many"));
+        count->setRange(1, 10000);
+        count->setValue(m_session.options().spreadCount);
+        count->setFixedWidth(110);
+        section->addControl(tr("How many"), count);
+        auto* place =
+            makeButton(tr("Place them"), QStringLiteral("spread"), section, [this, count] {
+                ToolOptions options = m_session.options();
+                options.spreadCount = count->value();
+                m_session.setOptions(options);
+                const Kind* inHand = m_session.project().findKind(options.kind);
+                const auto& cells = m_session.selection().cells;
+                if (inHand && cells)
+                    m_session.apply(cast::placeSpread(m_session.project(), *m_session.level(),
+                                                      *inHand, *cells, count->value(),
+                                                      options.facing));
+            });
+        section->addWide(place);
+        section->addWide(makeWords(
+            tr("Spread evenly over the open cells where its standing rule holds."), section));
+        m_refreshers << [this, kind, place] {
+            const Kind* inHand = m_session.project().findKind(m_session.options().kind);
+            kind->setText(inHand ? QString::fromStdString(inHand->title) : tr("choose a card"));
+            place->setEnabled(inHand != nullptr);
+        };
     }
 
     void addCounts() {

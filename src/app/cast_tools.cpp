@@ -16,10 +16,6 @@ using level::Kind;
 
 enum class CastState { Resting, Moving, Handling, Rowing, Framing };
 
-QString words(const char* text) {
-    return QCoreApplication::translate("Tools", text);
-}
-
 /// A distance as whole steps of the snap in hand.
 PxPoint stepped(const ToolInput& input, PxPoint from, PxPoint to) {
     const auto step = [&](int distance, int size) {
@@ -83,7 +79,9 @@ public:
                 return row(input, false);
             case CastState::Framing:
                 m_preview.pxFrame = PxRect::spanning(m_start, input.px);
-                m_preview.label = words("%1 entities").arg(framed(input).size());
+                m_preview.label = framed(input).empty()
+                                      ? sizeText(cellsOf(*m_preview.pxFrame, input))
+                                      : words("%1 entities").arg(framed(input).size());
                 return {};
         }
         return {};
@@ -98,6 +96,7 @@ public:
             for (const EntityId& id : withGroups(*input.level, framed(input)))
                 if (std::count(selection.entities.begin(), selection.entities.end(), id) == 0)
                     selection.entities.push_back(id);
+            if (selection.entities.empty()) selection.cells = framedCells(input);
             outcome.selection = selection;
         } else {
             outcome = drag(input);
@@ -224,6 +223,16 @@ private:
         for (const Entity& entity : input.level->entities)
             if (frame.overlaps(entity.box)) ids.push_back(entity.id);
         return ids;
+    }
+    static CellRect cellsOf(const PxRect& frame, const ToolInput& input) {
+        return toCells(frame, input.level->cellSize).intersected(input.level->cells.bounds());
+    }
+    /// Where nothing stands, a frame takes cells; a mere click takes none.
+    [[nodiscard]] std::optional<level::CellRegion> framedCells(const ToolInput& input) const {
+        if (input.px == m_start) return std::nullopt;
+        const CellRect cells = cellsOf(PxRect::spanning(m_start, input.px), input);
+        if (cells.isEmpty()) return std::nullopt;
+        return level::CellRegion(cells);
     }
     [[nodiscard]] std::vector<EntityId> framed(const ToolInput& input) const {
         return framed(input, m_start);

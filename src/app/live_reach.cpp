@@ -80,10 +80,12 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
         former && former->question
             ? reach::answerAfter(*former->question, former->answer, *question, limits, resolver)
             : reach::answer(*question, limits, resolver);
-    proven->covered = proven->answer.reached.visited;
-    proven->covered.spreadRight(proven->answer.tables.bodyWidth);
-    proven->covered.spreadDown(proven->answer.tables.bodyHeight);
-    proven->risky = reach::riskyPositions(question->problem, proven->answer.reached);
+    if (!proven->answer.kit) {
+        proven->covered = proven->answer.reached.visited;
+        proven->covered.spreadRight(proven->answer.tables.bodyWidth);
+        proven->covered.spreadDown(proven->answer.tables.bodyHeight);
+        proven->risky = reach::riskyPositions(question->problem, proven->answer.reached);
+    }
     proven->findings = check::findingsOf(project, *level, proven->answer);
     proven->ownFindings = proven->findings.size();
     return proven;
@@ -98,6 +100,11 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->project = project;
     const level::Level& level = *proven->level;
     if (cancel && *cancel) return proven;  // nobody looks at it
+    if (level.kind == level::LevelKind::Kit) {
+        // Nothing here is of matter: no looks, no shapes.
+        planned->isPlanCurrent = true;
+        return planned;
+    }
     const auto question = reach::askOf(project, level);
     const bool isAnswered = question && !proven->error;
     planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
@@ -302,6 +309,11 @@ LiveReach::Outcome LiveReach::findRun(const level::Project& project,
     if (!m_finder || m_finderLevel != level || m_finderWhatIf != whatIf ||
         !haveSameRules(m_finderProject, project)) {
         const auto question = ask(project, *level, whatIf);
+        if (question && question->board) {
+            outcome.words = tr("On a kit board, the way to the exit is drawn; point at a module for "
+                               "how far it is.");
+            return outcome;
+        }
         if (!question || !question->notSolved.empty()) {
             outcome.words = tr("Not decided here.");
             return outcome;

@@ -41,7 +41,7 @@ MainWindow::MainWindow() {
     buildKeys();
     connect(m_head, &Head::walkAsked, this, &MainWindow::toggleWalk);
     connect(m_board, &Board::walkChanged, this,
-            [this] { m_head->setWalking(m_board->isWalking()); });
+            [this] { m_head->setWalking(m_board->isWalking() || m_board->isKitWalking()); });
     connect(m_margin, &Margin::placeChosen, m_board, &Board::bringIntoView);
     connect(&m_session, &Session::tableAsked, this, &MainWindow::showTable);
     connect(&m_session, &Session::placeAsked, m_board, &Board::bringIntoView);
@@ -53,9 +53,24 @@ MainWindow::MainWindow() {
     });
     connect(&m_session, &Session::historyChanged, this, &MainWindow::refreshActions);
     connect(&m_session, &Session::levelSwitched, this, &MainWindow::refreshActions);
+    connect(&m_session, &Session::levelSwitched, this, [this] { showAxon(m_axonShown); });
     takeThemeFromSettings();
     refreshActions();
     resize(1280, 800);
+}
+
+void MainWindow::showAxon(Axon shown) {
+    m_axonShown = shown;
+    const bool isKit = m_session.level()->kind == level::LevelKind::Kit;
+    m_axonAction->setEnabled(isKit);
+    const bool hasAxon = isKit && shown != Axon::Off;
+    const bool hasPlan = !hasAxon || shown == Axon::Beside;
+    m_axon->setVisible(hasAxon);
+    for (QWidget* part : m_planParts)
+        part->setVisible(hasPlan);
+    auto* grid = static_cast<QGridLayout*>(m_board->parentWidget()->layout()->itemAt(1)->layout());
+    grid->setColumnStretch(2, hasPlan ? 1 : 0);
+    grid->setColumnStretch(3, hasAxon ? 1 : 0);
 }
 
 void MainWindow::showTable() {
@@ -81,12 +96,19 @@ void MainWindow::buildLayout() {
     auto* corner = new QWidget(centre);
     corner->setFixedSize(Ruler::thickness, Ruler::thickness);
     grid->addWidget(m_order, 0, 0, 2, 1);
+    auto* across = new Ruler(m_session, *m_board, Qt::Horizontal, centre);
+    auto* down = new Ruler(m_session, *m_board, Qt::Vertical, centre);
+    m_axon = new AxonView(m_session, *m_board, centre);
+    m_axon->hide();
+    m_planParts = {corner, across, down, m_board};
     grid->addWidget(corner, 0, 1);
-    grid->addWidget(new Ruler(m_session, *m_board, Qt::Horizontal, centre), 0, 2);
-    grid->addWidget(new Ruler(m_session, *m_board, Qt::Vertical, centre), 1, 1);
+    grid->addWidget(across, 0, 2);
+    grid->addWidget(down, 1, 1);
     grid->addWidget(m_board, 1, 2);
-    grid->addWidget(m_margin, 0, 3, 2, 1);
+    grid->addWidget(m_axon, 0, 3, 2, 1);
+    grid->addWidget(m_margin, 0, 4, 2, 1);
     grid->setColumnStretch(2, 1);
+    grid->setColumnStretch(3, 1);
     grid->setRowStretch(1, 1);
     rows->addWidget(m_head);
     rows->addLayout(grid, 1);
@@ -125,6 +147,9 @@ void MainWindow::buildProjectMenu() {
         const QString folder = QFileDialog::getExistingDirectory(this, tr("Open a project folder"));
         if (!folder.isEmpty()) openProject(folder);
     });
+    m_repair = add(menu, tr("Open re&paired"), {}, [this] { openRepaired(); });
+    m_repair->setObjectName(QStringLiteral("open-repaired"));
+    m_repair->setEnabled(false);
     m_recent = menu->addMenu(tr("Open &recent"));
     rebuildRecent();
     menu->addSeparator();
@@ -178,6 +203,14 @@ void MainWindow::buildViewMenu() {
     add(menu, tr("&Fit the level"), Qt::Key_Home, [this] { m_board->fitLevel(); });
     add(menu, tr("Zoom &in"), QKeySequence(Qt::CTRL | Qt::Key_Plus), [zoom] { zoom(1.25); });
     add(menu, tr("Zoom &out"), QKeySequence(Qt::CTRL | Qt::Key_Minus), [zoom] { zoom(0.8); });
+    m_axonAction = add(menu, tr("&Axonometric view: beside, instead, off"), Qt::Key_V, [this] {
+        showAxon(m_axonShown == Axon::Off      ? Axon::Beside
+                 : m_axonShown == Axon::Beside ? Axon::Instead
+                                               : Axon::Off);
+    });
+    m_axonAction->setObjectName(QStringLiteral("axon-action"));
+    add(menu, tr("A storey &up"), Qt::Key_PageUp, [this] { m_board->changeStorey(1); });
+    add(menu, tr("A storey &down"), Qt::Key_PageDown, [this] { m_board->changeStorey(-1); });
     menu->addSeparator();
     QAction* plan = add(menu, tr("&Plan under the masses, in Shape"), {}, {});
     plan->setCheckable(true);
@@ -275,17 +308,37 @@ void MainWindow::rebuildRecent() {
 bool MainWindow::openProject(const QString& folder) {
     const QString path = QDir(folder).absolutePath();
     const auto outcome = m_session.open(path);
+    m_repair->setEnabled(!outcome);
     if (!outcome) {
-        m_session.say(QString::fromStdString(outcome.error().sentence()));
+        m_refused = path;
+        m_session.say(QString::fromStdString(outcome.error().sentence()) + u' ' +
+                      tr("Or: Project, Open repaired."));
         return false;
     }
+    remember(path);
+    return true;
+}
+
+void MainWindow::openRepaired() {
+    const auto changes = m_session.openRepaired(m_refused);
+    if (!changes) return m_session.say(QString::fromStdString(changes.error().sentence()));
+    m_repair->setEnabled(false);
+    remember(m_refused);
+    if (changes->empty()) return;
+    const QString first = QString::fromStdString(changes->front());
+    m_session.say((changes->size() == 1
+                       ? first + u'.'
+                       : tr("%1; and %2 more changes.").arg(first).arg(changes->size() - 1)) +
+                  u' ' + tr("Nothing is written until you save."));
+}
+
+void MainWindow::remember(const QString& path) {
     QStringList recent = recentProjects();
     recent.removeAll(path);
     recent.prepend(path);
     QSettings().setValue(recentKey(), QStringList(recent.mid(0, maxRecent)));
     rebuildRecent();
     m_board->fitLevel();
-    return true;
 }
 
 QString MainWindow::folderToSaveTo() {
@@ -370,11 +423,13 @@ void MainWindow::moveLevel(int by) {
 }
 
 void MainWindow::toggleWalk(bool atPointer) {
-    if (m_board->isWalking())
+    if (m_board->isKitWalking())
+        m_board->stopKitWalk();
+    else if (m_board->isWalking())
         m_board->stopWalk();
     else
         m_board->startWalk(atPointer);
-    m_head->setWalking(m_board->isWalking());
+    m_head->setWalking(m_board->isWalking() || m_board->isKitWalking());
 }
 
 void MainWindow::cycleFocus(int by) {
@@ -401,6 +456,7 @@ void MainWindow::setNight(bool isNight) {
     qApp->setPalette(theme.palette());
     qApp->setStyleSheet(theme.styleSheet());
     m_board->themeChanged();
+    m_axon->themeChanged();
     m_order->themeChanged();
     m_tray->themeChanged();
     m_margin->themeChanged();

@@ -5,6 +5,7 @@
 #include <QCloseEvent>
 #include <QMainWindow>
 
+#include "app/axon_view.h"
 #include "app/board.h"
 #include "app/head.h"
 #include "app/live_reach.h"
@@ -69,10 +70,22 @@ private:
     Head* m_head = nullptr;
     Order* m_order = nullptr;
     Board* m_board = nullptr;
+    AxonView* m_axon = nullptr;
+    QList<QWidget*> m_planParts;  ///< the plan with its rulers
+    QAction* m_axonAction = nullptr;
+    /// Beside the plan, instead of it, or not at all; on kit boards alone.
+    enum class Axon { Off, Beside, Instead };
+    Axon m_axonShown = Axon::Off;
+    void showAxon(Axon shown);
     Margin* m_margin = nullptr;
     Tray* m_tray = nullptr;
     StatusLine* m_status = nullptr;
     QMenu* m_recent = nullptr;
+    void openRepaired();
+    /// Among those that were opened last.
+    void remember(const QString& path);
+    QAction* m_repair = nullptr;
+    QString m_refused;  ///< the folder that could not be opened last
     QAction *m_undo = nullptr, *m_redo = nullptr, *m_night = nullptr, *m_walkAction = nullptr;
     CastTable* m_table = nullptr;  ///< made when it is asked for
 };

@@ -15,7 +15,9 @@ Margin::Margin(Session& session, QWidget* parent) : QScrollArea(parent), m_sessi
     connect(&session, &Session::stepChanged, this, &Margin::rebuild);
     connect(&session, &Session::levelSwitched, this, &Margin::rebuild);
     connect(&session, &Session::selectionChanged, this, [this] {
-        if (m_session.step() == Step::Cast) rebuild();
+        const bool hasPieces = m_session.step() == Step::Shape &&
+                               m_session.level()->kind == level::LevelKind::Kit;
+        if (m_session.step() == Step::Cast || hasPieces) rebuild();
         if (m_panel) m_panel->refresh();
     });
     const auto refresh = [this] {
@@ -43,7 +45,9 @@ void Margin::rebuild() {
     m_builtFor = m_session.sketchTool();
     switch (m_session.step()) {
         case Step::Shape:
-            m_panel = makeShapePanel(m_session, this);
+            m_panel = m_session.level()->kind == level::LevelKind::Kit
+                          ? makeKitPanel(m_session, this)
+                          : makeShapePanel(m_session, this);
             break;
         case Step::Cast:
             m_panel = makeCastPanel(m_session, this);

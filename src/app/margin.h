@@ -38,6 +38,8 @@ private:
 };
 
 [[nodiscard]] MarginPanel* makeShapePanel(Session& session, QWidget* parent);
+/// Shape's, of kit boards.
+[[nodiscard]] MarginPanel* makeKitPanel(Session& session, QWidget* parent);
 [[nodiscard]] MarginPanel* makeCastPanel(Session& session, QWidget* parent);
 [[nodiscard]] MarginPanel* makeShipPanel(Session& session, QWidget* parent);
 [[nodiscard]] MarginPanel* makeSkinPanel(Session& session, QWidget* parent);

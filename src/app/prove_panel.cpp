@@ -196,6 +196,12 @@ void ProvePanel::choose(int index) {
     const check::Finding& finding = m_shown[std::size_t(index)];
     Selection selection;
     if (!finding.entity.isEmpty()) selection.entities = {finding.entity};
+    selection.pieces = finding.pieces;
+    if (finding.storey >= 0 && finding.storey != m_session.options().storey) {
+        ToolOptions options = m_session.options();
+        options.storey = finding.storey;
+        m_session.setOptions(options);
+    }
     m_session.select(selection);
     if (!finding.place.isEmpty()) Q_EMIT placeChosen(finding.place);
     m_session.say(QString::fromStdString(finding.sentence));

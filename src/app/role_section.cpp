@@ -133,6 +133,13 @@ private:
         addWide(makeWords(count > 0 ? words : tr("Place a key or a switch, then choose it here."),
                           this));
         addWide(grid);
+        auto* all = new Chip(tr("All pickups of the level"), this);
+        all->setObjectName(QStringLiteral("opens-with-all"));
+        connect(all, &QAbstractButton::clicked, this, [this](bool isOn) {
+            change(tr("what opens"), [&](level::RoleData& d) { d.opensWithAllPickups = isOn; });
+        });
+        m_shows << [all](const Entity& e) { all->setChecked(e.data.opensWithAllPickups); };
+        addWide(all);
     }
     [[nodiscard]] bool isNamed(const EntityId& id) const {
         const Entity* e = findEntity(*m_session.level(), m_id);

@@ -7,6 +7,7 @@
 #include <unordered_set>
 
 #include "file/project_file.h"
+#include "file/repair.h"
 #include "level/zone_edits.h"
 
 namespace rook::app {
@@ -29,6 +30,19 @@ Result<void> Session::open(const QString& folder) {
     }
     startNew(std::move(*project), folder);
     return {};
+}
+
+Result<std::vector<std::string>> Session::openRepaired(const QString& folder) {
+    auto repaired = file::openRepaired(file::diskStorage(), folder.toStdString());
+    if (!repaired) return fail(repaired.error());
+    if (repaired->project.levels.empty())
+        return fail(ErrorKind::Missing, "No level could be read", folder.toStdString(),
+                    "Restore a copy");
+    startNew(std::move(repaired->project), folder);
+    // Until it is saved, the folder holds something else.
+    if (!repaired->changes.empty()) m_saved = level::Project();
+    Q_EMIT historyChanged();
+    return repaired->changes;
 }
 
 void Session::startNew(level::Project project, const QString& folder) {

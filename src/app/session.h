@@ -88,6 +88,10 @@ struct ToolOptions {
     level::MarkShape pencilShape = level::MarkShape::Free;  ///< free, line, box or outline
     bool pencilErases = false;
     bool drawsRooms = false;
+    std::string piece;        ///< of the kit, in hand
+    int storey = 0;           ///< of a kit board, that is worked on
+    int pieceTurn = 0;        ///< quarter turns of the piece in hand
+    int spreadCount = 5;      ///< Cast: how many are placed in a frame
     bool sketchSnaps = true;  ///< lines, boxes and way points, to half cells
     level::PencilTone tone = level::PencilTone::Graphite;
     level::PencilWidth pencilWidth = level::PencilWidth::Fine;
@@ -151,6 +155,7 @@ struct Selection {
     std::optional<level::CellRegion> cells;  ///< never an empty region
     std::vector<EntityId> entities;
     std::vector<level::MarkId> marks;
+    std::vector<int> pieces;  ///< ids, of a kit board
     std::optional<ZoneId> zone;
     std::optional<int> wayPoint;  ///< of the route in hand
     std::optional<int> bead;      ///< of the route in hand
@@ -212,6 +217,8 @@ public:
     [[nodiscard]] bool isModified() const;
     /// Errors leave everything as it was.
     [[nodiscard]] Result<void> open(const QString& folder);
+    /// What was left out, a sentence each; nothing is written until it is saved.
+    [[nodiscard]] Result<std::vector<std::string>> openRepaired(const QString& folder);
     /// `folder` is where it was read from; empty for a project that was never saved.
     void startNew(level::Project project, const QString& folder = {});
     /// Writes at once and waits; for closing. The window saves by `saveInBackground`.

@@ -36,7 +36,19 @@ public:
         buttons->addWidget(write);
         buttons->addStretch();
         m_outcome = makeWords({}, section);
+        m_members = new Chip(tr("Write out the members of formations"), section);
+        m_members->setObjectName(QStringLiteral("write-members"));
+        m_members->setToolTip(
+            tr("For games that do not turn formations themselves: the place of each member in each "
+               "tick"));
+        connect(m_members, &QAbstractButton::clicked, this, [this](bool isOn) {
+            level::Project project = m_session.project();
+            project.writesMembers = isOn;
+            m_session.applyProject(std::move(project),
+                                   isOn ? tr("Write out members") : tr("Leave members out"));
+        });
         section->addWide(m_target);
+        section->addWide(m_members);
         section->addWide(buttons);
         section->addWide(m_outcome);
         m_written = new MarginSection(tr("Written"), {}, this);
@@ -54,6 +66,7 @@ public:
 
     void refresh() override {
         refreshOutcome();
+        m_members->setChecked(m_session.project().writesMembers);
         const auto& written = m_session.lastExport();
         m_written->setVisible(!written.empty());
         m_written->setNote(m_session.isExportCurrent() ? tr("up to date")
@@ -106,6 +119,7 @@ private:
     Session& m_session;
     bool m_isAsked = false;  ///< an export was asked for here
     QLineEdit* m_target;
+    Chip* m_members;
     QLabel* m_outcome;
     MarginSection* m_written;
     QLabel* m_files;

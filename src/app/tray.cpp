@@ -59,6 +59,15 @@ QList<ToolEntry> toolsOf(Step step) {
     return {};
 }
 
+/// Shape's, where pieces are laid.
+QList<ToolEntry> kitTools() {
+    return {{QStringLiteral("place"), Tray::tr("Place")},
+            {QStringLiteral("route"), Tray::tr("Path")},
+            {QStringLiteral("box"), Tray::tr("Room")},
+            {QStringLiteral("close-off"), Tray::tr("Close")},
+            {QStringLiteral("select"), Tray::tr("Select")}};
+}
+
 QString emptyWords(Step step) {
     switch (step) {
         case Step::Ship:
@@ -147,7 +156,8 @@ void Tray::refresh() {
 }
 
 void Tray::addTools() {
-    const QList<ToolEntry> tools = toolsOf(m_session.step());
+    const bool hasPieces = isKit() && m_session.step() == Step::Shape;
+    const QList<ToolEntry> tools = hasPieces ? kitTools() : toolsOf(m_session.step());
     m_tools->setFixedWidth(tools.isEmpty() ? 0
                                            : 28 + 62 * int(std::max<qsizetype>(tools.size(), 3)));
     auto* row = new QHBoxLayout(m_tools);
@@ -217,7 +227,7 @@ void Tray::addCards() {
     if (m_session.step() == Step::Sketch) {
         addSketchCards(row);
     } else if (m_session.step() == Step::Shape) {
-        addShapeCards(row);
+        isKit() ? addKitCards(row) : addShapeCards(row);
     } else if (m_session.step() == Step::Skin) {
         addSkinCards(row);
     } else {
@@ -277,7 +287,7 @@ void Tray::addOptions() {
     if (isSketch) return addSketchOptions(grid);
     addSearch(grid);
     if (m_session.step() == Step::Shape) {
-        addShapeOptions(grid);
+        isKit() ? addKitOptions(grid) : addShapeOptions(grid);
     } else if (m_session.step() == Step::Skin) {
         addSkinOptions(grid);
     } else {

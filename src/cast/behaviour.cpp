@@ -129,6 +129,10 @@ std::vector<Passage> passagesOf(const runtime::Formation& formation,
     return passages;
 }
 
+bool isOpenAt(const Project& project, const Level& level, const PxRect& box) {
+    return Ground(project, level).isFree(box);
+}
+
 std::optional<std::string> standingFlaw(const Project& project, const Level& level,
                                         const Entity& entity) {
     const Kind* kind = project.findKind(entity.kind);
@@ -140,7 +144,7 @@ std::optional<std::string> standingFlaw(const Project& project, const Level& lev
     if (kind->role == level::Role::Foe && entity.data.patrol.gait == level::Gait::Hangs)
         standing = Standing::Ceiling;
     // Seen from above, nothing stands on floors or hangs from ceilings.
-    const bool isFromAbove = level.kind == level::LevelKind::Above;
+    const bool isFromAbove = !level::isSeenFromTheSide(level.kind);
     const bool isUpright = standing == Standing::Floor || standing == Standing::Ceiling;
     if (isFromAbove && isUpright) return std::nullopt;
     const Ground ground(project, level);
@@ -169,7 +173,7 @@ std::optional<std::string> standingFlaw(const Project& project, const Level& lev
 PxRect dropped(const Project& project, const Level& level, const Kind& kind, const PxRect& box,
                int reachPx) {
     const bool isUpright = kind.standing == Standing::Floor || kind.standing == Standing::Ceiling;
-    if (level.kind == level::LevelKind::Above && isUpright) return box;
+    if (!level::isSeenFromTheSide(level.kind) && isUpright) return box;
     const Ground ground(project, level);
     const PxRect bounds = level.boundsPx();
     const auto isHeldBy = [&](const PxRect& at, int dx, int dy) {

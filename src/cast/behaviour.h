@@ -32,6 +32,10 @@ struct Passage {
 [[nodiscard]] std::vector<Passage> passagesOf(const runtime::Formation& formation,
                                               const runtime::MotionTables& player);
 
+/// The box meets nothing solid. Cost: its px.
+[[nodiscard]] bool isOpenAt(const level::Project& project, const level::Level& level,
+                            const PxRect& box);
+
 /// A sentence if the entity breaks its kind's standing rule: nothing to stand on, hang from or lean
 /// against, or not in a liquid.
 [[nodiscard]] std::optional<std::string> standingFlaw(const level::Project& project,

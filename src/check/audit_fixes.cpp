@@ -4,6 +4,7 @@
 #include "check/audit.h"
 #include "check/audit_detail.h"
 #include "check/why_not.h"
+#include "kit/laying.h"
 #include "level/clips.h"
 
 namespace rook::check {
@@ -18,6 +19,20 @@ using level::MatterId;
 Result<LevelEdit> goneMeanwhile(const level::Level& level) {
     return fail(ErrorKind::NotApplicable, "What was found is no longer there", level.title,
                 "Look at the findings anew");
+}
+
+Result<LevelEdit> fixOfKit(const level::Project& project, const level::Level& level,
+                           const Finding& finding) {
+    const level::Kit* kit = project.kitOf(level);
+    const bool isThere =
+        kit && !finding.pieces.empty() &&
+        std::any_of(level.pieces.begin(), level.pieces.end(),
+                    [&](const auto& placed) { return placed.id == finding.pieces[0]; });
+    if (!isThere) return goneMeanwhile(level);
+    const std::vector<int> first{finding.pieces[0]};
+    if (finding.kind == FindingKind::KitOffModule) return kit::setStraight(*kit, level, first);
+    if (finding.kind == FindingKind::KitDuplicate) return kit::remove(*kit, level, first);
+    return kit::closePorts(*kit, level, first);
 }
 
 /// The solid matter that most of the cells around the region are of.
@@ -135,6 +150,10 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
         case FindingKind::LoneCell:
             if (!isSolidCell(project, level, cells.x, cells.y)) return goneMeanwhile(level);
             return layCells(project, level, CellRegion(cells), Cell(), "Erase");
+        case FindingKind::KitOffModule:
+        case FindingKind::KitDuplicate:
+        case FindingKind::KitPortOpen:
+            return fixOfKit(project, level, finding);
         case FindingKind::LedgeBumps:
             return makeOneWay(project, level, cells);
         case FindingKind::CornersTouch:
@@ -188,6 +207,17 @@ Result<LevelEdit> fixOf(const level::Project& project, const level::Level& level
         case FindingKind::ZoneCameraShows:
         case FindingKind::ZoneNotReached:
         case FindingKind::ZoneOverBudget:
+        case FindingKind::KitPieceUnknown:
+        case FindingKind::KitPortHeight:
+        case FindingKind::KitPortProfile:
+        case FindingKind::KitGap:
+        case FindingKind::KitOverlap:
+        case FindingKind::KitPieceSize:
+        case FindingKind::KitPivotOff:
+        case FindingKind::KitRampEnd:
+        case FindingKind::KitHeadroom:
+        case FindingKind::KitTurn:
+        case FindingKind::KitStoreyNotReached:
         case FindingKind::NoStart:
         case FindingKind::StartBlocked:
         case FindingKind::NoExit:

@@ -150,6 +150,34 @@ std::string_view nameOf(FindingKind kind) {
             return "zone-not-reached";
         case FindingKind::ZoneOverBudget:
             return "zone-over-budget";
+        case FindingKind::KitPieceUnknown:
+            return "kit-piece-unknown";
+        case FindingKind::KitPortOpen:
+            return "kit-port-open";
+        case FindingKind::KitPortHeight:
+            return "kit-port-height";
+        case FindingKind::KitPortProfile:
+            return "kit-port-profile";
+        case FindingKind::KitGap:
+            return "kit-gap";
+        case FindingKind::KitOverlap:
+            return "kit-overlap";
+        case FindingKind::KitDuplicate:
+            return "kit-duplicate";
+        case FindingKind::KitOffModule:
+            return "kit-off-module";
+        case FindingKind::KitPieceSize:
+            return "kit-piece-size";
+        case FindingKind::KitPivotOff:
+            return "kit-pivot-off";
+        case FindingKind::KitRampEnd:
+            return "kit-ramp-end";
+        case FindingKind::KitHeadroom:
+            return "kit-headroom";
+        case FindingKind::KitTurn:
+            return "kit-turn";
+        case FindingKind::KitStoreyNotReached:
+            return "kit-storey-not-reached";
     }
     return "";
 }
@@ -175,6 +203,14 @@ std::size_t openCount(const std::vector<Finding>& findings) {
 std::vector<Finding> findingsOf(const level::Project& project, const level::Level& level,
                                 const reach::Answer& answer) {
     std::vector<Finding> all = reachFindings(level, answer);
+    if (level.kind == level::LevelKind::Kit) {
+        // Matter, and what stands in it, says nothing here.
+        for (const std::vector<Finding>& some :
+             {exitFindings(project, level), gateFindings(project, level),
+              castFindings(project, level), kitFindings(level, answer)})
+            all.insert(all.end(), some.begin(), some.end());
+        return all;
+    }
     for (auto* family :
          {&exitFindings, &placementFindings, &gateFindings, &keptRunFindings, &scatterFindings}) {
         const std::vector<Finding> some = (*family)(project, level);

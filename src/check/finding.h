@@ -84,6 +84,20 @@ enum class FindingKind {
     ZoneCameraShows,
     ZoneNotReached,
     ZoneOverBudget,
+    KitPieceUnknown,
+    KitPortOpen,
+    KitPortHeight,
+    KitPortProfile,
+    KitGap,
+    KitOverlap,
+    KitDuplicate,
+    KitOffModule,
+    KitPieceSize,
+    KitPivotOff,
+    KitRampEnd,
+    KitHeadroom,
+    KitTurn,
+    KitStoreyNotReached,
 };
 
 /// A note is harmless: it is told and counts for nothing.
@@ -100,6 +114,8 @@ struct Finding {
     int picture = -1;   ///< of the level's backdrop, that it is about; -1 = none
     /// Across and down, that a fix would give the picture.
     std::optional<std::pair<level::Decimal, level::Decimal>> parallax{};
+    std::vector<int> pieces{};  ///< ids of pieces of a kit board, that it is about
+    int storey = -1;            ///< of a kit board, where it is; -1 = of none
     bool operator==(const Finding&) const = default;
 };
 
@@ -136,6 +152,10 @@ struct Finding {
 /// Scatter rules that name what is not there.
 [[nodiscard]] std::vector<Finding> scatterFindings(const level::Project& project,
                                                    const level::Level& level);
+/// What the audit of a kit board tells, storeys and modules from which one cannot finish. Empty for
+/// other levels.
+[[nodiscard]] std::vector<Finding> kitFindings(const level::Level& level,
+                                               const reach::Answer& answer);
 /// Doors and what opens them, pickups and what they grant.
 [[nodiscard]] std::vector<Finding> gateFindings(const level::Project& project,
                                                 const level::Level& level);

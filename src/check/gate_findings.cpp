@@ -27,7 +27,12 @@ std::vector<Finding> gateFindings(const level::Project& project, const level::Le
                 {kind, severity, level.id, std::move(sentence), entity.id, entity.box});
         };
         const Role role = project.roleOf(entity);
-        if (role == Role::Door && entity.data.opens.empty())
+        if (level::mayBeShut(role) && entity.data.opensWithAllPickups &&
+            level::whatOpens(project, level, entity).size() == entity.data.opens.size())
+            add(FindingKind::DoorOpensWithNothing, Severity::Doubt,
+                "The " + std::string(level::nameOf(role)) + " " + entity.id.text +
+                    " asks for all pickups, and there are none that it does not name");
+        if (role == Role::Door && entity.data.opens.empty() && !entity.data.opensWithAllPickups)
             add(FindingKind::DoorOpensWithNothing, Severity::Doubt,
                 "The door " + entity.id.text + " names nothing that opens it, so it stands open");
         if (level::mayBeShut(role))

@@ -27,5 +27,6 @@ void addReachCommand(CLI::App& app, int& exitCode);
 void addPartsCommand(CLI::App& app, int& exitCode);
 void addCollideCommand(CLI::App& app, int& exitCode);
 void addExportCommand(CLI::App& app, int& exitCode);
+void addRepairCommand(CLI::App& app, int& exitCode);
 
 }  // namespace rook::cli

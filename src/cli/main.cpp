@@ -17,6 +17,7 @@ int main(int argc, char** argv) {
     rook::cli::addCollideCommand(app, exitCode);
     rook::cli::addPartsCommand(app, exitCode);
     rook::cli::addExportCommand(app, exitCode);
+    rook::cli::addRepairCommand(app, exitCode);
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& problem) {

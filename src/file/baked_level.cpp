@@ -1,6 +1,8 @@
 #include <algorithm>
 
+#include "cast/behaviour.h"
 #include "collide/shapes.h"
+#include "file/baked_kit_detail.h"
 #include "file/bundle.h"
 #include "file/entity_json.h"
 #include "file/json_text.h"
@@ -212,7 +214,45 @@ Json wayJson(const Entity& entity) {
             {"periodTicks", entity.data.track.periodTicks}};
 }
 
-Json bakedEntity(const Project& project, const Entity& entity) {
+/// Where each member is: its corner in each tick of the period, or in the first if it keeps still.
+Json membersJson(const Project& project, const Entity& entity) {
+    const runtime::Formation formation = cast::formationOf(project, entity);
+    Json members = Json::array();
+    for (int place = 0; place < formation.count; ++place) {
+        if (formation.isGap(place)) continue;
+        Json way = Json::array();
+        for (int tick = 0; tick < std::max(1, formation.periodTicks); ++tick) {
+            const runtime::Box box = formation.at(place, tick);
+            way.push_back({box.x, box.y});
+        }
+        members.push_back({{"id", entity.id.text + "." + std::to_string(place)},
+                           {"width", formation.middle.width},
+                           {"height", formation.middle.height},
+                           {"way", std::move(way)}});
+    }
+    return members;
+}
+
+/// Corners in all: more would make a file that no game wants to read.
+constexpr std::int64_t maxMemberPlaces = 500'000;
+
+Result<void> checkMembers(const Project& project, const Level& level) {
+    std::int64_t places = 0;
+    for (const Entity& entity : level.entities) {
+        if (!project.writesMembers || project.roleOf(entity) != Role::Formation) continue;
+        const Formation& data = entity.data.formation;
+        places += std::int64_t{data.count} * std::max(1, data.periodTicks);
+        if (places > maxMemberPlaces)
+            return fail(ErrorKind::OutOfRange,
+                        "With " + entity.id.text + " the members of formations have more than " +
+                            std::to_string(maxMemberPlaces) + " places",
+                        level.title,
+                        "Shorten its period, or leave members out of the bundle in Ship");
+    }
+    return {};
+}
+
+Json bakedEntity(const Project& project, const Level& level, const Entity& entity) {
     Json json = {{"id", entity.id.text},
                  {"kind", entity.kind.text},
                  {"role", nameOf(project.roleOf(entity))},
@@ -227,7 +267,11 @@ Json bakedEntity(const Project& project, const Entity& entity) {
             fields[definition.name] = fieldJson(fieldOf(entity, definition));
     appendUnknown(fields, entity.unknownFields);
     json["fields"] = std::move(fields);
-    appendRoleKeys(json, entity.data);
+    if (entity.storey != 0) json["storey"] = entity.storey;
+    RoleData data = entity.data;
+    data.opens = level::whatOpens(project, level, entity);
+    data.opensWithAllPickups = false;
+    appendRoleKeys(json, data);
     if (project.roleOf(entity) == Role::Foe && entity.data.patrol.gait == Gait::Flies)
         json.update(wayJson(entity));
     if (json.contains("formation")) {
@@ -235,6 +279,7 @@ Json bakedEntity(const Project& project, const Entity& entity) {
         json["formation"]["memberRole"] = nameOf(member ? member->role : Role::Prop);
         json["formation"]["memberWidth"] = member ? member->width : entity.box.width;
         json["formation"]["memberHeight"] = member ? member->height : entity.box.height;
+        if (project.writesMembers) json["formation"]["members"] = membersJson(project, entity);
     }
     if (project.roleOf(entity) == Role::Exit)
         json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
@@ -380,7 +425,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     if (!question) return fail(question.error());
     for (const Entity& entity : level.entities) {
         if (!level::mayBeShut(project.roleOf(entity))) continue;
-        for (const EntityId& id : entity.data.opens) {
+        for (const EntityId& id : level::whatOpens(project, level, entity)) {
             const std::vector<std::string>& gains = question->gainIds;
             if (std::find(gains.begin(), gains.end(), id.text) != gains.end()) continue;
             return fail(ErrorKind::BadReference,
@@ -389,6 +434,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
                         level.title, "Choose a key or a switch of this level in Cast");
         }
     }
+    if (const auto checked = checkMembers(project, level); !checked) return fail(checked.error());
     const reach::Proof proof = reach::prove(project, level);
 
     // As it is seen: what rules strew stands in it.
@@ -404,11 +450,11 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     writeCollision(lines, project, level);
     std::vector<std::string> entities;
     for (const Entity& entity : seen.entities)
-        entities.push_back(compactText(bakedEntity(project, entity)));
+        entities.push_back(compactText(bakedEntity(project, level, entity)));
     lines.list("entities", entities);
     lines.list("movers", moverLines(project, level));
     lines.list("zones", zoneLines(level, answer.get()));
-    lines.list("pieces", {});
+    writeKit(lines, project, level);
     lines.member("puzzle", nullptr);
     std::string goals = "{}";
     for (const auto& [key, text] : level.unknown)

@@ -1,5 +1,4 @@
 #include "file/bundle.h"
-#include "file/project_file.h"
 
 #include <sodium.h>
 
@@ -8,6 +7,8 @@
 
 #include "base/limits.h"
 #include "file/json_text.h"
+#include "file/model_file.h"
+#include "file/project_file.h"
 
 namespace rook::file {
 
@@ -111,6 +112,18 @@ Result<std::map<std::string, std::string>> bundleFiles(
         auto baked = bakedLevelText(project, *level);
         if (!baked) return fail(baked.error());
         files["levels/" + level->id.text + ".level.json"] = std::move(*baked);
+        const level::Kit* kit =
+            level->kind == level::LevelKind::Kit ? project.kitOf(*level) : nullptr;
+        if (!kit) continue;
+        std::map<std::string, kit::Mesh> meshes;
+        for (const level::Piece& piece : kit->pieces) {
+            const auto model = sheets.find(piece.model);
+            if (model == sheets.end()) continue;
+            auto mesh = readModel(diskStorage(), {}, piece.model, model->second);
+            if (!mesh) return fail(mesh.error());
+            meshes[piece.name] = std::move(*mesh);
+        }
+        files["levels/" + level->id.text + ".glb"] = kitLevelGlb(*kit, *level, meshes);
     }
     files["placements.csv"] = placementsText(project);
     for (const auto& [name, text] : schemas())

@@ -64,6 +64,7 @@ void appendRoleKeys(Json& json, const RoleData& data) {
             ids.push_back(id.text);
         json["opens"] = std::move(ids);
     }
+    if (data.opensWithAllPickups) json["opensWithAllPickups"] = true;
     if (data.grants) json["grants"] = nameOf(*data.grants);
     if (data.timetable) json["timetable"] = timetableJson(*data.timetable);
     if (data.value != 1) json["value"] = data.value;
@@ -98,6 +99,7 @@ Json entityJson(const Project& project, const Entity& entity) {
     const Kind* kind = project.findKind(entity.kind);
     if (!kind || kind->width != entity.box.width) json["width"] = entity.box.width;
     if (!kind || kind->height != entity.box.height) json["height"] = entity.box.height;
+    if (entity.storey != 0) json["storey"] = entity.storey;
     if (entity.facing != Facing::Right) json["facing"] = nameOf(entity.facing);
     if (entity.to != ExitTarget{})
         json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};

@@ -18,7 +18,7 @@ namespace rook::file {
                                        const level::Project& project,
                                        const level::Project* lastSaved = nullptr);
 
-/// The images that a project shows, each once, relative to its folder: sheets and pictures.
+/// The images and models that a project shows, each once, relative to its folder.
 [[nodiscard]] std::vector<std::string> imagesOf(const level::Project& project);
 
 /// Copies the project's images from one project folder to another, for saving it elsewhere.
@@ -33,6 +33,7 @@ namespace rook::file {
 struct BoardIds {
     std::vector<std::string> order;  ///< levels, in the order of play
     std::vector<std::string> swatches;
+    std::vector<std::string> kits;
 };
 
 /// Errors: as `openProject`; `name` stands in messages, as "levels/intake.json".

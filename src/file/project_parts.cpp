@@ -233,6 +233,7 @@ RoleData readRoleData(ObjectReader& reader) {
                         "Put it in quotes");
         data.opens.push_back({item.get<std::string>()});
     });
+    data.opensWithAllPickups = reader.yesNo("opensWithAllPickups", false);
     if (reader.has("grants")) data.grants = reader.named<Ability>("grants");
     if (reader.has("timetable")) data.timetable = readTimetable(reader.object("timetable"));
     if (reader.has("spring")) {
@@ -298,6 +299,7 @@ Entity readEntity(ObjectReader& reader, const Project& project) {
     entity.box.y = reader.whole("y", -most, most);
     entity.box.width = reader.whole("width", 1, most, kind->width);
     entity.box.height = reader.whole("height", 1, most, kind->height);
+    entity.storey = reader.whole("storey", 0, maxStoreys - 1, 0);
     entity.facing = reader.named<Facing>("facing", Facing::Right);
     if (reader.has("to")) {
         ObjectReader to = reader.object("to");

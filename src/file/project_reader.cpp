@@ -1,6 +1,8 @@
 #include <set>
 
 #include "base/limits.h"
+#include "file/kit_file.h"
+#include "file/kit_json_detail.h"
 #include "file/matter_text.h"
 #include "file/png.h"
 #include "file/project_file.h"
@@ -200,6 +202,7 @@ Project readProject(const Json& json, const std::string& name, BoardIds& boards)
     project.backdrops = std::move(backdrops);
     names.clear();
     project.zoneBudget = reader.whole("zoneBudget", 0, limits::maxEntities, 0);
+    project.writesMembers = reader.yesNo("writesMembers", false);
     project.comfortLimit = reader.whole("comfortLimit", 0, 60, 0);
     // Levels and swatches share their names.
     const auto readIds = [&](const char* key, std::vector<std::string>& ids) {
@@ -213,6 +216,7 @@ Project readProject(const Json& json, const std::string& name, BoardIds& boards)
     };
     readIds("order", boards.order);
     readIds("swatches", boards.swatches);
+    readIds("kits", boards.kits);
     project.unknown = reader.unknown();
     return project;
 }
@@ -260,6 +264,7 @@ Level readLevel(const Project& project, const Json& json, const std::string& nam
         checkUnique(ids, entities.back().id.text, item.where());
     });
     level.entities = std::move(entities);
+    readPieces(reader, project, level);
     readZones(reader, level);
     readSkin(reader, project, level);
     std::vector<LaidBlock> laid;
@@ -326,6 +331,26 @@ Result<Level> openBoard(Storage& storage, const Path& folder, const Project& pro
     return board;
 }
 
+Result<void> openKits(Storage& storage, const Path& folder, Project& project,
+                      const std::vector<std::string>& names) {
+    std::vector<Kit> kits;
+    for (const std::string& id : names) {
+        const std::string name = "kits/" + id + ".json";
+        const auto path = pathInside(folder, name);
+        if (!path) return fail(path.error());
+        const auto text = storage.read(*path, limits::maxTextBytes);
+        if (!text) return fail(text.error());
+        auto kit = readKitText(*text, name);
+        if (!kit) return fail(kit.error());
+        if (kit->name != id)
+            return fail(ErrorKind::BadReference, "The kit calls itself \"" + kit->name + "\"", name,
+                        "Give it the name of its file");
+        kits.push_back(std::move(*kit));
+    }
+    project.kits = std::move(kits);
+    return {};
+}
+
 /// A picture that is gone is a finding, and no reason to keep a project shut; a path that leaves
 /// the folder is one.
 Result<void> loadUnderlay(Storage& storage, const Path& folder, Level& level) {
@@ -364,6 +389,8 @@ Result<Project> openProject(Storage& storage, const Path& folder) {
     if (!project) return project;
     for (const Sheet& sheet : project->sheets)
         if (const auto fine = checkSheet(storage, folder, sheet); !fine) return fail(fine.error());
+    if (const auto opened = openKits(storage, folder, *project, boards.kits); !opened)
+        return fail(opened.error());
     for (const std::string& id : boards.swatches) {
         auto swatch = openBoard(storage, folder, *project, "swatches", id);
         if (!swatch) return fail(swatch.error());

@@ -3,6 +3,8 @@
 #include "base/limits.h"
 #include "file/entity_json.h"
 #include "file/json_text.h"
+#include "file/kit_file.h"
+#include "file/kit_json_detail.h"
 #include "file/matter_text.h"
 #include "file/project_file.h"
 #include "file/project_parts_detail.h"
@@ -107,10 +109,13 @@ std::string projectText(const Project& project) {
                    }));
     if (!project.backdrops.empty())
         lines.list("backdrops", linesOf(project.backdrops, backdropJson));
+    if (!project.kits.empty())
+        lines.list("kits", linesOf(project.kits, [](const Kit& kit) { return Json(kit.name); }));
     if (!project.swatches.empty())
         lines.list("swatches",
                    linesOf(project.swatches, [](const auto& each) { return Json(each->id.text); }));
     if (project.zoneBudget != 0) lines.member("zoneBudget", project.zoneBudget);
+    if (project.writesMembers) lines.member("writesMembers", true);
     if (project.comfortLimit != 0) lines.member("comfortLimit", project.comfortLimit);
     lines.list("order",
                linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
@@ -139,6 +144,8 @@ std::string levelText(const Project& project, const Level& level) {
     lines.list("matter", rows);
     lines.list("entities",
                linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
+    if (!level.kit.empty()) lines.member("kit", level.kit);
+    if (!level.pieces.empty()) lines.list("pieces", linesOf(level.pieces, placedPieceJson));
     writeZones(lines, level);
     writeSkin(lines, project, level);
     if (!level.laid.empty()) lines.list("laid", linesOf(level.laid, laidJson));
@@ -167,6 +174,9 @@ std::vector<std::string> imagesOf(const Project& project) {
     for (const Backdrop& backdrop : project.backdrops)
         for (const Picture& picture : backdrop.pictures)
             images.insert(picture.path);
+    for (const Kit& kit : project.kits)
+        for (const Piece& piece : kit.pieces)
+            if (!piece.model.empty()) images.insert(piece.model);
     return {images.begin(), images.end()};
 }
 
@@ -196,6 +206,15 @@ Result<void> saveProject(Storage& storage, const Path& folder, const Project& pr
         if (former && *former == *swatch && lastSaved->matters == project.matters) continue;
         const auto written = writeWhole(storage, swatches / (swatch->id.text + ".json"),
                                         levelText(project, *swatch));
+        if (!written) return written;
+    }
+    if (!project.kits.empty())
+        if (const auto made = storage.makeFolder(folder / "kits"); !made) return made;
+    for (const Kit& kit : project.kits) {
+        const Kit* former = lastSaved ? lastSaved->findKit(kit.name) : nullptr;
+        if (former && *former == kit) continue;
+        const auto written =
+            writeWhole(storage, folder / "kits" / (kit.name + ".json"), kitText(kit));
         if (!written) return written;
     }
     for (const auto& level : project.levels) {

@@ -171,6 +171,16 @@ Result<LevelEdit> distributeEntities(const Level& level, const std::vector<Entit
         "Spread " + countText(list.size()) + " evenly");
 }
 
+std::vector<EntityId> whatOpens(const Project& project, const Level& level, const Entity& entity) {
+    std::vector<EntityId> ids = entity.data.opens;
+    if (!entity.data.opensWithAllPickups) return ids;
+    for (const Entity& other : level.entities)
+        if (project.roleOf(other) == Role::Pickup &&
+            std::find(ids.begin(), ids.end(), other.id) == ids.end())
+            ids.push_back(other.id);
+    return ids;
+}
+
 Result<LevelEdit> linkEntities(const Project& project, const Level& level, const EntityId& from,
                                const EntityId& to) {
     const Entity* first = findEntity(level, from);

@@ -36,6 +36,11 @@ enum class Alignment : unsigned char { Left, Middle, Right, Top, Centre, Bottom 
     return role == Role::Door || role == Role::Exit;
 }
 
+/// All that must be held for it to open: what it names, and every pickup if it asks for all. Cost:
+/// linear in the level's entities if it does.
+[[nodiscard]] std::vector<EntityId> whatOpens(const Project& project, const Level& level,
+                                              const Entity& entity);
+
 /// A reference from one to another, by what they are: what opens a door or an exit (either way
 /// round), whom a trigger calls, an entry of a field for entities; once more takes it away. Errors:
 /// NotApplicable if neither has such a reference.

@@ -58,7 +58,8 @@ struct ExitTarget {
 struct Entity {
     EntityId id;  ///< unique in its level
     KindId kind;
-    PxRect box;  ///< from the level's upper left corner
+    PxRect box;      ///< from the level's upper left corner
+    int storey = 0;  ///< of a kit board
     Facing facing = Facing::Right;
     ExitTarget to;                   ///< exits only
     std::vector<NamedValue> fields;  ///< those set, by the kind's names

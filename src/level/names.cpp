@@ -30,6 +30,8 @@ constexpr std::string_view beadNames[] = {"jump",   "climb",  "door", "foe",
                                           "puzzle", "reward", "story"};
 constexpr std::string_view fitNames[] = {"repeat", "across", "stretch", "once"};
 constexpr std::string_view groundNames[] = {"on-top", "under", "beside", "inside", "open-air"};
+constexpr std::string_view sideNames[] = {"right", "down", "left", "up"};
+constexpr std::string_view surfaceNames[] = {"none", "flat", "ramp", "stairs", "block"};
 constexpr std::string_view partNames[] = {"kind", "matter", "tile"};
 
 template <typename E>
@@ -122,6 +124,15 @@ std::span<const std::string_view> namesOf<DoorManner>() {
     return mannerNames;
 }
 
+template <>
+std::span<const std::string_view> namesOf<Side>() {
+    return sideNames;
+}
+template <>
+std::span<const std::string_view> namesOf<SurfaceSort>() {
+    return surfaceNames;
+}
+
 template <typename E>
 std::string_view nameIn(E value) {
     return namesOf<E>()[static_cast<std::size_t>(value)];
@@ -187,6 +198,12 @@ std::string_view nameOf(CallWhen value) {
 std::string_view nameOf(DoorManner value) {
     return nameIn(value);
 }
+std::string_view nameOf(Side value) {
+    return nameIn(value);
+}
+std::string_view nameOf(SurfaceSort value) {
+    return nameIn(value);
+}
 std::string_view nameOf(Ground ground) {
     return nameIn(ground);
 }
@@ -224,6 +241,8 @@ ROOK_NAMES_OF(FieldType);
 ROOK_NAMES_OF(PictureFit);
 ROOK_NAMES_OF(Ground);
 ROOK_NAMES_OF(DoorManner);
+ROOK_NAMES_OF(Side);
+ROOK_NAMES_OF(SurfaceSort);
 ROOK_NAMES_OF(CallWhen);
 ROOK_NAMES_OF(FormationShape);
 ROOK_NAMES_OF(Gait);

@@ -28,7 +28,12 @@ enum class Role : unsigned char {
     Prop,
 };
 enum class Facing : unsigned char { Left, Right, Up, Down };
+/// A side of a module, clockwise as a plan is seen.
+enum class Side : unsigned char { Right, Down, Left, Up };
+inline constexpr Side allSides[] = {Side::Right, Side::Down, Side::Left, Side::Up};
 enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };
+/// With gravity: what is below is down.
+[[nodiscard]] constexpr bool isSeenFromTheSide(LevelKind kind) { return kind == LevelKind::Side; }
 
 /// The type of a field. A number has at most three places; an entity is one of the same level. The
 /// first four are those that matters may have.
@@ -69,6 +74,8 @@ enum class BeadSort : unsigned char { Jump, Climb, Door, Foe, Puzzle, Reward, St
 enum class PictureFit : unsigned char { Repeat, Across, Stretch, Once };
 /// Where something may be strewn, as seen from the matter.
 enum class Ground : unsigned char { OnTop, Under, Beside, Inside, OpenAir };
+/// What one walks on in a module of a piece; a block is filled up.
+enum class SurfaceSort : unsigned char { None, Flat, Ramp, Stairs, Block };
 /// What stands for a thing of the plan.
 enum class PartSort : unsigned char { Kind, Matter, Tile };
 
@@ -92,6 +99,8 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(FormationShape shape);
 [[nodiscard]] std::string_view nameOf(CallWhen when);
 [[nodiscard]] std::string_view nameOf(DoorManner manner);
+[[nodiscard]] std::string_view nameOf(Side side);
+[[nodiscard]] std::string_view nameOf(SurfaceSort sort);
 
 /// The value of that name, or nothing. `E` is one of the types above.
 template <typename E>

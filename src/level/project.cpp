@@ -39,19 +39,20 @@ bool areEqual(const Boards& a, const Boards& b) {
 bool Project::operator==(const Project& other) const {
     return name == other.name && matters == other.matters && sheets == other.sheets &&
            kinds == other.kinds && profiles == other.profiles && parts == other.parts &&
-           blocks == other.blocks && zoneBudget == other.zoneBudget &&
-           comfortLimit == other.comfortLimit && unknown == other.unknown &&
-           backdrops == other.backdrops && areEqual(levels, other.levels) &&
-           areEqual(swatches, other.swatches);
+           blocks == other.blocks && kits == other.kits && zoneBudget == other.zoneBudget &&
+           comfortLimit == other.comfortLimit && writesMembers == other.writesMembers &&
+           unknown == other.unknown && backdrops == other.backdrops &&
+           areEqual(levels, other.levels) && areEqual(swatches, other.swatches);
 }
 
 bool Project::sharesAllWith(const Project& other) const {
     return name == other.name && levels == other.levels && matters.isSharedWith(other.matters) &&
            sheets.isSharedWith(other.sheets) && kinds.isSharedWith(other.kinds) &&
            profiles.isSharedWith(other.profiles) && parts.isSharedWith(other.parts) &&
-           blocks.isSharedWith(other.blocks) && backdrops.isSharedWith(other.backdrops) &&
-           swatches == other.swatches && zoneBudget == other.zoneBudget &&
-           comfortLimit == other.comfortLimit && unknown == other.unknown;
+           blocks.isSharedWith(other.blocks) && kits.isSharedWith(other.kits) &&
+           backdrops.isSharedWith(other.backdrops) && swatches == other.swatches &&
+           zoneBudget == other.zoneBudget && comfortLimit == other.comfortLimit &&
+           writesMembers == other.writesMembers && unknown == other.unknown;
 }
 
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {
@@ -82,6 +83,10 @@ const Kind* Project::findKind(const KindId& id) const {
 
 const Sheet* Project::findSheet(const std::string& sheetName) const {
     return findIn(sheets, [&](const Sheet& sheet) { return sheet.name == sheetName; });
+}
+
+const Kit* Project::findKit(const std::string& kitName) const {
+    return findIn(kits, [&](const Kit& kit) { return kit.name == kitName; });
 }
 
 const Block* Project::findBlock(const std::string& blockName) const {

@@ -18,6 +18,7 @@
 #include "level/boxes.h"
 #include "level/entity.h"
 #include "level/kept_run.h"
+#include "level/kit.h"
 #include "level/motion_profile.h"
 #include "level/scatter_rule.h"
 #include "level/sketch.h"
@@ -63,10 +64,12 @@ struct Level {
     Chance chance;
     SharedVector<ScatterRule> scatter;  ///< one after the other; later ones lie over earlier ones
     SharedVector<Zone> zones;
-    SharedVector<LaidBlock> laid;     ///< so that a block that changes can change where it lies
-    SharedVector<KeptRun> runs;       ///< that must stay possible
-    std::optional<KeptRun> proof;     ///< the last run that was found to get to the exit
-    std::vector<LegendEntry> legend;  ///< as read from the file, so that characters stay the same
+    std::string kit;                    ///< of a kit board: the name of its kit
+    ChunkedVector<PlacedPiece> pieces;  ///< of a kit board
+    SharedVector<LaidBlock> laid;       ///< so that a block that changes can change where it lies
+    SharedVector<KeptRun> runs;         ///< that must stay possible
+    std::optional<KeptRun> proof;       ///< the last run that was found to get to the exit
+    std::vector<LegendEntry> legend;    ///< as read from the file, so that characters stay the same
     UnknownKeys unknown;
 
     [[nodiscard]] PxRect boundsPx() const { return toPx(cells.bounds(), cellSize); }
@@ -93,12 +96,15 @@ struct Project {
     SharedVector<MotionProfile> profiles;
     SharedVector<PartMatch> parts;  ///< one a name at most
     SharedVector<Block> blocks;
+    SharedVector<Kit> kits;
     SharedVector<Backdrop> backdrops;
     std::vector<std::shared_ptr<const Level>> levels;
     /// Small boards, dressed by hand: what they show is how matter is dressed anywhere.
     std::vector<std::shared_ptr<const Level>> swatches;
     int zoneBudget = 0;    ///< entities in one zone at most; 0 = any number
     int comfortLimit = 0;  ///< %; less comfort in a level is a finding; 0 = none is
+    /// The bundle says of each member of a formation where it is in each tick.
+    bool writesMembers = false;
     UnknownKeys unknown;
 
     [[nodiscard]] static Matter openMatter();
@@ -114,6 +120,9 @@ struct Project {
     [[nodiscard]] std::optional<int> sheetIndex(const std::string& name) const;
     [[nodiscard]] const Kind* findKind(const KindId& id) const;
     [[nodiscard]] const Sheet* findSheet(const std::string& name) const;
+    [[nodiscard]] const Kit* findKit(const std::string& name) const;
+    /// The kit that a level is of; null if it is of none that is there.
+    [[nodiscard]] const Kit* kitOf(const Level& level) const { return findKit(level.kit); }
     [[nodiscard]] const Block* findBlock(const std::string& name) const;
     [[nodiscard]] std::optional<MatterId> findMatter(std::string_view name) const;
     /// The profile that a level moves by, or null if the project has none of that name.

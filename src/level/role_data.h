@@ -75,7 +75,8 @@ struct DoorWay {
 
 /// Each member counts for the roles that it names; elsewhere it stands as it came.
 struct RoleData {
-    std::vector<EntityId> opens;                  ///< door: all that must be held
+    std::vector<EntityId> opens;                  ///< door and exit: all that must be held
+    bool opensWithAllPickups = false;             ///< door and exit: and every pickup of the level
     std::optional<Ability> grants;                ///< pickup
     std::optional<runtime::Timetable> timetable;  ///< hazard and foe; none = always
     SpringHeights spring;

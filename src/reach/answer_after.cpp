@@ -5,6 +5,7 @@
 namespace rook::reach {
 
 bool isUnnoticed(const Question& was, const Answer& former, const Question& now) {
+    if (was.board || now.board) return false;
     const Problem& a = was.problem;
     const Problem& b = now.problem;
     if (former.reached.completion != Completion::Complete || !former.reached.startIsLive ||

@@ -1,6 +1,8 @@
 /// Questions from the document: what the entities of a level mean for reach.
 
 #include <algorithm>
+#include <optional>
+#include <unordered_set>
 
 #include "level/cast_edits.h"
 #include "reach/verdict.h"
@@ -66,11 +68,16 @@ private:
         parts().gains.push_back(gain);
         m_question.gainIds.push_back(entity.id.text);
     }
-    [[nodiscard]] bool isNamedByADoor(const EntityId& id) const {
-        return std::any_of(m_level.entities.begin(), m_level.entities.end(), [&](const Entity& e) {
-            return level::mayBeShut(m_project.roleOf(e)) &&
-                   std::find(e.data.opens.begin(), e.data.opens.end(), id) != e.data.opens.end();
-        });
+    /// What doors and exits name, gathered once.
+    [[nodiscard]] bool isNamedByADoor(const EntityId& id) {
+        if (!m_named) {
+            m_named.emplace();
+            for (const Entity& entity : m_level.entities)
+                if (level::mayBeShut(m_project.roleOf(entity)))
+                    for (const EntityId& each : level::whatOpens(m_project, m_level, entity))
+                        m_named->insert(each.text);
+        }
+        return m_named->contains(id.text);
     }
 
     Result<void> add(const Entity& entity, const level::Kind& kind) {
@@ -102,7 +109,8 @@ private:
                 parts().movers.push_back(moverOf(entity));
                 break;
             case Role::Exit:
-                if (!entity.data.opens.empty()) parts().doors.push_back(doorOf(entity));
+                if (!entity.data.opens.empty() || entity.data.opensWithAllPickups)
+                    parts().doors.push_back(doorOf(entity));
                 break;
             case Role::Entry:
             case Role::Checkpoint:
@@ -120,7 +128,7 @@ private:
     [[nodiscard]] runtime::Door doorOf(const Entity& entity) const {
         runtime::Door door{level::boxOf(entity.box), 0, false};
         const std::vector<std::string>& ids = m_question.gainIds;
-        for (const EntityId& id : entity.data.opens) {
+        for (const EntityId& id : level::whatOpens(m_project, m_level, entity)) {
             const auto found = std::find(ids.begin(), ids.end(), id.text);
             if (found == ids.end())
                 door.isShutForGood = true;
@@ -144,6 +152,7 @@ private:
     const level::Level& m_level;
     const level::MotionProfile& m_profile;
     const AskOptions& m_options;
+    std::optional<std::unordered_set<std::string>> m_named;
     Question& m_question;
 };
 
@@ -185,7 +194,11 @@ Result<Question> askOf(const level::Project& project, const level::Level& level,
     question.problem.cells = std::make_shared<level::LevelCells>(project, level);
     question.problem.tables = std::move(tables->body);
     question.problem.tables.fromAbove = level.kind == level::LevelKind::Above;
-    if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)
+    if (level.kind == level::LevelKind::Kit && project.kitOf(level))
+        question.board = std::make_shared<const KitBoard>(KitBoard{project, level});
+    else if (level.kind == level::LevelKind::Kit)
+        question.notSolved.push_back("a kit level without a kit");
+    else if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)
         question.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
     if (const auto added = Asking(project, level, profile, options, question).addAll(); !added)
         return fail(added.error());

@@ -297,7 +297,7 @@ Depth lookDeep(const level::Project& project, const level::Level& level, const A
                const Limits& limits) {
     Depth depth;
     const auto question = askOf(project, level);
-    if (!question || answer.reached.completion != Completion::Complete ||
+    if (!question || question->board || answer.reached.completion != Completion::Complete ||
         !question->notSolved.empty())
         return depth;
     depth.runs = std::make_shared<RunFinder>(question->problem, limits);

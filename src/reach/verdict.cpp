@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <chrono>
+#include <memory>
 
 #include "reach/in_time.h"
 #include "reach/run_finder.h"
@@ -131,8 +132,59 @@ void decide(Goal& goal, const Question& question, const Answer& answer, Timing& 
 
 }  // namespace
 
+namespace {
+
+VerdictKind kitKindOf(const kit::KitReach& reach, const Verdict& verdict) {
+    if (!reach.problem.empty())
+        return reach.hasStart ? VerdictKind::StartBlocked : VerdictKind::NoStart;
+    if (verdict.exitCount == 0) return VerdictKind::NoExit;
+    if (verdict.exitsReached == verdict.exitCount) return VerdictKind::Reached;
+    return reach.isDecided ? VerdictKind::NotReached : VerdictKind::NotDecided;
+}
+
+/// A kit board is walked, from module to module.
+Answer answerOfKit(const Question& question, const Limits& limits) {
+    const level::Project& project = question.board->project;
+    const level::Level& level = question.board->level;
+    const level::Kit& kit = *project.kitOf(level);
+    auto found = std::make_shared<KitAnswer>(KitAnswer{kit::PlacedIndex(kit, level), {}, {}, {}});
+    found->graph = kit::WalkGraph(kit, level, found->index);
+    found->reach = kit::reachOf(project, level, found->graph, limits.cancel);
+    found->audit = kit::auditOf(kit, level, found->index);
+    Answer answer;
+    answer.tables = question.problem.tables;
+    Verdict& verdict = answer.verdict;
+    verdict.goals = question.goals;
+    for (Goal& goal : verdict.goals) {
+        const auto& goals = found->reach.goals;
+        const auto same = std::find_if(goals.begin(), goals.end(), [&](const kit::KitGoal& each) {
+            return each.id == goal.id;
+        });
+        goal.isReached = same != goals.end() && same->isReached;
+        goal.isUndecided = !goal.isReached && !found->reach.isDecided;
+        if (goal.role != Role::Exit) continue;
+        ++verdict.exitCount;
+        if (goal.isReached) ++verdict.exitsReached;
+        if (goal.isUndecided) ++verdict.exitsUndecided;
+    }
+    verdict.kind = kitKindOf(found->reach, verdict);
+    if (verdict.kind == VerdictKind::NotDecided)
+        verdict.reason = "more than 64 sets of things can be held";
+    answer.kit = std::move(found);
+    return answer;
+}
+
+}  // namespace
+
 Answer answer(const Question& question, const Limits& limits, Resolver* resolver) {
     const auto begin = std::chrono::steady_clock::now();
+    if (question.board) {
+        Answer walked = answerOfKit(question, limits);
+        walked.milliseconds = std::chrono::duration<double, std::milli>(
+                                  std::chrono::steady_clock::now() - begin)
+                                  .count();
+        return walked;
+    }
     // What is not solved may add or take away reach, so nothing is claimed where it stands.
     Reached reached;
     if (question.notSolved.empty())

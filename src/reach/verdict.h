@@ -4,6 +4,8 @@
 #include <string>
 #include <vector>
 
+#include "kit/audit.h"
+#include "kit/walk_graph.h"
 #include "level/project.h"
 #include "motion/step_tables.h"
 #include "reach/resolver.h"
@@ -21,12 +23,27 @@ struct Goal {
     bool operator==(const Goal&) const = default;
 };
 
+/// A kit board, to be walked: values of its own.
+struct KitBoard {
+    level::Project project;
+    level::Level level;
+};
+
+/// What a kit board comes to.
+struct KitAnswer {
+    kit::PlacedIndex index;
+    kit::WalkGraph graph;
+    kit::KitReach reach;
+    kit::Audit audit;
+};
+
 /// What is asked: a problem for the solver, with the things to reach, and what forbids an answer.
 struct Question {
     Problem problem;
     std::vector<Goal> goals;             ///< exits, checkpoints, pickups, keys and switches
     std::vector<std::string> gainIds;    ///< of the entities that `problem.parts.gains` stands for
     std::vector<std::string> notSolved;  ///< what stands in the level that is not solved yet
+    std::shared_ptr<const KitBoard> board;  ///< of a kit level, which is walked module by module
 };
 
 /// True if a body wants to get to such things.
@@ -63,6 +80,7 @@ struct Answer {
     Reached reached;
     runtime::MotionTables tables;
     double milliseconds = 0;  ///< wall time of solving
+    std::shared_ptr<const KitAnswer> kit;  ///< of a kit level; null for others
 };
 
 /// What is asked otherwise than the project says.

@@ -1,5 +1,6 @@
 /// Cast in the real window: rows, handles, links, zones, kinds, the table.
 
+#include "app/cast_handles.h"
 #include "app/cast_table.h"
 
 #include <QAbstractButton>
@@ -11,6 +12,7 @@
 #include <QTableView>
 
 #include "demo_window.h"
+#include "cast/spread.h"
 #include "level/cast_edits.h"
 #include "level/kind_edits.h"
 #include "level/zone_edits.h"
@@ -23,6 +25,8 @@ using level::Entity;
 class CastWindowTest : public testing::DemoWindow {
     Q_OBJECT
 private slots:
+    void frame_overNothing_takesCells_toPlaceIn();
+    void pointsAndPaths_haveHandles();
     void initTestCase() { useOwnSettings("rookplot-cast-test"); }
     void init() {
         openDemo();
@@ -246,7 +250,7 @@ void CastWindowTest::formation_isMade_andItsRadiusDragged() {
     QVERIFY(waitForProof());
     const QImage before = board().grab().toImage();
     press("shows-windows");
-    QVERIFY(board().grab().toImage() != before);
+    QTRY_VERIFY(board().grab().toImage() != before);
     press("shows-windows");
 }
 
@@ -399,6 +403,85 @@ void CastWindowTest::walk_diesOfACrab_thatVerdictsLeaveOut() {
     board().startWalk(false);
     QVERIFY(QTest::qWaitFor([&] { return board().walk()->deaths() > 0; }, 5000));
     board().stopWalk();
+}
+
+void CastWindowTest::frame_overNothing_takesCells_toPlaceIn() {
+    take("crab");
+    const std::size_t before = session().level()->entities.size();
+    QTest::keyClick(&board(), Qt::Key_S);
+    // Somewhere with a floor, and nobody there.
+    const level::Kind& crab = *session().project().findKind({"crab"});
+    CellRect floor;
+    for (int x = 2; x < 100 && floor.isEmpty(); x += 3)
+        for (int y = 2; y < 28 && floor.isEmpty(); y += 2) {
+            const CellRect place{x, y, 9, 5};
+            const PxRect px = toPx(place, session().level()->cellSize).grown(24);
+            const auto& list = session().level()->entities;
+            const bool isFree = std::none_of(list.begin(), list.end(),
+                                             [&](const Entity& e) { return e.box.overlaps(px); });
+            if (isFree && cast::placeSpread(session().project(), *session().level(), crab,
+                                            level::CellRegion(place), 3, level::Facing::Right))
+                floor = place;
+        }
+    QVERIFY(!floor.isEmpty());
+    drag(cell(floor.x, floor.y), cell(floor.right() - 1, floor.bottom() - 1));
+    QVERIFY(session().selection().cells);
+    part<QSpinBox>("spread-count")->setValue(3);
+    press("spread");
+    const auto& entities = session().level()->entities;
+    QVERIFY(entities.size() > before && entities.size() <= before + 3);
+    for (std::size_t i = before; i < entities.size(); ++i)
+        QVERIFY(toPx(floor, session().level()->cellSize).contains(entities[i].box));
+    session().undo();
+    QCOMPARE(session().level()->entities.size(), before);
+}
+
+void CastWindowTest::pointsAndPaths_haveHandles() {
+    level::Project project = session().project();
+    project.kinds.edit([](auto& list) {
+        for (level::Kind& kind : list) {
+            if (kind.id.text != "lantern") continue;
+            level::FieldDefinition aim;
+            aim.name = "aim";
+            aim.type = level::FieldType::Point;
+            aim.standard = PxPoint{};
+            level::FieldDefinition way;
+            way.name = "way";
+            way.type = level::FieldType::Path;
+            way.standard = std::vector<PxPoint>();
+            kind.fields.push_back(aim);
+            kind.fields.push_back(way);
+        }
+    });
+    session().applyProject(std::move(project), QStringLiteral("Fields"));
+    take("lantern");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(20, 8));
+    const std::string id = session().selection().entities.at(0).text;
+    selectOnly(id.c_str());
+    const auto handle = [&](app::CastHandle::Sort sort) {
+        for (const app::CastHandle& each : handlesOf(session().project(), the(id.c_str())))
+            if (each.sort == sort) return each.at;
+        return PxPoint{-1, -1};
+    };
+    const auto pull = [&](app::CastHandle::Sort sort, int dx, int dy) {
+        const PxPoint at = handle(sort);
+        drag(px(at.x, at.y), px(at.x + dx, at.y + dy));
+    };
+    const auto value = [&](const char* name) -> level::FieldValue {
+        for (const auto& [field, own] : the(id.c_str()).fields)
+            if (field == name) return own;
+        return std::string("none");
+    };
+    const PxPoint aim = handle(app::CastHandle::Sort::FieldPoint);
+    pull(app::CastHandle::Sort::FieldPoint, 32, 48);
+    QCOMPARE(std::get<PxPoint>(value("aim")), (PxPoint{aim.x + 32, aim.y + 48}));
+    pull(app::CastHandle::Sort::PathEnd, 64, 16);
+    pull(app::CastHandle::Sort::PathEnd, 48, 32);
+    QCOMPARE(std::get<std::vector<PxPoint>>(value("way")).size(), std::size_t{2});
+    // The right button takes a point away.
+    const PxPoint first = handle(app::CastHandle::Sort::PathPoint);
+    QTest::mouseClick(&board(), Qt::RightButton, {}, px(first.x, first.y));
+    QCOMPARE(std::get<std::vector<PxPoint>>(value("way")).size(), std::size_t{1});
 }
 
 QTEST_MAIN(CastWindowTest)

@@ -383,8 +383,8 @@ void WindowTest::order_isChangedAndUndone() {
     key(Qt::Key_Z, Qt::ControlModifier);
     QCOMPARE(session().project().levels[0]->id.text, std::string("intake"));
     key(Qt::Key_L, Qt::ControlModifier);
-    QCOMPARE(session().project().levels.size(), std::size_t{5});
-    QCOMPARE(level().id.text, std::string("level-5"));
+    QCOMPARE(session().project().levels.size(), std::size_t{6});
+    QCOMPARE(level().id.text, std::string("level-6"));
 }
 
 void WindowTest::findings_areSteppedThrough() {

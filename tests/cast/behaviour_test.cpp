@@ -3,6 +3,7 @@
 #include "cast/behaviour.h"
 
 #include "cast/rooms.h"
+#include "cast/spread.h"
 #include "motion/step_tables.h"
 #include "testing.h"
 
@@ -87,6 +88,7 @@ std::vector<int> plainPatrol(const level::Project& project, const level::Level& 
 class BehaviourTest : public QObject {
     Q_OBJECT
 private slots:
+    void spread_placesEvenly_whereTheRuleHolds();
     void walkers_goAsAPlainSimulation_onRandomFloors();
     void walkers_turnAtMarks_andKeepToThem();
     void walkerThatDoesNotTurn_fallsOffTheEdge_andGoesOn();
@@ -349,6 +351,33 @@ void BehaviourTest::rooms_areSealedPlaces() {
     QCOMPARE(rooms[1], (CellRect{9, 2, 7, 8}));
     level.cells.fillRect({8, 4, 2, 1}, Cell());
     QCOMPARE(cast::roomsOf(project, level).size(), std::size_t{1});
+}
+
+void BehaviourTest::spread_placesEvenly_whereTheRuleHolds() {
+    level::Project project = crabProject();
+    level::Kind crab = *project.findKind({"crab"});
+    crab.standing = Standing::Floor;
+    project.kinds.edit([&](auto& list) { list.back() = crab; });
+    auto level = testing::drawnLevel(project, {"..........", "..........", "####..####"});
+    const level::CellRegion all(CellRect{0, 0, 10, 3});
+    const auto edit = cast::placeSpread(project, level, crab, all, 4, level::Facing::Left);
+    QVERIFY2(edit.has_value(), edit ? "" : edit.error().sentence().c_str());
+    QCOMPARE(edit->level.entities.size(), std::size_t{4});
+    std::vector<int> columns;
+    for (const Entity& entity : edit->level.entities) {
+        QVERIFY(!cast::standingFlaw(project, edit->level, entity));
+        QVERIFY(entity.facing == level::Facing::Left);
+        columns.push_back(entity.box.x / 16);
+    }
+    QCOMPARE(columns, (std::vector<int>{1, 3, 7, 9}));
+    // As many as there is room for; and a sentence where there is none.
+    QCOMPARE(cast::placeSpread(project, level, crab, all, 50, {})->level.entities.size(),
+             std::size_t{8});
+    QVERIFY(
+        !cast::placeSpread(project, level, crab, level::CellRegion(CellRect{4, 0, 2, 3}), 1, {}));
+    // What stands there is not stood upon.
+    const auto more = cast::placeSpread(project, edit->level, crab, all, 50, {});
+    QCOMPARE(more->level.entities.size(), std::size_t{8});
 }
 
 QTEST_APPLESS_MAIN(BehaviourTest)

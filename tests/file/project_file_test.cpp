@@ -2,6 +2,7 @@
 
 #include "data.h"
 #include "file/json_text.h"
+#include "file/repair.h"
 #include "file/text_grid.h"
 #include "level/blocks.h"
 #include "testing.h"
@@ -21,6 +22,7 @@ private slots:
     void text_becomesCells_orSaysWhatItCannotRead();
     void badInput_isOneSentence_data();
     void badInput_isOneSentence();
+    void brokenProject_isRepaired_onlyWhenAsked();
     void sheet_isRefused_whenMissingOutsideOrNoPng();
     void link_outOfTheFolder_isRefused();
     void unreadableFolder_isSaid();
@@ -356,6 +358,44 @@ void ProjectFileTest::badInput_isOneSentence() {
     QVERIFY2(sentence.contains(says), qPrintable(sentence));
     QVERIFY2(!sentence.contains('\n') && sentence.endsWith('.'), qPrintable(sentence));
     QVERIFY(!project.error().remedy.empty() && !project.error().where.empty());
+}
+
+void ProjectFileTest::brokenProject_isRepaired_onlyWhenAsked() {
+    const QTemporaryDir folder;
+    const QString weir = testing::copyDemo(folder);
+    const QString board = weir + "/levels/intake.json";
+    const level::Project fine = openFine(weir);
+    QByteArray text = testing::readBytes(board);
+    auto json = nlohmann::ordered_json::parse(text.toStdString());
+    auto& entities = json["entities"];
+    const std::size_t count = entities.size();
+    entities[1]["id"] = entities[0]["id"];
+    entities[2]["x"] = 1e300;
+    entities[3]["fields"] = {{"light", "bright"}};
+    entities[4]["kind"] = "nobody";
+    entities[4].erase("width");
+    text = QByteArray::fromStdString(json.dump());
+    text.replace("\"message\":", "\"note\":NaN,\"message\":");
+    testing::writeBytes(board, text);
+    const auto refused = file::openProject(file::diskStorage(), weir.toStdString());
+    QVERIFY(!refused);
+    const auto repaired = file::openRepaired(file::diskStorage(), weir.toStdString());
+    QVERIFY2(repaired.has_value(), repaired ? "" : repaired.error().sentence().c_str());
+    const level::Level& level = *repaired->project.findLevel({"intake"});
+    // What has no place, and what is of no kind, had to go.
+    QCOMPARE(level.entities.size(), count - 2);
+    QVERIFY(level.cells == fine.findLevel({"intake"})->cells);
+    QVERIFY2(repaired->changes.size() >= 5, QByteArray::number(qint64(repaired->changes.size())));
+    for (const std::string& change : repaired->changes)
+        QVERIFY2(change.find("intake.json") != std::string::npos ||
+                     change.find("is called") != std::string::npos,
+                 change.c_str());
+    // Nothing was written.
+    QCOMPARE(testing::readBytes(board), text);
+    // Rows of matter are not left out: they would make another level.
+    json["matter"][2] = "?????";
+    testing::writeBytes(board, QByteArray::fromStdString(json.dump()));
+    QVERIFY(!file::openRepaired(file::diskStorage(), weir.toStdString()));
 }
 
 void ProjectFileTest::sheet_isRefused_whenMissingOutsideOrNoPng() {

@@ -1,6 +1,6 @@
 #include "reach/verdict.h"
 
-#include "level/edits.h"
+#include "level/cast_edits.h"
 #include "placing.h"
 #include "testing.h"
 
@@ -16,6 +16,7 @@ private slots:
     void thingsBesideExits_areGoalsToo();
     void door_keepsTheExitShut_untilItsKeyIsMet();
     void exit_staysShut_untilWhatItNamesIsHeld();
+    void exit_thatAsksForAllPickups_isReached_withManyOfThem();
     void grantedAbility_isHad_fromThePickupOn();
     void spring_throwsHigherThanAJump();
     void timedHazard_blocksOnly_whereItIsAlwaysOn();
@@ -101,6 +102,28 @@ void VerdictTest::exit_staysShut_untilWhatItNamesIsHeld() {
     QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
 }
 
+void VerdictTest::exit_thatAsksForAllPickups_isReached_withManyOfThem() {
+    level::Project project = testing::smallProject();
+    const auto asksForAll = [](level::Level& level) {
+        level.entities.edit([](auto& list) {
+            for (level::Entity& entity : list)
+                if (entity.kind.text == "gate") entity.data.opensWithAllPickups = true;
+        });
+    };
+    auto level = testing::drawnLevel(
+        project, {"...................", ".S.oooooooooooooo.X", "###################"});
+    asksForAll(level);
+    QCOMPARE(whatOpens(project, level, *findEntity(level, {"gate-1"})).size(), std::size_t{14});
+    // 14 things have 16,384 sets; a way is found in a few of them.
+    QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::Reached);
+    auto few = testing::drawnLevel(project, {"......#", "..ooo.#", "XS....#", "#######"});
+    asksForAll(few);
+    QCOMPARE(answerOf(project, few).verdict.kind, VerdictKind::Reached);
+    // One more behind stone.
+    place(project, few, level::Role::Pickup, "walled", {100, 20, 4, 4});
+    QCOMPARE(answerOf(project, few).verdict.kind, VerdictKind::NotReached);
+}
+
 void VerdictTest::grantedAbility_isHad_fromThePickupOn() {
     level::Project project = testing::smallProject();
     project.profiles.edit([](auto& list) {
@@ -178,10 +201,13 @@ void VerdictTest::abilities_areLentAndTakenAway() {
 void VerdictTest::otherKindsOfLevels_areNotDecided() {
     const level::Project project = testing::smallProject();
     auto level = testing::drawnLevel(project, {"..."});
-    level.kind = level::LevelKind::Kit;
-    const auto question = reach::askOf(project, level);
+    level.kind = level::LevelKind::Puzzle;
+    auto question = reach::askOf(project, level);
     QVERIFY(question);
-    QCOMPARE(question->notSolved, std::vector<std::string>{"levels of kind kit"});
+    QCOMPARE(question->notSolved, std::vector<std::string>{"levels of kind puzzle"});
+    level.kind = level::LevelKind::Kit;
+    question = reach::askOf(project, level);
+    QCOMPARE(question->notSolved, std::vector<std::string>{"a kit level without a kit"});
 }
 
 void VerdictTest::missingProfile_isRefused() {

@@ -1,0 +1,389 @@
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+#include "app/kit_painter.h"
+#include "app/tool.h"
+#include "kit/laying.h"
+
+namespace rook::app {
+
+namespace {
+
+using level::Piece;
+using level::PlacedPiece;
+
+constexpr double reachModules = 1.4;
+
+const level::Kit* kitOf(const ToolInput& input) {
+    return input.project->kitOf(*input.level);
+}
+
+const PlacedPiece* pieceUnder(const ToolInput& input) {
+    if (!input.placed) return nullptr;
+    const auto& tenants = input.placed->at({input.cell, input.options->storey});
+    return tenants.empty() ? nullptr : &input.level->pieces[tenants.back().placed];
+}
+
+QString nameOf(const ToolInput& input, const PlacedPiece& placed) {
+    const Piece* piece = kitOf(input)->find(placed.piece);
+    return QString::fromStdString(piece ? piece->title : placed.piece) + u' ' +
+           QString::number(placed.id);
+}
+
+ToolOutcome refused(const Error& error) {
+    return {{}, {}, {}, error, false};
+}
+
+ToolOutcome done(const Result<level::LevelEdit>& edit) {
+    if (!edit) return refused(edit.error());
+    return {*edit, {}, {}, {}, true};
+}
+
+/// What all tools of a kit board do alike: the right button deletes, Ctrl picks.
+class KitTool : public Tool {
+public:
+    ToolOutcome press(const ToolInput& input) override {
+        m_start = input.cell;
+        m_startPx = input.px;
+        const PlacedPiece* under = pieceUnder(input);
+        m_isResting = input.isErasing || input.isPicking;
+        if (input.isErasing && under)
+            return done(kit::remove(*kitOf(input), *input.level, {under->id}));
+        if (input.isPicking && under) {
+            ToolOutcome outcome;
+            outcome.options = *input.options;
+            outcome.options->piece = under->piece;
+            outcome.options->pieceTurn = under->turn;
+            return outcome;
+        }
+        if (m_isResting) return {};
+        return begin(input);
+    }
+    ToolOutcome drag(const ToolInput& input) override {
+        return m_isResting ? ToolOutcome() : go(input);
+    }
+    ToolOutcome release(const ToolInput& input) override {
+        if (std::exchange(m_isResting, true)) return {};
+        ToolOutcome outcome = end(input);
+        m_preview = {};
+        return outcome;
+    }
+    void cancel() override {
+        m_isResting = true;
+        m_preview = {};
+    }
+    const ToolPreview& preview() const override { return m_preview; }
+
+protected:
+    virtual ToolOutcome begin(const ToolInput& input) { return go(input); }
+    virtual ToolOutcome go(const ToolInput& input) = 0;
+    virtual ToolOutcome end(const ToolInput& input) = 0;
+
+    CellPoint m_start;
+    PxPoint m_startPx;
+    bool m_isResting = true;
+    ToolPreview m_preview;
+};
+
+/// One where it joins, a row by a drag.
+class PiecePlacing final : public KitTool {
+public:
+    void hover(const ToolInput& input) override {
+        m_preview = {};
+        const Piece* piece = inHand(input);
+        if (!piece) {
+            m_preview.label = words("choose a piece");
+            return;
+        }
+        show(input, proposal(input, *piece));
+    }
+
+private:
+    static const Piece* inHand(const ToolInput& input) {
+        return kitOf(input)->find(input.options->piece);
+    }
+    static kit::Proposal proposal(const ToolInput& input, const Piece& piece) {
+        const int reach = int(reachModules * input.level->cellSize.width);
+        return kit::proposedAt(*kitOf(input), *input.level, *input.placed, piece, input.px,
+                               input.options->storey, input.options->pieceTurn, reach,
+                               input.isStraight ? kitOf(input)->fraction : 1);
+    }
+    void show(const ToolInput& input, const kit::Proposal& proposal) {
+        m_preview.pieces = {proposal.placed};
+        m_preview.contacts = proposal.contacts;
+        m_preview.isRefused = !proposal.isFree;
+        m_preview.label =
+            QString::fromStdString(kit::wordsOf(*kitOf(input), *input.level, proposal));
+        if (proposal.placed.storey != input.options->storey)
+            m_preview.label += words(", on storey %1").arg(proposal.placed.storey + 1);
+    }
+    ToolOutcome go(const ToolInput& input) override {
+        m_preview = {};
+        const Piece* piece = inHand(input);
+        if (!piece) return {};
+        m_isRow = m_start != input.cell && !input.isStraight;
+        if (!m_isRow) {
+            show(input, proposal(input, *piece));
+            return {};
+        }
+        m_preview.pieces = kit::rowOf(*piece, m_start, input.cell, input.options->storey,
+                                      input.options->pieceTurn);
+        m_preview.label = QStringLiteral("%1 × %2")
+                              .arg(QString::fromStdString(piece->title))
+                              .arg(m_preview.pieces.size());
+        return {};
+    }
+    ToolOutcome end(const ToolInput& input) override {
+        const Piece* piece = inHand(input);
+        if (!piece) return {};
+        if (m_isRow)
+            return done(kit::layRow(*kitOf(input), *input.level, *piece, m_start, input.cell,
+                                    input.options->storey, input.options->pieceTurn));
+        const kit::Proposal where = proposal(input, *piece);
+        ToolOutcome outcome =
+            done(kit::place(*kitOf(input), *input.level, {where.placed}, "Place " + piece->title));
+        if (outcome.edit && where.placed.storey != input.options->storey) {
+            // One goes on where the piece led to.
+            outcome.options = *input.options;
+            outcome.options->storey = where.placed.storey;
+        }
+        return outcome;
+    }
+
+    bool m_isRow = false;
+};
+
+/// A way from module to module; its pieces are chosen.
+class PathLaying final : public KitTool {
+public:
+    void hover(const ToolInput& input) override {
+        m_preview = {};
+        m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
+        m_preview.label = words("drag a path");
+    }
+
+private:
+    /// The piece in hand if it has ports; else the first one that is straight on.
+    static const Piece* like(const ToolInput& input) {
+        const level::Kit& kit = *kitOf(input);
+        const Piece* piece = kit.find(input.options->piece);
+        if (piece && piece->cells.size() == 1 && !piece->ports.empty()) return piece;
+        for (const Piece& each : kit.pieces)
+            if (each.cells.size() == 1 && each.ports.size() == 2 && each.cells[0].walls != 0)
+                return &each;
+        return nullptr;
+    }
+    ToolOutcome begin(const ToolInput& input) override {
+        m_path = {input.cell};
+        return go(input);
+    }
+    ToolOutcome go(const ToolInput& input) override {
+        // Steps across and down alone; going back takes away.
+        while (m_path.back() != input.cell) {
+            const CellPoint last = m_path.back();
+            const int dx = input.cell.x - last.x;
+            const int dy = input.cell.y - last.y;
+            const CellPoint next = std::abs(dx) >= std::abs(dy)
+                                       ? CellPoint{last.x + (dx > 0 ? 1 : -1), last.y}
+                                       : CellPoint{last.x, last.y + (dy > 0 ? 1 : -1)};
+            if (m_path.size() > 1 && m_path[m_path.size() - 2] == next)
+                m_path.pop_back();
+            else
+                m_path.push_back(next);
+        }
+        m_preview = {};
+        std::vector<level::CellRun> runs;
+        for (const CellPoint at : m_path)
+            runs.push_back({at.y, at.x, 1});
+        m_preview.region = level::CellRegion(std::move(runs));
+        m_preview.label = words("path of %1 modules").arg(m_path.size());
+        if (const Piece* piece = like(input)) {
+            const auto edit =
+                kit::layPath(*kitOf(input), *input.level, *piece, m_path, input.options->storey);
+            if (!edit)
+                m_preview.label += QStringLiteral(": ") + QString::fromStdString(edit.error().what);
+        }
+        return {};
+    }
+    ToolOutcome end(const ToolInput& input) override {
+        const Piece* piece = like(input);
+        if (!piece)
+            return refused({ErrorKind::NotApplicable, "The kit has no piece for paths",
+                            kitOf(input)->title, "Make one with two ports and walls"});
+        if (m_path.size() < 2) return {};
+        return done(
+            kit::layPath(*kitOf(input), *input.level, *piece, m_path, input.options->storey));
+    }
+
+    std::vector<CellPoint> m_path;
+};
+
+/// Floors, walls and corners in a rectangle.
+class RoomFilling final : public KitTool {
+public:
+    void hover(const ToolInput& input) override {
+        m_preview = {};
+        m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
+        m_preview.label = words("drag a room");
+    }
+
+private:
+    static const Piece* like(const ToolInput& input) {
+        const level::Kit& kit = *kitOf(input);
+        const auto isFloor = [](const Piece& piece) {
+            return piece.cells.size() == 1 && piece.cells[0].walls == 0 &&
+                   piece.ports.size() == 4 &&
+                   std::all_of(piece.ports.begin(), piece.ports.end(), [&](const auto& port) {
+                       return port.profile == piece.ports[0].profile;
+                   });
+        };
+        const Piece* piece = kit.find(input.options->piece);
+        if (piece && isFloor(*piece)) return piece;
+        for (const Piece& each : kit.pieces)
+            if (isFloor(each)) return &each;
+        return nullptr;
+    }
+    ToolOutcome go(const ToolInput& input) override {
+        m_preview = {};
+        m_preview.frame =
+            CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
+        m_preview.label = sizeText(*m_preview.frame);
+        return {};
+    }
+    ToolOutcome end(const ToolInput& input) override {
+        const Piece* piece = like(input);
+        if (!piece)
+            return refused({ErrorKind::NotApplicable, "The kit has no floor of one module",
+                            kitOf(input)->title, "Make one with a port on each side"});
+        const CellRect room =
+            CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
+        if (room.isEmpty()) return {};
+        return done(kit::fillRoom(*kitOf(input), *input.level, *piece, level::CellRegion(room),
+                                  input.options->storey));
+    }
+};
+
+/// Ends for the open ports of what is clicked.
+class PortClosing final : public KitTool {
+public:
+    void hover(const ToolInput& input) override {
+        m_preview = {};
+        const PlacedPiece* under = pieceUnder(input);
+        if (!under) {
+            m_preview.label = words("choose a piece with open ports");
+            return;
+        }
+        const auto edit = kit::closePorts(*kitOf(input), *input.level, {under->id});
+        if (!edit) {
+            m_preview.label = words("%1 has nothing to close").arg(nameOf(input, *under));
+            return;
+        }
+        for (std::size_t i = input.level->pieces.size(); i < edit->level.pieces.size(); ++i)
+            m_preview.pieces.push_back(edit->level.pieces[i]);
+        m_preview.label = QString::fromStdString(edit->name);
+    }
+
+private:
+    ToolOutcome go(const ToolInput&) override { return {}; }
+    ToolOutcome end(const ToolInput& input) override {
+        const PlacedPiece* under = pieceUnder(input);
+        if (!under) return {};
+        return done(kit::closePorts(*kitOf(input), *input.level, {under->id}));
+    }
+};
+
+/// Takes pieces, and moves them by whole modules.
+class PieceSelecting final : public KitTool {
+public:
+    void hover(const ToolInput& input) override {
+        m_preview = {};
+        if (const PlacedPiece* under = pieceUnder(input)) {
+            m_preview.label = nameOf(input, *under);
+            m_preview.cursor = isSelected(input, under->id) ? Qt::SizeAllCursor : Qt::ArrowCursor;
+        }
+    }
+
+private:
+    static bool isSelected(const ToolInput& input, int id) {
+        const auto& ids = input.selection->pieces;
+        return std::find(ids.begin(), ids.end(), id) != ids.end();
+    }
+    ToolOutcome begin(const ToolInput& input) override {
+        const PlacedPiece* under = pieceUnder(input);
+        m_isFraming = !under;
+        if (!under) return {};
+        ToolOutcome outcome;
+        Selection selection = *input.selection;
+        if (input.isStraight && isSelected(input, under->id))
+            std::erase(selection.pieces, under->id);
+        else if (input.isStraight)
+            selection.pieces.push_back(under->id);
+        else if (!isSelected(input, under->id))
+            selection.pieces = {under->id};
+        selection.entities.clear();
+        m_ids = selection.pieces;
+        outcome.selection = selection;
+        return outcome;
+    }
+    ToolOutcome go(const ToolInput& input) override {
+        m_preview = {};
+        if (m_isFraming) {
+            m_preview.frame = CellRect::spanning(m_start, input.cell);
+            m_preview.label = sizeText(*m_preview.frame);
+            return {};
+        }
+        const int dx = input.cell.x - m_start.x;
+        const int dy = input.cell.y - m_start.y;
+        if ((dx == 0 && dy == 0) || m_ids.empty()) return {};
+        m_preview.label = words("move %1, %2 modules").arg(dx).arg(dy);
+        auto edit = kit::move(*kitOf(input), *input.level, m_ids, dx, dy, 0);
+        if (!edit) return refused(edit.error());
+        return {*edit, {}, {}, {}, false};
+    }
+    ToolOutcome end(const ToolInput& input) override {
+        if (!m_isFraming) {
+            ToolOutcome outcome = go(input);
+            outcome.isDone = outcome.edit.has_value();
+            return outcome;
+        }
+        ToolOutcome outcome;
+        Selection selection;
+        if (input.isStraight) selection.pieces = input.selection->pieces;
+        const CellRect frame = CellRect::spanning(m_start, input.cell);
+        for (const PlacedPiece& placed : input.level->pieces) {
+            const Piece* piece = kitOf(input)->find(placed.piece);
+            const bool isHere = piece && placed.storey <= input.options->storey &&
+                                input.options->storey < placed.storey + piece->storeys();
+            if (isHere && kit::boundsOf(*piece, placed).overlaps(frame) &&
+                std::find(selection.pieces.begin(), selection.pieces.end(), placed.id) ==
+                    selection.pieces.end())
+                selection.pieces.push_back(placed.id);
+        }
+        outcome.selection = selection;
+        return outcome;
+    }
+
+    bool m_isFraming = false;
+    std::vector<int> m_ids;
+};
+
+}  // namespace
+
+std::unique_ptr<Tool> makeKitTool(ShapeTool tool) {
+    switch (tool) {
+        case ShapeTool::Brush:
+            return std::make_unique<PiecePlacing>();
+        case ShapeTool::Line:
+            return std::make_unique<PathLaying>();
+        case ShapeTool::Box:
+            return std::make_unique<RoomFilling>();
+        case ShapeTool::Fill:
+            return std::make_unique<PortClosing>();
+        case ShapeTool::Select:
+            return std::make_unique<PieceSelecting>();
+    }
+    return nullptr;
+}
+
+}  // namespace rook::app

@@ -1,0 +1,33 @@
+#pragma once
+/// Models of pieces: glTF 2.0 (.gltf, .glb) and OBJ in, and kit levels as glTF 2.0 out.
+///
+/// In files y is up, x across and z down the plan; here z is up (`kit::Point3`).
+
+#include <map>
+
+#include "file/storage.h"
+#include "kit/mesh.h"
+
+namespace rook::file {
+
+inline constexpr std::size_t maxModelBytes = 64 * 1024 * 1024;
+
+/// The triangles of all meshes in the scene, where their nodes put them; materials and images are
+/// passed over. `name` ends in .gltf, .glb or .obj; further files are read from `folder` alone.
+/// Errors: BadSyntax for what cannot be read; OutOfRange for numbers that are none, places that do
+/// not exist and more than 2,000,000 triangles; UnsafePath for files outside of the folder;
+/// NotApplicable without faces, or for what needs an extension.
+[[nodiscard]] Result<kit::Mesh> readModel(Storage& storage, const Path& folder,
+                                          const std::string& name, const std::string& bytes);
+
+/// A mesh as binary glTF.
+[[nodiscard]] std::string glbOf(const kit::Mesh& mesh, const std::string& name,
+                                const std::string& color);
+
+/// A kit level as binary glTF 2.0: one mesh for each piece that is used, one node for each placed
+/// one, at its pivot in units. `meshes` holds those of pieces with a model, by the piece's name;
+/// others are built of their blocks. Requires: the project has the level's kit.
+[[nodiscard]] std::string kitLevelGlb(const level::Kit& kit, const level::Level& level,
+                                      const std::map<std::string, kit::Mesh>& meshes);
+
+}  // namespace rook::file

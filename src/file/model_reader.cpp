@@ -1,0 +1,365 @@
+#include <tiny_gltf.h>
+#include <tiny_obj_loader.h>
+
+#include <cmath>
+#include <cstring>
+
+#include "file/model_file.h"
+
+namespace rook::file {
+
+namespace {
+
+using kit::Mesh;
+using kit::Point3;
+
+Error broken(const std::string& name, std::string what, const std::string& detail = {}) {
+    std::string first = detail.substr(0, detail.find('\n'));
+    while (!first.empty() && (first.back() == '.' || first.back() == ' '))
+        first.pop_back();
+    if (!first.empty()) what += ": " + first;
+    return {ErrorKind::BadSyntax, std::move(what), name, "Export the model once more"};
+}
+
+/// Reads beside the model, and nowhere else.
+struct Beside {
+    Storage* storage;
+    Path folder;
+    std::optional<Error> error;
+
+    Result<std::string> read(std::string path) {
+        while (path.starts_with("./") || path.starts_with("/"))
+            path.erase(0, path.starts_with("./") ? 2 : 1);
+        const auto inside = pathInside(folder, path);
+        if (!inside) return fail(inside.error());
+        return storage->read(*inside, maxModelBytes);
+    }
+};
+
+tinygltf::FsCallbacks callbacksOf(Beside& beside) {
+    tinygltf::FsCallbacks callbacks;
+    callbacks.user_data = &beside;
+    callbacks.FileExists = [](const std::string&, void*) { return true; };
+    callbacks.ExpandFilePath = [](const std::string& path, void*) { return path; };
+    callbacks.ReadWholeFile = [](std::vector<unsigned char>* out, std::string* error,
+                                 const std::string& path, void* data) {
+        auto& self = *static_cast<Beside*>(data);
+        const auto bytes = self.read(path);
+        if (!bytes) {
+            self.error = bytes.error();
+            if (error) *error = bytes.error().what;
+            return false;
+        }
+        out->assign(bytes->begin(), bytes->end());
+        return true;
+    };
+    callbacks.WriteWholeFile = [](std::string*, const std::string&,
+                                  const std::vector<unsigned char>&, void*) { return false; };
+    return callbacks;
+}
+
+/// A 4 x 4 matrix, column by column, as glTF has it.
+using Matrix = std::array<double, 16>;
+
+Matrix product(const Matrix& a, const Matrix& b) {
+    Matrix out{};
+    for (std::size_t column = 0; column < 4; ++column)
+        for (std::size_t row = 0; row < 4; ++row)
+            for (std::size_t k = 0; k < 4; ++k)
+                out[column * 4 + row] += a[k * 4 + row] * b[column * 4 + k];
+    return out;
+}
+
+Matrix matrixOf(const tinygltf::Node& node) {
+    Matrix matrix{1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1};
+    if (node.matrix.size() == 16) {
+        std::copy(node.matrix.begin(), node.matrix.end(), matrix.begin());
+        return matrix;
+    }
+    double q[4] = {0, 0, 0, 1};
+    double s[3] = {1, 1, 1};
+    double t[3] = {0, 0, 0};
+    if (node.rotation.size() == 4) std::copy(node.rotation.begin(), node.rotation.end(), q);
+    if (node.scale.size() == 3) std::copy(node.scale.begin(), node.scale.end(), s);
+    if (node.translation.size() == 3)
+        std::copy(node.translation.begin(), node.translation.end(), t);
+    const double x = q[0], y = q[1], z = q[2], w = q[3];
+    const double turn[9] = {1 - 2 * (y * y + z * z), 2 * (x * y + z * w), 2 * (x * z - y * w),
+                            2 * (x * y - z * w), 1 - 2 * (x * x + z * z), 2 * (y * z + x * w),
+                            2 * (x * z + y * w), 2 * (y * z - x * w), 1 - 2 * (x * x + y * y)};
+    for (std::size_t column = 0; column < 3; ++column) {
+        for (std::size_t row = 0; row < 3; ++row)
+            matrix[column * 4 + row] = turn[column * 3 + row] * s[column];
+        matrix[12 + column] = t[column];
+    }
+    return matrix;
+}
+
+/// Gathers the triangles of a glTF scene.
+class GltfMeshes {
+public:
+    GltfMeshes(const tinygltf::Model& model, const std::string& name)
+        : m_model(model), m_name(name) {}
+
+    Result<Mesh> run() {
+        const int scene = m_model.defaultScene >= 0 ? m_model.defaultScene : 0;
+        const Matrix none{1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1};
+        if (scene < static_cast<int>(m_model.scenes.size())) {
+            for (const int node : m_model.scenes[static_cast<std::size_t>(scene)].nodes)
+                if (const auto added = addNode(node, none, 0); !added) return fail(added.error());
+        } else {
+            for (std::size_t i = 0; i < m_model.meshes.size(); ++i)
+                if (const auto added = addMesh(static_cast<int>(i), none); !added)
+                    return fail(added.error());
+        }
+        return std::move(m_mesh);
+    }
+
+private:
+    Result<void> addNode(int index, const Matrix& above, int depth) {
+        if (index < 0 || index >= static_cast<int>(m_model.nodes.size()))
+            return fail(broken(m_name, "The scene names a node that is not there"));
+        if (depth > 64) return fail(broken(m_name, "Its nodes go round in a circle"));
+        const tinygltf::Node& node = m_model.nodes[static_cast<std::size_t>(index)];
+        const Matrix matrix = product(above, matrixOf(node));
+        if (node.mesh >= 0)
+            if (const auto added = addMesh(node.mesh, matrix); !added) return added;
+        for (const int child : node.children)
+            if (const auto added = addNode(child, matrix, depth + 1); !added) return added;
+        return {};
+    }
+    Result<void> addMesh(int index, const Matrix& matrix) {
+        if (index >= static_cast<int>(m_model.meshes.size()))
+            return fail(broken(m_name, "A node names a mesh that is not there"));
+        for (const tinygltf::Primitive& primitive :
+             m_model.meshes[static_cast<std::size_t>(index)].primitives)
+            if (const auto added = addPrimitive(primitive, matrix); !added) return added;
+        return {};
+    }
+    /// The bytes of an accessor, checked against its buffer.
+    struct Items {
+        const unsigned char* first = nullptr;
+        std::size_t count = 0;
+        std::size_t stride = 0;
+    };
+    Result<Items> itemsOf(int index, int type) {
+        if (index < 0 || index >= static_cast<int>(m_model.accessors.size()))
+            return fail(broken(m_name, "A mesh names an accessor that is not there"));
+        const tinygltf::Accessor& accessor = m_model.accessors[static_cast<std::size_t>(index)];
+        if (accessor.sparse.isSparse || accessor.bufferView < 0)
+            return fail(Error{ErrorKind::NotApplicable, "The model has sparse data", m_name,
+                              "Export it without"});
+        if (accessor.type != type ||
+            accessor.bufferView >= static_cast<int>(m_model.bufferViews.size()))
+            return fail(broken(m_name, "An accessor is of another type than its use"));
+        const tinygltf::BufferView& view =
+            m_model.bufferViews[static_cast<std::size_t>(accessor.bufferView)];
+        if (view.buffer < 0 || view.buffer >= static_cast<int>(m_model.buffers.size()))
+            return fail(broken(m_name, "A buffer is not there"));
+        const auto& data = m_model.buffers[static_cast<std::size_t>(view.buffer)].data;
+        const int stride = accessor.ByteStride(view);
+        const int size = tinygltf::GetComponentSizeInBytes(
+                             static_cast<std::uint32_t>(accessor.componentType)) *
+                         tinygltf::GetNumComponentsInType(static_cast<std::uint32_t>(type));
+        if (stride <= 0 || size <= 0) return fail(broken(m_name, "An accessor has no size"));
+        const std::size_t first = view.byteOffset + accessor.byteOffset;
+        const std::size_t last =
+            accessor.count == 0
+                ? first
+                : first + (accessor.count - 1) * static_cast<std::size_t>(stride) +
+                      static_cast<std::size_t>(size);
+        if (accessor.count > 3 * kit::maxTriangles || first > data.size() || last > data.size())
+            return fail(Error{ErrorKind::OutOfRange, "A mesh reaches past the end of its data",
+                              m_name, "Export the model once more"});
+        return Items{data.data() + first, accessor.count, static_cast<std::size_t>(stride)};
+    }
+    Result<void> addPrimitive(const tinygltf::Primitive& primitive, const Matrix& matrix) {
+        const int mode = primitive.mode < 0 ? TINYGLTF_MODE_TRIANGLES : primitive.mode;
+        if (mode < TINYGLTF_MODE_TRIANGLES) return {};  // points and lines have no faces
+        const auto found = primitive.attributes.find("POSITION");
+        if (found == primitive.attributes.end()) return {};
+        const auto items = itemsOf(found->second, TINYGLTF_TYPE_VEC3);
+        if (!items) return fail(items.error());
+        if (m_model.accessors[static_cast<std::size_t>(found->second)].componentType !=
+            TINYGLTF_COMPONENT_TYPE_FLOAT)
+            return fail(broken(m_name, "Positions are no floats"));
+        const auto first = static_cast<std::uint32_t>(m_mesh.points.size());
+        for (std::size_t i = 0; i < items->count; ++i) {
+            float v[3];
+            std::memcpy(v, items->first + i * items->stride, sizeof v);
+            double p[3];
+            for (std::size_t row = 0; row < 3; ++row)
+                p[row] = matrix[row] * double(v[0]) + matrix[4 + row] * double(v[1]) +
+                         matrix[8 + row] * double(v[2]) + matrix[12 + row];
+            for (const double each : p)
+                if (!std::isfinite(each) || std::abs(each) > 1e6)
+                    return fail(Error{ErrorKind::OutOfRange,
+                                      "A corner of the model is no number, or a huge one", m_name,
+                                      "Export the model once more"});
+            m_mesh.points.push_back({p[0], p[2], p[1]});
+        }
+        std::vector<std::uint32_t> order;
+        if (primitive.indices >= 0) {
+            if (const auto read = readIndices(primitive.indices, order); !read) return read;
+        } else {
+            for (std::uint32_t i = 0; i < items->count; ++i)
+                order.push_back(i);
+        }
+        for (const std::uint32_t i : order)
+            if (i >= items->count)
+                return fail(Error{ErrorKind::OutOfRange,
+                                  "A face names a corner that is not there", m_name,
+                                  "Export the model once more"});
+        const auto add = [&](std::size_t a, std::size_t b, std::size_t c) {
+            m_mesh.triangles.push_back({first + order[a], first + order[b], first + order[c]});
+        };
+        if (mode == TINYGLTF_MODE_TRIANGLES)
+            for (std::size_t i = 0; i + 2 < order.size(); i += 3)
+                add(i, i + 1, i + 2);
+        else if (mode == TINYGLTF_MODE_TRIANGLE_STRIP)
+            for (std::size_t i = 0; i + 2 < order.size(); ++i)
+                i % 2 == 0 ? add(i, i + 1, i + 2) : add(i + 1, i, i + 2);
+        else
+            for (std::size_t i = 1; i + 1 < order.size(); ++i)
+                add(0, i, i + 1);
+        if (m_mesh.triangles.size() > kit::maxTriangles)
+            return fail(Error{ErrorKind::OutOfRange, "The model has more than 2,000,000 triangles",
+                              m_name, "Export a simpler one"});
+        return {};
+    }
+    Result<void> readIndices(int accessor, std::vector<std::uint32_t>& order) {
+        const auto items = itemsOf(accessor, TINYGLTF_TYPE_SCALAR);
+        if (!items) return fail(items.error());
+        const int type = m_model.accessors[static_cast<std::size_t>(accessor)].componentType;
+        order.reserve(items->count);
+        for (std::size_t i = 0; i < items->count; ++i) {
+            const unsigned char* at = items->first + i * items->stride;
+            std::uint32_t value = 0;
+            if (type == TINYGLTF_COMPONENT_TYPE_UNSIGNED_BYTE)
+                value = *at;
+            else if (type == TINYGLTF_COMPONENT_TYPE_UNSIGNED_SHORT) {
+                std::uint16_t half;
+                std::memcpy(&half, at, sizeof half);
+                value = half;
+            } else if (type == TINYGLTF_COMPONENT_TYPE_UNSIGNED_INT) {
+                std::memcpy(&value, at, sizeof value);
+            } else {
+                return fail(broken(m_name, "Its faces are named by no whole numbers"));
+            }
+            order.push_back(value);
+        }
+        return {};
+    }
+
+    const tinygltf::Model& m_model;
+    const std::string& m_name;
+    Mesh m_mesh;
+};
+
+Result<Mesh> readGltf(Storage& storage, const Path& folder, const std::string& name,
+                      const std::string& bytes, bool isBinary) {
+    tinygltf::TinyGLTF loader;
+    tinygltf::Model model;
+    std::string error, warning;
+    Beside beside{&storage, folder, {}};
+    loader.SetFsCallbacks(callbacksOf(beside));
+    // Pictures are passed over.
+    loader.SetImageLoader([](tinygltf::Image*, const int, std::string*, std::string*, int, int,
+                             const unsigned char*, int, void*) { return true; },
+                          nullptr);
+    bool isRead = false;
+    try {
+        isRead = isBinary
+                     ? loader.LoadBinaryFromMemory(
+                           &model, &error, &warning,
+                           reinterpret_cast<const unsigned char*>(bytes.data()),
+                           static_cast<unsigned int>(bytes.size()), "")
+                     : loader.LoadASCIIFromString(&model, &error, &warning, bytes.data(),
+                                                  static_cast<unsigned int>(bytes.size()), "");
+    } catch (const std::exception& exception) {
+        error = exception.what();
+    }
+    if (beside.error) return fail(*beside.error);
+    if (!isRead) return fail(broken(name, "The model cannot be read", error));
+    if (!model.extensionsRequired.empty())
+        return fail(ErrorKind::NotApplicable,
+                    "The model needs " + model.extensionsRequired.front(), name,
+                    "Export it without compression or extensions");
+    return GltfMeshes(model, name).run();
+}
+
+/// The number of a line with a corner that is none: the reader would take it for 0.
+std::optional<std::size_t> badCornerLine(const std::string& bytes) {
+    std::size_t line = 1;
+    for (std::size_t at = 0; at < bytes.size(); ++line) {
+        const std::size_t end = std::min(bytes.find('\n', at), bytes.size());
+        const std::string_view text(bytes.data() + at, end - at);
+        if (text.starts_with("v ") &&
+            text.substr(2).find_first_not_of("0123456789+-.eE \t\r") != std::string_view::npos)
+            return line;
+        at = end + 1;
+    }
+    return std::nullopt;
+}
+
+Result<Mesh> readObj(const std::string& name, const std::string& bytes) {
+    if (const auto line = badCornerLine(bytes))
+        return fail(ErrorKind::OutOfRange, "A corner of the model is no number, or a huge one",
+                    name + ":" + std::to_string(*line), "Export the model once more");
+    tinyobj::ObjReader reader;
+    tinyobj::ObjReaderConfig config;
+    config.triangulate = true;
+    config.vertex_color = false;
+    if (!reader.ParseFromString(bytes, "", config))
+        return fail(broken(name, "The model cannot be read", reader.Error()));
+    const auto& vertices = reader.GetAttrib().vertices;
+    Mesh mesh;
+    for (std::size_t i = 0; i + 2 < vertices.size(); i += 3) {
+        const Point3 p{static_cast<double>(vertices[i]), static_cast<double>(vertices[i + 2]),
+                       static_cast<double>(vertices[i + 1])};
+        for (const double each : {p.x, p.y, p.z})
+            if (!std::isfinite(each) || std::abs(each) > 1e6)
+                return fail(ErrorKind::OutOfRange,
+                            "A corner of the model is no number, or a huge one", name,
+                            "Export the model once more");
+        mesh.points.push_back(p);
+    }
+    for (const tinyobj::shape_t& shape : reader.GetShapes()) {
+        const auto& indices = shape.mesh.indices;
+        for (std::size_t i = 0; i + 2 < indices.size(); i += 3) {
+            std::array<std::uint32_t, 3> triangle{};
+            for (std::size_t k = 0; k < 3; ++k) {
+                const int index = indices[i + k].vertex_index;
+                if (index < 0 || index >= static_cast<int>(mesh.points.size()))
+                    return fail(ErrorKind::OutOfRange, "A face names a corner that is not there",
+                                name, "Export the model once more");
+                triangle[k] = static_cast<std::uint32_t>(index);
+            }
+            mesh.triangles.push_back(triangle);
+            if (mesh.triangles.size() > kit::maxTriangles)
+                return fail(ErrorKind::OutOfRange, "The model has more than 2,000,000 triangles",
+                            name, "Export a simpler one");
+        }
+    }
+    return mesh;
+}
+
+}  // namespace
+
+Result<kit::Mesh> readModel(Storage& storage, const Path& folder, const std::string& name,
+                            const std::string& bytes) {
+    if (bytes.size() > maxModelBytes)
+        return fail(ErrorKind::OutOfRange, "The model is larger than 64 MiB", name,
+                    "Export a simpler one");
+    Result<Mesh> mesh = fail(Error{ErrorKind::NotApplicable, "This is no model", name,
+                                   "Choose a .gltf, .glb or .obj file"});
+    if (name.ends_with(".glb")) mesh = readGltf(storage, folder, name, bytes, true);
+    if (name.ends_with(".gltf")) mesh = readGltf(storage, folder, name, bytes, false);
+    if (name.ends_with(".obj")) mesh = readObj(name, bytes);
+    if (mesh && mesh->triangles.empty())
+        return fail(ErrorKind::NotApplicable, "The model has no faces", name,
+                    "Export it with its mesh");
+    return mesh;
+}
+
+}  // namespace rook::file

@@ -1,0 +1,240 @@
+#include <algorithm>
+#include <map>
+#include <set>
+
+#include "kit/walk_graph.h"
+#include "level/cast_edits.h"
+
+namespace rook::kit {
+
+using level::Entity;
+using level::Role;
+
+namespace {
+
+constexpr std::size_t maxSets = 64;
+using Held = std::uint64_t;
+
+Spot spotOf(const level::Level& level, const Entity& entity) {
+    const PxPoint middle{entity.box.x + entity.box.width / 2, entity.box.y + entity.box.height / 2};
+    return {toCell(middle, level.cellSize), entity.storey};
+}
+
+bool isGoal(Role role) {
+    return role == Role::Exit || role == Role::Checkpoint || role == Role::Pickup ||
+           role == Role::Key || role == Role::Switch;
+}
+
+struct State {
+    int patch = 0;
+    int set = 0;
+    auto operator<=>(const State&) const = default;
+};
+
+/// Breadth-first over patches and the sets of things held.
+class Walking {
+public:
+    Walking(const level::Project& project, const level::Level& level, const WalkGraph& graph,
+            const std::atomic<bool>* cancel)
+        : m_project(project), m_level(level), m_graph(graph), m_cancel(cancel) {}
+
+    KitReach run() {
+        const std::size_t count = m_graph.patches().size();
+        m_reach.reached.assign(count, 0);
+        m_reach.trapped.assign(count, 0);
+        m_reach.firstVisit.assign(count, -1);
+        gather();
+        const int start = startPatch();
+        if (start < 0) return std::move(m_reach);
+        walk(start);
+        findGoals();
+        findTraps();
+        findStoreys();
+        return std::move(m_reach);
+    }
+
+private:
+    void gather() {
+        std::set<std::string> wanted;
+        for (const Entity& entity : m_level.entities)
+            if (level::mayBeShut(m_project.roleOf(entity)))
+                for (const EntityId& id : whatOpens(m_project, m_level, entity))
+                    wanted.insert(id.text);
+        std::map<std::string, int> bits;
+        for (const Entity& entity : m_level.entities) {
+            const Role role = m_project.roleOf(entity);
+            const int patch = m_graph.patchAt(spotOf(m_level, entity));
+            const bool isGain = role == Role::Key || role == Role::Switch || role == Role::Pickup;
+            if (isGain && wanted.contains(entity.id.text)) {
+                if (bits.size() == 64) {
+                    m_reach.isDecided = false;
+                    continue;
+                }
+                const int bit = static_cast<int>(bits.size());
+                bits.emplace(entity.id.text, bit);
+                if (patch >= 0) m_gains[patch] |= Held{1} << bit;
+            }
+            if (isGoal(role))
+                m_reach.goals.push_back({entity.id.text, role, spotOf(m_level, entity), false, {}});
+            if (role == Role::Exit && patch >= 0) m_exits.insert(patch);
+        }
+        for (const Entity& entity : m_level.entities) {
+            if (!level::mayBeShut(m_project.roleOf(entity))) continue;
+            Held needs = 0;
+            bool isShutForGood = false;
+            for (const EntityId& id : whatOpens(m_project, m_level, entity)) {
+                const auto bit = bits.find(id.text);
+                if (bit == bits.end())
+                    isShutForGood = true;
+                else
+                    needs |= Held{1} << bit->second;
+            }
+            if (needs == 0 && !isShutForGood) continue;
+            const CellRect cells = toCells(entity.box, m_level.cellSize);
+            for (int y = cells.y; y < cells.bottom(); ++y)
+                for (int x = cells.x; x < cells.right(); ++x) {
+                    const int patch = m_graph.patchAt({{x, y}, entity.storey});
+                    if (patch < 0) continue;
+                    m_needs[patch] |= needs;
+                    if (isShutForGood) m_shut.insert(patch);
+                }
+        }
+    }
+    [[nodiscard]] bool mayEnter(int patch, Held held) const {
+        if (m_shut.contains(patch)) return false;
+        const auto needs = m_needs.find(patch);
+        return needs == m_needs.end() || (needs->second & ~held) == 0;
+    }
+    int startPatch() {
+        for (const Entity& entity : m_level.entities) {
+            if (m_project.roleOf(entity) != Role::Spawn) continue;
+            const int patch = m_graph.patchAt(spotOf(m_level, entity));
+            m_reach.hasStart = true;
+            if (patch < 0)
+                m_reach.problem = entity.id.text + " stands on no surface";
+            else if (!mayEnter(patch, 0))
+                m_reach.problem = entity.id.text + " stands in a door that is shut";
+            else
+                return patch;
+            return -1;
+        }
+        m_reach.problem = "The level has no start";
+        return -1;
+    }
+    int setOf(Held held) {
+        const auto [found, isNew] = m_setOf.try_emplace(held, static_cast<int>(m_sets.size()));
+        if (isNew) {
+            m_sets.push_back(held);
+            m_from.emplace_back(m_graph.patches().size(), State{-1, -1});
+        }
+        return found->second;
+    }
+    void walk(int start) {
+        Held held = gainAt(start, 0);
+        visit({start, setOf(held)}, {start, -1});
+        for (std::size_t i = 0; i < m_order.size(); ++i) {
+            if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed)) return;
+            const State at = m_order[i];
+            m_walkingFrom = static_cast<int>(i);
+            for (const int next : m_graph.next(at.patch)) {
+                const Held now = m_sets[static_cast<std::size_t>(at.set)];
+                if (!mayEnter(next, now)) continue;
+                held = gainAt(next, now);
+                if (held != now && !m_setOf.contains(held) && m_sets.size() >= maxSets) {
+                    m_reach.isDecided = false;
+                    continue;
+                }
+                visit({next, setOf(held)}, at);
+            }
+        }
+    }
+    [[nodiscard]] Held gainAt(int patch, Held held) const {
+        const auto gain = m_gains.find(patch);
+        return gain == m_gains.end() ? held : held | gain->second;
+    }
+    void visit(const State& state, const State& from) {
+        State& known =
+            m_from[static_cast<std::size_t>(state.set)][static_cast<std::size_t>(state.patch)];
+        if (known.patch >= 0) return;
+        known = from;
+        const auto patch = static_cast<std::size_t>(state.patch);
+        const int visit = static_cast<int>(m_order.size());
+        if (!m_reach.reached[patch]) m_reach.firstVisit[patch] = visit;
+        m_reach.reached[patch] = 1;
+        m_reach.visits.push_back({state.patch, m_walkingFrom});
+        m_order.push_back(state);
+    }
+    void findGoals() {
+        for (KitGoal& goal : m_reach.goals) {
+            const int patch = m_graph.patchAt(goal.spot);
+            if (patch < 0) continue;
+            goal.way = m_reach.wayTo(patch);
+            goal.isReached = !goal.way.empty();
+        }
+    }
+    /// Backwards from every state at an exit.
+    void findTraps() {
+        if (m_exits.empty() || !m_reach.isDecided) return;
+        std::map<State, std::vector<State>> before;
+        for (const State& at : m_order) {
+            const Held now = m_sets[static_cast<std::size_t>(at.set)];
+            for (const int next : m_graph.next(at.patch))
+                if (mayEnter(next, now)) before[{next, setOf(gainAt(next, now))}].push_back(at);
+        }
+        std::set<State> finishes;
+        std::vector<State> open;
+        for (const State& at : m_order)
+            if (m_exits.contains(at.patch) && finishes.insert(at).second) open.push_back(at);
+        while (!open.empty()) {
+            const State at = open.back();
+            open.pop_back();
+            const auto found = before.find(at);
+            if (found == before.end()) continue;
+            for (const State& state : found->second)
+                if (finishes.insert(state).second) open.push_back(state);
+        }
+        if (finishes.empty()) return;  // without a way to an exit, all would be one trap
+        for (const State& at : m_order)
+            if (!finishes.contains(at)) m_reach.trapped[static_cast<std::size_t>(at.patch)] = 1;
+    }
+    void findStoreys() {
+        std::map<int, bool> storeys;
+        for (std::size_t i = 0; i < m_graph.patches().size(); ++i) {
+            bool& isReached = storeys[m_graph.patches()[i].spot.storey];
+            isReached = isReached || m_reach.reached[i];
+        }
+        for (const auto& [storey, isReached] : storeys)
+            if (!isReached) m_reach.unreachedStoreys.push_back(storey);
+    }
+
+    const level::Project& m_project;
+    const level::Level& m_level;
+    const WalkGraph& m_graph;
+    const std::atomic<bool>* m_cancel;
+    KitReach m_reach;
+    std::unordered_map<int, Held> m_gains, m_needs;
+    std::set<int> m_shut, m_exits;
+    std::vector<Held> m_sets;
+    std::map<Held, int> m_setOf;
+    std::vector<std::vector<State>> m_from;  ///< by set and patch; of the start: set -1
+    std::vector<State> m_order;
+    int m_walkingFrom = -1;
+};
+
+}  // namespace
+
+std::vector<int> KitReach::wayTo(int patch) const {
+    std::vector<int> way;
+    for (int visit = firstVisit[static_cast<std::size_t>(patch)]; visit >= 0;
+         visit = visits[static_cast<std::size_t>(visit)].before)
+        way.push_back(visits[static_cast<std::size_t>(visit)].patch);
+    std::reverse(way.begin(), way.end());
+    return way;
+}
+
+KitReach reachOf(const level::Project& project, const level::Level& level, const WalkGraph& graph,
+                 const std::atomic<bool>* cancel) {
+    return Walking(project, level, graph, cancel).run();
+}
+
+}  // namespace rook::kit

@@ -1,0 +1,83 @@
+#pragma once
+/// Where bodies can walk in a kit level: every surface, and the steps, climbs and drops between
+/// neighbours; with what is held, where they get, and from where they cannot finish.
+
+#include <atomic>
+#include <cstdint>
+#include <optional>
+
+#include "kit/placed.h"
+
+namespace rook::kit {
+
+/// One walkable surface: a module of a placed piece.
+struct Patch {
+    Spot spot;
+    std::size_t placed = 0;  ///< of the level's pieces
+    std::size_t cell = 0;    ///< of the piece's cells
+    Side up = Side::Right;
+    Rational low, high;  ///< units above the ground of storey 0
+    bool operator==(const Patch&) const = default;
+};
+
+/// From a patch to each neighbour's surface, exactly:
+///  - the ends of their common border differ by at most the body's step upwards, or by at most its
+///    drop downwards; of several surfaces in a column the highest counts that is not too high;
+///  - no wall stands on that border at the height of the body, on either side, and no block;
+///  - there is headroom for the body on both, at the higher of the two heights.
+/// Cost: linear in the surfaces, times the storeys.
+class WalkGraph {
+public:
+    WalkGraph() = default;
+    WalkGraph(const Kit& kit, const level::Level& level, const PlacedIndex& index);
+
+    [[nodiscard]] const std::vector<Patch>& patches() const { return m_patches; }
+    [[nodiscard]] const std::vector<int>& next(int patch) const {
+        return m_next[static_cast<std::size_t>(patch)];
+    }
+    /// The patch in that module whose storey it is; the lowest of several; -1 if there is none.
+    [[nodiscard]] int patchAt(const Spot& spot) const;
+
+private:
+    std::vector<Patch> m_patches;
+    std::vector<std::vector<int>> m_next;
+    std::unordered_map<Spot, int, SpotHash> m_bySpot;
+};
+
+/// A thing that one wants to get to, and how: the patches walked, from the start.
+struct KitGoal {
+    std::string id;
+    level::Role role = level::Role::Exit;
+    Spot spot;
+    bool isReached = false;
+    std::vector<int> way;  ///< empty if it is not reached
+};
+
+struct KitReach {
+    /// Nothing was walked, and why; empty if something was.
+    std::string problem;
+    bool hasStart = false;
+    bool isDecided = true;      ///< false if there are more than 64 sets of things to hold
+    std::vector<char> reached;  ///< by patch
+    std::vector<char> trapped;  ///< by patch: reached, in some state from which no exit is
+    std::vector<KitGoal> goals;
+    std::vector<int> unreachedStoreys;  ///< that have a surface, and none that is reached
+
+    /// A patch as it was come to, in the order of discovery, and from which one; -1 at the start.
+    struct Visit {
+        int patch = 0;
+        int before = -1;
+    };
+    std::vector<Visit> visits;
+    std::vector<int> firstVisit;  ///< by patch; -1 if it is not reached
+    /// The patches walked from the start to that one, both included; empty if it is not reached.
+    [[nodiscard]] std::vector<int> wayTo(int patch) const;
+};
+
+/// Starts at the first spawn; doors and exits that name what opens them are shut until it is held.
+/// An entity stands in the module that its middle is in; a door shuts all modules that it touches.
+/// Cost: the graph, for each set of things held.
+[[nodiscard]] KitReach reachOf(const level::Project& project, const level::Level& level,
+                               const WalkGraph& graph, const std::atomic<bool>* cancel = nullptr);
+
+}  // namespace rook::kit
