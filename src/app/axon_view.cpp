@@ -354,6 +354,14 @@ void AxonView::paintEvent(QPaintEvent*) {
     painter.drawPolygon(QPolygonF{toWidget(0, 0, 0), toWidget(bounds.width, 0, 0),
                                   toWidget(bounds.width, bounds.height, 0),
                                   toWidget(0, bounds.height, 0)});
+    // What hangs above shades the ground, so that one sees how high it is.
+    painter.setPen(Qt::NoPen);
+    painter.setBrush(QColor(0, 0, 0, theme.isNight ? 90 : 28));
+    for (const Item& item : m_items)
+        if (item.storey > 0 && item.storey <= peel() && m_index.at({item.at, 0}).empty())
+            painter.drawPolygon(QPolygonF{
+                toWidget(item.at.x, item.at.y, 0), toWidget(item.at.x + 1, item.at.y, 0),
+                toWidget(item.at.x + 1, item.at.y + 1, 0), toWidget(item.at.x, item.at.y + 1, 0)});
     const double storey = unitsOf(now->storey);
     const QRectF seen = QRectF(rect()).adjusted(-4 * m_half, -4 * m_half, 4 * m_half, 4 * m_half);
     int bodyStorey = -1;

@@ -228,7 +228,9 @@ void Board::paintFindings(QPainter& painter) {
     QList<QPointF> taken;
     for (std::size_t i = 0; i < proven->findings.size(); ++i) {
         const check::Finding& finding = proven->findings[i];
-        if (finding.place.isEmpty()) continue;
+        const bool isElsewhere =
+            isKit() && finding.storey >= 0 && finding.storey != m_session.options().storey;
+        if (finding.place.isEmpty() || isElsewhere) continue;
         const QRectF box = m_view.toWidget(finding.place);
         // Pins that are close stand side by side. Above the box, and above the words that an exit
         // wears there.

@@ -155,6 +155,8 @@ StationState stationState(const Session& session, Step step) {
             return {session.lessons()->isEmpty() ? Fill::Hollow : Fill::Full, 0, false};
         }
         case Step::Shape:
+            if (level.kind == level::LevelKind::Kit)
+                return {level.pieces.empty() ? Fill::Hollow : Fill::Full, 0, false};
             return {level.cells == Grid<level::Cell>(level.cells.width(), level.cells.height())
                         ? Fill::Hollow
                         : Fill::Full,

@@ -2,6 +2,7 @@
 
 #include <QPainterPath>
 #include <cmath>
+#include <map>
 #include <set>
 
 #include "kit/audit.h"
@@ -27,8 +28,14 @@ public:
           m_origin(origin),
           m_scale(scale) {}
     [[nodiscard]] QRectF boxAt(CellPoint at) const {
-        return {(QPointF(at.x * m_cell.width, at.y * m_cell.height) + m_off) * m_scale - m_origin,
-                QSizeF(m_cell.width * m_scale, m_cell.height * m_scale)};
+        // On whole px, so that neighbours leave no seam.
+        const auto edge = [&](double modulesX, double modulesY) {
+            const QPointF px =
+                (QPointF(modulesX * m_cell.width, modulesY * m_cell.height) + m_off) * m_scale -
+                m_origin;
+            return QPointF(std::round(px.x()), std::round(px.y()));
+        };
+        return {edge(at.x, at.y), edge(at.x + 1, at.y + 1)};
     }
 
 private:
@@ -277,6 +284,31 @@ void paintPieceCard(QPainter& painter, const level::Kit& kit, const level::Piece
         painter.drawLine(at - across * 4, at + across * 4);
     }
     painter.restore();
+}
+
+QImage kitPicture(const level::Kit& kit, const level::Level& level, QSize size) {
+    QImage picture(size, QImage::Format_ARGB32_Premultiplied);
+    picture.fill(currentTheme().paper);
+    const PxRect all = level.boundsPx();
+    const double scale =
+        std::min(double(size.width()) / all.width, double(size.height()) / all.height);
+    const QPointF origin(-(size.width() - all.width * scale) / 2,
+                         -(size.height() - all.height * scale) / 2);
+    std::map<std::string_view, const level::Piece*> pieces;
+    for (const level::Piece& piece : kit.pieces)
+        pieces.emplace(piece.name, &piece);
+    QPainter painter(&picture);
+    // Footprints alone: more would not be seen. What lies higher is drawn over what lies lower.
+    for (int storey = 0; storey < 8; ++storey)
+        for (const level::PlacedPiece& placed : level.pieces) {
+            const auto found = pieces.find(placed.piece);
+            if (found == pieces.end() || std::min(placed.storey, 7) != storey) continue;
+            const QRectF px = boxOf(*found->second, placed, level.cellSize);
+            const QRectF box(px.topLeft() * scale - origin, px.size() * scale);
+            painter.fillRect(box, toneOf(*found->second));
+            painter.fillRect(box, QColor(0, 0, 0, storey == 0 ? 60 : 0));
+        }
+    return picture;
 }
 
 void paintKitPlan(QPainter& painter, const KitScene& scene, const QRect& target, QPointF origin,

@@ -30,6 +30,9 @@ void paintPiece(QPainter& painter, const level::Kit& kit, const level::Piece& pi
 void paintPortMark(QPainter& painter, QPointF at, level::Side side, double sizePx,
                    std::optional<kit::Meeting> meeting);
 
+/// The whole level in a picture of that size, its storeys one over the other.
+[[nodiscard]] QImage kitPicture(const level::Kit& kit, const level::Level& level, QSize size);
+
 /// A piece's plan in a card or list.
 void paintPieceCard(QPainter& painter, const level::Kit& kit, const level::Piece& piece,
                     const QRect& box, int turn = 0);

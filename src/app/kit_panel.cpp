@@ -31,6 +31,9 @@ public:
         addStoreys();
         addFit();
         addCounts();
+        auto* piece = makePieceSection(session, this);
+        m_refreshers << [piece] { piece->refresh(); };
+        m_column->addWidget(piece);
         addKit();
         m_column->addStretch();
     }

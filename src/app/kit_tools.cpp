@@ -40,6 +40,22 @@ ToolOutcome done(const Result<level::LevelEdit>& edit) {
     return {*edit, {}, {}, {}, true};
 }
 
+/// What rooms are floored with: a module without walls that is open to all sides; `wished` if it is
+/// such a piece.
+const Piece* floorOf(const level::Kit& kit, const std::string& wished) {
+    const auto isFloor = [](const Piece& piece) {
+        return piece.cells.size() == 1 && piece.cells[0].walls == 0 && piece.ports.size() == 4 &&
+               std::all_of(piece.ports.begin(), piece.ports.end(), [&](const auto& port) {
+                   return port.profile == piece.ports[0].profile;
+               });
+    };
+    const Piece* piece = kit.find(wished);
+    if (piece && isFloor(*piece)) return piece;
+    for (const Piece& each : kit.pieces)
+        if (isFloor(each)) return &each;
+    return nullptr;
+}
+
 /// What all tools of a kit board do alike: the right button deletes, Ctrl picks.
 class KitTool : public Tool {
 public:
@@ -164,13 +180,20 @@ public:
     }
 
 private:
-    /// The piece in hand if it has ports; else the first one that is straight on.
+    /// The piece in hand if it may be part of a path; else the first that leads straight on. What
+    /// rooms are floored with makes no path.
     static const Piece* like(const ToolInput& input) {
         const level::Kit& kit = *kitOf(input);
+        const Piece* floor = floorOf(kit, {});
+        const auto isPath = [&](const Piece& piece) {
+            return piece.cells.size() == 1 && !piece.ports.empty() &&
+                   (!floor || piece.ports[0].profile != floor->ports[0].profile);
+        };
         const Piece* piece = kit.find(input.options->piece);
-        if (piece && piece->cells.size() == 1 && !piece->ports.empty()) return piece;
+        if (piece && isPath(*piece)) return piece;
         for (const Piece& each : kit.pieces)
-            if (each.cells.size() == 1 && each.ports.size() == 2 && each.cells[0].walls != 0)
+            if (isPath(each) && each.ports.size() == 2 &&
+                each.ports[0].side == opposite(each.ports[1].side))
                 return &each;
         return nullptr;
     }
@@ -230,19 +253,7 @@ public:
 
 private:
     static const Piece* like(const ToolInput& input) {
-        const level::Kit& kit = *kitOf(input);
-        const auto isFloor = [](const Piece& piece) {
-            return piece.cells.size() == 1 && piece.cells[0].walls == 0 &&
-                   piece.ports.size() == 4 &&
-                   std::all_of(piece.ports.begin(), piece.ports.end(), [&](const auto& port) {
-                       return port.profile == piece.ports[0].profile;
-                   });
-        };
-        const Piece* piece = kit.find(input.options->piece);
-        if (piece && isFloor(*piece)) return piece;
-        for (const Piece& each : kit.pieces)
-            if (isFloor(each)) return &each;
-        return nullptr;
+        return floorOf(*kitOf(input), input.options->piece);
     }
     ToolOutcome go(const ToolInput& input) override {
         m_preview = {};

@@ -310,8 +310,9 @@ LiveReach::Outcome LiveReach::findRun(const level::Project& project,
         !haveSameRules(m_finderProject, project)) {
         const auto question = ask(project, *level, whatIf);
         if (question && question->board) {
-            outcome.words = tr("On a kit board, the way to the exit is drawn; point at a module for "
-                               "how far it is.");
+            outcome.words =
+                tr("On a kit board, the way to the exit is drawn; point at a module for "
+                   "how far it is.");
             return outcome;
         }
         if (!question || !question->notSolved.empty()) {

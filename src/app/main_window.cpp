@@ -12,6 +12,7 @@
 #include "app/cast_table.h"
 #include "app/theme.h"
 #include "file/project_file.h"
+#include "kit/pieces.h"
 
 namespace rook::app {
 
@@ -71,6 +72,11 @@ void MainWindow::showAxon(Axon shown) {
     auto* grid = static_cast<QGridLayout*>(m_board->parentWidget()->layout()->itemAt(1)->layout());
     grid->setColumnStretch(2, hasPlan ? 1 : 0);
     grid->setColumnStretch(3, hasAxon ? 1 : 0);
+    if (m_shownAxon != std::pair(hasPlan, hasAxon)) {
+        m_shownAxon = {hasPlan, hasAxon};
+        grid->activate();
+        m_board->fitLevel();
+    }
 }
 
 void MainWindow::showTable() {
@@ -240,7 +246,11 @@ void MainWindow::buildLevelMenu() {
     add(menu, tr("Walk from the &pointer"), QKeySequence(Qt::SHIFT | Qt::Key_Tab),
         [this] { toggleWalk(true); });
     menu->addSeparator();
-    add(menu, tr("&New level"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] { newLevel(); });
+    add(menu, tr("&New level"), QKeySequence(Qt::CTRL | Qt::Key_L),
+        [this] { newLevel(level::LevelKind::Side); });
+    add(menu, tr("New &kit level"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] {
+        newLevel(level::LevelKind::Kit);
+    })->setObjectName(QStringLiteral("new-kit-level"));
     add(menu, tr("Move &up in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageUp),
         [this] { moveLevel(-1); });
     add(menu, tr("Move &down in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageDown),
@@ -393,7 +403,7 @@ void MainWindow::newProject() {
     m_board->fitLevel();
 }
 
-void MainWindow::newLevel() {
+void MainWindow::newLevel(level::LevelKind kind) {
     level::Project project = m_session.project();
     level::Level level;
     int number = int(project.levels.size()) + 1;
@@ -404,10 +414,21 @@ void MainWindow::newLevel() {
     level.cellSize = m_session.level()->cellSize;
     level.cells = Grid<level::Cell>(60, 34);
     level.background = m_session.level()->background;
+    level.kind = kind;
+    const bool isKit = kind == level::LevelKind::Kit;
+    if (isKit) {
+        // Of the project's first kit; of a plain one to begin with, if it has none.
+        if (project.kits.empty())
+            project.kits = std::vector<level::Kit>{kit::plainKit("kit", tr("Kit").toStdString())};
+        level.kit = project.kits[0].name;
+        level.cellSize = {32, 32};
+        level.cells = Grid<level::Cell>(24, 16);
+    }
     const LevelId id = level.id;
     project.levels.push_back(std::make_shared<const level::Level>(std::move(level)));
-    m_session.applyProject(std::move(project), tr("New level"));
+    m_session.applyProject(std::move(project), isKit ? tr("New kit level") : tr("New level"));
     m_session.chooseLevel(id);
+    if (isKit) m_session.setStep(Step::Shape);
 }
 
 void MainWindow::moveLevel(int by) {

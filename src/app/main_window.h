@@ -59,7 +59,7 @@ private:
     /// True if nothing would be lost, or the designer says so.
     bool mayDiscard();
     void newProject();
-    void newLevel();
+    void newLevel(level::LevelKind kind);
     void moveLevel(int by);
     void toggleWalk(bool atPointer);
     void showKeys();
@@ -77,6 +77,7 @@ private:
     enum class Axon { Off, Beside, Instead };
     Axon m_axonShown = Axon::Off;
     void showAxon(Axon shown);
+    std::pair<bool, bool> m_shownAxon{true, false};
     Margin* m_margin = nullptr;
     Tray* m_tray = nullptr;
     StatusLine* m_status = nullptr;

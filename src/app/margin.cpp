@@ -15,8 +15,8 @@ Margin::Margin(Session& session, QWidget* parent) : QScrollArea(parent), m_sessi
     connect(&session, &Session::stepChanged, this, &Margin::rebuild);
     connect(&session, &Session::levelSwitched, this, &Margin::rebuild);
     connect(&session, &Session::selectionChanged, this, [this] {
-        const bool hasPieces = m_session.step() == Step::Shape &&
-                               m_session.level()->kind == level::LevelKind::Kit;
+        const bool hasPieces =
+            m_session.step() == Step::Shape && m_session.level()->kind == level::LevelKind::Kit;
         if (m_session.step() == Step::Cast || hasPieces) rebuild();
         if (m_panel) m_panel->refresh();
     });

@@ -129,6 +129,12 @@ void MarginSection::addControl(const QString& name, QWidget* control) {
     m_rows->addWidget(control, row, 1, Qt::AlignVCenter);
 }
 
+void MarginSection::showRow(QWidget* control, bool isShown) {
+    control->setVisible(isShown);
+    for (QLabel* label : m_rowsHolder->findChildren<QLabel*>())
+        if (label->buddy() == control) label->setVisible(isShown);
+}
+
 void MarginSection::addWide(QWidget* widget) {
     m_rows->addWidget(widget, m_rows->rowCount(), 0, 1, 2);
 }

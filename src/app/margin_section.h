@@ -19,6 +19,8 @@ public:
     /// A row with a value at the right; the label of the value is given back.
     QLabel* addValue(const QString& name);
     void addControl(const QString& name, QWidget* control);
+    /// Shows or hides a control, or the label of a value, with its name.
+    void showRow(QWidget* control, bool isShown);
     void addWide(QWidget* widget);
     void addWide(QLayout* layout);
     /// Its title opens and closes it, by click or by Space; `name` is what that is remembered by.

@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/kit_painter.h"
 #include "app/matter_painter.h"
 #include "app/theme.h"
 
@@ -105,6 +106,16 @@ Order::Order(Session& session, QWidget* parent)
     refresh();
 }
 
+namespace {
+
+QImage pictureOf(const level::Project& project, const level::Level& level, const Theme& theme) {
+    const level::Kit* kit = level.kind == level::LevelKind::Kit ? project.kitOf(level) : nullptr;
+    return kit ? kitPicture(*kit, level, thumbnailSize)
+               : plainPicture(project, level, thumbnailSize, theme);
+}
+
+}  // namespace
+
 void Order::themeChanged() {
     m_thumbnails.clear();
     refresh();
@@ -117,8 +128,7 @@ Order::Card Order::card(int row) const {
     Card card;
     card.level = levels[std::size_t(row)];
     QImage& thumbnail = m_thumbnails[card.level.get()];
-    if (thumbnail.isNull())
-        thumbnail = plainPicture(m_session.project(), *card.level, thumbnailSize, theme);
+    if (thumbnail.isNull()) thumbnail = pictureOf(m_session.project(), *card.level, theme);
     card.thumbnail = thumbnail;
     card.mark = QStringLiteral("–");
     card.spoken = tr("not proven yet");

@@ -69,6 +69,11 @@ void showNumber(QSpinBox* box, int value);
 [[nodiscard]] PanelSection* makeBackdropSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeLookSection(Session& session, QWidget* parent);
 
+/// The piece of the kit that is in hand: blocks, walls, ports, or a model.
+[[nodiscard]] PanelSection* makePieceSection(Session& session, QWidget* parent);
+/// As if that file were chosen there for import.
+void examineModel(PanelSection* section, const QString& file);
+
 // The sections of Shape, one file a section.
 [[nodiscard]] PanelSection* makeMatterSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeJumpSection(Session& session, QWidget* parent);

@@ -61,11 +61,20 @@ ProvePanel::ProvePanel(Session& session, QWidget* parent)
     limit->setAccessibleName(tr("Comfort below this is a finding"));
     limit->setKeyboardTracking(false);
     m_verdict->addControl(tr("Comfort wanted"), limit);
+    // On a kit board one walks from module to module: what is about jumps says nothing there.
+    if (session.level()->kind == level::LevelKind::Kit)
+        for (QWidget* row : {static_cast<QWidget*>(m_comfort), static_cast<QWidget*>(m_tightest),
+                             static_cast<QWidget*>(m_needs), static_cast<QWidget*>(m_order),
+                             static_cast<QWidget*>(m_kept), static_cast<QWidget*>(m_memory),
+                             static_cast<QWidget*>(limit)})
+            m_verdict->showRow(row, false);
     m_sections << makeRunSection(session, this) << makeMotionSection(session, this);
     column->addWidget(m_verdict);
     column->addWidget(m_sections[0]);
     column->addWidget(m_findings);
     column->addWidget(m_sections[1]);
+    for (PanelSection* section : m_sections)
+        section->setVisible(session.level()->kind != level::LevelKind::Kit);
     column->addStretch();
 }
 

@@ -6,6 +6,7 @@
 #include "app/theme.h"
 #include "app/tray.h"
 #include "app/tray_buttons.h"
+#include "kit/audit.h"
 
 namespace rook::app {
 
@@ -72,6 +73,23 @@ void Tray::addAbilityChip(QBoxLayout* row, level::Ability ability) {
 }
 
 void Tray::addProveCards(QVBoxLayout* column) {
+    if (const level::Kit* kit = m_session.project().kitOf(*m_session.level()); kit && isKit()) {
+        const auto text = [](level::Decimal value) {
+            return QString::fromStdString(kit::lengthText(exact(value)));
+        };
+        auto* words = quietLabel(
+            tr("Here one walks: a body %1 units high, that steps up %2 and drops %3. What is "
+               "washed "
+               "over can be reached; hatched, one cannot finish from it. The line is the way to "
+               "the "
+               "exit.")
+                .arg(text(kit->body.height), text(kit->body.stepUp), text(kit->body.drop)),
+            m_cards);
+        words->setWordWrap(true);
+        column->addWidget(words, 0, Qt::AlignVCenter);
+        return;
+    }
+
     auto* words = quietLabel({}, m_cards);
     words->setObjectName(QStringLiteral("what-if-words"));
     m_refreshers << [this, words] {

@@ -178,12 +178,7 @@ private:
     }
     /// Shows a control and its name only while it says something about the entity.
     void showWhile(QWidget* control, std::function<bool(const level::RoleData&)> matters) {
-        m_shows << [this, control, matters](const Entity& e) {
-            const bool isShown = matters(e.data);
-            control->setVisible(isShown);
-            for (QLabel* label : findChildren<QLabel*>())
-                if (label->buddy() == control) label->setVisible(isShown);
-        };
+        m_shows << [this, control, matters](const Entity& e) { showRow(control, matters(e.data)); };
     }
 
     void addDoor() {

@@ -70,6 +70,56 @@ bool shootJumps(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
+void trigger(MainWindow& window, const char* action) {
+    if (auto* found = window.findChild<QAction*>(QLatin1String(action))) found->trigger();
+}
+
+/// A ramp in hand at an open port of Keeper's quay; both storeys aslant by night; and, where there
+/// is one beside the project, the broken quay with what is wrong with it.
+bool shootKit(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    Board& board = window.board();
+    const QString home = session.folder();
+    session.chooseLevel(LevelId{"keepers-quay"});
+    session.setStep(Step::Shape);
+    session.setShapeTool(ShapeTool::Brush);
+    ToolOptions options = session.options();
+    options.piece = "bend";
+    options.storey = 0;
+    session.setOptions(options);
+    // A pier is taken away, so that something is open.
+    for (const level::PlacedPiece& placed : session.level()->pieces)
+        if (placed.piece == "pier" && placed.storey == 0) {
+            Selection selection;
+            selection.pieces = {placed.id};
+            session.select(selection);
+            board.deleteSelection();
+            movePointer(
+                board, board.view().toWidget(PxPoint{placed.at.x * 32 + 16, placed.at.y * 32 + 18}),
+                Qt::NoButton, QEvent::MouseMove, Qt::NoButton);
+            break;
+        }
+    bool isFine = shoot(window, folder, QStringLiteral("kit-plan-day"));
+    session.undo();
+    window.setNight(true);
+    trigger(window, "axon-action");
+    trigger(window, "axon-action");
+    isFine = isFine && shoot(window, folder, QStringLiteral("kit-axon-night"));
+    trigger(window, "axon-action");
+    window.setNight(false);
+    if (window.openProject(QDir(home).filePath(QStringLiteral("../broken-quay")))) {
+        trigger(window, "axon-action");
+        session.setStep(Step::Prove);
+        settle(window);
+        window.findChild<Margin*>()->stepFinding(1);
+        isFine = isFine && shoot(window, folder, QStringLiteral("kit-audit-day"));
+        trigger(window, "axon-action");
+        trigger(window, "axon-action");
+        window.openProject(home);
+    }
+    return isFine;
+}
+
 /// The Grain loft, seen from above.
 bool shootAbove(MainWindow& window, const QString& folder) {
     window.session().chooseLevel(LevelId{"grain-loft"});
@@ -295,7 +345,7 @@ bool writeShots(MainWindow& window, const QString& folder) {
     const QString path = QDir(folder).filePath(QStringLiteral("walk-day.png"));
     isFine = isFine && window.grab().save(path);
     board.stopWalk();
-    return isFine;
+    return isFine && shootKit(window, folder);
 }
 
 }  // namespace rook::app

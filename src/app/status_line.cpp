@@ -59,6 +59,7 @@ QString StatusLine::underPointer(CellPoint cell) const {
     if (!level.cells.bounds().contains(cell)) return tr("outside the level");
     const PxPoint px = m_board.pointerPx();
     const level::Entity* entity = entityAt(level, QPointF(px.x, px.y), m_board.view().scale());
+    if (level.kind == level::LevelKind::Kit) return pieceWords(cell, entity);
     const level::Cell value = level.cells.at(cell);
     QString text = tr("<b>open air</b>");
     if (!value.isOpen()) {
@@ -75,6 +76,29 @@ QString StatusLine::underPointer(CellPoint cell) const {
     if (m_session.step() == Step::Skin) text += tileWords(cell);
     if (entity) text = tr("<b>%1</b> in %2").arg(QString::fromStdString(entity->id.text), text);
     return text;
+}
+
+/// The piece in a module of the storey that is worked on.
+QString StatusLine::pieceWords(CellPoint cell, const level::Entity* entity) const {
+    const level::Level& level = *m_session.level();
+    const int storey = m_session.options().storey;
+    const level::Kit* kit = m_session.project().kitOf(level);
+    QString text = tr("nothing");
+    const auto proven = m_session.proven(level.id);
+    if (kit && proven && proven->answer.kit)
+        for (const auto& tenant : proven->answer.kit->index.at({cell, storey})) {
+            if (tenant.placed >= proven->level->pieces.size()) continue;
+            const level::PlacedPiece& placed = proven->level->pieces[tenant.placed];
+            const level::Piece* piece = kit->find(placed.piece);
+            text =
+                QStringLiteral("<b>%1 %2</b>")
+                    .arg(
+                        QString::fromStdString(piece ? piece->title : placed.piece).toHtmlEscaped())
+                    .arg(placed.id);
+        }
+    if (entity && entity->storey == storey)
+        text = tr("<b>%1</b> on %2").arg(QString::fromStdString(entity->id.text), text);
+    return tr("%1, storey %2").arg(text).arg(storey + 1);
 }
 
 /// The tile that a cell wears on the layer in hand, and whether somebody set it.
@@ -103,7 +127,10 @@ void StatusLine::refreshVerdict(PxPoint px) {
     const Theme& theme = currentTheme();
     QString text;
     QColor tone = theme.quietInk;
-    if (const Walk* walk = m_board.walk()) {
+    if (m_board.isKitWalking()) {
+        text = tr("walking — arrows or W A S D, Esc ends");
+        tone = theme.plum;
+    } else if (const Walk* walk = m_board.walk()) {
         text = tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pauses, O one tick, I slow, K "
                   "keeps the run, Esc ends")
                    .arg(walk->ticks() / 60.0, 0, 'f', 1)
@@ -171,6 +198,17 @@ QString reachWords(const Session& session, PxPoint px) {
     if (!session.isProofCurrent(id)) return StatusLine::tr("being solved …");
     if (proven->error || proven->answer.verdict.kind == reach::VerdictKind::NotDecided)
         return StatusLine::tr("not decided here");
+    if (proven->answer.kit) {
+        const reach::KitAnswer& answer = *proven->answer.kit;
+        const int patch =
+            answer.graph.patchAt({toCell(px, session.level()->cellSize), session.options().storey});
+        if (patch < 0) return StatusLine::tr("no surface here");
+        if (!answer.reach.reached[std::size_t(patch)]) return StatusLine::tr("not reached");
+        const auto steps = answer.reach.wayTo(patch).size() - 1;
+        return answer.reach.trapped[std::size_t(patch)]
+                   ? StatusLine::tr("reached, and a trap: no exit from here")
+                   : StatusLine::tr("reached after %1 modules").arg(steps);
+    }
     const reach::Reached& reached = proven->answer.reached;
     const PxRect here{px.x, px.y, 1, 1};
     if (!proven->covered.test(px.x + reached.left, px.y + reached.top))

@@ -23,6 +23,7 @@ protected:
 
 private:
     [[nodiscard]] QString underPointer(CellPoint cell) const;
+    [[nodiscard]] QString pieceWords(CellPoint cell, const level::Entity* entity) const;
     [[nodiscard]] QString tileWords(CellPoint cell) const;
     void refreshVerdict(PxPoint px);
 

@@ -36,9 +36,7 @@ private:
     // Shape's own for kit boards, in kit_tray.cpp.
     void addKitCards(QHBoxLayout* row);
     void addKitOptions(QGridLayout* grid);
-    [[nodiscard]] bool isKit() const {
-        return m_session.level()->kind == level::LevelKind::Kit;
-    }
+    [[nodiscard]] bool isKit() const { return m_session.level()->kind == level::LevelKind::Kit; }
     void addShapeOptions(QGridLayout* grid);
     void addBrushOptions(QGridLayout* grid, int line);
     void addBoxOptions(QGridLayout* grid, int line);

@@ -209,6 +209,9 @@ std::vector<Finding> findingsOf(const level::Project& project, const level::Leve
              {exitFindings(project, level), gateFindings(project, level),
               castFindings(project, level), kitFindings(level, answer)})
             all.insert(all.end(), some.begin(), some.end());
+        for (Finding& finding : all)
+            if (const level::Entity* entity = findEntity(level, finding.entity))
+                finding.storey = entity->storey;
         return all;
     }
     for (auto* family :

@@ -139,7 +139,10 @@ private:
                 const Rational ground =
                     (open.port.height - exact(port.height)) / exact(m_kit.storey);
                 placed.storey = static_cast<int>(ground.nearest());
-                if (std::abs(placed.storey - storey) > 1) continue;
+                const PlacedPiece& from = m_level.pieces[open.placed];
+                const bool leadsHere =
+                    isOn(m_piece, placed, storey) || isOn(*m_kit.find(from.piece), from, storey);
+                if (!leadsHere) continue;
                 // What joins goes along with what it joins, off the module or on it.
                 const PlacedPiece& other = m_level.pieces[open.placed];
                 placed.offX = other.offX;
@@ -147,6 +150,9 @@ private:
                 consider(judged(m_kit, m_level, m_index, m_piece, placed), far);
             }
         }
+    }
+    static bool isOn(const Piece& piece, const PlacedPiece& placed, int storey) {
+        return placed.storey <= storey && storey < placed.storey + piece.storeys();
     }
     void consider(Proposal proposal, std::int64_t far) {
         if (!proposal.isFree || proposal.joinedCount() == 0) return;

@@ -32,7 +32,8 @@ struct Proposal {
 
 /// The place of a piece at a pointer, px of the level. Of the ports within `reachPx` of the pointer
 /// that nothing joins yet, that one is taken that most of the piece's ports fit then, the wished
-/// turn and the nearest port before others; the piece turns for it as far as it may. Without such a
+/// turn and the nearest port before others; the piece turns for it as far as it may. The piece or
+/// the one that it joins is on that storey: so one goes on where a ramp leads to. Without such a
 /// port its middle goes to the pointer, in whole modules or, if `fraction` > 1, in such parts of
 /// one. Cost: the ports nearby times the ports of the piece.
 [[nodiscard]] Proposal proposedAt(const Kit& kit, const level::Level& level,

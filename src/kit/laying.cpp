@@ -219,12 +219,17 @@ Result<LevelEdit> layPath(const Kit& kit, const Level& level, const Piece& like,
                 return tile.ports == wanted && (tile.walls & wanted) == 0;
             });
         };
-        auto tile = find(sides);
-        // A path that ends goes straight on, open, until something is put there.
-        if (tile == tiles.end())
-            for (const Side side : allSides)
-                if (sides == bitOf(side) && tile == tiles.end())
-                    tile = find(sides | bitOf(opposite(side)));
+        auto tile = tiles.end();
+        // A path that ends stays open where there is room, to go on from there.
+        for (const Side side : allSides) {
+            if (sides != bitOf(side)) continue;
+            const CellPoint next = beside(at, opposite(side));
+            const bool hasRoom = level.cells.bounds().contains(next) &&
+                                 index.at({next, storey}).empty() &&
+                                 !needed.contains({next.y, next.x});
+            if (hasRoom) tile = find(sides | bitOf(opposite(side)));
+        }
+        if (tile == tiles.end()) tile = find(sides);
         if (tile == tiles.end())
             return fail(ErrorKind::NotApplicable,
                         "The kit has no piece of one module that opens to " + sidesText(sides),

@@ -17,7 +17,8 @@ namespace rook::kit {
 /// A path of modules, each beside the one before: straight pieces, bends, tees and crossings are
 /// chosen by which sides it leaves them, of the profile of `like`; where it crosses pieces of that
 /// profile they are exchanged for ones with more sides, and where it ends beside an open port it
-/// joins; where it begins or ends in the wall of a room, that becomes a door frame. Errors: NotApplicable if the kit lacks such a piece, or something else is in the way.
+/// joins; where it begins or ends in the wall of a room, that becomes a door frame. Errors:
+/// NotApplicable if the kit lacks such a piece, or something else is in the way.
 [[nodiscard]] Result<level::LevelEdit> layPath(const Kit& kit, const level::Level& level,
                                                const Piece& like,
                                                const std::vector<CellPoint>& path, int storey);

@@ -1,6 +1,6 @@
 #pragma once
-/// What a piece looks like: faces of its blocks, or of a model that was brought in; and what a model
-/// comes to beside the module.
+/// What a piece looks like: faces of its blocks, or of a model that was brought in; and what a
+/// model comes to beside the module.
 
 #include <array>
 
@@ -45,8 +45,8 @@ struct Examination {
 };
 /// The footprint is the nearest whole number of modules, at least one; the pivot that place of half
 /// modules that is nearest to the model's origin. Ports of `profile` are proposed where faces lie
-/// flat on the module's border over at least half of its width. Errors: NotApplicable without faces;
-/// OutOfRange above 64 modules.
+/// flat on the module's border over at least half of its width. Errors: NotApplicable without
+/// faces; OutOfRange above 64 modules.
 [[nodiscard]] Result<Examination> examined(const Kit& kit, const Mesh& mesh,
                                            const std::string& name, const std::string& profile);
 /// The mesh made as large as the footprint it is nearest to, and moved so that its pivot fits.

@@ -82,7 +82,7 @@ void LayingTest::joining_findsTheBest_onRandomBoards() {
         const auto& piece =
             kit.pieces[static_cast<std::size_t>(random.between(0, int(kit.pieces.size()) - 1))];
         const PxPoint pointer{random.between(0, 250), random.between(0, 250)};
-        const int reach = 40;
+        const int reach = 70;
         const auto taken = kit::proposedAt(kit, level, index, piece, pointer, 0, 0, reach);
         int best = 1000;
         for (const kit::OpenPort& open : kit::openPorts(kit, level, index)) {
@@ -100,10 +100,14 @@ void LayingTest::joining_findsTheBest_onRandomBoards() {
                             const auto lies =
                                 kit::judged(kit, level, index, piece,
                                             put(piece.name.c_str(), x, y, turn, storey));
-                            if (!lies.isFree) continue;
+                            const auto& from = level.pieces[open.placed];
+                            const bool isOn = storey == 0 || (from.storey == 0 ||
+                                                              kit.find(from.piece)->storeys() == 0);
+                            if (!lies.isFree || !isOn) continue;
                             const CellPoint there = beside(open.port.at, open.port.side);
                             for (const kit::Contact& contact : lies.contacts)
-                                if (contact.meeting == kit::Meeting::Joined &&
+                                if (contact.other == open.placed &&
+                                    contact.meeting == kit::Meeting::Joined &&
                                     contact.at == there && contact.side == opposite(open.port.side))
                                     best = std::min(best, lies.refusedCount());
                         }
@@ -113,7 +117,7 @@ void LayingTest::joining_findsTheBest_onRandomBoards() {
         if (taken.hasJoined) QVERIFY2(taken.refusedCount() == best, where);
         joined += taken.hasJoined;
     }
-    QVERIFY(joined > 30);
+    QVERIFY(joined > 20);
 }
 
 void LayingTest::freePlacing_snapsToModules_orToTheFraction() {
@@ -187,7 +191,10 @@ void LayingTest::path_outOfARoom_goesThroughADoorFrame() {
                                    {{4, 2}, {5, 2}, {6, 2}, {6, 3}, {6, 4}}, 0);
     QVERIFY2(edit.has_value(), edit ? "" : edit.error().sentence().c_str());
     QCOMPARE(kit::auditOf(kit, edit->level).counts.uses.at("frame"), 1);
-    QCOMPARE(faultsOf(kit, edit->level), std::string());
+    // Its end stays open, to go on from, until it is closed.
+    QCOMPARE(openOf(kit, edit->level), 1);
+    QCOMPARE(kit::auditOf(kit, edit->level).faults.size(), std::size_t{1});
+    QCOMPARE(faultsOf(kit, kit::closePorts(kit, edit->level, {})->level), std::string());
 }
 
 void LayingTest::room_hasWallsOnItsOutline_andAFrameWhereAHallLooksIn() {
