@@ -10,6 +10,7 @@
 #include <memory>
 #include <optional>
 
+#include "lantern_kit.hpp"
 #include "lantern_png.hpp"
 #include "rook_player.hpp"
 #include "rook_runtime.hpp"
@@ -55,6 +56,7 @@ public:
 
     /// Moves the world by one tick; returns false when the campaign is over.
     bool tick(Input input) {
+        if (const auto& kit = m_stage.level->kit) return m_stroll.tick(*kit) || leaveBy(kit->exit);
         step(*m_stage.world, m_stage.level->motion, m_stage.body, input);
         if (m_stage.body.stance == Stance::Ended || isCaught()) {
             ++m_stage.deaths;
@@ -82,6 +84,8 @@ public:
         const Color sky = colorOf(level.backgroundColor, {27, 39, 51});
         SDL_SetRenderDrawColor(m_renderer, sky.r, sky.g, sky.b, 255);
         SDL_RenderClear(m_renderer);
+        if (level.kit)
+            return lantern::drawKit(m_renderer, *level.kit, m_stroll, viewWidth, viewHeight);
         // The camera keeps to the zone that the player is in, else to the level.
         Box bounds{0, 0, level.frame.widthPx(), level.frame.heightPx()};
         if (const Zone* zone = level.zoneAt(bodyAtPlace(m_stage.body.x, m_stage.body.y)))
@@ -127,7 +131,8 @@ public:
         stage.world = std::make_unique<World>(stage.level->world());
         stage.entry = entry;
         stage.body = stage.level->start(*stage.world, entry);
-        if (stage.body.stance == Stance::Ended)
+        m_stroll.begin();
+        if (stage.body.stance == Stance::Ended && !stage.level->kit)
             throw LoadError("The level " + id +
                             " has no start with room for the body. Mend it and export again.");
         stage.isTaken.assign(stage.level->entities.size(), false);
@@ -367,6 +372,7 @@ private:
     Campaign m_campaign;
     std::vector<double> m_shares;  ///< of the opacity of each layer
     Stage m_stage;
+    lantern::KitStroll m_stroll;  ///< on kit boards
     std::map<std::string, lantern::Texture> m_sheets;
     std::filesystem::file_time_type m_stamp;
     int m_lights = 0;
@@ -404,6 +410,12 @@ struct Options {
 /// Replays the proof of a level; true if it meets the exit in its last tick.
 bool replay(Game& game, const Options& options) {
     game.enter(options.replay, "");
+    if (game.stage().level->kit) {
+        const bool isWhole = lantern::isWhole(*game.stage().level);
+        std::printf("lantern: walked %zu modules, %s %s\n", game.stage().level->kit->way.size(),
+                    isWhole ? "met" : "missed", game.stage().level->kit->exit.c_str());
+        return isWhole;
+    }
     const Proof* proof = game.stage().level->proof ? &*game.stage().level->proof : nullptr;
     if (!proof) {
         std::fprintf(stderr,

@@ -9,6 +9,7 @@
 #include <vector>
 
 #include "rook_json.hpp"
+#include "rook_kit.hpp"
 #include "rook_motion.hpp"
 #include "rook_patrol.hpp"
 
@@ -150,6 +151,7 @@ struct Level : CellSource {
     Parts parts;                       ///< hazards, doors and keys, springs, movers
     std::vector<std::string> gainIds;  ///< the entities that `parts.gains` stands for
     std::optional<Proof> proof;
+    std::optional<KitPlan> kit;  ///< of a kit board
 
     CellShape at(int column, int row) const override {
         const std::size_t i =

@@ -306,6 +306,7 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
             level.pictures.push_back(readPicture(pictures[i], item(name + ": ", "pictures", i)));
     }
     readParts(file, level, name);
+    if (file.contains("kit")) level.kit = readKitPlan(file, name);
     if (file.contains("movers")) {
         const nlohmann::json& movers = list(file, "movers", name);
         for (std::size_t i = 0; i < movers.size(); ++i)

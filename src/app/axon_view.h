@@ -24,6 +24,11 @@ public:
     /// Shows the whole level.
     void fit();
     void themeChanged();
+    /// Moves the picture by so many px.
+    void panBy(QPointF px) {
+        m_origin += px;
+        update();
+    }
     /// Storeys are shown up to this one; those above are peeled off.
     void setPeel(int storey);
     [[nodiscard]] int peel() const;

@@ -50,26 +50,6 @@ View closeView(double scale, QPointF offset) {
     return view;
 }
 
-/// What the keeper can jump from a floor of Intake steps, and a gap measured.
-bool shootJumps(MainWindow& window, const QString& folder) {
-    Session& session = window.session();
-    Board& board = window.board();
-    session.setShapeTool(ShapeTool::Brush);
-    ToolOptions options = session.options();
-    options.showsLentJumps = true;
-    session.setOptions(options);
-    board.setView(closeView(1.9, {640, 490}));
-    board.setJumpLine(JumpLine{{45 * 16, 18 * 16}, {50 * 16, 18 * 16 - 32}});
-    board.setJumpLine(JumpLine{{26 * 16, 26 * 16}, {28 * 16, 26 * 16}});
-    movePointer(board, board.view().toWidget(PxPoint{41 * 16, 22 * 16}), Qt::NoButton,
-                QEvent::MouseMove, Qt::NoButton);
-    const bool isFine = shoot(window, folder, QStringLiteral("jumps-day"));
-    board.setJumpLine({});
-    options.showsLentJumps = false;
-    session.setOptions(options);
-    return isFine;
-}
-
 void trigger(MainWindow& window, const char* action) {
     if (auto* found = window.findChild<QAction*>(QLatin1String(action))) found->trigger();
 }
@@ -221,13 +201,6 @@ bool shootRuns(MainWindow& window, const QString& folder) {
     session.setRunTick(0);
     session.chooseLevel(LevelId{"intake"});
     waitForDepth(session, true);
-    auto* run = window.findChild<QAbstractButton*>(QStringLiteral("section-run"));
-    auto* motion = window.findChild<QAbstractButton*>(QStringLiteral("section-motion"));
-    if (!run || !motion) return false;
-    motion->setChecked(true);
-    window.board().setView(closeView(1.5, {0, 200}));
-    isFine = isFine && shoot(window, folder, QStringLiteral("motion-day"));
-    motion->setChecked(false);
     window.board().fitLevel();
     return isFine;
 }
@@ -272,7 +245,7 @@ bool writeShots(MainWindow& window, const QString& folder) {
     board.cancel();
     movePointer(board, to, Qt::NoButton, QEvent::MouseButtonRelease, Qt::LeftButton);
 
-    isFine = isFine && shootJumps(window, folder) && shootAbove(window, folder);
+    isFine = isFine && shootAbove(window, folder);
 
     isFine = isFine && shootCast(window, folder);
     session.setStep(Step::Prove);
@@ -294,13 +267,6 @@ bool writeShots(MainWindow& window, const QString& folder) {
     session.chooseLevel(LevelId{"intake"});
     session.setStep(Step::Shape);
     window.setNight(false);
-    options = session.options();
-    options.showsSolids = options.showsSlopes = options.showsDeadly = options.showsOneWay = true;
-    session.setOptions(options);
-    board.setView(closeView(0.9, {560, 20}));
-    isFine = isFine && shoot(window, folder, QStringLiteral("collision-day"));
-    options.showsSolids = options.showsSlopes = options.showsDeadly = options.showsOneWay = false;
-    session.setOptions(options);
     board.setView(closeView(1.5, {0, 200}));
     session.setStep(Step::Skin);
     options = session.options();

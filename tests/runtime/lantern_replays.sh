@@ -5,7 +5,7 @@ set -eu
 folder=$(mktemp -d)
 trap 'rm -rf "$folder"' EXIT
 "$1" export "$3" --to "$folder/bundle" > /dev/null
-for level in intake wheel-hall grain-loft leaky-reach; do
+for level in intake wheel-hall grain-loft keepers-quay leaky-reach; do
     "$2" "$folder/bundle" --replay "$level" --png "$folder/$level.png"
     test -s "$folder/$level.png"
 done
