@@ -30,6 +30,13 @@ function(rook_optimize_less target)
     target_compile_options(${target} PRIVATE -O1)
 endfunction()
 
+# For the inner loops of the solver.
+function(rook_optimize_more target)
+    if(NOT ROOK_SANITIZE)
+        target_compile_options(${target} PRIVATE -O3)
+    endif()
+endfunction()
+
 # rook_add_module(NAME reach SOURCES solver.cpp LINKS rook_level): one folder below src/, one library.
 # PRIVATE_LINKS are packages that its headers do not show.
 function(rook_add_module)

@@ -108,12 +108,18 @@ void Board::paintKitReach(QPainter& painter) {
         painter.fillRect(box, wash);
         if (answer.reach.trapped[i]) painter.fillRect(box, QBrush(theme.caution, Qt::BDiagPattern));
     }
-    for (const kit::KitGoal& goal : answer.reach.goals) {
-        if (goal.role != level::Role::Exit || !goal.isReached) continue;
+    // To the module that is pointed at, else to the exit.
+    const int pointed =
+        m_hasPointer ? answer.graph.patchAt({toCell(m_pointerPx, cell), storey}) : -1;
+    std::vector<int> shown;
+    if (pointed >= 0) shown = answer.reach.wayTo(pointed);
+    for (const kit::KitGoal& goal : answer.reach.goals)
+        if (shown.empty() && goal.role == level::Role::Exit) shown = goal.way;
+    if (!shown.empty()) {
         painter.setRenderHint(QPainter::Antialiasing);
-        for (std::size_t i = 0; i + 1 < goal.way.size(); ++i) {
-            const kit::Patch& a = patches[std::size_t(goal.way[i])];
-            const kit::Patch& b = patches[std::size_t(goal.way[i + 1])];
+        for (std::size_t i = 0; i + 1 < shown.size(); ++i) {
+            const kit::Patch& a = patches[std::size_t(shown[i])];
+            const kit::Patch& b = patches[std::size_t(shown[i + 1])];
             const bool isHere = a.spot.storey == storey || b.spot.storey == storey;
             painter.setPen(
                 QPen(theme.plum, isHere ? 2.4 : 1.2, isHere ? Qt::SolidLine : Qt::DotLine));
@@ -124,7 +130,6 @@ void Board::paintKitReach(QPainter& painter) {
             painter.drawLine(middle(a), middle(b));
         }
         painter.setRenderHint(QPainter::Antialiasing, false);
-        break;
     }
 }
 

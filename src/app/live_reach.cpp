@@ -25,7 +25,11 @@ Result<reach::Question> ask(const level::Project& project, const level::Level& l
     options.lent = whatIf.lent;
     options.taken = whatIf.taken;
     auto question = reach::askOf(project, level, options);
-    if (question && whatIf.closed)
+    if (question && whatIf.closed && question->board) {
+        reach::KitBoard board = *question->board;
+        board.closed = toCells(*whatIf.closed, level.cellSize);
+        question->board = std::make_shared<const reach::KitBoard>(std::move(board));
+    } else if (question && whatIf.closed)
         question->problem = reach::withClosed(std::move(question->problem), *whatIf.closed);
     return question;
 }
@@ -310,9 +314,7 @@ LiveReach::Outcome LiveReach::findRun(const level::Project& project,
         !haveSameRules(m_finderProject, project)) {
         const auto question = ask(project, *level, whatIf);
         if (question && question->board) {
-            outcome.words =
-                tr("On a kit board, the way to the exit is drawn; point at a module for "
-                   "how far it is.");
+            outcome.words = tr("On a kit board the way is drawn to the module that is pointed at.");
             return outcome;
         }
         if (!question || !question->notSolved.empty()) {

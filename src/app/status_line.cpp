@@ -37,7 +37,10 @@ StatusLine::StatusLine(Session& session, const Board& board, QWidget* parent)
     connect(&session, &Session::said, this, &StatusLine::say);
     connect(&board, &Board::pointerMoved, this, &StatusLine::refresh);
     connect(&board, &Board::viewChanged, this, &StatusLine::refresh);
-    connect(&board, &Board::walkChanged, this, &StatusLine::refresh);
+    connect(&board, &Board::walkChanged, this, [this] {
+        m_sayTimer.stop();  // what was told while walking is over
+        refresh();
+    });
     connect(&session, &Session::documentChanged, this, &StatusLine::refresh);
     connect(&session, &Session::levelSwitched, this, &StatusLine::refresh);
     connect(&session, &Session::proofChanged, this, &StatusLine::refresh);

@@ -64,6 +64,15 @@ private:
     }
     static Rational reduced(Wide top, Wide bottom) {
         ROOK_ASSERT(bottom != 0, "a fraction has a denominator");
+        constexpr Wide most = Wide(1) << 62;
+        // Nearly all are small; wide division takes ten times as long.
+        if (bottom == 1 && top < most && top > -most) return raw(static_cast<std::int64_t>(top), 1);
+        if (bottom > 0 && bottom < most && top < most && top > -most) {
+            const auto narrowTop = static_cast<std::int64_t>(top);
+            const auto narrowBottom = static_cast<std::int64_t>(bottom);
+            const std::int64_t divisor = std::gcd(narrowTop, narrowBottom);
+            return raw(narrowTop / divisor, narrowBottom / divisor);
+        }
         Wide a = top < 0 ? -top : top;
         Wide b = bottom < 0 ? -bottom : bottom;
         while (b != 0) {
@@ -72,7 +81,6 @@ private:
             b = rest;
         }
         if (bottom < 0) a = -a;
-        constexpr Wide most = Wide(1) << 62;
         ROOK_ASSERT(top / a < most && top / a > -most && bottom / a < most,
                     "fractions stay in range");
         return raw(static_cast<std::int64_t>(top / a), static_cast<std::int64_t>(bottom / a));

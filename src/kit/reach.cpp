@@ -35,8 +35,8 @@ struct State {
 class Walking {
 public:
     Walking(const level::Project& project, const level::Level& level, const WalkGraph& graph,
-            const std::atomic<bool>* cancel)
-        : m_project(project), m_level(level), m_graph(graph), m_cancel(cancel) {}
+            const std::atomic<bool>* cancel, const std::optional<CellRect>& closed)
+        : m_project(project), m_level(level), m_graph(graph), m_cancel(cancel), m_closed(closed) {}
 
     KitReach run() {
         const std::size_t count = m_graph.patches().size();
@@ -102,6 +102,8 @@ private:
     }
     [[nodiscard]] bool mayEnter(int patch, Held held) const {
         if (m_shut.contains(patch)) return false;
+        const CellPoint at = m_graph.patches()[static_cast<std::size_t>(patch)].spot.at;
+        if (m_closed && m_closed->contains(at)) return false;
         const auto needs = m_needs.find(patch);
         return needs == m_needs.end() || (needs->second & ~held) == 0;
     }
@@ -211,6 +213,7 @@ private:
     const level::Level& m_level;
     const WalkGraph& m_graph;
     const std::atomic<bool>* m_cancel;
+    const std::optional<CellRect>& m_closed;
     KitReach m_reach;
     std::unordered_map<int, Held> m_gains, m_needs;
     std::set<int> m_shut, m_exits;
@@ -233,8 +236,8 @@ std::vector<int> KitReach::wayTo(int patch) const {
 }
 
 KitReach reachOf(const level::Project& project, const level::Level& level, const WalkGraph& graph,
-                 const std::atomic<bool>* cancel) {
-    return Walking(project, level, graph, cancel).run();
+                 const std::atomic<bool>* cancel, const std::optional<CellRect>& closed) {
+    return Walking(project, level, graph, cancel, closed).run();
 }
 
 }  // namespace rook::kit

@@ -76,8 +76,9 @@ struct KitReach {
 
 /// Starts at the first spawn; doors and exits that name what opens them are shut until it is held.
 /// An entity stands in the module that its middle is in; a door shuts all modules that it touches.
-/// Cost: the graph, for each set of things held.
+/// Modules of `closed` are entered on no storey. Cost: the graph, for each set of things held.
 [[nodiscard]] KitReach reachOf(const level::Project& project, const level::Level& level,
-                               const WalkGraph& graph, const std::atomic<bool>* cancel = nullptr);
+                               const WalkGraph& graph, const std::atomic<bool>* cancel = nullptr,
+                               const std::optional<CellRect>& closed = {});
 
 }  // namespace rook::kit

@@ -195,7 +195,7 @@ Result<Question> askOf(const level::Project& project, const level::Level& level,
     question.problem.tables = std::move(tables->body);
     question.problem.tables.fromAbove = level.kind == level::LevelKind::Above;
     if (level.kind == level::LevelKind::Kit && project.kitOf(level))
-        question.board = std::make_shared<const KitBoard>(KitBoard{project, level});
+        question.board = std::make_shared<const KitBoard>(KitBoard{project, level, {}});
     else if (level.kind == level::LevelKind::Kit)
         question.notSolved.push_back("a kit level without a kit");
     else if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)

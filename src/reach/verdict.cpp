@@ -149,7 +149,7 @@ Answer answerOfKit(const Question& question, const Limits& limits) {
     const level::Kit& kit = *project.kitOf(level);
     auto found = std::make_shared<KitAnswer>(KitAnswer{kit::PlacedIndex(kit, level), {}, {}, {}});
     found->graph = kit::WalkGraph(kit, level, found->index);
-    found->reach = kit::reachOf(project, level, found->graph, limits.cancel);
+    found->reach = kit::reachOf(project, level, found->graph, limits.cancel, question.board->closed);
     found->audit = kit::auditOf(kit, level, found->index);
     Answer answer;
     answer.tables = question.problem.tables;

@@ -27,6 +27,7 @@ struct Goal {
 struct KitBoard {
     level::Project project;
     level::Level level;
+    std::optional<CellRect> closed;  ///< modules that nobody may enter, on any storey
 };
 
 /// What a kit board comes to.
@@ -79,7 +80,7 @@ struct Answer {
     Verdict verdict;
     Reached reached;
     runtime::MotionTables tables;
-    double milliseconds = 0;  ///< wall time of solving
+    double milliseconds = 0;               ///< wall time of solving
     std::shared_ptr<const KitAnswer> kit;  ///< of a kit level; null for others
 };
 
