@@ -75,14 +75,22 @@ function(rook_add_test source)
     get_filename_component(name ${source} NAME_WE)
     set(target ${folder}_${name})
     add_executable(${target} ${source})
-    set_target_properties(${target} PROPERTIES AUTOMOC ON
+    # One file with one class: asked for by hand, moc takes a hundredth of what AUTOMOC does.
+    set_target_properties(${target} PROPERTIES AUTOMOC OFF
         RUNTIME_OUTPUT_DIRECTORY ${CMAKE_BINARY_DIR}/tests)
+    set(moc_folder ${CMAKE_CURRENT_BINARY_DIR}/moc/${folder})
+    file(MAKE_DIRECTORY ${moc_folder})
+    qt_generate_moc(${CMAKE_CURRENT_SOURCE_DIR}/${source} ${moc_folder}/${name}.moc)
+    set_source_files_properties(${source} PROPERTIES OBJECT_DEPENDS ${moc_folder}/${name}.moc)
+    target_include_directories(${target} PRIVATE ${moc_folder})
     target_link_libraries(${target} PRIVATE ${TEST_LINKS} Qt6::Test)
     target_include_directories(${target} PRIVATE ${CMAKE_SOURCE_DIR}/tests)
     target_compile_definitions(${target} PRIVATE ROOK_SOURCE_DIR="${CMAKE_SOURCE_DIR}"
         ROOK_BINARY_DIR="${CMAKE_BINARY_DIR}")
     rook_set_options(${target})
     rook_optimize_less(${target})
+    # A test that fails says where by itself; to write line tables takes longer than they help.
+    target_compile_options(${target} PRIVATE -g0)
     if(TEST_WATCHED)
         rook_watch_behaviour(${target})
     elseif(NOT TEST_LINKS MATCHES "Qt6")

@@ -77,14 +77,12 @@ AxonView::AxonView(Session& session, Board& board, QWidget* parent)
     connect(&session, &Session::listsChanged, this, [this] {
         m_sprites.clear();
         m_faces.clear();
-        m_models.clear();
         update();
     });
     connect(&session, &Session::levelSwitched, this, [this] {
         m_isFitted = false;
         m_sprites.clear();
         m_faces.clear();
-        m_models.clear();
         update();
     });
 }
@@ -164,7 +162,6 @@ void AxonView::gather() {
     if (!isSameKit) {
         m_sprites.clear();
         m_faces.clear();
-        m_models.clear();
     }
     if (m_gathered && isSameKit && m_gathered->kit == level->kit)
         m_index.follow(*now, m_gathered->pieces, *level);
@@ -204,13 +201,10 @@ const AxonView::Sprite& AxonView::spriteOf(const level::Piece& piece, int pieceI
     const auto found = m_sprites.constFind(key);
     if (found != m_sprites.constEnd()) return *found;
     if (!m_faces.contains(pieceIndex)) {
-        if (!piece.model.empty() && !m_models.contains(piece.name)) {
-            auto mesh = loadModel(m_session.folder(), piece);
-            if (mesh) m_models[piece.name] = std::move(*mesh);
-        }
-        const auto model = m_models.find(piece.name);
-        m_faces[pieceIndex] = model != m_models.end() ? kit::facesOf(*kit(), piece, model->second)
-                                                      : kit::facesOf(*kit(), piece);
+        const auto& models = m_models.of(*kit(), m_session.folder());
+        const auto model = models.find(piece.name);
+        m_faces[pieceIndex] = model != models.end() ? kit::facesOf(*kit(), piece, model->second)
+                                                    : kit::facesOf(*kit(), piece);
     }
     return *m_sprites.insert(key, made(piece, cell, turn));
 }

@@ -7,6 +7,7 @@
 #include <QWidget>
 #include <map>
 
+#include "app/kit_models.h"
 #include "app/session.h"
 #include "kit/mesh.h"
 
@@ -86,7 +87,7 @@ private:
     SharedVector<level::Kit> m_kits;
     QHash<quint64, Sprite> m_sprites;
     std::map<int, std::vector<kit::Face>> m_faces;  ///< by piece of the kit
-    std::map<std::string, kit::Mesh> m_models;
+    KitModels m_models;
 };
 
 }  // namespace rook::app

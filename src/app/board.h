@@ -13,6 +13,7 @@
 
 #include "app/board_images.h"
 #include "app/jump_guides.h"
+#include "app/kit_models.h"
 #include "app/kit_walk.h"
 #include "app/matter_painter.h"
 #include "app/tool.h"
@@ -286,6 +287,7 @@ private:
     bool editPieces(int dx, int dy, PieceEdit what);
     PlacedIndexes m_shownIndex;
     mutable PlacedIndexes m_toolIndex;  ///< of the value before the gesture
+    KitModels m_models;
     int m_paintedStorey = 0;
     std::unique_ptr<KitWalk> m_kitWalk;
     std::array<int, 4> m_kitKeys{};  ///< left, right, up, down: 1 while held

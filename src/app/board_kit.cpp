@@ -33,8 +33,12 @@ const kit::PlacedIndex& PlacedIndexes::of(const level::Kit& kit, const level::Le
 void Board::paintKit(QPainter& painter, double budgetMs) {
     const level::Level& level = *m_session.level();
     const level::Kit& kit = *m_session.project().kitOf(level);
-    KitScene scene{&kit, &level, &m_shownIndex.of(kit, level), m_session.options().storey,
-                   m_session.step() == Step::Shape};
+    KitScene scene{&kit,
+                   &level,
+                   &m_shownIndex.of(kit, level),
+                   m_session.options().storey,
+                   m_session.step() == Step::Shape,
+                   &m_models.of(kit, m_session.folder())};
     if (m_paintedStorey != scene.storey) m_images.clear();
     m_paintedStorey = scene.storey;
     m_isComplete = m_images.paint(

@@ -17,4 +17,18 @@ std::optional<kit::Mesh> loadModel(const QString& folder, const level::Piece& pi
     return std::move(*mesh);
 }
 
+const std::map<std::string, kit::Mesh>& KitModels::of(const level::Kit& kit,
+                                                      const QString& folder) {
+    if (m_folder != folder) {
+        m_folder = folder;
+        m_meshes.clear();
+        m_tried.clear();
+    }
+    for (const level::Piece& piece : kit.pieces) {
+        if (piece.model.empty() || !m_tried.insert(piece.model).second) continue;
+        if (auto mesh = loadModel(folder, piece)) m_meshes[piece.name] = std::move(*mesh);
+    }
+    return m_meshes;
+}
+
 }  // namespace rook::app

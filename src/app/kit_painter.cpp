@@ -4,6 +4,7 @@
 #include <cmath>
 #include <map>
 #include <set>
+#include <tuple>
 
 #include "kit/audit.h"
 
@@ -163,6 +164,51 @@ std::vector<std::size_t> piecesIn(const KitScene& scene, const CellRect& part, i
     return {found.begin(), found.end()};
 }
 
+/// The faces of a model that look up, as they are seen from above: the higher, the lighter.
+void paintModel(QPainter& painter, const KitScene& scene, const level::Piece& piece,
+                const level::PlacedPiece& placed, const kit::Mesh& mesh, QPointF origin,
+                double scale) {
+    constexpr std::size_t most = 4000;
+    if (mesh.triangles.size() > most) return;
+    const CellRect bounds = piece.bounds();
+    const double width = exact(scene.kit->width).toDouble();
+    const double depth = exact(scene.kit->depth).toDouble();
+    const CellSize cell = scene.level->cellSize;
+    std::vector<kit::Face> faces = kit::facesOf(*scene.kit, piece, mesh);
+    const auto lowest = [](const kit::Face& face) {
+        return std::min({face.corners[0].z, face.corners[1].z, face.corners[2].z});
+    };
+    std::stable_sort(faces.begin(), faces.end(),
+                     [&](const kit::Face& a, const kit::Face& b) { return lowest(a) < lowest(b); });
+    QColor line = currentTheme().ink;
+    line.setAlphaF(0.35f);
+    for (const kit::Face& face : faces) {
+        QPolygonF polygon;
+        for (const kit::Point3& corner : face.corners) {
+            double x = corner.x / width;
+            double y = corner.y / depth;
+            double w = bounds.width;
+            double h = bounds.height;
+            for (int turn = 0; turn < placed.turn; ++turn) {
+                std::tie(x, y) = std::pair(h - y, x);
+                std::swap(w, h);
+            }
+            polygon << QPointF((placed.at.x + placed.offX.toDouble() + x) * cell.width,
+                               (placed.at.y + placed.offY.toDouble() + y) * cell.height) *
+                               scale -
+                           origin;
+        }
+        const QPointF u = polygon[1] - polygon[0];
+        const QPointF v = polygon[2] - polygon[0];
+        // Counter-clockwise as it is seen, with y down.
+        if (u.x() * v.y() - u.y() * v.x() >= 0) continue;
+        painter.setPen(QPen(line, 0.6));
+        painter.setBrush(toneOf(piece).lighter(100 + int(std::clamp(lowest(face) * 8, 0.0, 40.0))));
+        painter.drawPolygon(polygon);
+    }
+    painter.setBrush(Qt::NoBrush);
+}
+
 void paintStorey(QPainter& painter, const KitScene& scene, const CellRect& part, int storey,
                  QPointF origin, double scale) {
     for (const std::size_t i : piecesIn(scene, part, storey)) {
@@ -173,6 +219,9 @@ void paintStorey(QPainter& painter, const KitScene& scene, const CellRect& part,
         for (const kit::PlacedCell& cell : cells)
             if (cell.spot.storey == storey)
                 paintCell(painter, piece, cell, place.boxAt(cell.spot.at));
+        if (scene.models && storey == placed.storey)
+            if (const auto model = scene.models->find(piece.name); model != scene.models->end())
+                paintModel(painter, scene, piece, placed, model->second, origin, scale);
         paintBorder(painter, cells, place, storey);
         for (const kit::PlacedCell& cell : cells)
             if (cell.spot.storey == storey) paintWalls(painter, cell, place.boxAt(cell.spot.at));

@@ -2,10 +2,13 @@
 /// Kit boards in plan: pieces with their walls, ramps and ports, as in a floor plan.
 
 #include <QPainter>
+#include <map>
+#include <string>
 
 #include "app/theme.h"
 #include "app/view.h"
 #include "kit/joins.h"
+#include "kit/mesh.h"
 
 namespace rook::app {
 
@@ -15,6 +18,8 @@ struct KitScene {
     const kit::PlacedIndex* index = nullptr;
     int storey = 0;
     bool showsPorts = true;
+    /// Of pieces that have a model, by name.
+    const std::map<std::string, kit::Mesh>* models = nullptr;
 };
 
 /// Paints what of the storey, and faintly of the one below it, lies in `target` (px of the

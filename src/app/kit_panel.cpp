@@ -1,6 +1,9 @@
+#include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QLabel>
+#include <QLineEdit>
 #include <QSpinBox>
+#include <cmath>
 
 #include "app/choice_names.h"
 #include "app/kit_painter.h"
@@ -11,6 +14,7 @@
 #include "app/theme.h"
 #include "app/tray_buttons.h"
 #include "kit/laying.h"
+#include "kit/pieces.h"
 
 namespace rook::app {
 
@@ -248,19 +252,108 @@ private:
             section->addWide(makeWords(tr("This level has no kit yet."), section));
             return;
         }
-        const auto text = [](level::Decimal value) {
-            return QString::fromStdString(kit::lengthText(exact(value)));
+        addKits(section);
+        addNumber(
+            section, tr("Module across"), "kit-width", [](Kit & k) -> auto& { return k.width; });
+        addNumber(
+            section, tr("Module down"), "kit-depth", [](Kit & k) -> auto& { return k.depth; });
+        addNumber(
+            section, tr("Storey"), "kit-storey", [](Kit & k) -> auto& { return k.storey; });
+        addNumber(
+            section, tr("Floors are thick"), "kit-slab", [](Kit & k) -> auto& { return k.slab; });
+        addNumber(
+            section, tr("Body is high"), "kit-body",
+            [](Kit & k) -> auto& { return k.body.height; });
+        addNumber(
+            section, tr("It steps up"), "kit-step", [](Kit & k) -> auto& { return k.body.stepUp; });
+        addNumber(
+            section, tr("It drops"), "kit-drop", [](Kit & k) -> auto& { return k.body.drop; });
+        auto* fraction =
+            makeNumberBox(QStringLiteral("kit-fraction"), 1, level::maxKitFraction, section,
+                          [this](int value) { changeKit([&](Kit& k) { k.fraction = value; }); });
+        fraction->setPrefix(QStringLiteral("1/"));
+        fraction->setFixedWidth(110);
+        section->addControl(tr("Finest part of a module"), fraction);
+        addProfiles(section);
+        m_refreshers << [this, fraction] {
+            if (kit()) showNumber(fraction, kit()->fraction);
         };
-        section->addValue(tr("Module, units"))
-            ->setText(tr("%1 × %2").arg(text(now->width), text(now->depth)));
-        section->addValue(tr("Storey, units"))->setText(text(now->storey));
-        section->addValue(tr("Finest part"))->setText(tr("1/%1 module").arg(now->fraction));
-        section->addValue(tr("Body: high, up, drop"))
-            ->setText(
-                tr("%1, %2, %3")
-                    .arg(text(now->body.height), text(now->body.stepUp), text(now->body.drop)));
         addReplacing(section);
     }
+    template <typename Change>
+    void changeKit(Change&& change) {
+        if (!kit()) return;
+        Kit next = *kit();
+        change(next);
+        if (next == *kit()) return;
+        m_session.apply(kit::changeKit(
+            m_session.project(), next,
+            tr("Change the kit %1").arg(QString::fromStdString(next.title)).toStdString()));
+        refresh();
+    }
+    void addNumber(MarginSection* section, const QString& name, const char* id,
+                   level::Decimal& (*field)(Kit&)) {
+        auto* box = new QDoubleSpinBox(section);
+        box->setObjectName(QLatin1String(id));
+        box->setDecimals(3);
+        box->setRange(0, 1000);
+        box->setSingleStep(0.1);
+        box->setSuffix(tr(" units"));
+        box->setKeyboardTracking(false);
+        box->setFixedWidth(110);
+        connect(box, &QDoubleSpinBox::valueChanged, this, [this, field](double value) {
+            changeKit([&](Kit& k) { field(k) = {std::llround(value * 1000)}; });
+        });
+        m_refreshers << [this, box, field] {
+            if (!kit() || box->hasFocus()) return;
+            Kit copy = *kit();
+            const QSignalBlocker blocker(box);
+            box->setValue(double(field(copy).thousandths) / 1000);
+        };
+        section->addControl(name, box);
+    }
+    /// The kit that the level is of.
+    void addKits(MarginSection* section) {
+        auto* box = new QComboBox(section);
+        box->setObjectName(QStringLiteral("kit-of-level"));
+        box->setFixedWidth(150);
+        for (const Kit& each : m_session.project().kits)
+            box->addItem(QString::fromStdString(each.title), QString::fromStdString(each.name));
+        box->setCurrentIndex(box->findData(QString::fromStdString(m_session.level()->kit)));
+        connect(box, &QComboBox::activated, this, [this, box](int index) {
+            level::Level next = *m_session.level();
+            next.kit = box->itemData(index).toString().toStdString();
+            const CellRect all = next.cells.bounds();
+            m_session.apply(
+                level::LevelEdit{std::move(next), tr("Choose another kit").toStdString(), all});
+        });
+        section->addControl(tr("Kit of this level"), box);
+        section->addWide(makeButton(tr("New kit"), QStringLiteral("kit-new"), section, [this] {
+            m_session.apply(kit::addKit(m_session.project(), tr("Kit").toStdString()));
+        }));
+    }
+    /// "hall: hall; latch: latch*".
+    void addProfiles(MarginSection* section) {
+        auto* line = new QLineEdit(section);
+        line->setObjectName(QStringLiteral("kit-profiles"));
+        line->setAccessibleName(tr("Profiles and what they fit"));
+        connect(line, &QLineEdit::editingFinished, this, [this, line] {
+            if (!line->isModified()) return;
+            line->setModified(false);
+            auto profiles = kit::profilesOf(line->text().toStdString());
+            if (!profiles)
+                return m_session.say(QString::fromStdString(profiles.error().sentence()));
+            changeKit([&](Kit& k) { k.profiles = std::move(*profiles); });
+        });
+        m_refreshers << [this, line] {
+            if (kit() && !line->isModified())
+                line->setText(QString::fromStdString(kit::profilesText(*kit())));
+        };
+        section->addWide(makeWords(
+            tr("Profiles of ports and what each fits; a star: only its mirror image."), section));
+        section->addWide(line);
+    }
+
     /// One piece in the place of another one, in all levels.
     void addReplacing(MarginSection* section) {
         QStringList titles;

@@ -260,6 +260,11 @@ private:
         m_preview.frame =
             CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
         m_preview.label = sizeText(*m_preview.frame);
+        const Piece* piece = like(input);
+        if (piece && input.isStraight) {
+            m_preview.region = regionOf(input, *piece);
+            m_preview.label = words("room of %1 modules").arg(m_preview.region.cellCount());
+        }
         return {};
     }
     ToolOutcome end(const ToolInput& input) override {
@@ -267,11 +272,20 @@ private:
         if (!piece)
             return refused({ErrorKind::NotApplicable, "The kit has no floor of one module",
                             kitOf(input)->title, "Make one with a port on each side"});
-        const CellRect room =
-            CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
+        const level::CellRegion room = regionOf(input, *piece);
         if (room.isEmpty()) return {};
-        return done(kit::fillRoom(*kitOf(input), *input.level, *piece, level::CellRegion(room),
-                                  input.options->storey));
+        return done(
+            kit::fillRoom(*kitOf(input), *input.level, *piece, room, input.options->storey));
+    }
+    /// With Shift, the rooms that it is drawn over are extended by it.
+    [[nodiscard]] level::CellRegion regionOf(const ToolInput& input, const Piece& piece) const {
+        const CellRect drawn =
+            CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
+        if (drawn.isEmpty()) return {};
+        const level::CellRegion region(drawn);
+        return input.isStraight ? kit::withRooms(*kitOf(input), *input.level, *input.placed, piece,
+                                                 region, input.options->storey)
+                                : region;
     }
 };
 

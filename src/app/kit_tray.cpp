@@ -52,11 +52,12 @@ void Tray::addKitOptions(QGridLayout* grid) {
         chip->setToolTip(tr("Comma and point turn what is in hand."));
     }
     turns->addStretch();
-    const QString hints[] = {tr("Drawn to open ports. Shift: parts of a module. Drag: a row."),
-                             tr("Drag a path; bends, tees and crossings are chosen."),
-                             tr("Drag a room; floors, walls and corners are chosen."),
-                             tr("Click a piece: its open ports get ends."),
-                             tr("Click, or drag a frame. Drag moves by whole modules.")};
+    const QString hints[] = {
+        tr("Drawn to open ports. Shift: parts of a module. Drag: a row."),
+        tr("Drag a path; bends, tees and crossings are chosen."),
+        tr("Drag a room; floors, walls and corners are chosen. Shift extends a room."),
+        tr("Click a piece: its open ports get ends."),
+        tr("Click, or drag a frame. Drag moves by whole modules.")};
     auto* words = makeWords(
         hints[int(m_session.shapeTool())] + u' ' + tr("Page up and down change the storey."),
         m_options);

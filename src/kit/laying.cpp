@@ -293,6 +293,43 @@ Result<LevelEdit> fillRoom(const Kit& kit, const Level& level, const Piece& like
     return edit;
 }
 
+level::CellRegion withRooms(const Kit& kit, const Level& level, const PlacedIndex& index,
+                            const Piece& like, const level::CellRegion& region, int storey) {
+    const std::set<std::string> inside = profilesOf(like);
+    const std::vector<Tile> tiles = tilesOf(kit, allProfiles(kit));
+    const auto tileAt = [&](CellPoint at) -> const Tile* {
+        for (const auto& tenant : index.at({at, storey})) {
+            const PlacedPiece& placed = level.pieces[tenant.placed];
+            for (const Tile& tile : tiles)
+                if (tile.piece->name == placed.piece && tile.turn == placed.turn) return &tile;
+        }
+        return nullptr;
+    };
+    std::set<std::pair<int, int>> found;
+    std::vector<CellPoint> open;
+    const auto take = [&](CellPoint at) {
+        const Tile* tile = tileAt(at);
+        const bool isRoom =
+            tile && std::any_of(std::begin(allSides), std::end(allSides),
+                                [&](Side side) { return inside.contains(profileOn(*tile, side)); });
+        if (isRoom && found.insert({at.y, at.x}).second) open.push_back(at);
+    };
+    for (const level::CellRun& run : region.runs())
+        for (int x = run.x; x < run.x + run.count; ++x)
+            take({x, run.y});
+    while (!open.empty()) {
+        const CellPoint at = open.back();
+        open.pop_back();
+        const Tile* tile = tileAt(at);
+        for (const Side side : allSides)
+            if (inside.contains(profileOn(*tile, side))) take(beside(at, side));
+    }
+    std::vector<level::CellRun> runs;
+    for (const auto& [y, x] : found)
+        runs.push_back({y, x, 1});
+    return region.united(level::CellRegion(std::move(runs)));
+}
+
 Result<LevelEdit> closePorts(const Kit& kit, const Level& level, const std::vector<int>& ids) {
     const std::set<int> wanted(ids.begin(), ids.end());
     const PlacedIndex index(kit, level);

@@ -30,6 +30,12 @@ namespace rook::kit {
                                                 const Piece& like, const level::CellRegion& region,
                                                 int storey);
 
+/// The region, and the rooms that have a module in it: all modules with a port of the profile of
+/// `like` that hang together with one of it. So a room is extended by what is drawn over it.
+[[nodiscard]] level::CellRegion withRooms(const Kit& kit, const level::Level& level,
+                                          const PlacedIndex& index, const Piece& like,
+                                          const level::CellRegion& region, int storey);
+
 /// Puts a piece of one port to each port that is open and has room for it; only to those of `ids`
 /// if there are any. Errors: NotApplicable if nothing could be closed.
 [[nodiscard]] Result<level::LevelEdit> closePorts(const Kit& kit, const level::Level& level,

@@ -148,6 +148,82 @@ std::string freshPieceName(const Kit& kit, const std::string& title) {
     return name;
 }
 
+Result<level::ProjectEdit> changeKit(const level::Project& project, const Kit& kit,
+                                     const std::string& name) {
+    if (!project.findKit(kit.name))
+        return fail(ErrorKind::BadReference, "The project has no kit " + kit.name, project.name,
+                    "Choose one of its kits");
+    if (const auto flaw = flawOf(kit))
+        return fail(ErrorKind::NotApplicable, *flaw, kit.title, "Leave it as it was");
+    level::ProjectEdit edit{project, name};
+    edit.project.kits.edit([&](auto& kits) {
+        for (Kit& each : kits)
+            if (each.name == kit.name) each = kit;
+    });
+    return edit;
+}
+
+level::ProjectEdit addKit(const level::Project& project, const std::string& title) {
+    const std::string plain = plainNameFrom(title, "kit");
+    std::string name = plain;
+    // Kits, levels and swatches share their names.
+    for (int number = 2; project.findKit(name) || project.findLevel({name}); ++number)
+        name = plain + "-" + std::to_string(number);
+    level::ProjectEdit edit{project, "New kit"};
+    edit.project.kits.edit([&](auto& kits) { kits.push_back(plainKit(name, title)); });
+    return edit;
+}
+
+std::string profilesText(const Kit& kit) {
+    std::string text;
+    for (const level::PortProfile& profile : kit.profiles) {
+        text += (text.empty() ? "" : "; ") + profile.name + ":";
+        for (std::size_t i = 0; i < profile.fits.size(); ++i)
+            text += (i > 0 ? ", " : " ") + profile.fits[i].with +
+                    (profile.fits[i].isMirrored ? "*" : "");
+    }
+    return text;
+}
+
+Result<std::vector<level::PortProfile>> profilesOf(const std::string& text) {
+    const auto trimmed = [](std::string_view part) {
+        const std::size_t from = part.find_first_not_of(" \t");
+        if (from == std::string_view::npos) return std::string();
+        return std::string(part.substr(from, part.find_last_not_of(" \t") - from + 1));
+    };
+    const auto split = [](std::string_view whole, char by) {
+        std::vector<std::string_view> parts;
+        for (std::size_t at = 0; at <= whole.size();) {
+            const std::size_t end = std::min(whole.find(by, at), whole.size());
+            parts.push_back(whole.substr(at, end - at));
+            at = end + 1;
+        }
+        return parts;
+    };
+    std::vector<level::PortProfile> profiles;
+    for (const std::string_view part : split(text, ';')) {
+        if (trimmed(part).empty()) continue;
+        const std::size_t colon = part.find(':');
+        level::PortProfile profile;
+        profile.name = trimmed(part.substr(0, colon));
+        bool isFine = isPlainName(profile.name) && colon != std::string_view::npos;
+        if (isFine)
+            for (const std::string_view fit : split(part.substr(colon + 1), ',')) {
+                std::string with = trimmed(fit);
+                if (with.empty()) continue;
+                const bool isMirrored = with.back() == '*';
+                if (isMirrored) with.pop_back();
+                isFine = isFine && isPlainName(with);
+                profile.fits.push_back({with, isMirrored});
+            }
+        if (!isFine)
+            return fail(ErrorKind::WrongType, "\"" + trimmed(part) + "\" is no profile", "profiles",
+                        "Write it as hall: hall, room");
+        profiles.push_back(std::move(profile));
+    }
+    return profiles;
+}
+
 Result<level::ProjectEdit> changePiece(const level::Project& project, const std::string& kitName,
                                        const std::string& former, Piece piece) {
     const Kit* now = project.findKit(kitName);

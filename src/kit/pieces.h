@@ -29,6 +29,16 @@ namespace rook::kit {
 [[nodiscard]] Result<level::ProjectEdit> removePiece(const level::Project& project,
                                                      const std::string& kit,
                                                      const std::string& piece);
+/// The kit put in the place of the one of that name. Errors: BadReference; NotApplicable with the
+/// flaw that it would have.
+[[nodiscard]] Result<level::ProjectEdit> changeKit(const level::Project& project, const Kit& kit,
+                                                   const std::string& name);
+/// A plain kit more, under a name that is free.
+[[nodiscard]] level::ProjectEdit addKit(const level::Project& project, const std::string& title);
+/// Profiles as a line, "hall: hall, room; latch: latch*", where a star stands for what fits only
+/// mirrored; and back. Errors: WrongType for what is no such line.
+[[nodiscard]] std::string profilesText(const Kit& kit);
+[[nodiscard]] Result<std::vector<level::PortProfile>> profilesOf(const std::string& text);
 /// A name that the kit does not have yet.
 [[nodiscard]] std::string freshPieceName(const Kit& kit, const std::string& title);
 

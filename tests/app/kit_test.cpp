@@ -45,6 +45,7 @@ private slots:
     void storeys_goUpAndDown_byKeys();
     void axon_placesAndPicks_asThePlan();
     void piece_isDrawnAsBlocks();
+    void kit_isChangedByNumbers_andProfilesByWords();
     void piece_isReplaced_inAllLevels();
     void model_isExamined_fitted_andPlaced();
     void findings_showTheirStorey_andAreFixed();
@@ -343,6 +344,32 @@ void KitWindowTest::piece_isDrawnAsBlocks() {
     QCOMPARE(kit().find(name)->title, std::string("Slip"));
     press("piece-delete");
     QVERIFY(!kit().find(name));
+}
+
+void KitWindowTest::kit_isChangedByNumbers_andProfilesByWords() {
+    part<QDoubleSpinBox>("kit-storey")->setValue(3.5);
+    QCOMPARE(kit().storey.thousandths, std::int64_t{3500});
+    part<QSpinBox>("kit-fraction")->setValue(10);
+    QCOMPARE(kit().fraction, 10);
+    auto* line = part<QLineEdit>("kit-profiles");
+    const auto type = [&](const char* words) {
+        line->setFocus();
+        line->selectAll();
+        QTest::keyClicks(line, words);
+        QTest::keyClick(line, Qt::Key_Return);
+    };
+    type("quay: quay, yard; yard: yard; latch: latch*; hatch:");
+    QCOMPARE(kit().profiles.size(), std::size_t{4});
+    QVERIFY(kit().profiles[0].fits.size() == 2 && kit().profiles[2].fits[0].isMirrored);
+    // What its pieces need cannot go, and what is no profile is told.
+    type("quay: quay");
+    QCOMPARE(kit().profiles.size(), std::size_t{4});
+    type("Quay!");
+    QCOMPARE(kit().profiles.size(), std::size_t{4});
+    QVERIFY(m_window->findChild<QLabel*>("status-verdict")->text().contains("is no profile"));
+    press("kit-new");
+    QCOMPARE(session().project().kits.size(), std::size_t{2});
+    QCOMPARE(session().project().kits[1].name, std::string("kit"));
 }
 
 void KitWindowTest::piece_isReplaced_inAllLevels() {

@@ -25,6 +25,7 @@ private slots:
     void path_withSomethingInItsWay_isRefused();
     void path_outOfARoom_goesThroughADoorFrame();
     void room_hasWallsOnItsOutline_andAFrameWhereAHallLooksIn();
+    void room_isExtended_byWhatIsDrawnOverIt();
     void openPorts_areClosedInOneEdit();
     void fourTurns_areNone();
     void replacing_wantsTheSameFootprintAndPorts();
@@ -219,6 +220,24 @@ void LayingTest::room_hasWallsOnItsOutline_andAFrameWhereAHallLooksIn() {
         kit::fillRoom(kit, level, *kit.find("floor"), level::CellRegion(CellRect{3, 6, 4, 1}), 0);
     QVERIFY(!row);
     QVERIFY(row.error().sentence().find("walls to") != std::string::npos);
+}
+
+void LayingTest::room_isExtended_byWhatIsDrawnOverIt() {
+    const level::Kit kit = smallKit();
+    const level::Piece& floor = *kit.find("floor");
+    level::Level level =
+        kit::fillRoom(kit, kitBoard(12, 10), floor, level::CellRegion(CellRect{1, 1, 4, 3}), 0)
+            ->level;
+    // Another room that stays as it is.
+    level = kit::fillRoom(kit, level, floor, level::CellRegion(CellRect{8, 1, 3, 3}), 0)->level;
+    const level::CellRegion drawn(CellRect{3, 3, 2, 4});
+    const auto region = kit::withRooms(kit, level, kit::PlacedIndex(kit, level), floor, drawn, 0);
+    QCOMPARE(region.cellCount(), std::int64_t{12 + 6});
+    const auto edit = kit::fillRoom(kit, level, floor, region, 0);
+    QVERIFY2(edit.has_value(), edit ? "" : edit.error().sentence().c_str());
+    QCOMPARE(edit->level.pieces.size(), std::size_t{18 + 9});
+    QCOMPARE(faultsOf(kit, edit->level), std::string());
+    QCOMPARE(kit::auditOf(kit, edit->level).counts.uses.at("corner"), 5 + 4);
 }
 
 void LayingTest::openPorts_areClosedInOneEdit() {

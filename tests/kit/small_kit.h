@@ -32,9 +32,8 @@ inline level::Kit smallKit() {
     level::Kit kit;
     kit.name = "small";
     kit.title = "Small";
-    kit.profiles = {{"hall", {{"hall", false}}},
-                    {"room", {{"room", false}}},
-                    {"latch", {{"latch", true}}}};
+    kit.profiles = {
+        {"hall", {{"hall", false}}}, {"room", {{"room", false}}}, {"latch", {{"latch", true}}}};
     const auto wall = [](std::initializer_list<Side> sides) {
         unsigned bits = 0;
         for (const Side side : sides)
