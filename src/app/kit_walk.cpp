@@ -18,11 +18,6 @@ constexpr double pace = 2.4 / 60;  ///< modules a tick
 constexpr double radius = 0.18;    ///< modules, of the body
 constexpr std::size_t longestTrail = 6000;
 
-kit::Spot spotOf(const level::Level& level, const Entity& entity) {
-    const PxPoint middle{entity.box.x + entity.box.width / 2, entity.box.y + entity.box.height / 2};
-    return {toCell(middle, level.cellSize), entity.storey};
-}
-
 }  // namespace
 
 KitWalk::KitWalk(const level::Project& project, std::shared_ptr<const level::Level> level)
@@ -42,7 +37,8 @@ Result<std::unique_ptr<KitWalk>> KitWalk::begin(const level::Project& project,
     std::optional<kit::Spot> start;
     if (at) start = kit::Spot{toCell(*at, walk->m_level->cellSize), storey};
     for (const Entity& entity : walk->m_level->entities)
-        if (!start && project.roleOf(entity) == Role::Spawn) start = spotOf(*walk->m_level, entity);
+        if (!start && project.roleOf(entity) == Role::Spawn)
+            start = kit::spotOf(*walk->m_level, entity);
     if (!start)
         return fail(ErrorKind::Missing, "There is no start to walk from", walk->m_level->title,
                     "Place a spawn in Cast, or walk from the pointer with Shift");
@@ -110,7 +106,7 @@ void KitWalk::tick() {
 void KitWalk::meet() {
     const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
     for (const Entity& entity : m_level->entities) {
-        if (!(spotOf(*m_level, entity) == here.spot)) continue;
+        if (!(kit::spotOf(*m_level, entity) == here.spot)) continue;
         const Role role = m_project.roleOf(entity);
         if (role == Role::Pickup || role == Role::Key || role == Role::Switch)
             m_taken.insert(entity.id.text);

@@ -71,19 +71,14 @@ protected:
         std::erase_if(shown.cells, [&](const PieceCell& cell) { return cell.storey != m_storey; });
         for (PieceCell& cell : shown.cells)
             cell.storey = 0;
+        // Cell by cell: those that are not here hold the place of the footprint.
         level::PlacedPiece placed;
-        if (!shown.cells.empty()) {
-            // Cells that are not here hold the place of the footprint.
-            const CellRect own = shown.bounds();
-            placed.at = {0, 0};
-            for (const PieceCell& cell : shown.cells) {
-                Piece one = shown;
-                one.cells = {cell};
-                one.cells[0].at = {0, 0};
-                placed.at = cell.at;
-                paintPiece(painter, *m_kit, one, placed, {32, 32}, -corner, module / 32);
-            }
-            (void)own;
+        for (const PieceCell& cell : shown.cells) {
+            Piece one = shown;
+            one.cells = {cell};
+            one.cells[0].at = {0, 0};
+            placed.at = cell.at;
+            paintPiece(painter, *m_kit, one, placed, {32, 32}, -corner, module / 32);
         }
         for (const level::Port& port : m_piece->ports) {
             if (portStorey(port) != m_storey) continue;

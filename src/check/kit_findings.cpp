@@ -76,10 +76,7 @@ std::vector<Finding> kitFindings(const level::Level& level, const reach::Answer&
         findings.push_back(std::move(finding));
     }
     for (const level::Entity& entity : level.entities) {
-        const PxPoint middle{entity.box.x + entity.box.width / 2,
-                             entity.box.y + entity.box.height / 2};
-        if (answer.kit->graph.patchAt({toCell(middle, level.cellSize), entity.storey}) >= 0)
-            continue;
+        if (answer.kit->graph.patchAt(kit::spotOf(level, entity)) >= 0) continue;
         Finding finding;
         finding.kind = FindingKind::StandingBroken;
         finding.level = level.id;

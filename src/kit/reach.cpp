@@ -15,11 +15,6 @@ namespace {
 constexpr std::size_t maxSets = 64;
 using Held = std::uint64_t;
 
-Spot spotOf(const level::Level& level, const Entity& entity) {
-    const PxPoint middle{entity.box.x + entity.box.width / 2, entity.box.y + entity.box.height / 2};
-    return {toCell(middle, level.cellSize), entity.storey};
-}
-
 bool isGoal(Role role) {
     return role == Role::Exit || role == Role::Checkpoint || role == Role::Pickup ||
            role == Role::Key || role == Role::Switch;
@@ -225,6 +220,11 @@ private:
 };
 
 }  // namespace
+
+Spot spotOf(const level::Level& level, const Entity& entity) {
+    const PxPoint middle{entity.box.x + entity.box.width / 2, entity.box.y + entity.box.height / 2};
+    return {toCell(middle, level.cellSize), entity.storey};
+}
 
 std::vector<int> KitReach::wayTo(int patch) const {
     std::vector<int> way;

@@ -44,6 +44,9 @@ private:
     std::unordered_map<Spot, int, SpotHash> m_bySpot;
 };
 
+/// The module and storey that the middle of an entity is in.
+[[nodiscard]] Spot spotOf(const level::Level& level, const level::Entity& entity);
+
 /// A thing that one wants to get to, and how: the patches walked, from the start.
 struct KitGoal {
     std::string id;
