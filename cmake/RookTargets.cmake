@@ -16,8 +16,11 @@ endfunction()
 # compile them so than to run them.
 function(rook_watch_behaviour target)
     if(ROOK_SANITIZE)
-        target_compile_options(${target} PRIVATE -fsanitize=undefined
-            -fno-sanitize-recover=undefined)
+        # What the other checks find (null, alignment, object size) the address sanitizer stops at,
+        # too, and they take as long to compile as all the rest.
+        target_compile_options(${target} PRIVATE
+            -fsanitize=signed-integer-overflow,shift,integer-divide-by-zero,float-cast-overflow
+            -fsanitize=bounds,bool,enum -fno-sanitize-recover=all)
     endif()
 endfunction()
 
@@ -48,43 +51,43 @@ function(rook_add_module)
     rook_watch_behaviour(rook_${MODULE_NAME})
 endfunction()
 
-# The first of each kind compiles the headers, the others take them from it.
-function(rook_share_headers target links)
-    set(kind core)
-    set(headers ${rook_std_headers} <QTest>)
-    if(links MATCHES "rook_app")
-        set(kind app)
-        list(APPEND headers <QtWidgets>)
-    endif()
-    get_property(first GLOBAL PROPERTY rook_headers_of_${kind})
+# The first test of the core compiles what all of them read, the others take it from there.
+function(rook_share_headers target)
+    get_property(first GLOBAL PROPERTY rook_headers_of_tests)
     if(first)
         target_precompile_headers(${target} REUSE_FROM ${first})
     else()
-        target_precompile_headers(${target} PRIVATE ${headers})
-        set_property(GLOBAL PROPERTY rook_headers_of_${kind} ${target})
+        target_precompile_headers(${target} PRIVATE ${rook_std_headers} <QTest>)
+        set_property(GLOBAL PROPERTY rook_headers_of_tests ${target})
     endif()
 endfunction()
 
-# rook_add_test(reach/solver_test.cpp LINKS rook_reach): one executable, known to CTest, labelled by folder.
-# Tests that link nothing of Qt but Test share one set of precompiled headers, and those of the
-# window another.
+# rook_add_tests(level clips edits LINKS rook_level): one program a folder, from level/clips_test.cpp and
+# so on, several files compiled as one; CTest knows each file's class by itself, labelled by folder.
 # WATCHED: it compiles headers of the core that have no module of their own.
-function(rook_add_test source)
-    cmake_parse_arguments(TEST "WATCHED" "" "LINKS" ${ARGN})
-    get_filename_component(folder ${source} DIRECTORY)
-    get_filename_component(name ${source} NAME_WE)
-    set(target ${folder}_${name})
-    add_executable(${target} ${source})
-    # One file with one class: asked for by hand, moc takes a hundredth of what AUTOMOC does.
-    set_target_properties(${target} PROPERTIES AUTOMOC OFF
+# WINDOW: it needs QApplication.
+function(rook_add_tests folder)
+    cmake_parse_arguments(TEST "WATCHED;WINDOW" "" "LINKS" ${ARGN})
+    set(target ${folder}_test)
+    add_executable(${target} main.cpp)
+    # AUTOMOC would read every header; one class a file, asked for by hand, takes a hundredth.
+    set_target_properties(${target} PROPERTIES AUTOMOC OFF UNITY_BUILD_BATCH_SIZE 4
         RUNTIME_OUTPUT_DIRECTORY ${CMAKE_BINARY_DIR}/tests)
+    set_source_files_properties(main.cpp PROPERTIES SKIP_UNITY_BUILD_INCLUSION ON)
     set(moc_folder ${CMAKE_CURRENT_BINARY_DIR}/moc/${folder})
     file(MAKE_DIRECTORY ${moc_folder})
-    qt_generate_moc(${CMAKE_CURRENT_SOURCE_DIR}/${source} ${moc_folder}/${name}.moc)
-    set_source_files_properties(${source} PROPERTIES OBJECT_DEPENDS ${moc_folder}/${name}.moc)
-    target_include_directories(${target} PRIVATE ${moc_folder})
+    foreach(stem ${TEST_UNPARSED_ARGUMENTS})
+        set(source ${CMAKE_CURRENT_SOURCE_DIR}/${folder}/${stem}_test.cpp)
+        qt_generate_moc(${source} ${moc_folder}/${stem}_test.moc)
+        target_sources(${target} PRIVATE ${source} ${moc_folder}/${stem}_test.moc)
+        file(STRINGS ${source} class REGEX "^ROOK_TEST")
+        string(REGEX REPLACE "ROOK_TEST\\((.*)\\)" "\\1" class "${class}")
+        add_test(NAME ${folder}/${stem}_test COMMAND ${target} ${class})
+        set_tests_properties(${folder}/${stem}_test PROPERTIES LABELS ${folder} TIMEOUT 300
+            ENVIRONMENT "QT_QPA_PLATFORM=offscreen;SDL_VIDEODRIVER=dummy")
+    endforeach()
+    target_include_directories(${target} PRIVATE ${moc_folder} ${CMAKE_SOURCE_DIR}/tests)
     target_link_libraries(${target} PRIVATE ${TEST_LINKS} Qt6::Test)
-    target_include_directories(${target} PRIVATE ${CMAKE_SOURCE_DIR}/tests)
     target_compile_definitions(${target} PRIVATE ROOK_SOURCE_DIR="${CMAKE_SOURCE_DIR}"
         ROOK_BINARY_DIR="${CMAKE_BINARY_DIR}")
     rook_set_options(${target})
@@ -93,10 +96,11 @@ function(rook_add_test source)
     target_compile_options(${target} PRIVATE -g0)
     if(TEST_WATCHED)
         rook_watch_behaviour(${target})
-    elseif(NOT TEST_LINKS MATCHES "Qt6")
-        rook_share_headers(${target} "${TEST_LINKS}")
     endif()
-    add_test(NAME ${folder}/${name} COMMAND ${target})
-    set_tests_properties(${folder}/${name} PROPERTIES LABELS ${folder} TIMEOUT 300
-        ENVIRONMENT "QT_QPA_PLATFORM=offscreen;SDL_VIDEODRIVER=dummy")
+    if(TEST_WINDOW)
+        target_compile_definitions(${target} PRIVATE ROOK_TEST_WINDOW)
+        target_precompile_headers(${target} PRIVATE ${rook_std_headers} <QTest> <QtWidgets>)
+    elseif(NOT TEST_WATCHED AND NOT TEST_LINKS MATCHES "Qt6")
+        rook_share_headers(${target})
+    endif()
 endfunction()

@@ -8,6 +8,7 @@
 
 #include "base/random.h"
 #include "level/project.h"
+#include "registry.h"
 
 namespace rook::testing {
 

@@ -11,13 +11,14 @@
 #include <QSpinBox>
 #include <QTableView>
 
-#include "demo_window.h"
 #include "cast/spread.h"
+#include "demo_window.h"
 #include "level/cast_edits.h"
 #include "level/kind_edits.h"
 #include "level/zone_edits.h"
 
-using namespace rook;
+namespace rook::cast_test {
+
 using namespace rook::app;
 
 using level::Entity;
@@ -484,5 +485,8 @@ void CastWindowTest::pointsAndPaths_haveHandles() {
     QCOMPARE(std::get<std::vector<PxPoint>>(value("way")).size(), std::size_t{1});
 }
 
-QTEST_MAIN(CastWindowTest)
+ROOK_TEST(CastWindowTest)
+
+}  // namespace rook::cast_test
+
 #include "cast_test.moc"

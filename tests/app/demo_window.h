@@ -4,10 +4,10 @@
 #include <QComboBox>
 #include <QSettings>
 #include <QStandardPaths>
-#include <QtTest>
 
 #include "app/main_window.h"
 #include "data.h"
+#include "registry.h"
 
 namespace rook::testing {
 

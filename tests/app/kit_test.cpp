@@ -17,7 +17,8 @@
 #include "kit/audit.h"
 #include "kit/pieces.h"
 
-using namespace rook;
+namespace rook::kit_test {
+
 using namespace rook::app;
 
 using level::PlacedPiece;
@@ -481,5 +482,8 @@ void KitWindowTest::demoQuay_isProven_andWalkedToItsExit() {
     QCOMPARE((*walk)->lastExit(), std::string("gate-1"));
 }
 
-QTEST_MAIN(KitWindowTest)
+ROOK_TEST(KitWindowTest)
+
+}  // namespace rook::kit_test
+
 #include "kit_test.moc"

@@ -14,7 +14,8 @@ QImage reachWash(const ProvenLevel& proven, const BitMap& map, const View& view,
                  const QColor& color);
 }
 
-using namespace rook;
+namespace rook::painting_test {
+
 using namespace rook::app;
 using level::Cell;
 
@@ -211,5 +212,8 @@ void PaintingTest::nothingIsDrawn_outsideTheLevel() {
     QVERIFY(QColor(image.pixel(54, 54)) != Theme::day().window);
 }
 
-QTEST_MAIN(PaintingTest)
+ROOK_TEST(PaintingTest)
+
+}  // namespace rook::painting_test
+
 #include "painting_test.moc"

@@ -10,7 +10,8 @@
 #include "file/project_file.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::prove_test {
+
 using namespace rook::app;
 
 class ProveWindowTest : public testing::DemoWindow {
@@ -246,5 +247,8 @@ void ProveWindowTest::proof_isSavedWithTheLevel() {
     QCOMPARE(saved->levels[0]->proof->ticks(), static_cast<long long>(run->run.ticks()));
 }
 
-QTEST_MAIN(ProveWindowTest)
+ROOK_TEST(ProveWindowTest)
+
+}  // namespace rook::prove_test
+
 #include "prove_test.moc"

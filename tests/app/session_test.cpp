@@ -8,7 +8,8 @@
 #include "data.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::session_test {
+
 using namespace rook::app;
 
 class SessionTest : public QObject {
@@ -198,5 +199,8 @@ void SessionTest::openFailure_changesNothing() {
     QCOMPARE(spy.count(), 0);
 }
 
-QTEST_MAIN(SessionTest)
+ROOK_TEST(SessionTest)
+
+}  // namespace rook::session_test
+
 #include "session_test.moc"

@@ -10,7 +10,8 @@
 #include "demo_window.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::shape_test {
+
 using namespace rook::app;
 
 class ShapeTest : public testing::DemoWindow {
@@ -326,5 +327,8 @@ void ShapeTest::walk_fromAbove_goesInFourDirections() {
     QTest::keyClick(&board(), Qt::Key_Tab);
 }
 
-QTEST_MAIN(ShapeTest)
+ROOK_TEST(ShapeTest)
+
+}  // namespace rook::shape_test
+
 #include "shape_test.moc"

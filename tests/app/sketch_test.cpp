@@ -14,7 +14,8 @@
 #include "data.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::sketch_test {
+
 using namespace rook::app;
 using level::Mark;
 using level::MarkShape;
@@ -675,5 +676,8 @@ void SketchTest::controls_haveAccessibleNames() {
     }
 }
 
-QTEST_MAIN(SketchTest)
+ROOK_TEST(SketchTest)
+
+}  // namespace rook::sketch_test
+
 #include "sketch_test.moc"

@@ -15,7 +15,8 @@
 #include "skin/dressing.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::skin_test {
+
 using namespace rook::app;
 
 using level::Tile;
@@ -601,5 +602,8 @@ void SkinWindowTest::board_drawsWhatTheBundleSays() {
     QCOMPARE(before.pixel(away), after.pixel(away));
 }
 
-QTEST_MAIN(SkinWindowTest)
+ROOK_TEST(SkinWindowTest)
+
+}  // namespace rook::skin_test
+
 #include "skin_test.moc"

@@ -4,7 +4,8 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::tools_test {
+
 using namespace rook::app;
 using level::Cell;
 
@@ -399,5 +400,8 @@ void ToolsTest::cast_movesWhatItPresses_andDeletesWithTheRightButton() {
     QVERIFY(outcome.edit->level.entities.empty());
 }
 
-QTEST_MAIN(ToolsTest)
+ROOK_TEST(ToolsTest)
+
+}  // namespace rook::tools_test
+
 #include "tools_test.moc"

@@ -11,7 +11,8 @@
 #include "runtime_replay.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::window_test {
+
 using namespace rook::app;
 
 class WindowTest : public testing::DemoWindow {
@@ -468,5 +469,8 @@ void WindowTest::search_choosesACard() {
     QVERIFY(board().hasFocus());
 }
 
-QTEST_MAIN(WindowTest)
+ROOK_TEST(WindowTest)
+
+}  // namespace rook::window_test
+
 #include "window_test.moc"

@@ -2,7 +2,7 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::bit_map_test {
 
 class BitMapTest : public QObject {
     Q_OBJECT
@@ -75,5 +75,8 @@ void BitMapTest::runsAndQueries_equalBruteForce() {
     }
 }
 
-QTEST_APPLESS_MAIN(BitMapTest)
+ROOK_TEST(BitMapTest)
+
+}  // namespace rook::bit_map_test
+
 #include "bit_map_test.moc"

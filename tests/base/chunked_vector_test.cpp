@@ -6,7 +6,7 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::chunked_vector_test {
 
 class ChunkedVectorTest : public QObject {
     Q_OBJECT
@@ -88,5 +88,8 @@ void ChunkedVectorTest::iterators_goAllWays() {
     QVERIFY(ChunkedVector<int>().begin() == ChunkedVector<int>().end());
 }
 
-QTEST_APPLESS_MAIN(ChunkedVectorTest)
+ROOK_TEST(ChunkedVectorTest)
+
+}  // namespace rook::chunked_vector_test
+
 #include "chunked_vector_test.moc"

@@ -3,7 +3,10 @@
 #include <QDir>
 #include <QDirIterator>
 #include <QRegularExpression>
-#include <QtTest>
+
+#include "registry.h"
+
+namespace rook::floors_test {
 
 class FloorsTest : public QObject {
     Q_OBJECT
@@ -79,5 +82,8 @@ void FloorsTest::rule_catchesAnOutwardInclude() {
     QVERIFY(problemOf("reach", "#include \"collide/px_maps.h\"").isEmpty());
 }
 
-QTEST_APPLESS_MAIN(FloorsTest)
+ROOK_TEST(FloorsTest)
+
+}  // namespace rook::floors_test
+
 #include "floors_test.moc"

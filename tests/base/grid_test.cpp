@@ -2,7 +2,7 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::grid_test {
 
 class GridTest : public QObject {
     Q_OBJECT
@@ -101,5 +101,8 @@ void GridTest::thousandStrokes_addOnlyWhatTheyTouch() {
     QVERIFY2(added < 1000u * (4 * 2048 + 3 * 128 * 16), QByteArray::number(qulonglong(added)));
 }
 
-QTEST_APPLESS_MAIN(GridTest)
+ROOK_TEST(GridTest)
+
+}  // namespace rook::grid_test
+
 #include "grid_test.moc"

@@ -7,7 +7,7 @@
 #include "motion/step_tables.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::behaviour_test {
 
 using level::Cell;
 using level::Entity;
@@ -380,5 +380,8 @@ void BehaviourTest::spread_placesEvenly_whereTheRuleHolds() {
     QCOMPARE(more->level.entities.size(), std::size_t{8});
 }
 
-QTEST_APPLESS_MAIN(BehaviourTest)
+ROOK_TEST(BehaviourTest)
+
+}  // namespace rook::behaviour_test
+
 #include "behaviour_test.moc"

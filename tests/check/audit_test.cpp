@@ -8,7 +8,8 @@
 #include "collide/components.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::audit_test {
+
 using check::Finding;
 using check::FindingKind;
 using level::Cell;
@@ -305,5 +306,8 @@ void AuditTest::levelsFromAbove_areAuditedWithoutFloors() {
     QCOMPARE(findings[0].kind, FindingKind::LoneCell);
 }
 
-QTEST_GUILESS_MAIN(AuditTest)
+ROOK_TEST(AuditTest)
+
+}  // namespace rook::audit_test
+
 #include "audit_test.moc"

@@ -8,7 +8,7 @@
 #include "reach/replay.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::cast_findings_test {
 
 using check::FindingKind;
 using level::Cell;
@@ -385,5 +385,8 @@ void CastFindingsTest::zones_areHeldToReachAndScreens() {
     QCOMPARE(count(FindingKind::ZoneOverBudget), 0);
 }
 
-QTEST_APPLESS_MAIN(CastFindingsTest)
+ROOK_TEST(CastFindingsTest)
+
+}  // namespace rook::cast_findings_test
+
 #include "cast_findings_test.moc"

@@ -4,7 +4,8 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::findings_test {
+
 using check::FindingKind;
 
 class FindingsTest : public QObject {
@@ -99,5 +100,8 @@ void FindingsTest::names_areAllDifferent() {
     QCOMPARE(static_cast<int>(names.size()), static_cast<int>(FindingKind::EntityInStone) + 1);
 }
 
-QTEST_APPLESS_MAIN(FindingsTest)
+ROOK_TEST(FindingsTest)
+
+}  // namespace rook::findings_test
+
 #include "findings_test.moc"

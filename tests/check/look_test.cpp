@@ -6,7 +6,7 @@
 #include "level/tile_edits.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::look_test {
 
 using level::Cell;
 using level::MatterId;
@@ -276,5 +276,8 @@ void LookTest::pictures_thatDoNotFit_areTold_withAFitThatDoes() {
     QVERIFY(told(small, PictureFit::Once).empty());
 }
 
-QTEST_APPLESS_MAIN(LookTest)
+ROOK_TEST(LookTest)
+
+}  // namespace rook::look_test
+
 #include "look_test.moc"

@@ -5,7 +5,8 @@
 #include "level/sketch_edits.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::plan_test {
+
 using check::BeadState;
 using check::FindingKind;
 using level::Bead;
@@ -230,5 +231,8 @@ void PlanTest::cancel_isSaid() {
     QVERIFY(held({std::size_t{1} << 30, &cancel}).isCancelled);
 }
 
-QTEST_APPLESS_MAIN(PlanTest)
+ROOK_TEST(PlanTest)
+
+}  // namespace rook::plan_test
+
 #include "plan_test.moc"

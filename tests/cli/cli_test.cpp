@@ -7,8 +7,9 @@
 #include <QtGui/QImage>
 
 #include "data.h"
+#include "registry.h"
 
-using namespace rook;
+namespace rook::cli_test {
 
 class CliTest : public QObject {
     Q_OBJECT
@@ -233,5 +234,8 @@ void CliTest::lantern_reloads_whenTheBundleIsExportedAgain() {
     QVERIFY(lantern.waitForFinished(5000));
 }
 
-QTEST_GUILESS_MAIN(CliTest)
+ROOK_TEST(CliTest)
+
+}  // namespace rook::cli_test
+
 #include "cli_test.moc"

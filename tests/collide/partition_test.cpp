@@ -6,7 +6,7 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::partition_test {
 
 namespace {
 
@@ -217,5 +217,8 @@ void PartitionTest::cache_equalsTheWhole_andCutsWhatChangedOnly() {
     QVERIFY(!cache.cut(randomMap(random, 20, 20, 50), &cancel));
 }
 
-QTEST_APPLESS_MAIN(PartitionTest)
+ROOK_TEST(PartitionTest)
+
+}  // namespace rook::partition_test
+
 #include "partition_test.moc"

@@ -5,7 +5,8 @@
 #include "shape_cells.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::shapes_test {
+
 using runtime::Behaviour;
 using runtime::Form;
 
@@ -197,5 +198,8 @@ void ShapesTest::joinedLines_keepEveryPxOfTheBorder() {
     QVERIFY(joined.size() <= lines.size());
 }
 
-QTEST_APPLESS_MAIN(ShapesTest)
+ROOK_TEST(ShapesTest)
+
+}  // namespace rook::shapes_test
+
 #include "shapes_test.moc"

@@ -12,7 +12,7 @@
 #include "rook_runtime.hpp"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::bundle_test {
 
 class BundleTest : public QObject {
     Q_OBJECT
@@ -325,5 +325,8 @@ void BundleTest::exits_areResolved() {
     QVERIFY(campaign.levels[4].next.empty());
 }
 
-QTEST_GUILESS_MAIN(BundleTest)
+ROOK_TEST(BundleTest)
+
+}  // namespace rook::bundle_test
+
 #include "bundle_test.moc"

@@ -8,7 +8,7 @@
 #include "rook_runtime.hpp"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::cast_files_test {
 
 using level::Entity;
 using level::FieldDefinition;
@@ -300,5 +300,8 @@ void CastFilesTest::bundle_holdsPatrolsAndFormations_thatGoAsInTheEditor() {
     QCOMPARE(read.zoneAt({350, 40, 4, 4})->id, std::string("zone-2"));
 }
 
-QTEST_APPLESS_MAIN(CastFilesTest)
+ROOK_TEST(CastFilesTest)
+
+}  // namespace rook::cast_files_test
+
 #include "cast_files_test.moc"

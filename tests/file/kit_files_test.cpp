@@ -14,7 +14,8 @@
 #include "kit/small_kit.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::kit_files_test {
+
 using level::Side;
 
 class KitFilesTest : public QObject {
@@ -379,5 +380,8 @@ void KitFilesTest::levelModel_passesTheValidator() {
              said + node.readAllStandardError());
 }
 
-QTEST_GUILESS_MAIN(KitFilesTest)
+ROOK_TEST(KitFilesTest)
+
+}  // namespace rook::kit_files_test
+
 #include "kit_files_test.moc"

@@ -7,7 +7,7 @@
 #include "level/blocks.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::project_file_test {
 
 class ProjectFileTest : public QObject {
     Q_OBJECT
@@ -627,5 +627,8 @@ void ProjectFileTest::savingElsewhere_takesTheSheetsAlong() {
     QVERIFY(openFine(other) == project);
 }
 
-QTEST_GUILESS_MAIN(ProjectFileTest)
+ROOK_TEST(ProjectFileTest)
+
+}  // namespace rook::project_file_test
+
 #include "project_file_test.moc"

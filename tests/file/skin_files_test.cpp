@@ -7,7 +7,7 @@
 #include "skin/coverage.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::skin_files_test {
 
 using file::SheetCut;
 using level::Tile;
@@ -399,5 +399,8 @@ void SkinFilesTest::animations_areKept_andBadOnesRefused() {
     }
 }
 
-QTEST_APPLESS_MAIN(SkinFilesTest)
+ROOK_TEST(SkinFilesTest)
+
+}  // namespace rook::skin_files_test
+
 #include "skin_files_test.moc"

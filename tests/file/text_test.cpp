@@ -6,7 +6,7 @@
 #include "file/png.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::text_test {
 
 class TextTest : public QObject {
     Q_OBJECT
@@ -176,5 +176,8 @@ void TextTest::pngSize_isRead_andNonsenseRefused() {
     QCOMPARE(file::pngSize("", "none").error().kind, ErrorKind::BadSyntax);
 }
 
-QTEST_APPLESS_MAIN(TextTest)
+ROOK_TEST(TextTest)
+
+}  // namespace rook::text_test
+
 #include "text_test.moc"

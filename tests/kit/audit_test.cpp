@@ -7,7 +7,8 @@
 #include "small_kit.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::audit_test {
+
 using kit::FaultSort;
 using level::Side;
 using testing::kitBoard;
@@ -304,5 +305,8 @@ void AuditTest::counts_sayWhatTheLevelCosts() {
     QCOMPARE(counts.uses.at("ramp"), 0);
 }
 
-QTEST_APPLESS_MAIN(AuditTest)
+ROOK_TEST(AuditTest)
+
+}  // namespace rook::audit_test
+
 #include "audit_test.moc"

@@ -7,7 +7,8 @@
 #include "small_kit.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::laying_test {
+
 using level::Side;
 using testing::kitBoard;
 using testing::put;
@@ -328,5 +329,8 @@ void LayingTest::variants_areChosenBySeed() {
     QVERIFY(counts.uses.at("worn") > 2 && counts.uses.at("floor") > 2);
 }
 
-QTEST_APPLESS_MAIN(LayingTest)
+ROOK_TEST(LayingTest)
+
+}  // namespace rook::laying_test
+
 #include "laying_test.moc"

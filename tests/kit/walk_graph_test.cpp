@@ -9,7 +9,8 @@
 #include "small_kit.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::walk_graph_test {
+
 using level::Side;
 using testing::kitBoard;
 using testing::place;
@@ -272,5 +273,8 @@ void WalkGraphTest::lowCeiling_stopsTheBody() {
     QVERIFY(goal(reachIn(project, kit, level), "exit").isReached);
 }
 
-QTEST_APPLESS_MAIN(WalkGraphTest)
+ROOK_TEST(WalkGraphTest)
+
+}  // namespace rook::walk_graph_test
+
 #include "walk_graph_test.moc"

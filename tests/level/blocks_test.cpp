@@ -6,7 +6,8 @@
 #include "level/board_size.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::blocks_test {
+
 using level::Block;
 using level::Cell;
 using level::CellRegion;
@@ -170,5 +171,8 @@ void BlocksTest::kind_tellsWhatFollows() {
              ErrorKind::NotApplicable);
 }
 
-QTEST_GUILESS_MAIN(BlocksTest)
+ROOK_TEST(BlocksTest)
+
+}  // namespace rook::blocks_test
+
 #include "blocks_test.moc"

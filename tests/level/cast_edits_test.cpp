@@ -8,7 +8,8 @@
 #include "level/zone_edits.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::cast_edits_test {
+
 using namespace rook::level;
 
 namespace {
@@ -259,5 +260,8 @@ void CastEditsTest::zones_areAdded_changed_setUpAndRemoved() {
     QCOMPARE(ids.size(), std::size_t{3});
 }
 
-QTEST_APPLESS_MAIN(CastEditsTest)
+ROOK_TEST(CastEditsTest)
+
+}  // namespace rook::cast_edits_test
+
 #include "cast_edits_test.moc"

@@ -5,7 +5,8 @@
 #include "level/stamps.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::clips_test {
+
 using level::Cell;
 using level::CellClip;
 using level::CellRegion;
@@ -194,5 +195,8 @@ void ClipsTest::stamps_ofNoSize_areRefused() {
     QCOMPARE(makeStamp(numbers, Cell({1})).error().kind, ErrorKind::OutOfRange);
 }
 
-QTEST_GUILESS_MAIN(ClipsTest)
+ROOK_TEST(ClipsTest)
+
+}  // namespace rook::clips_test
+
 #include "clips_test.moc"

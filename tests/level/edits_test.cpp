@@ -3,7 +3,8 @@
 #include "level/history.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::edits_test {
+
 using level::Cell;
 
 class EditsTest : public QObject {
@@ -177,5 +178,8 @@ void EditsTest::formNames_areFrozen() {
     QVERIFY(!level::fromName<level::Role>("boss"));
 }
 
-QTEST_APPLESS_MAIN(EditsTest)
+ROOK_TEST(EditsTest)
+
+}  // namespace rook::edits_test
+
 #include "edits_test.moc"

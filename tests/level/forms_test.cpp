@@ -7,7 +7,8 @@
 #include "level/sketch_edits.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::forms_test {
+
 using level::Cell;
 using level::CellRegion;
 using level::Form;
@@ -227,5 +228,8 @@ void FormsTest::board_ofNoSize_isRefused() {
         QCOMPARE(resizeBoard(m_level, frame).error().kind, ErrorKind::OutOfRange);
 }
 
-QTEST_APPLESS_MAIN(FormsTest)
+ROOK_TEST(FormsTest)
+
+}  // namespace rook::forms_test
+
 #include "forms_test.moc"

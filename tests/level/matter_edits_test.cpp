@@ -4,7 +4,8 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::matter_edits_test {
+
 using level::Cell;
 using level::Form;
 using level::Matter;
@@ -155,5 +156,8 @@ void MatterEditsTest::uses_areCounted() {
     QCOMPARE(useOf(m_project, {0}).levels, 1);
 }
 
-QTEST_GUILESS_MAIN(MatterEditsTest)
+ROOK_TEST(MatterEditsTest)
+
+}  // namespace rook::matter_edits_test
+
 #include "matter_edits_test.moc"

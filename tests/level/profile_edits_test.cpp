@@ -7,7 +7,8 @@
 #include "motion/step_tables.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::profile_edits_test {
+
 using namespace rook::level;
 
 class ProfileEditsTest : public QObject {
@@ -77,5 +78,8 @@ void ProfileEditsTest::removing_isRefused_whileALevelMovesByIt() {
     QCOMPARE(removeProfile(freed, two.profiles[1].name)->project.profiles.size(), std::size_t{1});
 }
 
-QTEST_APPLESS_MAIN(ProfileEditsTest)
+ROOK_TEST(ProfileEditsTest)
+
+}  // namespace rook::profile_edits_test
+
 #include "profile_edits_test.moc"

@@ -4,7 +4,8 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::region_test {
+
 using level::Cell;
 using level::CellRegion;
 
@@ -132,5 +133,8 @@ void RegionTest::straightEnd_isLevelUprightOrDiagonal() {
     QCOMPARE(level::straightEnd({0, 0}, {9, 2}), (CellPoint{9, 0}));
 }
 
-QTEST_APPLESS_MAIN(RegionTest)
+ROOK_TEST(RegionTest)
+
+}  // namespace rook::region_test
+
 #include "region_test.moc"

@@ -8,7 +8,8 @@
 #include "level/parts.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::sketch_test {
+
 using namespace rook::level;
 
 namespace {
@@ -425,5 +426,8 @@ void SketchTest::history_countsStrokes_once() {
     history.checkInvariants();
 }
 
-QTEST_APPLESS_MAIN(SketchTest)
+ROOK_TEST(SketchTest)
+
+}  // namespace rook::sketch_test
+
 #include "sketch_test.moc"

@@ -6,7 +6,7 @@
 #include "level/history.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::tile_edits_test {
 
 using namespace rook::level;
 
@@ -178,5 +178,8 @@ void TileEditsTest::tiles_areMoved_asOneByOne_onRandomBoards() {
     }
 }
 
-QTEST_APPLESS_MAIN(TileEditsTest)
+ROOK_TEST(TileEditsTest)
+
+}  // namespace rook::tile_edits_test
+
 #include "tile_edits_test.moc"

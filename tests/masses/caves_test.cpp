@@ -4,7 +4,8 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::caves_test {
+
 using level::CellRegion;
 using masses::CaveSettings;
 
@@ -146,5 +147,8 @@ void CavesTest::laying_touchesItsAreaOnly_andCanBeCancelled() {
     QVERIFY(!masses::layCave(project, level, area, {}, {1}, &cancel));
 }
 
-QTEST_GUILESS_MAIN(CavesTest)
+ROOK_TEST(CavesTest)
+
+}  // namespace rook::caves_test
+
 #include "caves_test.moc"

@@ -8,7 +8,8 @@
 #include "reach/solver.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::jump_guide_test {
+
 using motion::JumpAids;
 using motion::StepTables;
 
@@ -225,5 +226,8 @@ void JumpGuideTest::arcs_areAsHighAndFarAsTheirNumbers() {
     QVERIFY(motion::farthestJump(tables, {0, 6}).reach > far.reach);
 }
 
-QTEST_GUILESS_MAIN(JumpGuideTest)
+ROOK_TEST(JumpGuideTest)
+
+}  // namespace rook::jump_guide_test
+
 #include "jump_guide_test.moc"

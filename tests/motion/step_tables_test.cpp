@@ -4,7 +4,8 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::step_tables_test {
+
 using level::MotionProfile;
 
 class StepTablesTest : public QObject {
@@ -185,5 +186,8 @@ void StepTablesTest::spring_outOfRange_isRefused() {
     QVERIFY(spring.error().sentence().find("bellows-1") != std::string::npos);
 }
 
-QTEST_APPLESS_MAIN(StepTablesTest)
+ROOK_TEST(StepTablesTest)
+
+}  // namespace rook::step_tables_test
+
 #include "step_tables_test.moc"

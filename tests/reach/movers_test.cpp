@@ -7,7 +7,7 @@
 #include "reach_brute_force.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::movers_test {
 
 using testing::Search;
 
@@ -130,5 +130,8 @@ void MoversTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
     QVERIFY2(decided >= 4 * undecided, "most of what movers lead to is decided");
 }
 
-QTEST_APPLESS_MAIN(MoversTest)
+ROOK_TEST(MoversTest)
+
+}  // namespace rook::movers_test
+
 #include "movers_test.moc"

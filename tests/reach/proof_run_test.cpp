@@ -7,7 +7,8 @@
 #include "reach_brute_force.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::proof_run_test {
+
 using runtime::Body;
 using runtime::Stance;
 using testing::Search;
@@ -207,5 +208,8 @@ void ProofRunTest::limitsAndCancel_areSaid() {
     QCOMPARE(along.completion, reach::Completion::Cancelled);
 }
 
-QTEST_APPLESS_MAIN(ProofRunTest)
+ROOK_TEST(ProofRunTest)
+
+}  // namespace rook::proof_run_test
+
 #include "proof_run_test.moc"

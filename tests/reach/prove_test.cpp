@@ -9,7 +9,8 @@
 #include "reach/in_time.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::prove_test {
+
 using level::Ability;
 using level::Role;
 using testing::place;
@@ -184,5 +185,8 @@ void ProveTest::spans_areTheInputsAgain() {
         QVERIFY(again[i].dx == inputs[i].dx && again[i].buttons == inputs[i].buttons);
 }
 
-QTEST_APPLESS_MAIN(ProveTest)
+ROOK_TEST(ProveTest)
+
+}  // namespace rook::prove_test
+
 #include "prove_test.moc"

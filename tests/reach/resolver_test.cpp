@@ -5,7 +5,7 @@
 #include "reach_brute_force.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::resolver_test {
 
 using testing::RandomCells;
 using testing::randomProblem;
@@ -122,5 +122,8 @@ void ResolverTest::cancelled_leavesTheNextAnswerWhole() {
     QVERIFY(resolver.solve(problem).visited == reach::solve(problem).visited);
 }
 
-QTEST_APPLESS_MAIN(ResolverTest)
+ROOK_TEST(ResolverTest)
+
+}  // namespace rook::resolver_test
+
 #include "resolver_test.moc"

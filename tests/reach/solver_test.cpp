@@ -7,7 +7,7 @@
 #include "reach_brute_force.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::solver_test {
 
 using testing::RandomCells;
 using testing::randomProblem;
@@ -291,5 +291,8 @@ void SolverTest::hazardEntity_isDeadly() {
              reach::VerdictKind::NotReached);
 }
 
-QTEST_APPLESS_MAIN(SolverTest)
+ROOK_TEST(SolverTest)
+
+}  // namespace rook::solver_test
+
 #include "solver_test.moc"

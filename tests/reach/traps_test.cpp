@@ -8,7 +8,8 @@
 #include "reach_brute_force.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::traps_test {
+
 using runtime::Body;
 using runtime::Stance;
 
@@ -149,5 +150,8 @@ void TrapsTest::noExit_hasNoTraps() {
     QVERIFY(!reach::trapsOf(question.problem, {{500, 500, 8, 8}}).isAny());
 }
 
-QTEST_APPLESS_MAIN(TrapsTest)
+ROOK_TEST(TrapsTest)
+
+}  // namespace rook::traps_test
+
 #include "traps_test.moc"

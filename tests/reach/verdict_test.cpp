@@ -4,7 +4,8 @@
 #include "placing.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::verdict_test {
+
 using reach::VerdictKind;
 using testing::place;
 
@@ -240,5 +241,8 @@ void VerdictTest::meeting_isOverlapOfBoxes_toThePx() {
     }
 }
 
-QTEST_APPLESS_MAIN(VerdictTest)
+ROOK_TEST(VerdictTest)
+
+}  // namespace rook::verdict_test
+
 #include "verdict_test.moc"

@@ -4,7 +4,7 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::zones_test {
 
 using level::Cell;
 using level::MatterId;
@@ -120,5 +120,8 @@ void ZonesTest::needs_areWhatNobodyCrossesWithout() {
         QCOMPARE(crossing.needs, setOf(level::Ability::Climb));
 }
 
-QTEST_APPLESS_MAIN(ZonesTest)
+ROOK_TEST(ZonesTest)
+
+}  // namespace rook::zones_test
+
 #include "zones_test.moc"

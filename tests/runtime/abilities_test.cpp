@@ -1,11 +1,11 @@
 /// One tick at a time: what each ability and each part of a level does to a body.
 
-#include <QtTest>
-
+#include "registry.h"
 #include "rook_motion.hpp"
 #include "shape_cells.h"
 
-using namespace rook;
+namespace rook::abilities_test {
+
 using namespace rook::runtime;
 
 namespace {
@@ -279,5 +279,8 @@ void AbilitiesTest::track_isFollowedPxByPx() {
     QCOMPARE(mover.at(40).x, 0);
 }
 
-QTEST_APPLESS_MAIN(AbilitiesTest)
+ROOK_TEST(AbilitiesTest)
+
+}  // namespace rook::abilities_test
+
 #include "abilities_test.moc"

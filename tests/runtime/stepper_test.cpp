@@ -7,7 +7,8 @@
 #include "shape_cells.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::stepper_test {
+
 using namespace rook::runtime;
 
 class StepperTest : public QObject {
@@ -326,5 +327,8 @@ void StepperTest::buttons_countInTheirOrder() {
     QCOMPARE(QPoint(body.x, body.y), QPoint(5, 8));
 }
 
-QTEST_APPLESS_MAIN(StepperTest)
+ROOK_TEST(StepperTest)
+
+}  // namespace rook::stepper_test
+
 #include "stepper_test.moc"

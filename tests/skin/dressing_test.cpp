@@ -8,7 +8,7 @@
 #include "skin/coverage.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::dressing_test {
 
 using level::Cell;
 using level::Form;
@@ -445,5 +445,8 @@ void DressingTest::motifs_partsEqualTheWhole() {
     QVERIFY2(laid > 100, QByteArray::number(laid));
 }
 
-QTEST_APPLESS_MAIN(DressingTest)
+ROOK_TEST(DressingTest)
+
+}  // namespace rook::dressing_test
+
 #include "dressing_test.moc"

@@ -5,7 +5,7 @@
 #include "level/tile_edits.h"
 #include "testing.h"
 
-using namespace rook;
+namespace rook::pins_test {
 
 using level::Cell;
 using level::CellRegion;
@@ -176,5 +176,8 @@ void PinsTest::forms_areFoundFromTheirOwnPx() {
     QVERIFY(!skin::formOfTile({16, 16}, [](int x, int y) { return (x / 4 + y / 4) % 2 == 0; }));
 }
 
-QTEST_APPLESS_MAIN(PinsTest)
+ROOK_TEST(PinsTest)
+
+}  // namespace rook::pins_test
+
 #include "pins_test.moc"

@@ -4,7 +4,7 @@
 
 #include "testing.h"
 
-using namespace rook;
+namespace rook::scatter_test {
 
 using level::Cell;
 using level::Ground;
@@ -365,5 +365,8 @@ void ScatterTest::flaws_areTold() {
     QVERIFY(skin::flawOf(project(), board, rule, true));
 }
 
-QTEST_APPLESS_MAIN(ScatterTest)
+ROOK_TEST(ScatterTest)
+
+}  // namespace rook::scatter_test
+
 #include "scatter_test.moc"
