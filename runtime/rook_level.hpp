@@ -292,13 +292,55 @@ inline bool mayBeShut(const Entity& entity) {
     return entity.role == "door" || (entity.role == "exit" && entity.whole.contains("opens"));
 }
 
+/// How a door is passed, as it stands in the file: "door": {"manner", "ticks", "passes"}.
+struct DoorWay {
+    bool isOneWay = false;
+    int ticks = 0;  ///< for which a switch opens it; 0 = for good
+    int dx = 0;     ///< one way: the way that one passes
+    int dy = 0;
+};
+inline DoorWay readDoorWay(const Entity& door, const std::string& name) {
+    DoorWay way;
+    if (door.role != "door" || !door.whole.contains("door")) return way;
+    const std::string where = name + ": " + door.id + ".door";
+    const json& value = door.whole["door"];
+    if (!value.is_object()) fail("An object is wanted here", where);
+    const std::string manner = text(value, "manner", where);
+    if (manner == "for-a-time") {
+        way.ticks = whole(value, "ticks", 1, 36000, where);
+    } else if (manner == "one-way") {
+        way.isOneWay = true;
+        const std::string passes = text(value, "passes", where);
+        way.dx = passes == "left" ? -1 : passes == "right" ? 1 : 0;
+        way.dy = passes == "up" ? -1 : passes == "down" ? 1 : 0;
+        if (way.dx == 0 && way.dy == 0) fail("left, right, up or down is wanted here", where);
+    } else if (manner != "for-good") {
+        fail("for-good, for-a-time or one-way is wanted here", where);
+    }
+    return way;
+}
+/// What opens that door for a time only: a switch, and neither keys nor pickups.
+inline const Entity* momentaryOpener(const Level& level, const DoorWay& way,
+                                     const std::string& id) {
+    if (way.ticks == 0) return nullptr;
+    for (const Entity& entity : level.entities)
+        if (entity.id == id) return entity.role == "switch" ? &entity : nullptr;
+    return nullptr;
+}
+
+inline void addGain(Level& level, const std::string& id, const Gain& gain) {
+    level.parts.gains.push_back(gain);
+    level.gainIds.push_back(id);
+}
+
 /// What can be gained and makes a difference: what doors and exits name, and what grants.
 inline void readGains(Level& level, const std::string& name) {
     std::vector<std::string> wanted;
     for (const Entity& entity : level.entities)
         if (mayBeShut(entity))
             for (std::string& id : readOpens(entity, name + ": " + entity.id))
-                wanted.push_back(std::move(id));
+                if (!momentaryOpener(level, readDoorWay(entity, name), id))
+                    wanted.push_back(std::move(id));
     for (const Entity& entity : level.entities) {
         if (entity.role != "key" && entity.role != "switch" && entity.role != "pickup") continue;
         Gain gain{entity.box, 0};
@@ -307,8 +349,16 @@ inline void readGains(Level& level, const std::string& name) {
                           level.motion.abilities;
         const bool isNamed = std::find(wanted.begin(), wanted.end(), entity.id) != wanted.end();
         if (!isNamed && gain.grants == 0) continue;
-        level.parts.gains.push_back(gain);
-        level.gainIds.push_back(entity.id);
+        const int grantTicks = entity.whole.contains("grantTicks")
+                                   ? whole(entity.whole, "grantTicks", 0, 36000,
+                                           name + ": " + entity.id + ".grantTicks")
+                                   : 0;
+        if (gain.grants != 0 && grantTicks > 0) {
+            // What a door asks for is had for good, the ability is not.
+            if (isNamed) addGain(level, entity.id, {gain.box});
+            gain.lastsTicks = grantTicks;
+        }
+        addGain(level, entity.id, gain);
     }
     if (level.gainIds.size() > 64)
         fail("More than 64 keys, switches and pickups make a difference", name + ": entities");
@@ -317,6 +367,28 @@ inline void readGains(Level& level, const std::string& name) {
             fail("There is no key, switch or pickup \"" + id +
                      "\" that a door or an exit could open with",
                  name + ": entities");
+}
+
+/// What the last door, which is that one, opens with.
+inline void readDoor(Level& level, const Entity& entity, const std::string& name) {
+    const std::string where = name + ": " + entity.id;
+    const DoorWay way = readDoorWay(entity, name);
+    for (const std::string& id : readOpens(entity, where)) {
+        if (const Entity* opener = momentaryOpener(level, way, id)) {
+            openForATime(level.parts, opener->box, way.ticks);
+            level.gainIds.push_back(id);
+        } else {
+            const auto at = std::find(level.gainIds.begin(), level.gainIds.end(), id);
+            level.parts.doors.back().needs |= HeldSet{1} << (at - level.gainIds.begin());
+        }
+    }
+    if (way.isOneWay) {
+        makeOneWay(level.parts, way.dx, way.dy);
+        level.gainIds.push_back(entity.id);
+    }
+    if (level.gainIds.size() > 64)
+        fail("More than 64 keys, switches, pickups and doors that shut again make a difference",
+             name + ": entities");
 }
 
 inline void readParts(const json& file, Level& level, const std::string& name) {
@@ -336,11 +408,8 @@ inline void readParts(const json& file, Level& level, const std::string& name) {
             level.parts.deadly.push_back(entity.box);
         } else if (mayBeShut(entity)) {
             Door door{entity.box, 0, false};
-            for (const std::string& id : readOpens(entity, where))
-                door.needs |= HeldSet{1}
-                              << (std::find(level.gainIds.begin(), level.gainIds.end(), id) -
-                                  level.gainIds.begin());
             level.parts.doors.push_back(door);
+            readDoor(level, entity, name);
         } else if (entity.role == "spring") {
             const std::string place = name + ": motion.springs." + entity.id;
             if (!springs.contains(entity.id)) fail("The spring has no tables", place);

@@ -29,6 +29,8 @@ struct Body {
     int push = 0;         ///< away from a wall: -1 to the left, 1 to the right; 0 if not pushed
     int spring = 0;       ///< the one that throws, while sprung
     HeldSet held = 0;
+    /// Of what lasts for a time, in the order of the gains; 0 for what is not held.
+    std::array<std::uint16_t, mostTimers> ticksLeft{};
     long long tick = 0;
 };
 
@@ -387,15 +389,55 @@ private:
                 m_body.spring = spring;
             }
         }
-        if ((m_met & ~m_body.held) == 0) return;
-        m_body.held |= m_met;
-        const bool hadAirJumps = has(Ability::AirJump);
-        m_now = m_world.momentOf(m_body.held, m_body.tick);
-        if (!hadAirJumps && m_body.stance == Stance::Airborne) m_body.airJumps = allAirJumps();
+        HeldSet held = m_body.held | m_met;
+        if ((held & m_world.lapsing()) != 0) held = whatLasts(held);
+        if (held != m_body.held) hold(held);
+    }
+
+    /// Without what is over: a body has left the place where it counts, or its time is up.
+    HeldSet whatLasts(HeldSet held) {
+        const std::vector<Gain>& gains = m_world.parts().gains;
+        std::size_t timer = 0;
+        for (std::size_t i = 0; i < gains.size(); ++i) {
+            const HeldSet bit = HeldSet{1} << i;
+            if (gains[i].isLocal()) {
+                const Box body{m_body.x, m_body.y, m_tables.bodyWidth, m_tables.bodyHeight};
+                if (!overlaps(gains[i].keeps, body)) held &= ~bit;
+            } else if (gains[i].lastsTicks > 0 && timer < mostTimers) {
+                std::uint16_t& left = m_body.ticksLeft[timer++];
+                if ((m_met & bit) != 0)
+                    left = static_cast<std::uint16_t>(gains[i].lastsTicks);
+                else if (left > 1)
+                    --left;
+                else if (left == 1 && !m_world.wouldShutOn(m_body.x, m_body.y, held, bit)) {
+                    left = 0;
+                    held &= ~bit;
+                }
+            }
+        }
+        return held;
+    }
+
+    /// From now on the body holds these.
+    void hold(HeldSet held) {
+        const AbilitySet before = m_now.abilities;
+        m_body.held = held;
+        m_now = m_world.momentOf(held, m_body.tick);
+        const auto changes = [&](Ability ability) {
+            return ((before ^ m_now.abilities) & setOf(ability)) != 0;
+        };
+        if (m_body.stance == Stance::Airborne) {
+            if (changes(Ability::AirJump)) m_body.airJumps = allAirJumps();
+            if (!has(Ability::WallJump)) m_body.push = 0;
+            if (!has(Ability::Coyote)) m_body.coyoteTicks = 0;
+        }
+        const bool letsGo = (m_body.stance == Stance::Climbing && !has(Ability::Climb)) ||
+                            (m_body.stance == Stance::Swimming && !has(Ability::Swim));
         // A door that opens under the feet.
-        if (m_body.stance == Stance::Standing && !m_tables.fromAbove &&
-            !hasFloor(m_body.x, m_body.y))
-            launch(m_tables.topPhase);
+        const bool falls = m_body.stance == Stance::Standing && !m_tables.fromAbove &&
+                           !hasFloor(m_body.x, m_body.y);
+        if (letsGo || falls) launch(m_tables.topPhase);
+        if (m_tables.fromAbove && !isLive(m_body.x, m_body.y)) end();
     }
 
     void meet() {

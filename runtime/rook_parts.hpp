@@ -82,11 +82,22 @@ struct MotionTables : PhaseTable {
 /// A set of gained things: bit n is the n-th of `Parts::gains`. At most 64 can be told apart.
 using HeldSet = std::uint64_t;
 
+/// As many things of a level may last for a time.
+inline constexpr std::size_t mostTimers = 8;
+
 /// A key, a switch or a pickup that grants an ability: held from the tick after the one in which
 /// the body meets it.
 struct Gain {
     Box box;
     AbilitySet grants = 0;
+    /// Held in so many ticks after it was met last, and for as long as a door would shut on the
+    /// body; 0 = for good.
+    int lastsTicks = 0;
+    /// Held for as long as each tick ends with the body there; of no width = anywhere.
+    Box keeps{0, 0, 0, 0};
+
+    bool isLocal() const { return keeps.width > 0; }
+    bool lapses() const { return lastsTicks > 0 || isLocal(); }
 };
 
 /// Solid until all that it needs is held.
@@ -198,6 +209,42 @@ struct Parts {
     /// made to keep clear of them.
     std::vector<Way> foes;
 };
+
+/// A door that is open with `held`, and would not be without `without`, meets the box.
+inline bool doorShutsOn(const Parts& parts, const Box& box, HeldSet held, HeldSet without) {
+    for (const Door& door : parts.doors)
+        if (door.isOpen(held) && !door.isOpen(held & ~without) && overlaps(door.box, box))
+            return true;
+    return false;
+}
+
+/// Lets bodies through the last door only by the side that is seen when going (dx, dy): who has
+/// come up to that side may pass for as long as they are there or in the door.
+inline void makeOneWay(Parts& parts, int dx, int dy) {
+    Door& door = parts.doors.back();
+    Gain sill;
+    sill.box = door.box;
+    sill.keeps = door.box;
+    if (dx != 0) {
+        sill.box.width = 1;
+        sill.box.x = dx > 0 ? door.box.x - 1 : door.box.x + door.box.width;
+        sill.keeps.x -= dx > 0 ? 1 : 0;
+        ++sill.keeps.width;
+    } else {
+        sill.box.height = 1;
+        sill.box.y = dy > 0 ? door.box.y - 1 : door.box.y + door.box.height;
+        sill.keeps.y -= dy > 0 ? 1 : 0;
+        ++sill.keeps.height;
+    }
+    door.needs |= HeldSet{1} << parts.gains.size();
+    parts.gains.push_back(sill);
+}
+
+/// Something, met there, that opens the last door for that many ticks.
+inline void openForATime(Parts& parts, const Box& box, int ticks) {
+    parts.doors.back().needs |= HeldSet{1} << parts.gains.size();
+    parts.gains.push_back({box, 0, ticks});
+}
 
 /// How far a body may go beyond each edge before it has left the level, px; 0 unless it is open.
 struct Margins {

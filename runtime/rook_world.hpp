@@ -27,8 +27,10 @@ public:
           m_listed(tables.abilities),
           m_margins(marginsOf(frame, tables, parts.springs)),
           m_parts(std::move(parts)) {
-        for (const Gain& gain : m_parts.gains)
-            m_granted |= gain.grants;
+        for (std::size_t i = 0; i < m_parts.gains.size(); ++i) {
+            m_granted |= m_parts.gains[i].grants;
+            if (m_parts.gains[i].lapses()) m_lapsing |= HeldSet{1} << i;
+        }
     }
 
     const Frame& frame() const { return m_frame; }
@@ -44,6 +46,13 @@ public:
     }
     Moment momentOf(HeldSet held, long long tick) const {
         return {held, tick, abilitiesWith(held)};
+    }
+
+    /// All gains that do not last for good.
+    HeldSet lapsing() const { return m_lapsing; }
+    /// A body at (x, y) stands in a door that would shut without that.
+    bool wouldShutOn(int x, int y, HeldSet held, HeldSet without) const {
+        return doorShutsOn(m_parts, bodyBox(x, y), held, without);
     }
 
     /// The box at (x, y) meets nothing solid.
@@ -188,6 +197,7 @@ private:
     bool m_fromAbove;
     AbilitySet m_listed;
     AbilitySet m_granted = 0;
+    HeldSet m_lapsing = 0;
     Margins m_margins;
     Parts m_parts;
 };

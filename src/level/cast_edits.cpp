@@ -181,6 +181,14 @@ std::vector<EntityId> whatOpens(const Project& project, const Level& level, cons
     return ids;
 }
 
+bool opensForATime(const Project& project, const Level& level, const Entity& door,
+                   const EntityId& opener) {
+    if (project.roleOf(door) != Role::Door || door.data.door.manner != DoorManner::ForATime)
+        return false;
+    const Entity* found = findEntity(level, opener);
+    return found && project.roleOf(*found) == Role::Switch;
+}
+
 Result<LevelEdit> linkEntities(const Project& project, const Level& level, const EntityId& from,
                                const EntityId& to) {
     const Entity* first = findEntity(level, from);

@@ -40,6 +40,9 @@ enum class Alignment : unsigned char { Left, Middle, Right, Top, Centre, Bottom 
 /// linear in the level's entities if it does.
 [[nodiscard]] std::vector<EntityId> whatOpens(const Project& project, const Level& level,
                                               const Entity& entity);
+/// A switch opens that door for a time only; keys and pickups are taken along, and open it again.
+[[nodiscard]] bool opensForATime(const Project& project, const Level& level, const Entity& door,
+                                 const EntityId& opener);
 
 /// A reference from one to another, by what they are: what opens a door or an exit (either way
 /// round), whom a trigger calls, an entry of a field for entities; once more takes it away. Errors:

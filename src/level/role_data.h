@@ -66,6 +66,21 @@ struct Trigger {
     bool operator==(const Trigger&) const = default;
 };
 
+/// One px that way.
+[[nodiscard]] constexpr PxPoint directionOf(Facing facing) {
+    switch (facing) {
+        case Facing::Left:
+            return {-1, 0};
+        case Facing::Right:
+            return {1, 0};
+        case Facing::Up:
+            return {0, -1};
+        case Facing::Down:
+            return {0, 1};
+    }
+    return {};
+}
+
 struct DoorWay {
     DoorManner manner = DoorManner::ForGood;
     int ticks = 120;                ///< for a time

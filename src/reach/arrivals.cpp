@@ -11,6 +11,8 @@ namespace {
 /// its set.
 template <typename Visit>
 void forEachState(const Exploration& exploration, const PxRect& positions, Visit&& visit) {
+    for (const State& state : exploration.metAtOnce())
+        if (positions.contains(PxPoint{state.x, state.y})) visit(-1, state);
     for (std::size_t s = 0; s < exploration.setCount(); ++s) {
         const Exploration::Set& set = exploration.set(s);
         const Layers& layers = set.sweep->ground().layers();
@@ -62,6 +64,18 @@ std::optional<Arrival> Arrivals::firstInPassing() const {
               [](const auto& a, const auto& b) { return a.first < b.first; });
     for (const auto& [step, state] : near)
         if (const auto tick = tickThatMeets(state)) return Arrival{state, tick};
+    return firstOnALeg();
+}
+
+std::optional<Arrival> Arrivals::firstOnALeg() const {
+    const std::vector<TimedBody>& bodies = m_exploration.timedBodies();
+    for (std::size_t i = 0; i < bodies.size(); ++i) {
+        const auto leg = static_cast<int>(i);
+        if (meetsBox(m_goal, bodies[i].body.x, bodies[i].body.y, m_grounds.freely()))
+            return Arrival{bodies[i].from, {}, leg};
+        if (const auto tick = m_exploration.tickOnLeg(leg, m_goal))
+            return Arrival{bodies[i].from, tick, leg};
+    }
     return std::nullopt;
 }
 

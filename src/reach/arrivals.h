@@ -20,6 +20,7 @@ void cutAtGoal(const Problem& problem, const runtime::Parts& parts, Run& run, in
 struct Arrival {
     State state;
     std::optional<runtime::Input> lastTick;
+    int leg = -1;  ///< it is met on this leg, which `state` leads to
 };
 
 class Arrivals {
@@ -34,6 +35,8 @@ private:
     /// It is met in the middle of a tick only.
     [[nodiscard]] std::optional<Arrival> firstInPassing() const;
     [[nodiscard]] std::optional<runtime::Input> tickThatMeets(const State& state) const;
+    /// It is met only while something is held that lasts for a time.
+    [[nodiscard]] std::optional<Arrival> firstOnALeg() const;
 
     Grounds& m_grounds;
     const Exploration& m_exploration;

@@ -42,14 +42,19 @@ public:
     Result<void> addAll() {
         for (const Entity& entity : m_level.entities)
             if (const level::Kind* kind = m_project.findKind(entity.kind)) addGain(entity, *kind);
-        if (m_question.gainIds.size() > 64) {
-            m_question.notSolved.push_back("more than 64 keys and switches");
-            m_question.gainIds.clear();
-            parts().gains.clear();
-        }
         for (const Entity& entity : m_level.entities)
             if (const level::Kind* kind = m_project.findKind(entity.kind))
                 if (const auto added = add(entity, *kind); !added) return added;
+        const auto timed =
+            std::count_if(parts().gains.begin(), parts().gains.end(),
+                          [](const runtime::Gain& gain) { return gain.lastsTicks > 0; });
+        if (timed > static_cast<std::ptrdiff_t>(runtime::mostTimers))
+            m_question.notSolved.push_back("more than 8 things that last for a time");
+        if (m_question.gainIds.size() > 64) {
+            m_question.notSolved.push_back("more than 64 keys, switches and doors that shut again");
+            m_question.gainIds.clear();
+            parts().gains.clear();
+        }
         return {};
     }
 
@@ -60,22 +65,36 @@ private:
     void addGain(const Entity& entity, const level::Kind& kind) {
         if (!mayBeGained(kind.role)) return;
         runtime::Gain gain{level::boxOf(entity.box), 0};
-        if (kind.role == Role::Pickup && entity.data.grants && entity.data.grantTicks > 0)
-            m_question.notSolved.push_back("an ability that is granted for a time");
         if (kind.role == Role::Pickup && entity.data.grants)
             gain.grants = setOf(*entity.data.grants) & m_question.problem.tables.abilities;
-        if (gain.grants == 0 && !isNamedByADoor(entity.id)) return;
-        parts().gains.push_back(gain);
-        m_question.gainIds.push_back(entity.id.text);
+        const bool isNamed = isNamedByADoor(entity.id);
+        if (gain.grants != 0 && entity.data.grantTicks > 0) {
+            // What a door asks for is had for good, the ability is not.
+            if (isNamed) add(entity, {gain.box});
+            gain.lastsTicks = entity.data.grantTicks;
+            return add(entity, gain);
+        }
+        if (gain.grants == 0 && !isNamed) return;
+        add(entity, gain);
     }
-    /// What doors and exits name, gathered once.
+    /// More than 64 cannot be told apart: what is too much is only counted.
+    void add(const Entity& entity, const runtime::Gain& gain) {
+        m_question.gainIds.push_back(entity.id.text);
+        if (mayAdd()) parts().gains.push_back(gain);
+    }
+    [[nodiscard]] bool mayAdd() { return parts().gains.size() < 64; }
+    /// What opens that door for a time only; what is taken along opens it again and again.
+    [[nodiscard]] bool isMomentary(const Entity& door, const EntityId& opener) const {
+        return level::opensForATime(m_project, m_level, door, opener);
+    }
+    /// What doors and exits name for good, gathered once.
     [[nodiscard]] bool isNamedByADoor(const EntityId& id) {
         if (!m_named) {
             m_named.emplace();
             for (const Entity& entity : m_level.entities)
                 if (level::mayBeShut(m_project.roleOf(entity)))
                     for (const EntityId& each : level::whatOpens(m_project, m_level, entity))
-                        m_named->insert(each.text);
+                        if (!isMomentary(entity, each)) m_named->insert(each.text);
         }
         return m_named->contains(id.text);
     }
@@ -99,9 +118,7 @@ private:
                 if (entity.data.timetable) parts().timed.push_back({box, *entity.data.timetable});
                 break;
             case Role::Door:
-                if (entity.data.door.manner != level::DoorManner::ForGood)
-                    m_question.notSolved.push_back("a door that does not stay open for good");
-                parts().doors.push_back(doorOf(entity));
+                addDoor(entity);
                 break;
             case Role::Spring:
                 return addSpring(entity);
@@ -109,8 +126,7 @@ private:
                 parts().movers.push_back(moverOf(entity));
                 break;
             case Role::Exit:
-                if (!entity.data.opens.empty() || entity.data.opensWithAllPickups)
-                    parts().doors.push_back(doorOf(entity));
+                if (!entity.data.opens.empty() || entity.data.opensWithAllPickups) addDoor(entity);
                 break;
             case Role::Entry:
             case Role::Checkpoint:
@@ -125,17 +141,30 @@ private:
         return {};
     }
 
-    [[nodiscard]] runtime::Door doorOf(const Entity& entity) const {
-        runtime::Door door{level::boxOf(entity.box), 0, false};
-        const std::vector<std::string>& ids = m_question.gainIds;
+    void addDoor(const Entity& entity) {
+        runtime::Door& door =
+            parts().doors.emplace_back(runtime::Door{level::boxOf(entity.box), 0, false});
+        std::vector<std::string>& ids = m_question.gainIds;
+        const level::DoorWay& way = entity.data.door;
         for (const EntityId& id : level::whatOpens(m_project, m_level, entity)) {
+            if (isMomentary(entity, id)) {
+                const Entity* opener = level::findEntity(m_level, id);
+                if (mayAdd()) runtime::openForATime(parts(), level::boxOf(opener->box), way.ticks);
+                ids.push_back(id.text);
+                continue;
+            }
             const auto found = std::find(ids.begin(), ids.end(), id.text);
             if (found == ids.end())
                 door.isShutForGood = true;
-            else
+            else if (found - ids.begin() < 64)
                 door.needs |= runtime::HeldSet{1} << (found - ids.begin());
         }
-        return door;
+        const bool isOneWay =
+            m_project.roleOf(entity) == Role::Door && way.manner == level::DoorManner::OneWay;
+        if (!isOneWay) return;
+        const PxPoint to = level::directionOf(way.passes);
+        if (mayAdd()) runtime::makeOneWay(parts(), to.x, to.y);
+        ids.push_back(entity.id.text);
     }
 
     Result<void> addSpring(const Entity& entity) {

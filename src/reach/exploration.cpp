@@ -7,6 +7,7 @@
 namespace rook::reach {
 
 using runtime::Body;
+using runtime::HeldSet;
 using runtime::Input;
 using runtime::Stance;
 
@@ -108,11 +109,29 @@ std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freel
     return inputs;
 }
 
-Exploration::Exploration(Grounds& grounds, const Limits& limits, bool keepsLog, Riding riding)
+namespace {
+
+/// The body in the last tick of the time that it has of these.
+Body bodyAtItsEnd(Body body, const runtime::Parts& parts, HeldSet over) {
+    std::size_t timer = 0;
+    for (std::size_t i = 0; i < parts.gains.size(); ++i)
+        if (parts.gains[i].lastsTicks > 0 && timer < runtime::mostTimers)
+            body.ticksLeft[timer++] = ((over >> i) & 1u) != 0 ? 1 : 0;
+    return body;
+}
+
+}  // namespace
+
+Exploration::Exploration(Grounds& grounds, const Limits& limits, bool keepsLog, Riding riding,
+                         Lapsing lapsing)
     : m_grounds(grounds),
       m_limits(limits),
       m_keepsLog(keepsLog),
-      m_riding(hasRides(grounds.problem()) ? riding : Riding::No) {
+      m_riding(hasRides(grounds.problem()) ? riding : Riding::No),
+      m_lapsing(lapsing),
+      m_timed(timedOf(grounds.problem().parts)),
+      m_slowly(slowlyOf(grounds.problem().tables)) {
+    ROOK_ASSERT(lapsing == Lapsing::InTime || !keepsLog, "there is no way back through lapses");
     const BodyMaps& maps = grounds.of(0).maps();
     m_passed = BitMap(maps.live.width(), maps.live.height());
 }
@@ -161,7 +180,10 @@ void Exploration::seed(runtime::HeldSet held, int layer, int y, const Word* bits
 }
 
 bool Exploration::hasManyGains() const {
-    return m_grounds.problem().parts.gains.size() > fewGains;
+    const std::vector<runtime::Gain>& gains = m_grounds.problem().parts.gains;
+    return std::count_if(gains.begin(), gains.end(), [](const runtime::Gain& gain) {
+               return !gain.lapses();
+           }) > static_cast<std::ptrdiff_t>(fewGains);
 }
 
 /// With few gains every set comes after those that it grows from, so each is looked at once. With
@@ -180,6 +202,7 @@ Exploration::Set* Exploration::nextSet() {
 Completion Exploration::run() {
     for (const Body& body : m_meetAtOnce)
         gainFromBody(indexOf(body.held), body, nullptr);
+    if (!nextSet()) followTimed();
     while (Set* set = nextSet()) {
         if (m_isMet) return Completion::Met;
         if (m_sets.size() > maxSets) return Completion::TooManySets;
@@ -191,6 +214,13 @@ Completion Exploration::run() {
         if (completion != Completion::Complete) return completion;
         if (m_riding == Riding::Yes && board(*set, indexOf(set->held))) continue;
         set->isDone = gainFrom(*set, indexOf(set->held));
+        // It may have given something to itself.
+        if (set->sweep->isBusy()) {
+            set->isDone = false;
+            set->nextGain = 0;
+        }
+        if (m_lapsing == Lapsing::Anytime) lapse(*set);
+        if (!nextSet()) followTimed();
         // What could be gained may not all have been looked at.
         if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed))
             return Completion::Cancelled;
@@ -229,7 +259,8 @@ bool Exploration::gainFrom(Set& set, std::size_t index) {
     const std::size_t gains = set.sweep->ground().parts().gains.size();
     while (set.nextGain < gains) {
         const std::size_t gain = set.nextGain++;
-        if ((set.held >> gain) & 1u) continue;
+        const bool isHeld = ((set.held >> gain) & 1u) != 0;
+        if (isHeld && !set.sweep->ground().parts().gains[gain].isLocal()) continue;
         const std::size_t before = m_sets.size();
         gainFrom(set, index, gain);
         if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) break;
@@ -239,12 +270,14 @@ bool Exploration::gainFrom(Set& set, std::size_t index) {
 }
 
 /// From each state near something that can be gained, every input: what meets it goes on in a
-/// larger set.
+/// larger set. What is held in one place only is lost by leaving it: then all that is near.
 void Exploration::gainFrom(Set& set, std::size_t index, std::size_t gain) {
     const Ground& ground = set.sweep->ground();
     const Layers& layers = ground.layers();
     const PxRect all{0, 0, m_passed.width(), m_passed.height()};
-    const PxRect met = ground.positionsAt(ground.parts().gains[gain].box);
+    const bool isHeld = ((set.held >> gain) & 1u) != 0;
+    const runtime::Gain& gained = ground.parts().gains[gain];
+    const PxRect met = ground.positionsAt(isHeld ? gained.keeps : gained.box);
     for (int layer = 0; layer < layers.count(); ++layer) {
         if (layers[layer].takesNoTick()) continue;
         if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) return;
@@ -271,42 +304,59 @@ void Exploration::gainFromState(Set& set, std::size_t index, int layer, int x, i
 
 void Exploration::gainFromBody(std::size_t index, const Body& body, const State* from) {
     const Ground& ground = m_sets[index].sweep->ground();
-    const int left = ground.maps().left;
-    const int top = ground.maps().top;
+    const HeldSet timed = m_timed & body.held;
     for (const Input& input : inputsOf(body, m_grounds.freely(), ground)) {
-        Body next = body;
-        std::vector<PxPoint> way;
-        runtime::step(ground, m_grounds.freely(), next, input, [&](int x, int y) {
-            way.push_back({x, y});
-        });
-        // A way that ends in something deadly is visited up to there, gain or not.
-        const bool hasMet = std::any_of(way.begin(), way.end(), [&](const PxPoint& at) {
-            return (ground.gainsAt(at.x, at.y) & ~body.held) != 0;
-        });
-        if (!hasMet && from) continue;
-        const BitMap* goals = m_stopAt ? m_stopAt(body.held).visited : nullptr;
-        for (const PxPoint& at : way) {
-            m_passed.set(at.x + left, at.y + top);
-            m_isMet = m_isMet || (goals && goals->test(at.x + left, at.y + top));
-        }
-        if (next.stance == Stance::Ended || next.held == body.held) continue;
-        const std::size_t to = indexOf(next.held);
-        Set& set = m_sets[to];
-        const int layer = set.sweep->ground().layers().layerOf(next);
-        const int x = next.x + left;
-        const int y = next.y + top;
-        if (set.sweep->isKnown(layer, x, y)) continue;
-        next.tick = 0;
-        set.sweep->start(next);
-        set.isDone = false;
-        set.nextGain = 0;
-        if (!m_keepsLog) continue;
-        if (from)
-            set.origins[keyOf(layer, x, y)] = {*from, input};
-        else
-            set.origins[keyOf(layer, x, y)] = {
-                {index, ground.layers().layerOf(body), body.x + left, body.y + top}, input};
+        tryGain(index, body, from, input);
+        // Any of what lasts for a time may be over in the same tick.
+        for (HeldSet over = timed; over != 0; over = (over - 1) & timed)
+            tryGain(index, bodyAtItsEnd(body, ground.parts(), over), from, input);
     }
+}
+
+void Exploration::tryGain(std::size_t index, const Body& body, const State* from,
+                          const Input& input) {
+    const Ground& ground = m_sets[index].sweep->ground();
+    Body next = body;
+    std::vector<PxPoint> way;
+    runtime::step(ground, m_grounds.freely(), next, input, [&](int x, int y) {
+        way.push_back({x, y});
+    });
+    // A way that ends in something deadly is visited up to there, gain or not.
+    const bool changes = std::any_of(
+        way.begin(), way.end(), [&](const PxPoint& at) { return ground.changesHeld(at.x, at.y); });
+    if (!changes && from) return;
+    pass(way, body.held);
+    if (next.stance == Stance::Ended) return;
+    const State before = from ? *from
+                              : State{index, ground.layers().layerOf(body),
+                                      body.x + ground.maps().left, body.y + ground.maps().top};
+    if (m_lapsing == Lapsing::InTime && (next.held & m_timed) != 0)
+        addTimed({next, before, input});
+    else
+        goOnFrom(next, {before, input});
+}
+
+void Exploration::pass(const std::vector<PxPoint>& way, HeldSet held) {
+    const BodyMaps& maps = m_grounds.of(held).maps();
+    const BitMap* goals = m_stopAt ? m_stopAt(held).visited : nullptr;
+    for (const PxPoint& at : way) {
+        m_passed.set(at.x + maps.left, at.y + maps.top);
+        m_isMet = m_isMet || (goals && goals->test(at.x + maps.left, at.y + maps.top));
+    }
+}
+
+void Exploration::goOnFrom(Body body, const Move& back) {
+    Set& set = m_sets[indexOf(body.held)];
+    const Ground& ground = set.sweep->ground();
+    const int layer = ground.layers().layerOf(body);
+    const int x = body.x + ground.maps().left;
+    const int y = body.y + ground.maps().top;
+    if (set.sweep->isKnown(layer, x, y)) return;
+    body.tick = 0;
+    set.sweep->start(body);
+    set.isDone = false;
+    set.nextGain = 0;
+    if (m_keepsLog) set.origins[keyOf(layer, x, y)] = back;
 }
 
 BitMap Exploration::visited() const {
@@ -333,6 +383,18 @@ BitMap Exploration::standing() const {
     return all;
 }
 
+std::vector<State> Exploration::metAtOnce() const {
+    std::vector<State> states;
+    for (const Body& body : m_meetAtOnce)
+        for (std::size_t s = 0; s < m_sets.size(); ++s) {
+            const Ground& ground = m_sets[s].sweep->ground();
+            if (m_sets[s].held == body.held)
+                states.push_back({s, ground.layers().layerOf(body), body.x + ground.maps().left,
+                                  body.y + ground.maps().top});
+        }
+    return states;
+}
+
 bool Exploration::isVisitedIn(const PxRect& positions) const {
     const auto anyIn = [&](const BitMap& map) {
         return map.anyIn(positions.x, positions.y, positions.right(), positions.bottom());
@@ -343,7 +405,7 @@ bool Exploration::isVisitedIn(const PxRect& positions) const {
 }
 
 std::size_t Exploration::byteCount() const {
-    std::size_t sum = m_passed.byteCount();
+    std::size_t sum = m_passed.byteCount() + m_timedBodies.size() * sizeof(TimedBody);
     for (const Set& set : m_sets)
         sum += set.sweep->byteCount();
     return sum;

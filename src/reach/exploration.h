@@ -7,6 +7,7 @@
 #include <memory>
 #include <unordered_map>
 
+#include "reach/lapsing.h"
 #include "reach/rides.h"
 #include "reach/sweep_detail.h"
 
@@ -79,17 +80,28 @@ struct State {
 };
 
 /// One step of a way: the input that leads to `state` from the one before; or that mover, boarded
-/// in the state before, carries there, and the input means nothing.
+/// in the state before, or that leg carries there, and the input means nothing.
 struct Move {
     State state;
     runtime::Input input;
     int ride = -1;
+    int leg = -1;  ///< the last body of a leg that leads there (lapsing.h)
+};
+
+/// A body that holds something for a time.
+struct TimedBody {
+    runtime::Body body;
+    State from;            ///< where it was before the leg
+    runtime::Input input;  ///< that leads to it
+    int waits = 0;         ///< ticks without a wish, before that
+    int before = -1;
 };
 
 class Exploration {
 public:
     /// `grounds` must outlive it. With a log, ways can be walked back.
-    Exploration(Grounds& grounds, const Limits& limits, bool keepsLog, Riding riding = Riding::No);
+    Exploration(Grounds& grounds, const Limits& limits, bool keepsLog, Riding riding = Riding::No,
+                Lapsing lapsing = Lapsing::InTime);
 
     /// From the problem's start; false if that is not live.
     bool start();
@@ -115,6 +127,8 @@ public:
     [[nodiscard]] Set& set(std::size_t index) { return m_sets[index]; }
     /// A body that is given may meet at once what can be gained.
     [[nodiscard]] bool hasMetAtOnce() const { return !m_meetAtOnce.empty(); }
+    /// The states of such bodies; no set knows them.
+    [[nodiscard]] std::vector<State> metAtOnce() const;
     /// Stops looking at that flag from now on.
     void setLimits(const Limits& limits) { m_limits = limits; }
     /// Where bodies were, whatever they held. Maps of the same size as the grounds'.
@@ -129,6 +143,12 @@ public:
     /// found.
     [[nodiscard]] std::vector<Move> wayTo(const State& state) const;
     [[nodiscard]] runtime::Body bodyOf(const State& state) const;
+    /// All bodies on legs, in the order in which they were found.
+    [[nodiscard]] const std::vector<TimedBody>& timedBodies() const { return m_timedBodies; }
+    /// The bodies of a leg up to that one, the first first.
+    [[nodiscard]] std::vector<TimedBody> legTo(int timedBody) const;
+    /// The input of a tick that begins with that body and meets the box.
+    [[nodiscard]] std::optional<runtime::Input> tickOnLeg(int timedBody, const PxRect& box) const;
     /// True if the body stands on no floor but a mover.
     [[nodiscard]] bool isOnMover(const State& state) const {
         return state.layer == Layers::standing &&
@@ -154,6 +174,21 @@ private:
     [[nodiscard]] bool hasManyGains() const;
     void gainFromState(Set& set, std::size_t index, int layer, int x, int y);
     void gainFromBody(std::size_t index, const runtime::Body& body, const State* from);
+    void tryGain(std::size_t index, const runtime::Body& body, const State* from,
+                 const runtime::Input& input);
+    /// What a tick led to goes on among what it holds; `back` is the way back.
+    void goOnFrom(runtime::Body body, const Move& back);
+    /// Marks what a tick passed.
+    void pass(const std::vector<PxPoint>& way, runtime::HeldSet held);
+
+    // What lasts for a time (lapsing.cpp).
+    void lapse(const Set& set);
+    void lapse(const Set& set, runtime::HeldSet over);
+    void addTimed(TimedBody body);
+    void followTimed();
+    void followTimed(std::size_t index);
+    void waitTimed(std::size_t index);
+    void landTimed(const TimedBody& body);
     [[nodiscard]] static std::uint64_t keyOf(int layer, int x, int y) {
         return (static_cast<std::uint64_t>(static_cast<unsigned>(layer)) << 48) |
                (static_cast<std::uint64_t>(static_cast<unsigned>(y)) << 24) |
@@ -176,6 +211,13 @@ private:
     std::vector<runtime::Body> m_meetAtOnce;  ///< given states that meet something to gain
     bool m_isMet = false;
     BitMap m_passed;  ///< visited on the way to a gain
+    Lapsing m_lapsing;
+    runtime::HeldSet m_timed = 0;  ///< the gains that last for a time
+    runtime::MotionTables m_slowly;
+    std::vector<TimedBody> m_timedBodies;
+    std::size_t m_nextTimed = 0;  ///< the first that was not followed
+    KnownBodies m_knownTimed;
+    mutable FewInputs m_fewInputs;
 };
 
 /// What an exploration of a live start found; `states` if they are counted already.

@@ -22,7 +22,7 @@ Ground::Ground(const Problem& problem, const runtime::Parts& parts, const collid
       m_layers(problem.tables, parts, m_abilities, m_maps.ladder.width() > 0,
                m_maps.liquid.width() > 0) {
     for (std::size_t i = 0; i < parts.gains.size(); ++i) {
-        if ((held >> i) & 1u) continue;
+        if (((held >> i) & 1u) && !parts.gains[i].isLocal()) continue;
         if (!m_hasGains) m_open = m_maps.live;
         m_hasGains = true;
     }
@@ -59,10 +59,22 @@ std::optional<PxRect> Ground::patch(const collide::MapPatch& cells) {
 
 void Ground::closeGains(int top, int bottom) {
     for (std::size_t i = 0; i < m_parts->gains.size(); ++i) {
-        if ((m_held >> i) & 1u) continue;
-        const PxRect at = positionsAt(m_parts->gains[i].box);
+        const runtime::Gain& gain = m_parts->gains[i];
+        if ((m_held >> i) & 1u) {
+            if (gain.isLocal()) closeAllBut(positionsAt(gain.keeps), top, bottom);
+            continue;
+        }
+        const PxRect at = positionsAt(gain.box);
         for (int y = std::max(top, at.y); y < std::min(bottom, at.bottom()); ++y)
             m_open.clearRun(y, at.x, at.right());
+    }
+}
+
+void Ground::closeAllBut(const PxRect& kept, int top, int bottom) {
+    for (int y = top; y < bottom; ++y) {
+        const bool isIn = y >= kept.y && y < kept.bottom();
+        m_open.clearRun(y, 0, isIn ? kept.x : m_open.width());
+        if (isIn) m_open.clearRun(y, kept.right(), m_open.width());
     }
 }
 

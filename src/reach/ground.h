@@ -31,11 +31,17 @@ public:
         return (m_abilities & setOf(ability)) != 0;
     }
 
-    /// The live positions of row y at which nothing is met that could still be gained.
+    /// The live positions of row y at which nothing is met that could still be gained, and nothing
+    /// is lost that counts only elsewhere.
     [[nodiscard]] const Word* open(int y) const {
         return (m_hasGains ? m_open : m_maps.live).row(y);
     }
     [[nodiscard]] bool hasGains() const { return m_hasGains; }
+    /// Something is gained or lost there, in level px; what a sweep leaves out.
+    [[nodiscard]] bool changesHeld(int x, int y) const {
+        return m_hasGains && m_maps.live.test(x + m_maps.left, y + m_maps.top) &&
+               !m_open.test(x + m_maps.left, y + m_maps.top);
+    }
     /// The positions at which that gain is met.
     [[nodiscard]] PxRect positionsAt(const runtime::Box& box) const;
 
@@ -64,8 +70,9 @@ public:
     [[nodiscard]] bool isFree(int x, int y, const runtime::Moment&) const {
         return m_maps.free.test(x + m_maps.left, y + m_maps.top);
     }
-    [[nodiscard]] bool isLive(int x, int y, const runtime::Moment&) const {
-        return m_maps.live.test(x + m_maps.left, y + m_maps.top);
+    [[nodiscard]] bool isLive(int x, int y, const runtime::Moment& now) const {
+        return now.held == m_held ? m_maps.live.test(x + m_maps.left, y + m_maps.top)
+                                  : m_world.isLive(x, y, now);
     }
     [[nodiscard]] bool hasFloor(int x, int y, const runtime::Moment& now) const {
         return now.held == m_held ? m_maps.floor.test(x + m_maps.left, y + m_maps.top)
@@ -86,10 +93,16 @@ public:
     [[nodiscard]] int springUnder(int x, int y) const { return m_world.springUnder(x, y); }
     [[nodiscard]] int moverUnder(int, int, long long) const { return -1; }
     [[nodiscard]] runtime::HeldSet gainsAt(int x, int y) const { return m_world.gainsAt(x, y); }
+    [[nodiscard]] runtime::HeldSet lapsing() const { return m_world.lapsing(); }
+    [[nodiscard]] bool wouldShutOn(int x, int y, runtime::HeldSet held,
+                                   runtime::HeldSet without) const {
+        return m_world.wouldShutOn(x, y, held, without);
+    }
 
 private:
     /// Takes out of m_open, in these rows, where something is met that could be gained.
     void closeGains(int top, int bottom);
+    void closeAllBut(const PxRect& kept, int top, int bottom);
 
     const runtime::MotionTables* m_tables;
     const runtime::Parts* m_parts;

@@ -129,6 +129,13 @@ RunAlong runAlong(const Problem& problem, const std::vector<PxRect>& areas, cons
         }
     }
     const auto arrival = Arrivals(grounds, legs.back(), goal).first();
+    // Legs of what lasts for a time end between areas: what is missed so may be met.
+    const bool isShort = !arrival || arrival->leg >= 0 || passed.size() < areas.size();
+    if (hasTimed(problem) && isShort) {
+        outcome.completion = Completion::InTime;
+        outcome.passings.clear();
+        return outcome;
+    }
     if (!arrival) return outcome;
     Replay replay(problem);
     std::vector<int> ends;
@@ -169,10 +176,14 @@ std::optional<Run> RunFinder::runTo(const PxRect& goal) const {
     if (!arrival) return std::nullopt;
     const std::vector<Move> way = m_exploration->wayTo(arrival->state);
     if (way.empty()) return std::nullopt;
-    if (std::any_of(way.begin(), way.end(), [](const Move& move) { return move.ride >= 0; }))
+    const auto rides = [](const Move& move) { return move.ride >= 0; };
+    if (std::any_of(way.begin(), way.end(), rides) && arrival->leg >= 0) return std::nullopt;
+    if (std::any_of(way.begin(), way.end(), rides))
         return ridingRun(m_problem, way, *m_exploration, arrival->lastTick, goal);
     Replay replay(m_problem);
     if (!replay.follow(way, *m_exploration)) return std::nullopt;
+    if (arrival->leg >= 0 && !replay.followLeg(m_exploration->legTo(arrival->leg)))
+        return std::nullopt;
     if (arrival->lastTick && !replay.finish({arrival->state, *arrival->lastTick}, goal))
         return std::nullopt;
     Run run = replay.take();

@@ -48,9 +48,13 @@ bool Replay::follow(const std::vector<Move>& way, const Exploration& exploration
     for (std::size_t i = 1; i < way.size(); ++i) {
         const State& from = way[i - 1].state;
         Move move = way[i];
-        if (exploration.isWalk(from, move) && isStraight(move.input)) {
+        if (move.leg >= 0) {
+            if (!followLeg(exploration.legTo(move.leg))) return false;
+            if (!isSame(m_body, exploration.bodyOf(move.state))) return false;
+        } else if (exploration.isWalk(from, move) && isStraight(move.input)) {
             // Px that go on in one direction make one walk.
-            while (i + 1 < way.size() && exploration.isWalk(move.state, way[i + 1]) &&
+            while (i + 1 < way.size() && way[i + 1].leg < 0 &&
+                   exploration.isWalk(move.state, way[i + 1]) &&
                    goesOn(move.input, way[i + 1].input)) {
                 ++i;
                 move = {way[i].state,
@@ -60,6 +64,18 @@ bool Replay::follow(const std::vector<Move>& way, const Exploration& exploration
         } else if (!make(move.input, exploration.bodyOf(move.state))) {
             return false;
         }
+    }
+    return true;
+}
+
+bool Replay::followLeg(const std::vector<TimedBody>& leg) {
+    for (const TimedBody& each : leg) {
+        const bool isFirst = each.before < 0;
+        if (isFirst && !make(each.input, each.body)) return false;
+        for (int wait = 0; wait < each.waits; ++wait)
+            append({});
+        if (!isFirst) append(each.input);
+        if (!isSame(m_body, each.body)) return false;
     }
     return true;
 }

@@ -78,10 +78,13 @@ bool Resolver::mend(Kept& kept, const CellRect& cells, const Limits& limits) con
         Repair repair(set, *probe, kept.grounds.freely(), at);
         if (!repair.findLost() || repair.mend() != Completion::Complete) return false;
         kept.states += repair.statesMore();
-        for (std::size_t gain = 0; gain < ground.parts().gains.size(); ++gain)
-            if (((set.held >> gain) & 1u) == 0 &&
-                repair.touches(ground.positionsAt(ground.parts().gains[gain].box)))
-                return false;  // others may be gained, or in another way
+        for (std::size_t n = 0; n < ground.parts().gains.size(); ++n) {
+            const runtime::Gain& gain = ground.parts().gains[n];
+            const bool isHeld = ((set.held >> n) & 1u) != 0;
+            if (isHeld && !gain.isLocal()) continue;
+            if (repair.touches(ground.positionsAt(isHeld ? gain.keeps : gain.box)))
+                return false;  // others may be gained or lost, or in another way
+        }
     }
     return true;
 }
@@ -111,7 +114,9 @@ Reached Resolver::solve(const Problem& problem, const Limits& limits) {
 }
 
 void Resolver::prepare(const Problem& problem, const Limits& limits) {
-    if (isPreparedFor(problem) || hasRides(problem) || !Grounds::fit(problem, limits)) return;
+    if (isPreparedFor(problem) || hasRides(problem) || hasTimed(problem) ||
+        !Grounds::fit(problem, limits))
+        return;
     Limits quarter = limits;
     quarter.maxBytes /= 4;
     auto kept = std::make_unique<Kept>(problem, quarter);

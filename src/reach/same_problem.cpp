@@ -36,7 +36,8 @@ bool areSameParts(const runtime::Parts& a, const runtime::Parts& b) {
                    [](const auto& x, const auto& y) { return tied(x) == tied(y); }) &&
            areSame(a.gains, b.gains,
                    [](const auto& x, const auto& y) {
-                       return tied(x.box) == tied(y.box) && x.grants == y.grants;
+                       return tied(x.box) == tied(y.box) && x.grants == y.grants &&
+                              x.lastsTicks == y.lastsTicks && tied(x.keeps) == tied(y.keeps);
                    }) &&
            areSame(a.doors, b.doors,
                    [](const auto& x, const auto& y) {

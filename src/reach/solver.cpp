@@ -69,10 +69,10 @@ Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
     return reached;
 }
 
-/// Adds what riding might lead to.
-void addRides(const Problem& problem, const Limits& limits, Reached& reached) {
+/// Adds what riding, and what lasts for a time, might lead to.
+void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached) {
     Grounds grounds(problem);
-    Exploration exploration(grounds, limits, false, Riding::Yes);
+    Exploration exploration(grounds, limits, false, Riding::Yes, Lapsing::Anytime);
     if (!exploration.start()) return;
     reached.startIsLive = true;
     reached.completion = exploration.run();
@@ -86,9 +86,10 @@ void addRides(const Problem& problem, const Limits& limits, Reached& reached) {
 }  // namespace
 
 Reached solve(const Problem& problem, const Limits& limits) {
-    if (!hasRides(problem)) return solveWithoutMovers(problem, limits);
-    Reached reached = solveWithoutMovers(awayFromMovers(problem), limits);
-    if (reached.completion == Completion::Complete) addRides(problem, limits, reached);
+    Reached reached =
+        solveWithoutMovers(hasRides(problem) ? awayFromMovers(problem) : problem, limits);
+    if (reached.completion == Completion::Complete && (hasRides(problem) || hasTimed(problem)))
+        addWhatMayBe(problem, limits, reached);
     return reached;
 }
 
@@ -118,8 +119,16 @@ std::optional<std::vector<bool>> meetsOf(const Problem& problem, const std::vect
     exploration.stopAt([&](runtime::HeldSet) { return StopAt{nullptr, &goals}; });
     if (!exploration.start()) return met;
     const Completion completion = exploration.run();
-    if (look() || completion == Completion::Complete) return met;
-    return std::nullopt;
+    if (look()) return met;
+    if (completion != Completion::Complete) return std::nullopt;
+    if (!hasTimed(problem)) return met;
+    // What is not met by a run is out of reach if it is so whatever lasts how long.
+    Exploration most(grounds, limits, false, Riding::No, Lapsing::Anytime);
+    most.start();
+    if (most.run() != Completion::Complete) return std::nullopt;
+    for (std::size_t i = 0; i < boxes.size(); ++i)
+        if (!met[i] && most.isVisitedIn(wanted[i])) return std::nullopt;
+    return met;
 }
 
 }  // namespace rook::reach

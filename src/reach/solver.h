@@ -57,7 +57,8 @@ enum class Completion {
     OutOfMemory,  ///< the byte limit was met: what is set is reached, the rest is not decided
     TooManySets,  ///< more than 64 sets of things can be held: as above
     Cancelled,
-    Met,  ///< what the solve was to stop at was met; of the rest nothing is said
+    Met,     ///< what the solve was to stop at was met; of the rest nothing is said
+    InTime,  ///< what lasts for a time was followed for a while: what is not met may be met
 };
 
 /// Positions are upper left corners of the body's box; map bit (x, y) is level px (x - left, y -
@@ -68,7 +69,9 @@ struct Reached {
     int top = 0;
     BitMap visited;
     BitMap standing;
-    BitMap byMovers;  ///< not among the visited; no body is anywhere else. Empty without movers
+    /// Not among the visited; no body is anywhere else. Empty without movers and what lasts for a
+    /// time.
+    BitMap byMovers;
     bool startIsLive = false;
     std::size_t bytes = 0;               ///< memory that maps and states took
     std::int64_t states = 0;             ///< found, in all sets

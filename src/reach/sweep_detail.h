@@ -42,6 +42,11 @@ public:
     /// Marks a position, of the maps, as visited.
     void visit(int x, int y) { m_visited.set(x, y); }
     void stopAt(const StopAt& goals) { m_stopAt = goals; }
+    /// Something was added that `run` has not looked at.
+    [[nodiscard]] bool isBusy() const {
+        return std::any_of(m_rows.begin(), m_rows.end(),
+                           [](const StateRows& rows) { return rows.isPending(); });
+    }
     /// Finds all that can be reached from what was added.
     Completion run();
 

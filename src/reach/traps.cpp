@@ -49,6 +49,11 @@ public:
             for (int y = 0; y < bad.height(); ++y)
                 for (int i = 0; i < bad.wordsPerRow(); ++i)
                     traps.positions.row(y)[i] |= bad.row(y)[i];
+        // What was asked of may lead to more than bodies get to.
+        const BitMap visited = m_all.visited();
+        for (int y = 0; y < visited.height(); ++y)
+            for (int i = 0; i < visited.wordsPerRow(); ++i)
+                traps.positions.row(y)[i] &= visited.row(y)[i];
         return traps;
     }
 
@@ -124,7 +129,7 @@ private:
 
     [[nodiscard]] Completion decide(const Node& node) {
         const collide::BitRun& first = node.runs.front();
-        Exploration from(m_grounds, m_limits, false, Riding::Yes);
+        Exploration from(m_grounds, m_limits, false, Riding::Yes, Lapsing::Anytime);
         from.stopAt([this](runtime::HeldSet held) { return goalsOf(held); });
         // A seat on the floor may hang over an open door; its first place stands for all.
         BitMap bit(m_exitMap.width(), 1);

@@ -36,7 +36,10 @@ std::string reasonOf(const Question& question, const Reached& reached) {
     switch (reached.completion) {
         case Completion::Complete:
         case Completion::Met:
-            return "movers might carry the body there, but no run in time was found";
+        case Completion::InTime:
+            return "with movers, or while something lasts, a body might get there, but no run in "
+                   "time "
+                   "was found";
         case Completion::OutOfMemory:
             return "the level is too large for the memory limit";
         case Completion::TooManySets:
@@ -149,7 +152,8 @@ Answer answerOfKit(const Question& question, const Limits& limits) {
     const level::Kit& kit = *project.kitOf(level);
     auto found = std::make_shared<KitAnswer>(KitAnswer{kit::PlacedIndex(kit, level), {}, {}, {}});
     found->graph = kit::WalkGraph(kit, level, found->index);
-    found->reach = kit::reachOf(project, level, found->graph, limits.cancel, question.board->closed);
+    found->reach =
+        kit::reachOf(project, level, found->graph, limits.cancel, question.board->closed);
     found->audit = kit::auditOf(kit, level, found->index);
     Answer answer;
     answer.tables = question.problem.tables;
@@ -180,9 +184,9 @@ Answer answer(const Question& question, const Limits& limits, Resolver* resolver
     const auto begin = std::chrono::steady_clock::now();
     if (question.board) {
         Answer walked = answerOfKit(question, limits);
-        walked.milliseconds = std::chrono::duration<double, std::milli>(
-                                  std::chrono::steady_clock::now() - begin)
-                                  .count();
+        walked.milliseconds =
+            std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin)
+                .count();
         return walked;
     }
     // What is not solved may add or take away reach, so nothing is claimed where it stands.

@@ -107,19 +107,22 @@ std::vector<Move> Exploration::wayTo(const State& last) const {
         const int step = set.log->stepOf(at.layer, at.y, at.x);
         Move back;
         const auto mover = step > 0 ? set.log->sourceOf(step).mover() : std::nullopt;
-        if (mover) {
+        // What was given to a set that had run before has a step, too.
+        const auto origin = set.origins.find(keyOf(at.layer, at.x, at.y));
+        if (origin != set.origins.end()) {
+            back = origin->second;
+        } else if (mover) {
             const auto& from = set.boarded.at(static_cast<std::size_t>(*mover));
             if (!from) return {};
             back = {*from, {}, *mover};
         } else if (step > 0) {
             back = moveBefore(set, at.set, step, at, lastWish);
         } else {
-            const auto origin = set.origins.find(keyOf(at.layer, at.x, at.y));
-            if (origin == set.origins.end()) break;
-            back = origin->second;
+            break;
         }
         way.back().input = back.input;
         way.back().ride = back.ride;
+        way.back().leg = back.leg;
         lastWish = back.input.dx;
         way.push_back({back.state, {}});
     }

@@ -78,6 +78,13 @@ inline void addRandomParts(Random& random, reach::Problem& problem,
             {randomBox(random, problem.frame),
              static_cast<runtime::HeldSet>(random.between(0, (1 << parts.gains.size()) - 1)),
              random.chance(5)});
+    for (int doors = random.chance(20) ? random.between(1, 2) : 0; doors > 0; --doors) {
+        const runtime::HeldSet needs = parts.gains.empty() || random.chance(60) ? 0 : 1;
+        parts.doors.push_back({randomBox(random, problem.frame), needs});
+        const int way = random.chance(50) ? 1 : -1;
+        const bool isUpright = random.chance(35);
+        runtime::makeOneWay(parts, isUpright ? 0 : way, isUpright ? way : 0);
+    }
     for (int springs = random.chance(30) ? random.between(1, 2) : 0; springs > 0; --springs) {
         level::SpringHeights heights{{random.between(100, 6000)}, {random.between(100, 3000)}, 0};
         auto spring = motion::makeSpring(profile, cell, heights, "test");

@@ -1,0 +1,215 @@
+#include "reach/lapsing.h"
+
+#include "level/role_data.h"
+#include "reach/exploration.h"
+
+namespace rook::reach {
+
+using runtime::Body;
+using runtime::HeldSet;
+using runtime::Input;
+using runtime::Stance;
+
+namespace {
+
+/// Legs of all sorts together have no more bodies: what would come after is not decided.
+constexpr std::size_t mostTimedBodies = 500000;
+
+/// The body without the abilities that it does not have there, as `step` leaves it.
+Body without(Body body, const Ground& from, const Ground& to) {
+    using runtime::Ability;
+    if (from.has(Ability::AirJump) && !to.has(Ability::AirJump)) body.airJumps = 0;
+    if (!to.has(Ability::WallJump)) body.push = 0;
+    if (!to.has(Ability::Coyote)) body.coyoteTicks = 0;
+    return body;
+}
+
+}  // namespace
+
+HeldSet timedOf(const runtime::Parts& parts) {
+    HeldSet timed = 0;
+    for (std::size_t i = 0; i < parts.gains.size(); ++i)
+        if (parts.gains[i].lastsTicks > 0) timed |= HeldSet{1} << i;
+    return timed;
+}
+
+runtime::MotionTables slowlyOf(const runtime::MotionTables& tables) {
+    runtime::MotionTables slowly = tables;
+    for (runtime::PaceTable* table : {&slowly.walk, &slowly.climb, &slowly.swim})
+        table->fill(*std::min_element(table->begin(), table->end()));
+    return slowly;
+}
+
+bool KnownBodies::add(const Ground& ground, int layer, int x, int y) {
+    BitMap& map = m_maps[{ground.held(), layer}];
+    if (map.width() == 0) map = BitMap(ground.maps().live.width(), ground.maps().live.height());
+    if (map.test(x, y)) return false;
+    map.set(x, y);
+    return true;
+}
+
+const std::vector<Input>& FewInputs::of(const Ground& ground, const runtime::MotionTables& tables,
+                                        int layer) {
+    const auto [at, isNew] = m_inputs.try_emplace({ground.held(), layer});
+    if (!isNew) return at->second;
+    const std::vector<Input> all = inputsOf(ground.layers().bodyOf(layer, 0, 0), tables, ground);
+    const auto lengthOf = [](const Input& input) {
+        return std::abs(input.dx) + std::abs(input.dy);
+    };
+    std::map<unsigned, int> most;
+    for (const Input& input : all)
+        most[input.buttons] = std::max(most[input.buttons], lengthOf(input));
+    for (const Input& input : all) {
+        const int length = lengthOf(input);
+        const bool isStraight = input.dx == 0 || input.dy == 0;
+        if (isStraight && (length <= 1 || length == most[input.buttons]))
+            at->second.push_back(input);
+    }
+    return at->second;
+}
+
+/// After any tick any of what lasts for a time may be over.
+void Exploration::lapse(const Set& set) {
+    const HeldSet timed = m_timed & set.held;
+    for (HeldSet over = timed; over != 0; over = (over - 1) & timed)
+        lapse(set, over);
+}
+
+void Exploration::lapse(const Set& set, HeldSet over) {
+    const Ground& from = set.sweep->ground();
+    Set& smaller = m_sets[indexOf(set.held & ~over)];
+    const Ground& to = smaller.sweep->ground();
+    const int words = to.maps().live.wordsPerRow();
+    std::vector<Word> staying(static_cast<std::size_t>(words));
+    std::vector<Word> falling(staying);
+    for (int layer = 0; layer < from.layers().count(); ++layer) {
+        if (from.layers()[layer].takesNoTick()) continue;
+        const Body body = from.layers().bodyOf(layer, 0, 0);
+        const bool lacksHold =
+            (body.stance == Stance::Climbing && !to.has(runtime::Ability::Climb)) ||
+            (body.stance == Stance::Swimming && !to.has(runtime::Ability::Swim));
+        const bool needsFloor =
+            body.stance == Stance::Standing && !m_grounds.problem().tables.fromAbove;
+        const int stays =
+            lacksHold ? to.layers().fall() : to.layers().layerOf(without(body, from, to));
+        for (int y = 0; y < to.maps().live.height(); ++y) {
+            const Word* known = set.sweep->known(layer, y);
+            if (!known) continue;
+            const Word* floor = to.maps().floor.row(y);
+            Word anyFalls = 0;
+            for (int i = 0; i < words; ++i) {
+                const Word bits = known[i] & to.open(y)[i];
+                const auto at = static_cast<std::size_t>(i);
+                staying[at] = needsFloor ? bits & floor[i] : bits;
+                anyFalls |= falling[at] = bits & ~staying[at];
+            }
+            smaller.sweep->seed(stays, y, staying.data(), {0, words});
+            if (anyFalls != 0)
+                smaller.sweep->seed(to.layers().fall(), y, falling.data(), {0, words});
+        }
+    }
+    if (!smaller.sweep->isBusy()) return;
+    smaller.isDone = false;
+    smaller.nextGain = 0;
+}
+
+void Exploration::addTimed(TimedBody found) {
+    if (m_timedBodies.size() >= mostTimedBodies) return;
+    const Ground& ground = m_grounds.of(found.body.held);
+    const int layer = ground.layers().layerOf(found.body);
+    const int x = found.body.x + ground.maps().left;
+    const int y = found.body.y + ground.maps().top;
+    if (m_knownTimed.add(ground, layer, x, y)) m_timedBodies.push_back(found);
+}
+
+void Exploration::followTimed() {
+    for (; m_nextTimed < m_timedBodies.size(); ++m_nextTimed) {
+        if (m_isMet || (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)))
+            return;
+        if ((m_timedBodies[m_nextTimed].body.held & m_timed) == 0) continue;  // landed
+        followTimed(m_nextTimed);
+        waitTimed(m_nextTimed);
+    }
+}
+
+void Exploration::followTimed(std::size_t index) {
+    const Body body = m_timedBodies[index].body;
+    const State from = m_timedBodies[index].from;
+    const Ground& ground = m_grounds.of(body.held);
+    std::vector<PxPoint> way;
+    for (const Input& input : m_fewInputs.of(ground, m_slowly, ground.layers().layerOf(body))) {
+        TimedBody next{body, from, input, 0, static_cast<int>(index)};
+        way.clear();
+        runtime::step(ground, m_slowly, next.body, input, [&](int x, int y) {
+            way.push_back({x, y});
+        });
+        pass(way, body.held);
+        landTimed(next);
+    }
+}
+
+/// Who rests may wait until something is over.
+void Exploration::waitTimed(std::size_t index) {
+    TimedBody next = m_timedBodies[index];
+    if (next.body.stance == Stance::Airborne || next.body.stance == Stance::Sprung) return;
+    const Ground& ground = m_grounds.of(next.body.held);
+    Body after = next.body;
+    runtime::step(ground, m_slowly, after, {});
+    if (!isSame(after, next.body)) return;
+    int least = level::maxPeriodTicks;
+    for (const std::uint16_t left : next.body.ticksLeft)
+        if (left > 0) least = std::min(least, static_cast<int>(left));
+    next.waits = least - 1;
+    next.input = {};
+    next.before = static_cast<int>(index);
+    for (std::uint16_t& left : next.body.ticksLeft)
+        if (left > 0) left = static_cast<std::uint16_t>(left - next.waits);
+    runtime::step(ground, m_slowly, next.body, {});
+    landTimed(next);
+}
+
+void Exploration::landTimed(const TimedBody& next) {
+    if (next.body.stance == Stance::Ended) return;
+    if ((next.body.held & m_timed) != 0) return addTimed(next);
+    // All is over: the rows go on from here. The body before it is kept for the way back.
+    const Ground& ground = m_grounds.of(next.body.held);
+    const Set& set = m_sets[indexOf(next.body.held)];
+    if (set.sweep->isKnown(ground.layers().layerOf(next.body), next.body.x + ground.maps().left,
+                           next.body.y + ground.maps().top))
+        return;
+    m_timedBodies.push_back(next);
+    goOnFrom(next.body, {next.from, {}, -1, static_cast<int>(m_timedBodies.size()) - 1});
+}
+
+std::vector<TimedBody> Exploration::legTo(int timedBody) const {
+    std::vector<TimedBody> leg;
+    for (int i = timedBody; i >= 0; i = leg.back().before)
+        leg.push_back(m_timedBodies[static_cast<std::size_t>(i)]);
+    std::reverse(leg.begin(), leg.end());
+    return leg;
+}
+
+std::optional<Input> Exploration::tickOnLeg(int timedBody, const PxRect& box) const {
+    const Body& body = m_timedBodies[static_cast<std::size_t>(timedBody)].body;
+    if ((body.held & m_timed) == 0) return std::nullopt;  // landed
+    const Ground& ground = m_grounds.of(body.held);
+    const int layer = ground.layers().layerOf(body);
+    const Stride stride = strideOf(ground.layers()[layer], m_slowly, ground);
+    const int far = std::max({stride.sideways, stride.up, stride.down});
+    const auto meets = [&](int x, int y) {
+        return box.overlaps({x, y, m_slowly.bodyWidth, m_slowly.bodyHeight});
+    };
+    const PxRect around =
+        PxRect{body.x, body.y, m_slowly.bodyWidth, m_slowly.bodyHeight}.grown(far);
+    if (!around.overlaps(box)) return std::nullopt;
+    for (const Input& input : m_fewInputs.of(ground, m_slowly, layer)) {
+        Body next = body;
+        bool isMet = false;
+        runtime::step(ground, m_slowly, next, input,
+                      [&](int x, int y) { isMet = isMet || meets(x, y); });
+        if (isMet) return input;
+    }
+    return std::nullopt;
+}
+
+}  // namespace rook::reach
