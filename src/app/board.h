@@ -243,6 +243,7 @@ private:
     void paintWalk(QPainter& painter, const MatterScene& scene);
     void paintBody(QPainter& painter, const MatterScene& scene) const;
     void paintWalkThings(QPainter& painter);
+    void paintTimesLeft(QPainter& painter);
     /// Foes and formations, where they are in this tick.
     void paintGoing(QPainter& painter, const MatterScene& scene);
     bool takeWalkKey(const QKeyEvent* event, bool isDown);

@@ -182,6 +182,30 @@ void Board::paintRun(QPainter& painter) {
     painter.restore();
 }
 
+/// Over the body, a bar for each thing that it holds for a time: how much of it is left.
+void Board::paintTimesLeft(QPainter& painter) {
+    const runtime::Body& body = m_walk->body();
+    const QRectF box = m_view.toWidget(
+        PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
+    constexpr double width = 36;
+    double y = box.top() - 10;
+    std::size_t timer = 0;
+    for (const runtime::Gain& gain : m_walk->world().parts().gains) {
+        if (gain.lastsTicks == 0 || timer >= runtime::mostTimers) continue;
+        const int left = body.ticksLeft[timer++];
+        if (left == 0) continue;
+        const QRectF whole(box.center().x() - width / 2, y, width, 5);
+        painter.setPen(QPen(currentTheme().ink, 1));
+        painter.setBrush(currentTheme().paper);
+        painter.drawRect(whole);
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(currentTheme().plum);
+        painter.drawRect(QRectF(whole.left() + 1, whole.top() + 1,
+                                (width - 2) * left / gain.lastsTicks, whole.height() - 2));
+        y -= 8;
+    }
+}
+
 /// Doors, movers and hazards as they are in this tick, where one died, and the ghost of the proof.
 void Board::paintWalkThings(QPainter& painter) {
     const Theme& theme = currentTheme();
@@ -204,6 +228,7 @@ void Board::paintWalkThings(QPainter& painter) {
     painter.setBrush(theme.plum);
     for (const runtime::Mover& mover : parts.movers)
         painter.drawRect(boxOf(mover.at(body.tick)));
+    paintTimesLeft(painter);
     painter.setPen(QPen(theme.alarm, 2));
     for (const QPointF at : m_walk->deathPlaces()) {
         const QPointF place = m_view.toWidget(at);

@@ -108,6 +108,29 @@ void paintProps(QPainter& painter, const MatterScene& scene, const View& view,
 
 constexpr double smallestMark = 4;  // widget px
 
+/// How a door shuts again: an arrow the one way, a dial for a time.
+void paintDoorManner(QPainter& painter, const QRectF& box, const level::DoorWay& way,
+                     const Theme& theme) {
+    if (way.manner == level::DoorManner::ForGood) return;
+    constexpr double radius = 7;
+    const QPointF middle = box.center();
+    QColor ground = theme.paper;
+    ground.setAlphaF(0.9f);
+    painter.setPen(QPen(theme.ink, 1.4));
+    painter.setBrush(ground);
+    painter.drawEllipse(middle, radius, radius);
+    if (way.manner == level::DoorManner::ForATime) {
+        painter.drawLine(middle, middle - QPointF(0, radius * 0.65));
+        painter.drawLine(middle, middle + QPointF(radius * 0.5, 0));
+        return;
+    }
+    const PxPoint to = level::directionOf(way.passes);
+    const QPointF ahead(to.x * radius * 0.6, to.y * radius * 0.6);
+    const QPointF aside(ahead.y() * 0.7, -ahead.x() * 0.7);
+    painter.drawLine(middle - ahead, middle + ahead);
+    painter.drawPolyline(QPolygonF{middle + aside, middle + ahead, middle - aside});
+}
+
 /// One entity, with its sprite or its mark and the words that it wears.
 void paintEntity(QPainter& painter, const MatterScene& scene, const View& view,
                  const EntityLook& look, const level::Entity& entity, const level::Kind* kind,
@@ -125,6 +148,8 @@ void paintEntity(QPainter& painter, const MatterScene& scene, const View& view,
         paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9), entity.facing);
     else if (!hasSprite)
         paintRoleMark(painter, role, box, entity.facing);
+    if (role == Role::Door && view.scale() >= 0.6 && (!hasSprite || look.showsMarks))
+        paintDoorManner(painter, box, entity.data.door, theme);
     const QString text = flagText(scene, entity, look);
     const double leastScale = role == Role::Exit ? 0.25 : 0.6;  // names of all would crowd
     if (!text.isEmpty() && view.scale() >= leastScale && (!hasSprite || look.showsMarks))

@@ -181,6 +181,12 @@ private:
         m_shows << [this, control, matters](const Entity& e) { showRow(control, matters(e.data)); };
     }
 
+    void addWordsOf(level::DoorManner manner, const QString& words) {
+        QLabel* label = makeWords(words, this);
+        addWide(label);
+        m_shows <<
+            [label, manner](const Entity& e) { label->setVisible(e.data.door.manner == manner); };
+    }
     void addDoor() {
         addChoice(
             tr("Stays open"), "door-manner", {tr("for good"), tr("for a time"), tr("one way only")},
@@ -192,15 +198,16 @@ private:
                       [](auto& d, int value) { d.door.ticks = value; }),
                   [](const auto& d) { return d.door.manner == level::DoorManner::ForATime; });
         showWhile(addChoice(
-                      tr("One way to the"), "door-passes", {tr("left"), tr("right")},
-                      [](const auto& d) { return d.door.passes == level::Facing::Left ? 0 : 1; },
-                      [](auto& d, int index) {
-                          d.door.passes = index == 0 ? level::Facing::Left : level::Facing::Right;
-                      }),
+                      tr("Lets through"), "door-passes",
+                      {tr("to the left"), tr("to the right"), tr("upwards"), tr("downwards")},
+                      [](const auto& d) { return int(d.door.passes); },
+                      [](auto& d, int index) { d.door.passes = level::Facing(index); }),
                   [](const auto& d) { return d.door.manner == level::DoorManner::OneWay; });
-        addWide(makeWords(tr("Only doors that stay open for good are proven; with others a level "
-                             "is not decided."),
-                          this));
+        addWordsOf(level::DoorManner::ForATime,
+                   tr("A switch opens it for so many ticks; a key or a pickup, once held, does "
+                      "whenever one comes."));
+        addWordsOf(level::DoorManner::OneWay,
+                   tr("It opens for who comes up to it that way, and shuts behind them."));
     }
 
     static bool walksOrHangs(const level::RoleData& d) {

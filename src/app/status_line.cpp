@@ -216,7 +216,7 @@ QString reachWords(const Session& session, PxPoint px) {
     const PxRect here{px.x, px.y, 1, 1};
     if (!proven->covered.test(px.x + reached.left, px.y + reached.top))
         return reached.mayMeetByMovers(here, proven->answer.tables)
-                   ? StatusLine::tr("only by a mover: ask for a run to see how")
+                   ? StatusLine::tr("only by a mover, or in time: ask for a run to see how")
                    : StatusLine::tr("no body can be here");
     // A body stands here if a standing position puts its box around this px.
     const bool isStood =

@@ -74,11 +74,11 @@ int solveReach(const ReachOptions& options) {
     if (!question) return report(question.error());
     const reach::Answer answer = reach::answer(*question);
     if (!options.dump.empty()) {
-        const bool hasMovers = !question->problem.parts.movers.empty();
-        if (hasMovers || answer.verdict.kind == reach::VerdictKind::NotDecided) {
+        const bool hasClock = answer.reached.byMovers.width() > 0;
+        if (hasClock || answer.verdict.kind == reach::VerdictKind::NotDecided) {
             return report(
                 {ErrorKind::NotApplicable,
-                 (hasMovers ? "With movers, places have no maps." : answer.verdict.sentence()) +
+                 (hasClock ? "With movers, and what lasts for a time, places have no maps." : answer.verdict.sentence()) +
                      std::string(" No maps were written"),
                  options.path, "Leave --dump out"});
         }

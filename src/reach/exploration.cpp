@@ -260,7 +260,7 @@ bool Exploration::gainFrom(Set& set, std::size_t index) {
     while (set.nextGain < gains) {
         const std::size_t gain = set.nextGain++;
         const bool isHeld = ((set.held >> gain) & 1u) != 0;
-        if (isHeld && !set.sweep->ground().parts().gains[gain].isLocal()) continue;
+        if (isHeld && !set.sweep->ground().parts().gains[gain].lapses()) continue;
         const std::size_t before = m_sets.size();
         gainFrom(set, index, gain);
         if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) break;
@@ -269,28 +269,50 @@ bool Exploration::gainFrom(Set& set, std::size_t index) {
     return set.nextGain >= gains;
 }
 
+/// The positions near which that is gained or lost by bodies that take such strides.
+std::vector<PxRect> Exploration::nearChange(const Ground& ground, std::size_t gain, bool isHeld,
+                                            const Stride& stride) {
+    const runtime::Gain& gained = ground.parts().gains[gain];
+    const PxRect all{0, 0, ground.maps().live.width(), ground.maps().live.height()};
+    const auto around = [&](const PxRect& at) {
+        return PxRect{at.x - stride.sideways, at.y - stride.down, at.width + 2 * stride.sideways,
+                      at.height + stride.up + stride.down}
+            .intersected(all);
+    };
+    if (!isHeld) return {around(ground.positionsAt(gained.box))};
+    if (gained.isLocal()) return {around(ground.positionsAt(gained.keeps))};
+    // What lasts for a time is lost farther away than its ticks allow.
+    const PxRect far = ground.farthestWith(gained);
+    if (far == all) return {};
+    const int thick = std::max({stride.sideways, stride.up, stride.down, 1});
+    std::vector<PxRect> near{{far.x, far.y, far.width, thick},
+                             {far.x, far.bottom() - thick, far.width, thick},
+                             {far.x, far.y, thick, far.height},
+                             {far.right() - thick, far.y, thick, far.height}};
+    for (PxRect& strip : near)
+        strip = strip.intersected(far);
+    for (const runtime::Door& door : ground.parts().doors)
+        if ((door.needs >> gain) & 1u) near.push_back(around(ground.positionsAt(door.box)));
+    return near;
+}
+
 /// From each state near something that can be gained, every input: what meets it goes on in a
-/// larger set. What is held in one place only is lost by leaving it: then all that is near.
+/// larger set. What is held in one place, or for a time only, is lost by leaving: then from each
+/// state near to that.
 void Exploration::gainFrom(Set& set, std::size_t index, std::size_t gain) {
     const Ground& ground = set.sweep->ground();
     const Layers& layers = ground.layers();
-    const PxRect all{0, 0, m_passed.width(), m_passed.height()};
     const bool isHeld = ((set.held >> gain) & 1u) != 0;
-    const runtime::Gain& gained = ground.parts().gains[gain];
-    const PxRect met = ground.positionsAt(isHeld ? gained.keeps : gained.box);
     for (int layer = 0; layer < layers.count(); ++layer) {
         if (layers[layer].takesNoTick()) continue;
         if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) return;
         const Stride stride = strideOf(layers[layer], m_grounds.freely(), ground);
-        const PxRect near =
-            PxRect{met.x - stride.sideways, met.y - stride.down, met.width + 2 * stride.sideways,
-                   met.height + stride.up + stride.down}
-                .intersected(all);
-        for (int y = near.y; y < near.bottom(); ++y) {
-            if (!set.sweep->known(layer, y)) continue;
-            for (int x = near.x; x < near.right(); ++x)
-                if (set.sweep->isKnown(layer, x, y)) gainFromState(set, index, layer, x, y);
-        }
+        for (const PxRect& near : nearChange(ground, gain, isHeld, stride))
+            for (int y = near.y; y < near.bottom(); ++y) {
+                if (!set.sweep->known(layer, y)) continue;
+                for (int x = near.x; x < near.right(); ++x)
+                    if (set.sweep->isKnown(layer, x, y)) gainFromState(set, index, layer, x, y);
+            }
     }
 }
 
@@ -327,6 +349,7 @@ void Exploration::tryGain(std::size_t index, const Body& body, const State* from
     if (!changes && from) return;
     pass(way, body.held);
     if (next.stance == Stance::Ended) return;
+    if (m_lapsing == Lapsing::Anytime && m_grounds.of(next.held).isTooFar(next.x, next.y)) return;
     const State before = from ? *from
                               : State{index, ground.layers().layerOf(body),
                                       body.x + ground.maps().left, body.y + ground.maps().top};

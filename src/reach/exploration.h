@@ -170,6 +170,8 @@ private:
     /// One gain after the other; false if there may be more to look at.
     bool gainFrom(Set& set, std::size_t index);
     void gainFrom(Set& set, std::size_t index, std::size_t gain);
+    [[nodiscard]] static std::vector<PxRect> nearChange(const Ground& ground, std::size_t gain,
+                                                        bool isHeld, const Stride& stride);
     /// So many things can be gained that not every set of them may be looked at.
     [[nodiscard]] bool hasManyGains() const;
     void gainFromState(Set& set, std::size_t index, int layer, int x, int y);

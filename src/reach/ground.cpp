@@ -20,9 +20,11 @@ Ground::Ground(const Problem& problem, const runtime::Parts& parts, const collid
       m_abilities(m_world.abilitiesWith(held)),
       m_maps(collide::makeBodyMaps(px, problem.tables, parts, held, m_abilities)),
       m_layers(problem.tables, parts, m_abilities, m_maps.ladder.width() > 0,
-               m_maps.liquid.width() > 0) {
+               m_maps.liquid.width() > 0),
+      m_mayRide(!problem.parts.movers.empty()) {
+    findNear();
     for (std::size_t i = 0; i < parts.gains.size(); ++i) {
-        if (((held >> i) & 1u) && !parts.gains[i].isLocal()) continue;
+        if (((held >> i) & 1u) && !parts.gains[i].lapses()) continue;
         if (!m_hasGains) m_open = m_maps.live;
         m_hasGains = true;
     }
@@ -57,7 +59,62 @@ std::optional<PxRect> Ground::patch(const collide::MapPatch& cells) {
     return changed;
 }
 
+PxRect Ground::farthestWith(const runtime::Gain& gain) const {
+    const PxRect all{0, 0, m_maps.live.width(), m_maps.live.height()};
+    if (m_mayRide) return all;
+    const runtime::MotionTables& tables = *m_tables;
+    int sideways = 1;
+    int upright = 1;
+    for (const runtime::PaceTable* pace : {&tables.walk, &tables.climb, &tables.swim})
+        for (const int px : *pace) {
+            sideways = std::max(sideways, px);
+            upright = std::max(upright, px * std::max(1, tables.stepUp));
+        }
+    const auto fly = [&](const runtime::PhaseTable& table, int push) {
+        for (std::size_t p = 0; p < table.dx.size(); ++p) {
+            sideways = std::max(sideways, table.dx[p] + std::abs(push));
+            upright = std::max(upright, std::abs(table.dy[p]));
+        }
+    };
+    fly(tables, 0);
+    for (const runtime::Spring& spring : m_parts->springs) {
+        fly(spring.high, spring.pushDx);
+        fly(spring.low, spring.pushDx);
+    }
+    const PxRect met = positionsAt(gain.box);
+    const auto px = [&](int pace, int most) {
+        return static_cast<int>(
+            std::min<std::int64_t>(most, static_cast<std::int64_t>(pace) * gain.lastsTicks));
+    };
+    const int dx = px(sideways, all.width);
+    const int dy = px(upright, all.height);
+    return PxRect{met.x - dx, met.y - dy, met.width + 2 * dx, met.height + 2 * dy}.intersected(all);
+}
+
+void Ground::findNear() {
+    for (std::size_t i = 0; i < m_parts->gains.size(); ++i) {
+        const runtime::Gain& gain = m_parts->gains[i];
+        if (((m_held >> i) & 1u) == 0 || gain.lastsTicks == 0) continue;
+        BitMap near(m_maps.live.width(), m_maps.live.height());
+        const auto add = [&](const PxRect& at) {
+            for (int y = at.y; y < at.bottom(); ++y)
+                near.setRun(y, at.x, at.right());
+        };
+        add(farthestWith(gain));
+        for (const runtime::Door& door : m_parts->doors)
+            if ((door.needs >> i) & 1u) add(positionsAt(door.box));
+        if (m_near.width() > 0)
+            for (int y = 0; y < near.height(); ++y)
+                for (int w = 0; w < near.wordsPerRow(); ++w)
+                    near.row(y)[w] &= m_near.row(y)[w];
+        m_near = std::move(near);
+    }
+}
+
 void Ground::closeGains(int top, int bottom) {
+    for (int y = top; m_near.width() > 0 && y < bottom; ++y)
+        for (int w = 0; w < m_near.wordsPerRow(); ++w)
+            m_open.row(y)[w] &= m_near.row(y)[w];
     for (std::size_t i = 0; i < m_parts->gains.size(); ++i) {
         const runtime::Gain& gain = m_parts->gains[i];
         if ((m_held >> i) & 1u) {

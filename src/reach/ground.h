@@ -45,6 +45,14 @@ public:
     /// The positions at which that gain is met.
     [[nodiscard]] PxRect positionsAt(const runtime::Box& box) const;
 
+    /// No body that holds that gain, which lasts for a time, is farther from where it was met than
+    /// its ticks allow; all positions of the maps where movers may carry it.
+    [[nodiscard]] PxRect farthestWith(const runtime::Gain& gain) const;
+    /// Nobody holds all of this there: it is too far away, and in no door that stays open for it.
+    [[nodiscard]] bool isTooFar(int x, int y) const {
+        return m_near.width() > 0 && !m_near.test(x + m_maps.left, y + m_maps.top);
+    }
+
     /// Springs with a px of their top row directly under bodies of row y.
     struct SpringRun {
         int spring = 0;
@@ -103,6 +111,7 @@ private:
     /// Takes out of m_open, in these rows, where something is met that could be gained.
     void closeGains(int top, int bottom);
     void closeAllBut(const PxRect& kept, int top, int bottom);
+    void findNear();
 
     const runtime::MotionTables* m_tables;
     const runtime::Parts* m_parts;
@@ -112,7 +121,9 @@ private:
     BodyMaps m_maps;
     Layers m_layers;
     bool m_hasGains = false;
-    BitMap m_open;                                  ///< made where there is something to gain
+    bool m_mayRide;
+    BitMap m_near;  ///< made where something is held for a time: see isTooFar
+    BitMap m_open;  ///< made where there is something to gain
     std::vector<std::vector<SpringRun>> m_springs;  ///< by row; empty without springs
 };
 

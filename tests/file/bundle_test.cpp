@@ -24,6 +24,7 @@ private slots:
     void reachOfTheBakedLevel_equalsThatOfTheProject();
     void proofs_replayInTheRuntime();
     void anExit_thatAKeyOpens_isShutInTheRuntimeToo();
+    void whatLastsForATime_isTheSameInTheRuntime();
     void aDoorWithoutItsKey_isNotExported();
     void export_replacesTheFormerBundle_andKeepsForeignFiles();
     void export_isRefused_overWhatIsNoBundle();
@@ -195,6 +196,52 @@ void BundleTest::anExit_thatAKeyOpens_isShutInTheRuntimeToo() {
     // Without its key there is nothing to export.
     level.entities.edit([](auto& list) { list.pop_back(); });
     QVERIFY(!file::bakedLevelText(project, level));
+}
+
+void BundleTest::whatLastsForATime_isTheSameInTheRuntime() {
+    level::Project project = testing::smallProject();
+    auto level = testing::drawnLevel(
+        project, {"####################", "....................", "....................",
+                  ".S................X.", "####################"});
+    project.profiles.edit([](auto& list) {
+        list[0].abilities = {level::Ability::AirJump};
+        list[0].airJumps = 1;
+    });
+    testing::place(project, level, level::Role::Switch, "switch-1", {64, 56, 8, 8});
+    testing::place(project, level, level::Role::Pickup, "wings", {48, 56, 8, 8});
+    testing::place(project, level, level::Role::Door, "gate-1", {160, 16, 8, 48});
+    testing::place(project, level, level::Role::Door, "gate-2", {224, 16, 8, 48});
+    level.entities.edit([](auto& list) {
+        for (level::Entity& entity : list) {
+            if (entity.id.text == "gate-1") {
+                entity.data.opens = {{"switch-1"}};
+                entity.data.door = {level::DoorManner::ForATime, 90, level::Facing::Right};
+            } else if (entity.id.text == "gate-2") {
+                entity.data.door = {level::DoorManner::OneWay, 1, level::Facing::Right};
+            } else if (entity.id.text == "wings") {
+                entity.data.grants = level::Ability::AirJump;
+                entity.data.grantTicks = 60;
+            }
+        }
+    });
+    const auto text = file::bakedLevelText(project, level);
+    QVERIFY2(text, text ? "" : text.error().sentence().c_str());
+    const runtime::Level baked = runtime::readLevel(nlohmann::json::parse(*text), "level");
+    const auto question = reach::askOf(project, level);
+    QVERIFY(question);
+    const runtime::Parts& parts = question->problem.parts;
+    QCOMPARE(baked.gainIds, question->gainIds);
+    QCOMPARE(baked.parts.gains.size(), std::size_t{3});
+    QCOMPARE(baked.parts.doors.size(), std::size_t{2});
+    for (std::size_t i = 0; i < parts.gains.size(); ++i) {
+        QCOMPARE(baked.parts.gains[i].lastsTicks, parts.gains[i].lastsTicks);
+        QCOMPARE(baked.parts.gains[i].box.x, parts.gains[i].box.x);
+        QCOMPARE(baked.parts.gains[i].keeps.width, parts.gains[i].keeps.width);
+    }
+    for (std::size_t i = 0; i < parts.doors.size(); ++i)
+        QCOMPARE(baked.parts.doors[i].needs, parts.doors[i].needs);
+    QCOMPARE(reach::answer(*question).verdict.kind, reach::VerdictKind::Reached);
+    QVERIFY2(baked.proof && replaysInTheRuntime(baked), "the run is there in time");
 }
 
 void BundleTest::aDoorWithoutItsKey_isNotExported() {
