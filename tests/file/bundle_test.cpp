@@ -209,14 +209,14 @@ void BundleTest::whatLastsForATime_isTheSameInTheRuntime() {
     });
     testing::place(project, level, level::Role::Switch, "switch-1", {64, 56, 8, 8});
     testing::place(project, level, level::Role::Pickup, "wings", {48, 56, 8, 8});
-    testing::place(project, level, level::Role::Door, "gate-1", {160, 16, 8, 48});
-    testing::place(project, level, level::Role::Door, "gate-2", {224, 16, 8, 48});
+    testing::place(project, level, level::Role::Door, "door-1", {160, 16, 8, 48});
+    testing::place(project, level, level::Role::Door, "door-2", {224, 16, 8, 48});
     level.entities.edit([](auto& list) {
         for (level::Entity& entity : list) {
-            if (entity.id.text == "gate-1") {
+            if (entity.id.text == "door-1") {
                 entity.data.opens = {{"switch-1"}};
                 entity.data.door = {level::DoorManner::ForATime, 90, level::Facing::Right};
-            } else if (entity.id.text == "gate-2") {
+            } else if (entity.id.text == "door-2") {
                 entity.data.door = {level::DoorManner::OneWay, 1, level::Facing::Right};
             } else if (entity.id.text == "wings") {
                 entity.data.grants = level::Ability::AirJump;
