@@ -78,11 +78,11 @@ private:
 class Patrolling {
 public:
     Patrolling(const Frame& frame, const CellSource& cells, const MotionTables& player,
-               const Patrol& patrol)
+               const Patrol& patrol, const std::vector<Box>& doors)
         : m_patrol(patrol),
           m_tables(tablesOf(player, patrol)),
-          m_world(frame, cells, m_tables),
-          m_middle(frame, cells, onePx(m_tables)) {
+          m_world(frame, cells, m_tables, shut(doors)),
+          m_middle(frame, cells, onePx(m_tables), shut(doors)) {
         m_way.width = patrol.box.width;
         m_way.height = patrol.box.height;
     }
@@ -105,6 +105,12 @@ private:
         tables.coyoteTicks = 0;
         tables.walk = patrol.pace;
         return tables;
+    }
+    static Parts shut(const std::vector<Box>& doors) {
+        Parts parts;
+        for (const Box& door : doors)
+            parts.doors.push_back({door, 0, true});
+        return parts;
     }
     static MotionTables onePx(MotionTables tables) {
         tables.bodyWidth = tables.bodyHeight = 1;
@@ -230,10 +236,11 @@ private:
 }  // namespace detail
 
 /// Simulates the patrol with the stepper, tick by tick, until it comes round. Foes fall as the
-/// player does; hazards and doors do not stop them. Cost: the ticks until then, 36,000 at most.
+/// player does; doors are walls to them, open or shut, so that their way is always the same, and
+/// hazards do not harm them. Cost: the ticks until then, 36,000 at most.
 inline PatrolWay patrolOf(const Frame& frame, const CellSource& cells, const MotionTables& player,
-                          const Patrol& patrol) {
-    return detail::Patrolling(frame, cells, player, patrol).run();
+                          const Patrol& patrol, const std::vector<Box>& doors = {}) {
+    return detail::Patrolling(frame, cells, player, patrol, doors).run();
 }
 
 /// How the members of a formation lie and go.

@@ -196,7 +196,10 @@ inline void readFoe(const json& value, std::size_t entity, Level& level, const s
         patrol.track.height = patrol.box.height;
     }
     if (patrol.gait == Gait::Still) return;
-    level.foes.push_back({entity, patrolOf(level.frame, level, level.motion, patrol)});
+    std::vector<Box> doors;
+    for (const Entity& each : level.entities)
+        if (each.role == "door") doors.push_back(each.box);
+    level.foes.push_back({entity, patrolOf(level.frame, level, level.motion, patrol, doors)});
 }
 
 inline void readFormation(const json& value, std::size_t entity, Level& level,

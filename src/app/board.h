@@ -55,6 +55,7 @@ private:
     void takeWindows();
     std::shared_ptr<const level::Level> m_level;
     SharedVector<level::Matter> m_matters;
+    std::vector<PxRect> m_doors;
     std::map<EntityId, std::pair<level::Entity, runtime::PatrolWay>> m_ways;
     SharedVector<level::Kind> m_kinds;  ///< of the windows
     std::map<EntityId, Windows> m_windows;

@@ -341,8 +341,12 @@ void Board::paintHandles(QPainter& painter) {
 const runtime::PatrolWay& Ways::wayOf(const level::Project& project,
                                       const std::shared_ptr<const level::Level>& level,
                                       const runtime::MotionTables& body, const level::Entity& foe) {
-    const bool isSameGround =
-        m_level && m_level->cells == level->cells && m_matters.isSharedWith(project.matters);
+    std::vector<PxRect> doors = m_doors;
+    if (!m_level || !m_level->entities.isSharedWith(level->entities))
+        doors = cast::doorsOf(project, *level);
+    const bool isSameGround = m_level && m_level->cells == level->cells &&
+                              m_matters.isSharedWith(project.matters) && doors == m_doors;
+    m_doors = std::move(doors);
     if (!isSameGround) {
         m_ways.clear();
         m_matters = project.matters;

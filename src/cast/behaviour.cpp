@@ -61,10 +61,20 @@ runtime::Patrol patrolOf(const Entity& foe) {
     return patrol;
 }
 
+std::vector<PxRect> doorsOf(const Project& project, const Level& level) {
+    std::vector<PxRect> doors;
+    for (const Entity& entity : level.entities)
+        if (project.roleOf(entity) == level::Role::Door) doors.push_back(entity.box);
+    return doors;
+}
+
 runtime::PatrolWay wayOf(const Project& project, const Level& level,
                          const runtime::MotionTables& player, const Entity& foe) {
     const level::LevelCells cells(project, level);
-    return runtime::patrolOf(frameOf(level), cells, player, patrolOf(foe));
+    std::vector<runtime::Box> doors;
+    for (const PxRect& door : doorsOf(project, level))
+        doors.push_back(level::boxOf(door));
+    return runtime::patrolOf(frameOf(level), cells, player, patrolOf(foe), doors);
 }
 
 runtime::Formation formationOf(const Project& project, const Entity& entity) {

@@ -8,6 +8,8 @@ namespace rook::cast {
 
 /// The patrol of a foe. Requires: its kind's role is foe.
 [[nodiscard]] runtime::Patrol patrolOf(const level::Entity& foe);
+/// The boxes of all doors: walls to foes.
+[[nodiscard]] std::vector<PxRect> doorsOf(const level::Project& project, const level::Level& level);
 /// The way of a foe through its level; `player` says how bodies fall. Cost: as `runtime::patrolOf`.
 [[nodiscard]] runtime::PatrolWay wayOf(const level::Project& project, const level::Level& level,
                                        const runtime::MotionTables& player,

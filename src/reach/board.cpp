@@ -19,14 +19,69 @@ bool Exploration::board(Set& set, std::size_t index) {
             }))
             continue;
         set.boarded[mover] = m_keepsLog ? boardingOf(set, index, places) : std::nullopt;
-        set.sweep->beginRide(static_cast<int>(mover), edgesOf(ground, movers[mover]));
-        for (const PxRect& at : restsOn(ground, movers[mover]))
-            ride(set, at);
-        for (const PxRect& at : places)
-            passOnRide(set, static_cast<int>(mover), at);
+        carry(set, mover);
         return true;
     }
     return false;
+}
+
+void Exploration::carry(Set& set, std::size_t mover) {
+    const Ground& ground = set.sweep->ground();
+    const runtime::Mover& carrier = m_grounds.problem().parts.movers[mover];
+    set.sweep->beginRide(static_cast<int>(mover), edgesOf(ground, carrier));
+    if (m_keepsLog) set.rides.emplace_back(set.log->stepCount(), mover);
+    for (const PxRect& at : restsOn(ground, carrier))
+        ride(set, at);
+    for (const PxRect& at : ridesOn(ground, carrier))
+        passOnRide(set, static_cast<int>(mover), at);
+}
+
+bool Exploration::mattersToRides(const Set& set, const PxRect& places) const {
+    const Ground& ground = set.sweep->ground();
+    for (const runtime::Mover& mover : m_grounds.problem().parts.movers)
+        for (const auto& list : {ridesOn(ground, mover), edgesOf(ground, mover)})
+            for (const PxRect& at : list)
+                if (at.overlaps(places.grown(2))) return true;
+    return false;
+}
+
+bool Exploration::isBoardedBefore(const Set& set, int step, const std::vector<PxRect>& places) {
+    for (int layer = 0; layer < set.sweep->ground().layers().count(); ++layer)
+        for (const PxRect& at : places)
+            for (int y = at.y; y < at.bottom(); ++y) {
+                if (!set.sweep->known(layer, y)) continue;
+                for (int x = at.x; x < at.right(); ++x) {
+                    if (!set.sweep->isKnown(layer, x, y)) continue;
+                    const int found = set.log->stepOf(layer, y, x);
+                    if (found >= 0 && found < step) return true;
+                }
+            }
+    return false;
+}
+
+bool Exploration::rideAgain(Set& set) {
+    if (m_riding == Riding::No) return true;
+    const Ground& ground = set.sweep->ground();
+    const std::vector<runtime::Mover>& movers = m_grounds.problem().parts.movers;
+    std::vector<std::size_t> carriers;
+    for (std::size_t mover = 0; mover < movers.size(); ++mover) {
+        const std::vector<PxRect> places = ridesOn(ground, movers[mover]);
+        if (!set.boarded.contains(mover)) {
+            const BitMap& visited = set.sweep->visited();
+            if (std::any_of(places.begin(), places.end(), [&](const PxRect& at) {
+                    return visited.anyIn(at.x, at.y, at.right(), at.bottom());
+                }))
+                return false;
+            continue;
+        }
+        const auto first = std::find_if(set.rides.begin(), set.rides.end(),
+                                        [&](const auto& ride) { return ride.second == mover; });
+        if (!isBoardedBefore(set, first->first, places)) return false;
+        carriers.push_back(mover);
+    }
+    for (const std::size_t mover : carriers)
+        carry(set, mover);
+    return set.sweep->run() == Completion::Complete;
 }
 
 /// The state found first from which one tick may end on the mover.

@@ -121,6 +121,8 @@ public:
         /// By mover: the state from which it is boarded first, none without a log or if a body
         /// only passes. What is not here is not boarded.
         std::map<std::size_t, std::optional<State>> boarded;
+        /// With a log, in order: the step from which on that mover carries.
+        std::vector<std::pair<int, std::size_t>> rides;
     };
     [[nodiscard]] std::size_t setCount() const { return m_sets.size(); }
     [[nodiscard]] const Set& set(std::size_t index) const { return m_sets[index]; }
@@ -157,6 +159,13 @@ public:
     /// True if the move leads from standing to standing, over floor, by walking alone.
     [[nodiscard]] bool isWalk(const State& from, const Move& move) const;
 
+    // For repairs (resolver.h).
+    /// Changes at these places may matter to where movers carry.
+    [[nodiscard]] bool mattersToRides(const Set& set, const PxRect& places) const;
+    /// After the set was mended: false if its movers are not boarded as they were. Else they carry
+    /// again, for what was lost and is theirs too.
+    [[nodiscard]] bool rideAgain(Set& set);
+
 private:
     [[nodiscard]] std::size_t indexOf(runtime::HeldSet held);
     [[nodiscard]] Set* nextSet();
@@ -165,6 +174,10 @@ private:
     [[nodiscard]] std::optional<State> boardingOf(const Set& set, std::size_t index,
                                                   const std::vector<PxRect>& places) const;
     void ride(Set& set, const PxRect& places);
+    void carry(Set& set, std::size_t mover);
+    /// A state there was found before that step, and is still.
+    [[nodiscard]] static bool isBoardedBefore(const Set& set, int step,
+                                              const std::vector<PxRect>& places);
     void passOnRide(Set& set, int mover, const PxRect& places);
     void gainOnRide(Set& set, int mover, int x, int y);
     /// One gain after the other; false if there may be more to look at.
@@ -221,6 +234,11 @@ private:
     KnownBodies m_knownTimed;
     mutable FewInputs m_fewInputs;
 };
+
+/// Adds what riding, and what lasts for a time, might lead to.
+void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached);
+/// The same, found already.
+void addByMovers(Reached& reached, const Exploration& most);
 
 /// What an exploration of a live start found; `states` if they are counted already.
 [[nodiscard]] Reached reachedBy(Grounds& grounds, const Exploration& exploration,

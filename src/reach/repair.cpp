@@ -44,11 +44,11 @@ Stride strideOfSweep(const Layer& layer, const runtime::MotionTables& freely,
 
 }  // namespace
 
-Repair::Repair(Exploration::Set& set, Sweep& probe, const runtime::MotionTables& freely,
+Repair::Repair(Exploration::Set& set, const Probes& probes, const runtime::MotionTables& freely,
                const PxRect& changed)
     : m_set(set),
       m_sweep(*set.sweep),
-      m_probe(probe),
+      m_probes(probes),
       m_log(*set.log),
       m_ground(set.sweep->ground()),
       m_changed(changed),
@@ -156,7 +156,14 @@ bool Repair::looksAtChange(int index, const Word* bits) const {
     return false;
 }
 
+Sweep& Repair::probeOf(int step) const {
+    const auto ridden = std::count_if(m_set.rides.begin(), m_set.rides.end(),
+                                      [&](const auto& ride) { return ride.first < step; });
+    return *m_probes[std::min(static_cast<std::size_t>(ridden), m_probes.size() - 1)];
+}
+
 void Repair::tryAgain(int step, const Suspect& suspect) {
+    Sweep& probe = probeOf(step);
     const WordRange words = suspect.words;
     const DiscoveryLog::Row from = m_log.sourceOf(step);
     WordRange sources = from.layer == Layers::standing ? all() : WordRange{};
@@ -170,10 +177,10 @@ void Repair::tryAgain(int step, const Suspect& suspect) {
         if (isIn(sources, note.word)) bits[note.word] |= note.bits;
     });
     if (!suspect.hasLostSource && !looksAtChange(from.layer, bits)) return;
-    m_probe.tryOut(from.layer, from.y, bits, sources);
+    probe.tryOut(from.layer, from.y, bits, sources);
     m_log.forEachFound(step, [&](int to, int y, DiscoveryLog::Note& note) {
         if (!isIn(words, note.word)) return;
-        const Word* found = m_probe.known(to, y);
+        const Word* found = probe.known(to, y);
         const Word lost = note.bits & ~(found ? found[note.word] : 0);
         if (lost == 0) return;
         note.bits &= ~lost;
@@ -185,7 +192,7 @@ void Repair::tryAgain(int step, const Suspect& suspect) {
         m_lostWords.push_back({to, y, note.word, lost});
         suspectStepsFrom(to, y, step, at);
     });
-    m_probe.forget(from.layer, from.y);
+    probe.forget(from.layer, from.y);
 }
 
 void Repair::wake(int index, int top, int bottom, WordRange words) {

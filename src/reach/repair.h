@@ -20,11 +20,16 @@
 
 namespace rook::reach {
 
+/// Sweeps that know nothing, for trying a step again: the first without rides, then with the first
+/// of the set, and so on. What a step found before a mover was boarded is not held up by it.
+using Probes = std::vector<std::unique_ptr<Sweep>>;
+
 class Repair {
 public:
-    /// `changed`: positions of the ground, which is the new one already, that differ. `probe` is a
-    /// sweep of the same ground that knows nothing. Requires: a log by steps, no rides.
-    Repair(Exploration::Set& set, Sweep& probe, const runtime::MotionTables& freely,
+    /// `changed`: positions of the ground, which is the new one already, that differ. `probes` are
+    /// of the same ground. Requires: a log by steps, nothing that matters
+    /// to rides changed.
+    Repair(Exploration::Set& set, const Probes& probes, const runtime::MotionTables& freely,
            const PxRect& changed);
 
     /// False if more is lost than is worth mending; then, or if it is not complete, the sweep is of
@@ -48,6 +53,7 @@ private:
     void suspect(int step, WordRange words, bool hasLostSource);
     void suspectStepsFrom(int layer, int y, int after, WordRange words);
     void tryAgain(int step, const Suspect& suspect);
+    [[nodiscard]] Sweep& probeOf(int step) const;
     /// True if one of these states may look at what changed.
     [[nodiscard]] bool looksAtChange(int layer, const Word* bits) const;
     /// Notes that these rows are to be processed again.
@@ -76,7 +82,7 @@ private:
 
     Exploration::Set& m_set;
     Sweep& m_sweep;
-    Sweep& m_probe;
+    const Probes& m_probes;
     DiscoveryLog& m_log;
     const Ground& m_ground;
     PxRect m_changed;

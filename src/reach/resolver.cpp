@@ -24,6 +24,11 @@ namespace {
 /// Edits of larger regions are solved whole.
 constexpr int mostCells = 256;
 
+/// What is reached in it is reached whatever movers do.
+Problem sureOf(const Problem& problem) {
+    return hasRides(problem) ? awayFromMovers(problem) : problem;
+}
+
 /// The problem with cells that can be exchanged.
 Problem withCells(Problem problem, const std::shared_ptr<ExchangedCells>& cells) {
     problem.cells = cells;
@@ -33,20 +38,43 @@ Problem withCells(Problem problem, const std::shared_ptr<ExchangedCells>& cells)
 }  // namespace
 
 struct Resolver::Kept {
-    explicit Kept(const Problem& asked, const Limits& limits)
+    Kept(const Problem& asked, const Limits& limits, Riding riding)
         : cells(std::make_shared<ExchangedCells>(asked.cells)),
           problem(withCells(asked, cells)),
           grounds(problem),
-          exploration(grounds, limits, true) {}
+          exploration(grounds, limits, true, riding) {}
 
     std::shared_ptr<ExchangedCells> cells;
     Problem problem;
     Grounds grounds;
     Exploration exploration;
     Limits noLimits;
-    std::map<std::size_t, std::unique_ptr<Sweep>> probes;  ///< by set
+    std::map<std::size_t, Probes> probes;  ///< by set
     int stepsAtFirst = 0;
     std::int64_t states = 0;
+
+    [[nodiscard]] bool isLike(const Problem& asked) const {
+        return isSameButForCells(problem, asked);
+    }
+    /// What is tried again and finds nothing stays in the log: now and then it begins anew.
+    [[nodiscard]] bool isShort() const { return stepCount() <= 2 * stepsAtFirst + 1000; }
+    /// Probes for the rides of a set, made as they are needed.
+    [[nodiscard]] const Probes& probesOf(std::size_t index) {
+        const Exploration::Set& set = exploration.set(index);
+        Probes& list = probes[index];
+        std::vector<std::size_t> ridden;
+        for (const auto& [step, mover] : set.rides)
+            if (std::find(ridden.begin(), ridden.end(), mover) == ridden.end())
+                ridden.push_back(mover);
+        while (list.size() <= ridden.size()) {
+            list.push_back(std::make_unique<Sweep>(set.sweep->ground(), noLimits));
+            for (std::size_t i = 0; i + 1 < list.size(); ++i)
+                list.back()->beginRide(
+                    static_cast<int>(ridden[i]),
+                    edgesOf(set.sweep->ground(), problem.parts.movers[ridden[i]]));
+        }
+        return list;
+    }
 
     [[nodiscard]] int stepCount() const {
         int sum = 0;
@@ -73,10 +101,10 @@ bool Resolver::mend(Kept& kept, const CellRect& cells, const Limits& limits) con
         const PxPoint start = *startOf(kept.problem);
         const PxPoint first{start.x + ground.maps().left, start.y + ground.maps().top};
         if (at.grown(2).contains(first)) return false;
-        std::unique_ptr<Sweep>& probe = kept.probes[i];
-        if (!probe) probe = std::make_unique<Sweep>(ground, kept.noLimits);
-        Repair repair(set, *probe, kept.grounds.freely(), at);
+        if (!set.rides.empty() && exploration.mattersToRides(set, at)) return false;
+        Repair repair(set, kept.probesOf(i), kept.grounds.freely(), at);
         if (!repair.findLost() || repair.mend() != Completion::Complete) return false;
+        if (!exploration.rideAgain(set)) return false;
         kept.states += repair.statesMore();
         for (std::size_t n = 0; n < ground.parts().gains.size(); ++n) {
             const runtime::Gain& gain = ground.parts().gains[n];
@@ -90,41 +118,66 @@ bool Resolver::mend(Kept& kept, const CellRect& cells, const Limits& limits) con
 }
 
 bool Resolver::isPreparedFor(const Problem& problem) const {
-    return m_kept && isSameButForCells(m_kept->problem, problem) &&
+    return m_kept && m_kept->isLike(sureOf(problem)) && (!hasRides(problem) || m_most) &&
            changedCells(m_kept->problem, problem).isEmpty();
+}
+
+/// Mends what is kept, if it is worth it; of no use any more, and gone, if that is not possible.
+bool Resolver::mendOrDrop(std::unique_ptr<Kept>& kept, const Problem& problem,
+                          const Limits& limits) const {
+    if (!kept) return false;
+    const CellRect cells = changedCells(kept->problem, problem);
+    if (cells.area() > mostCells || !kept->isShort()) return false;
+    kept->cells->exchange(problem.cells);
+    if (cells.isEmpty() || mend(*kept, cells, limits)) return true;
+    kept.reset();
+    return false;
 }
 
 Reached Resolver::solve(const Problem& problem, const Limits& limits) {
     m_wasMended = false;
-    if (!m_kept || !isSameButForCells(m_kept->problem, problem))
-        return reach::solve(problem, limits);
-    const CellRect cells = changedCells(m_kept->problem, problem);
-    // What is tried again and finds nothing stays in the log: now and then it begins anew.
-    const bool isShort = m_kept->stepCount() <= 2 * m_kept->stepsAtFirst + 1000;
-    if (cells.area() <= mostCells && isShort) {
-        m_kept->cells->exchange(problem.cells);
-        if (cells.isEmpty() || mend(*m_kept, cells, limits)) {
-            m_wasMended = true;
-            return reachedBy(m_kept->grounds, m_kept->exploration, Completion::Complete,
-                             m_kept->states);
+    const Problem sure = sureOf(problem);
+    if (!m_kept || !m_kept->isLike(sure)) return reach::solve(problem, limits);
+    if (!mendOrDrop(m_kept, problem, limits)) return reach::solve(problem, limits);
+    Reached reached =
+        reachedBy(m_kept->grounds, m_kept->exploration, Completion::Complete, m_kept->states);
+    if (hasRides(problem)) {
+        const bool isLike = m_most && m_most->isLike(problem);
+        if (!isLike || !mendOrDrop(m_most, problem, limits)) {
+            addWhatMayBe(problem, limits, reached);
+            return reached;
         }
-        m_kept.reset();
+        addByMovers(reached, m_most->exploration);
     }
-    return reach::solve(problem, limits);
+    m_wasMended = true;
+    return reached;
+}
+
+std::unique_ptr<Resolver::Kept> Resolver::keep(const Problem& problem, const Limits& limits,
+                                               Riding riding) {
+    auto kept = std::make_unique<Kept>(problem, limits, riding);
+    if (!kept->exploration.start() || kept->exploration.hasMetAtOnce()) return nullptr;
+    if (kept->exploration.run() != Completion::Complete) return nullptr;
+    kept->stepsAtFirst = kept->stepCount();
+    kept->states = kept->exploration.stateCount();
+    return kept;
 }
 
 void Resolver::prepare(const Problem& problem, const Limits& limits) {
-    if (isPreparedFor(problem) || hasRides(problem) || hasTimed(problem) ||
-        !Grounds::fit(problem, limits))
-        return;
+    if (isPreparedFor(problem) || hasTimed(problem) || !Grounds::fit(problem, limits)) return;
     Limits quarter = limits;
     quarter.maxBytes /= 4;
-    auto kept = std::make_unique<Kept>(problem, quarter);
-    if (!kept->exploration.start() || kept->exploration.hasMetAtOnce()) return;
-    if (kept->exploration.run() != Completion::Complete) return;
-    kept->stepsAtFirst = kept->stepCount();
-    kept->states = kept->exploration.stateCount();
-    m_kept = std::move(kept);
+    Limits half = limits;
+    half.maxBytes /= 2;
+    const Problem sure = sureOf(problem);
+    const auto isReady = [&](const std::unique_ptr<Kept>& kept, const Problem& asked) {
+        return kept && kept->isLike(asked) && changedCells(kept->problem, asked).isEmpty();
+    };
+    if (!isReady(m_kept, sure)) m_kept = keep(sure, quarter, Riding::No);
+    if (!hasRides(problem) || !m_kept)
+        m_most.reset();
+    else if (!isReady(m_most, problem))
+        m_most = keep(problem, half, Riding::Yes);
 }
 
 }  // namespace rook::reach

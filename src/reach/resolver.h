@@ -8,6 +8,8 @@
 
 namespace rook::reach {
 
+enum class Riding;
+
 /// Threads: one at a time.
 class Resolver {
 public:
@@ -20,8 +22,9 @@ public:
     /// `prepare` or the last answer that was mended, only what that can make a difference to is
     /// found again; else the whole is solved, and another `prepare` is needed.
     [[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {});
-    /// Makes ready for edits of that problem. Does nothing if it is, if there are movers to ride,
-    /// or if it would hold more than a quarter of the limit. Cost: a solve, and half of one.
+    /// Makes ready for edits of that problem. Does nothing if it is, if something lasts for a time,
+    /// or if it would hold more than a quarter of the limit, or three with rides. Cost: a solve,
+    /// and half of one; twice that with rides.
     void prepare(const Problem& problem, const Limits& limits = {});
     [[nodiscard]] bool isPreparedFor(const Problem& problem) const;
     /// True if the last answer was mended and not made anew.
@@ -31,7 +34,13 @@ private:
     struct Kept;
     [[nodiscard]] bool mend(Kept& kept, const CellRect& cells, const Limits& limits) const;
 
-    std::unique_ptr<Kept> m_kept;
+    [[nodiscard]] bool mendOrDrop(std::unique_ptr<Kept>& kept, const Problem& problem,
+                                  const Limits& limits) const;
+    [[nodiscard]] static std::unique_ptr<Kept> keep(const Problem& problem, const Limits& limits,
+                                                    Riding riding);
+
+    std::unique_ptr<Kept> m_kept;  ///< of the problem without movers, if there are some
+    std::unique_ptr<Kept> m_most;  ///< with rides
     bool m_wasMended = false;
 };
 

@@ -69,21 +69,24 @@ Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
     return reached;
 }
 
-/// Adds what riding, and what lasts for a time, might lead to.
+}  // namespace
+
+void addByMovers(Reached& reached, const Exploration& most) {
+    reached.byMovers = most.visited();
+    for (int y = 0; y < reached.byMovers.height(); ++y)
+        for (int i = 0; i < reached.byMovers.wordsPerRow(); ++i)
+            reached.byMovers.row(y)[i] &= ~reached.visited.row(y)[i];
+    reached.bytes = std::max(reached.bytes, most.byteCount());
+}
+
 void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached) {
     Grounds grounds(problem);
     Exploration exploration(grounds, limits, false, Riding::Yes, Lapsing::Anytime);
     if (!exploration.start()) return;
     reached.startIsLive = true;
     reached.completion = exploration.run();
-    reached.byMovers = exploration.visited();
-    for (int y = 0; y < reached.byMovers.height(); ++y)
-        for (int i = 0; i < reached.byMovers.wordsPerRow(); ++i)
-            reached.byMovers.row(y)[i] &= ~reached.visited.row(y)[i];
-    reached.bytes = std::max(reached.bytes, exploration.byteCount());
+    addByMovers(reached, exploration);
 }
-
-}  // namespace
 
 Reached solve(const Problem& problem, const Limits& limits) {
     Reached reached =

@@ -20,7 +20,11 @@ struct Node {
 class TrapSearch {
 public:
     TrapSearch(const Problem& problem, const std::vector<PxRect>& exits, const Limits& limits)
-        : m_limits(limits), m_grounds(problem), m_all(m_grounds, limits, false) {
+        : m_limits(limits),
+          m_grounds(problem),
+          m_sureProblem(hasRides(problem) ? awayFromMovers(problem) : problem),
+          m_sureGrounds(m_sureProblem),
+          m_all(m_sureGrounds, limits, false) {
         const BodyMaps& maps = m_grounds.of(0).maps();
         m_exitMap = BitMap(maps.live.width(), maps.live.height());
         for (const PxRect& exit : exits) {
@@ -161,6 +165,8 @@ private:
 
     const Limits& m_limits;
     Grounds m_grounds;
+    Problem m_sureProblem;  ///< what is reached in it is, whatever movers do
+    Grounds m_sureGrounds;
     Exploration m_all;
     std::vector<PxRect> m_exits;  ///< positions
     BitMap m_exitMap;

@@ -2,6 +2,7 @@
 
 #include "cast/behaviour.h"
 
+#include "../reach/placing.h"
 #include "cast/rooms.h"
 #include "cast/spread.h"
 #include "motion/step_tables.h"
@@ -91,6 +92,7 @@ private slots:
     void spread_placesEvenly_whereTheRuleHolds();
     void walkers_goAsAPlainSimulation_onRandomFloors();
     void walkers_turnAtMarks_andKeepToThem();
+    void walkers_turnAtDoors();
     void walkerThatDoesNotTurn_fallsOffTheEdge_andGoesOn();
     void walker_diesOnDeadlyGround();
     void hanging_followsTheCeiling();
@@ -160,6 +162,20 @@ void BehaviourTest::walkers_turnAtMarks_andKeepToThem() {
     // It comes round for ever.
     const auto period = static_cast<long long>(way.periodTicks());
     QCOMPARE(way.at(5000).x, way.at(5000 + period).x);
+}
+
+void BehaviourTest::walkers_turnAtDoors() {
+    level::Project project = crabProject();
+    level::Level level;
+    level.cells = Grid<Cell>(24, 8);
+    level.cells.fillRect({0, 6, 24, 2}, Cell(MatterId{1}));
+    testing::place(project, level, level::Role::Door, "door-1", {160, 64, 8, 32});
+    const auto way = cast::wayOf(project, level, player(), crabAt(100, 96));
+    QCOMPARE(way.flaw, runtime::PatrolFlaw::None);
+    int most = 0;
+    for (const auto& corner : way.corners)
+        most = std::max(most, corner.first + 14);
+    QCOMPARE(most, 160);
 }
 
 void BehaviourTest::walkerThatDoesNotTurn_fallsOffTheEdge_andGoesOn() {

@@ -13,25 +13,6 @@ using testing::Search;
 
 namespace {
 
-/// A closed way: there and back, or round a rectangle.
-runtime::Mover randomMover(Random& random, const runtime::Frame& frame) {
-    runtime::Mover mover;
-    mover.width = random.between(2, 14);
-    mover.height = random.between(1, 4);
-    const int x = random.between(0, frame.widthPx() - 1);
-    const int y = random.between(2, frame.heightPx() - 1);
-    const int dx = random.between(-20, 20);
-    const int dy = random.between(-20, 20);
-    if (random.chance(40))
-        mover.track = {{x, y}, {x + dx, y}, {x, y}};
-    else if (random.chance(60))
-        mover.track = {{x, y}, {x, y + dy}, {x, y}};
-    else
-        mover.track = {{x, y}, {x + dx, y}, {x + dx, y + dy}, {x, y + dy}, {x, y}};
-    mover.periodTicks = 4 * random.between(1, 6);
-    return mover;
-}
-
 /// Every input from every state in every tick of the common period; none if there are too many.
 std::optional<Search> searchWithClock(const reach::Problem& problem) {
     using runtime::Body;
@@ -87,7 +68,7 @@ void MoversTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
         problem.tables.fromAbove = false;
         if (reach::solve(problem).states > 1200) continue;  // too slow with a clock
         for (int movers = random.between(1, 2); movers > 0; --movers)
-            problem.parts.movers.push_back(randomMover(random, problem.frame));
+            problem.parts.movers.push_back(testing::randomMover(random, problem.frame));
         const auto found = searchWithClock(problem);
         if (!found) continue;
         const reach::Reached reached = reach::solve(problem);

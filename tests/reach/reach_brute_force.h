@@ -58,6 +58,25 @@ inline runtime::Box randomBox(Random& random, const runtime::Frame& frame) {
             random.between(1, 9), random.between(1, 9)};
 }
 
+/// A closed way: there and back, or round a rectangle.
+inline runtime::Mover randomMover(Random& random, const runtime::Frame& frame) {
+    runtime::Mover mover;
+    mover.width = random.between(2, 14);
+    mover.height = random.between(1, 4);
+    const int x = random.between(0, frame.widthPx() - 1);
+    const int y = random.between(2, frame.heightPx() - 1);
+    const int dx = random.between(-20, 20);
+    const int dy = random.between(-20, 20);
+    if (random.chance(40))
+        mover.track = {{x, y}, {x + dx, y}, {x, y}};
+    else if (random.chance(60))
+        mover.track = {{x, y}, {x, y + dy}, {x, y}};
+    else
+        mover.track = {{x, y}, {x + dx, y}, {x + dx, y + dy}, {x, y + dy}, {x, y}};
+    mover.periodTicks = 4 * random.between(1, 6);
+    return mover;
+}
+
 /// Doors, keys, grants, springs and hazards, few of each.
 inline void addRandomParts(Random& random, reach::Problem& problem,
                            const level::MotionProfile& profile, CellSize cell) {

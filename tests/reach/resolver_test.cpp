@@ -64,20 +64,26 @@ private slots:
 
 void ResolverTest::mended_equalsSolvedWhole_data() {
     QTest::addColumn<bool>("isWide");
-    QTest::newRow("small") << false;
-    QTest::newRow("wide") << true;
+    QTest::addColumn<bool>("hasMovers");
+    QTest::newRow("small") << false << false;
+    QTest::newRow("wide") << true << false;
+    QTest::newRow("wide, with movers") << true << true;
 }
 
 void ResolverTest::mended_equalsSolvedWhole() {
     QFETCH(const bool, isWide);
+    QFETCH(const bool, hasMovers);
     const std::uint64_t seed = testing::seedOr(20261127);
     const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
-    const int count = rounds > 0 ? rounds : 50;
-    int mended = 0, changedReach = 0;
+    const int count = rounds > 0 ? rounds : hasMovers ? 12 : 50;
+    int mended = 0, changedReach = 0, ridden = 0;
     for (int round = 0; round < count; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));
         reach::Problem problem = randomProblem(random);
         if (isWide) widen(random, problem);
+        if (hasMovers) problem.tables.fromAbove = false;
+        for (int movers = hasMovers ? random.between(1, 2) : 0; movers > 0; --movers)
+            problem.parts.movers.push_back(testing::randomMover(random, problem.frame));
         reach::Resolver resolver;
         resolver.prepare(problem);
         reach::Reached former = reach::solve(problem);
@@ -96,6 +102,8 @@ void ResolverTest::mended_equalsSolvedWhole() {
                      where + " states " + QByteArray::number(qint64(found.states)) + " and not " +
                          QByteArray::number(qint64(whole.states)));
             QVERIFY2(found.visited == whole.visited, where + " visited");
+            QVERIFY2(found.byMovers == whole.byMovers, where + " by movers");
+            if (whole.byMovers.count() > 0 && resolver.wasMended()) ++ridden;
             resolver.prepare(problem);
             if (!resolver.wasMended()) continue;
             ++mended;
@@ -103,6 +111,8 @@ void ResolverTest::mended_equalsSolvedWhole() {
             former = found;
         }
     }
+    QVERIFY2(rounds > 0 || !hasMovers || ridden > count,
+             QByteArray::number(ridden) + " with rides");
     QVERIFY2(rounds > 0 || (mended > 3 * count && changedReach > count),
              QByteArray::number(mended) + " mended, reach changed in " +
                  QByteArray::number(changedReach));
