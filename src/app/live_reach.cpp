@@ -166,7 +166,8 @@ std::shared_ptr<const ProvenLevel> deepenLevel(const level::Project& project,
     if (!deep->depth->runs) return deep;
     if (isFirst && deep->depth->proof.run && proven->question) {
         const auto meetings =
-            check::meetingFindings(project, level, *proven->question, *deep->depth->proof.run);
+            check::meetingFindings(project, level, *proven->question, *deep->depth->proof.run,
+                                   deep->depth->proof.hasNoWayRound);
         deep->meetings = meetings;
     }
     if (!isFirst)

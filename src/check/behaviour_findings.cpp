@@ -196,7 +196,10 @@ std::vector<Finding> behaviourFindings(const level::Project& project, const leve
 }
 
 std::vector<Finding> meetingFindings(const level::Project& project, const level::Level& level,
-                                     const reach::Question& question, const reach::Run& run) {
+                                     const reach::Question& question, const reach::Run& run,
+                                     bool hasNoWayRound) {
+    const std::string why =
+        hasNoWayRound ? "; every way to the exit leads through where it goes" : "";
     std::vector<Finding> findings;
     const runtime::MotionTables& tables = question.problem.tables;
     const auto told = [&](const Entity& entity, auto&& isMet) {
@@ -206,7 +209,7 @@ std::vector<Finding> meetingFindings(const level::Project& project, const level:
             if (!isMet(box, static_cast<long long>(tick))) continue;
             findings.push_back({FindingKind::RunMeetsFoe, Severity::Doubt, level.id,
                                 "The proof run meets " + entity.id.text + " after " +
-                                    std::to_string(tick) + " ticks",
+                                    std::to_string(tick) + " ticks" + why,
                                 entity.id, level::rectOf(box)});
             return;
         }

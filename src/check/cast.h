@@ -26,6 +26,7 @@ namespace rook::check {
 [[nodiscard]] std::vector<Finding> meetingFindings(const level::Project& project,
                                                    const level::Level& level,
                                                    const reach::Question& question,
-                                                   const reach::Run& run);
+                                                   const reach::Run& run,
+                                                   bool hasNoWayRound = false);
 
 }  // namespace rook::check

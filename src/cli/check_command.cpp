@@ -74,8 +74,8 @@ int checkProject(const CheckOptions& options) {
             const auto deep = check::depthFindings(*project, *level, answer, depth);
             findings.insert(findings.end(), deep.begin(), deep.end());
             if (depth.proof.run) {
-                const auto met =
-                    check::meetingFindings(*project, *level, *question, *depth.proof.run);
+                const auto met = check::meetingFindings(
+                    *project, *level, *question, *depth.proof.run, depth.proof.hasNoWayRound);
                 findings.insert(findings.end(), met.begin(), met.end());
             }
             findings = check::withReasons(*project, *level, depth, std::move(findings));

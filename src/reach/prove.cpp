@@ -1,10 +1,13 @@
 #include "reach/prove.h"
 
 #include <algorithm>
+#include <set>
 
 #include "cast/behaviour.h"
 #include "reach/deeper.h"
 #include "reach/in_time.h"
+#include "reach/lapsing.h"
+#include "reach/rides.h"
 
 namespace rook::reach {
 
@@ -111,8 +114,57 @@ std::vector<runtime::Way> foesOf(const level::Project& project, const level::Lev
     return foes;
 }
 
+namespace {
+
+/// The foe that the run meets first.
+std::optional<std::size_t> firstMet(const std::vector<runtime::Way>& foes, const Run& run,
+                                    const runtime::MotionTables& tables) {
+    for (std::size_t tick = 0; tick < run.bodies.size(); ++tick) {
+        const runtime::Body& body = run.bodies[tick];
+        const runtime::Box box{body.x, body.y, tables.bodyWidth, tables.bodyHeight};
+        for (std::size_t i = 0; i < foes.size(); ++i)
+            if (overlaps(foes[i].at(static_cast<long long>(tick)), box)) return i;
+    }
+    return std::nullopt;
+}
+
+/// Closes all places to which that foe ever comes.
+void closeWay(Problem& problem, const runtime::Way& foe) {
+    const std::set<std::pair<int, int>> corners(foe.corners.begin(), foe.corners.end());
+    for (const auto& [x, y] : corners)
+        problem.parts.deadly.push_back({x, y, foe.width, foe.height});
+}
+
+/// A run that keeps out of where those foes go that runs met before it, and clear of all others;
+/// none if there is none, or if too many are met.
+std::optional<Run> runRound(const Problem& withFoes, Run met, const PxRect& goal,
+                            const Limits& limits, bool& hasNoWayRound) {
+    constexpr int mostFoes = 4;
+    const std::vector<runtime::Way>& foes = withFoes.parts.foes;
+    Problem closed = withFoes;
+    closed.parts.foes.clear();
+    for (int count = 0; count < mostFoes; ++count) {
+        const auto foe = firstMet(foes, met, withFoes.tables);
+        if (!foe || isCancelled(limits)) return std::nullopt;
+        closeWay(closed, foes[*foe]);
+        const RunFinder finder(closed, limits);
+        auto round = finder.runTo(goal);
+        if (!round) {
+            hasNoWayRound = count == 0 && finder.completion() == Completion::Complete &&
+                            !hasTimed(closed) && !hasRides(closed);
+            return std::nullopt;
+        }
+        if (replays(withFoes, *round, goal)) return round;
+        if (auto waiting = waitingRun(withFoes, *round, goal)) return waiting;
+        met = std::move(*round);
+    }
+    return std::nullopt;
+}
+
+}  // namespace
+
 Proof proveRun(const Question& question, const RunFinder& finder,
-               const std::vector<runtime::Way>& foes) {
+               const std::vector<runtime::Way>& foes, const Limits& limits) {
     Proof proof;
     for (const Goal& goal : question.goals) {
         if (goal.role != level::Role::Exit) continue;
@@ -123,6 +175,7 @@ Proof proveRun(const Question& question, const RunFinder& finder,
         withFoes.parts.foes = foes;
         std::optional<Run> clear = run;
         if (!replays(withFoes, *run, goal.box)) clear = waitingRun(withFoes, *run, goal.box);
+        if (!clear) clear = runRound(withFoes, *run, goal.box, limits, proof.hasNoWayRound);
         if (clear)
             run = std::move(clear);
         else if (!replays(question.problem, *run, goal.box))
@@ -204,7 +257,7 @@ Proof prove(const level::Project& project, const level::Level& level, const AskO
         const Answer solved = answer(*question, limits);
         if (solved.verdict.exitsReached > 0 && !isCancelled(limits))
             proof = proveRun(*question, RunFinder(question->problem, limits),
-                             foesOf(project, level, question->problem.tables));
+                             foesOf(project, level, question->problem.tables), limits);
         proof.verdict = solved.verdict;
     }
     if (proof.verdict.exitsReached > 0 && solveCost(question->problem) <= mostCostForComfort)
@@ -303,7 +356,7 @@ Depth lookDeep(const level::Project& project, const level::Level& level, const A
     depth.runs = std::make_shared<RunFinder>(question->problem, limits);
     if (depth.runs->completion() != Completion::Complete) return {};
     depth.proof =
-        proveRun(*question, *depth.runs, foesOf(project, level, question->problem.tables));
+        proveRun(*question, *depth.runs, foesOf(project, level, question->problem.tables), limits);
     depth.proof.verdict = answer.verdict;
     if (depth.proof.run) depth.criticalPath = criticalPath(*question, *depth.proof.run);
     std::vector<PxRect> exits;

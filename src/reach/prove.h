@@ -32,6 +32,8 @@ struct Proof {
     std::string exit;        ///< id of the exit that the run gets to
     std::optional<Run> run;  ///< to the first exit that is reached; none if there is none
     std::string whyNoRun;    ///< where there is none although the exit is reached
+    /// The run meets a foe, and every way to that exit leads through where the foe goes.
+    bool hasNoWayRound = false;
     std::optional<Comfort> comfort;
 };
 
@@ -41,9 +43,11 @@ struct Proof {
 
 /// A run to the first exit of the question that one gets to. With hazards that are on at times it
 /// waits for their windows, as far as waiting helps.
-/// The same for `foes`: a run that keeps clear of them if waiting helps, else one that does not.
+/// The same for `foes`: a run that keeps clear of them if waiting helps, or else another way, out
+/// of where those go that it meets; else one that does not. Cost: with foes, a solve for each of
+/// four foes that it meets, at most.
 [[nodiscard]] Proof proveRun(const Question& question, const RunFinder& finder,
-                             const std::vector<runtime::Way>& foes = {});
+                             const std::vector<runtime::Way>& foes = {}, const Limits& limits = {});
 
 /// What goes about in a level and kills who touches it: foes on patrol, members of formations of
 /// foes or hazards. Cost: the ticks of each until it comes round.

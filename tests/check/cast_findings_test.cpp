@@ -319,6 +319,21 @@ void CastFindingsTest::proof_waitsForAFoe_whereThatHelps() {
     QVERIFY(met.run.has_value());
     QCOMPARE(kindsOf(check::meetingFindings(all, shut, *asked, *met.run)),
              (std::vector{FindingKind::RunMeetsFoe}));
+    QVERIFY2(met.hasNoWayRound, "it fills the only way");
+    // With a second way, that is taken.
+    level::Level two = testing::drawnLevel(
+        all, {"....................", "....................", ".....========.......",
+              "....=...............", "S.................X.", "####################"});
+    two.entities.append(gate);
+    two.entities.edit([](auto& list) {
+        list.back().box.y = 76;
+        list.back().data.formation.periodTicks = 0;
+    });
+    const auto other = reach::askOf(all, two);
+    const auto round = reach::proveRun(*other, reach::RunFinder(other->problem, {}),
+                                       reach::foesOf(all, two, other->problem.tables));
+    QVERIFY(round.run && !round.hasNoWayRound);
+    QVERIFY(check::meetingFindings(all, two, *other, *round.run).empty());
 }
 
 void CastFindingsTest::exit_thatOneCanPassBy_isNoted() {
