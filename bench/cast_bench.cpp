@@ -2,9 +2,13 @@
 
 #include <benchmark/benchmark.h>
 
+#include <QApplication>
+#include <QElapsedTimer>
 #include <QImage>
+#include <QMouseEvent>
 #include <QPainter>
 
+#include "app/board.h"
 #include "app/entity_painter.h"
 #include "check/cast.h"
 #include "file/project_file.h"
@@ -73,6 +77,9 @@ void castPaint(benchmark::State& state, double scale) {
     QImage image(960, 560, QImage::Format_RGB32);
     image.fill(Qt::white);
     app::MatterScene scene{&project, project.levels[0].get(), nullptr, {}};
+    level::EntityPlaces places;
+    places.follow(scene.level->entities);
+    scene.places = &places;
     app::View view;
     view.zoomAt({}, scale);
     for (auto _ : state) {
@@ -84,8 +91,11 @@ BENCHMARK_CAPTURE(castPaint, whole, 0.03)->Unit(benchmark::kMillisecond);
 BENCHMARK_CAPTURE(castPaint, near, 1.0)->Unit(benchmark::kMillisecond);
 
 void castPick(benchmark::State& state) {
-    for (auto _ : state)
-        benchmark::DoNotOptimize(app::entityAt(*crowded().levels[0], {16000, 9000}, 1));
+    level::EntityPlaces places;
+    for (auto _ : state) {
+        places.follow(crowded().levels[0]->entities);
+        benchmark::DoNotOptimize(app::entityAt(places, {16000, 9000}, 1));
+    }
 }
 BENCHMARK(castPick)->Unit(benchmark::kMillisecond);
 
@@ -94,5 +104,61 @@ void castFindings(benchmark::State& state) {
         benchmark::DoNotOptimize(check::castFindings(crowded(), *crowded().levels[0]));
 }
 BENCHMARK(castFindings)->Unit(benchmark::kMillisecond);
+
+/// A drag of all of them over the board, as the mouse does it: each move and its frame, the let-go
+/// apart. The select all before it is a frame of its own.
+void castDragAll(benchmark::State& state) {
+    app::Session session;
+    session.startNew(crowded());
+    session.setStep(app::Step::Cast);
+    session.setCastTool(app::CastTool::Select);
+    app::Board board(session);
+    board.resize(1000, 570);
+    QImage frame(1000, 570, QImage::Format_RGB32);
+    board.render(&frame);
+    app::View view = board.view();
+    view.zoomAt({}, 0.25 / view.scale());
+    view.setOffset({1000, 1000});
+    board.setView(view);
+    do
+        board.render(&frame);
+    while (!board.isComplete());
+    const auto send = [&](QEvent::Type type, QPointF at, Qt::MouseButtons held) {
+        QMouseEvent event(type, at, board.mapToGlobal(at),
+                          type == QEvent::MouseMove ? Qt::NoButton : Qt::LeftButton, held, {});
+        QApplication::sendEvent(&board, &event);
+        board.render(&frame);
+    };
+    QElapsedTimer timer;
+    const auto timed = [&](auto&& what) {
+        timer.start();
+        what();
+        return double(timer.nsecsElapsed()) / 1e6;
+    };
+    app::Selection all;
+    for (const level::Entity& entity : session.level()->entities)
+        all.entities.push_back(entity.id);
+    const double select = timed([&] {
+        session.select(all);
+        board.render(&frame);
+    });
+    const level::Entity& held = session.level()->entities[50200];
+    const QPointF at = board.view().toWidget(held.box).center();
+    send(QEvent::MouseButtonPress, at, Qt::LeftButton);
+    double worst = 0, by = 0;
+    for (auto _ : state) {
+        by += 4;
+        worst = std::max(
+            worst, timed([&] { send(QEvent::MouseMove, at + QPointF(by, 0), Qt::LeftButton); }));
+    }
+    state.counters["worstMs"] = worst;
+    state.counters["selectMs"] = select;
+    state.counters["letGoMs"] =
+        timed([&] { send(QEvent::MouseButtonRelease, at + QPointF(by, 0), Qt::NoButton); });
+    const bool isMoved =
+        session.level()->entities[50200].box.x != crowded().levels[0]->entities[50200].box.x;
+    if (!isMoved) state.SkipWithError("nothing was moved");
+}
+BENCHMARK(castDragAll)->Unit(benchmark::kMillisecond)->Iterations(20);
 
 }  // namespace

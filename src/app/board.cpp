@@ -194,6 +194,8 @@ ToolInput Board::inputAt(QPointF widget, Qt::KeyboardModifiers modifiers) const 
         m_lessons = m_session.lessons();
         input.lessons = m_lessons.get();
     }
+    m_toolPlaces.follow(input.level->entities);
+    input.places = &m_toolPlaces;
     input.scale = m_view.scale();
     input.leaf = m_session.leafInHand();
     const int routes = int(input.level->sketch.routes.size());

@@ -20,6 +20,7 @@
 #include "app/underlay.h"
 #include "app/walk.h"
 #include "cast/behaviour.h"
+#include "level/entity_places.h"
 #include "rook_patrol.hpp"
 
 class QLineEdit;
@@ -115,6 +116,11 @@ public:
     void changeStorey(int by);
     /// What the tool in hand would do, for other views of the same level.
     [[nodiscard]] const ToolPreview& toolPreview() const { return m_tool->preview(); }
+    /// Where the entities of the level are.
+    [[nodiscard]] const level::EntityPlaces& places() const {
+        m_places.follow(m_session.level()->entities);
+        return m_places;
+    }
     /// Where one walks on a kit board; none if nobody does.
     [[nodiscard]] std::optional<KitWalk::Place> kitBody() const;
     [[nodiscard]] bool isKitWalking() const { return m_kitWalk != nullptr; }
@@ -272,6 +278,8 @@ private:
     QString m_copiedText;  ///< what this program put on the clipboard last
     Washes m_washes;
     Ways m_ways;
+    mutable level::EntityPlaces m_places;
+    mutable level::EntityPlaces m_toolPlaces;  ///< before the gesture
     // Kit boards (board_kit.cpp).
     enum class PieceEdit { Move, Remove, Copy };
     [[nodiscard]] bool isKit() const;

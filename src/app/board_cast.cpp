@@ -140,11 +140,9 @@ void Board::paintLinks(QPainter& painter) {
 }
 
 void Board::paintWays(QPainter& painter) {
-    const level::Level& level = *m_session.level();
     const runtime::MotionTables* body = bodyTables();
     const QRectF seen = QRectF(rect()).adjusted(-400, -400, 400, 400);
-    for (const level::Entity& entity : level.entities) {
-        if (!m_view.toWidget(entity.box).intersects(seen)) continue;
+    places().forEachNear(m_view.toLevelRect(seen), [&](const level::Entity& entity) {
         switch (m_session.project().roleOf(entity)) {
             case level::Role::Foe:
                 if (body) paintPatrol(painter, entity, *body);
@@ -161,7 +159,7 @@ void Board::paintWays(QPainter& painter) {
             default:
                 break;
         }
-    }
+    });
 }
 
 /// The line of its feet, the places where it turns, and red where it goes wrong.

@@ -41,6 +41,7 @@ MatterScene Board::scene() const {
     }
     if (shown.isClear && hasMovingTiles(m_session.project())) shown.motion = TileMotion::Still;
     shown.tick = isWalking() ? m_walk->ticks() : m_motionTick;
+    shown.places = &places();
     shown.showsGuesses =
         m_session.step() == Step::Skin && !isWalking() && m_session.options().showsGuesses;
     return shown;
@@ -89,6 +90,7 @@ void Board::paintEvent(QPaintEvent*) {
             return e.storey != m_session.options().storey ||
                    (m_kitWalk && m_kitWalk->isTaken(e.id.text));
         };
+    if (m_gestureButton != Qt::NoButton) look.selectedBy = m_tool->preview().selectedBy;
     paintEntities(painter, shown, m_view, look, m_session.selection(), rect());
     paintWalk(painter, shown);
     if (isKit() && m_session.step() == Step::Shape && !isKitWalking()) paintKitHand(painter);

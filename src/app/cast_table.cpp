@@ -11,6 +11,7 @@
 #include <QShortcut>
 #include <QTableView>
 #include <QVBoxLayout>
+#include <set>
 
 #include "app/field_control.h"
 #include "app/panel_section.h"
@@ -320,13 +321,12 @@ void CastTable::choose() {
     PxRect place;
     const QModelIndexList rows = m_view->selectionModel()->selectedIndexes();
     LevelId first;
+    std::set<EntityId> chosen;
     for (const QModelIndex& index : rows) {
         const int row = m_filter->mapToSource(index).row();
         const auto& [level, id] = m_model->idsOf(row);
         if (first.isEmpty()) first = level;
-        if (level != first ||
-            std::count(selection.entities.begin(), selection.entities.end(), id) > 0)
-            continue;
+        if (level != first || !chosen.insert(id).second) continue;
         selection.entities.push_back(id);
         if (const level::Entity* entity = m_model->entityOf(row)) place = place.united(entity->box);
     }

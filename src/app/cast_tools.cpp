@@ -6,6 +6,7 @@
 #include "app/tool.h"
 #include "cast/behaviour.h"
 #include "level/cast_edits.h"
+#include "level/listed.h"
 
 namespace rook::app {
 
@@ -30,7 +31,7 @@ PxPoint stepped(const ToolInput& input, PxPoint from, PxPoint to) {
 }
 
 const Entity* under(const ToolInput& input) {
-    return entityAt(*input.level, QPointF(input.px.x, input.px.y), input.scale);
+    return entityAt(*input.places, QPointF(input.px.x, input.px.y), input.scale);
 }
 
 /// Places entities, one by a click, a row by a drag; on one that is there it moves it, and its
@@ -79,9 +80,9 @@ public:
                 return row(input, false);
             case CastState::Framing:
                 m_preview.pxFrame = PxRect::spanning(m_start, input.px);
-                m_preview.label = framed(input).empty()
+                m_preview.label = countFramed(input) == 0
                                       ? sizeText(cellsOf(*m_preview.pxFrame, input))
-                                      : words("%1 entities").arg(framed(input).size());
+                                      : words("%1 entities").arg(countFramed(input));
                 return {};
         }
         return {};
@@ -93,13 +94,16 @@ public:
         } else if (m_state == CastState::Framing) {
             Selection selection;
             if (input.isStraight) selection.entities = input.selection->entities;
-            for (const EntityId& id : withGroups(*input.level, framed(input)))
-                if (std::count(selection.entities.begin(), selection.entities.end(), id) == 0)
-                    selection.entities.push_back(id);
+            const std::vector<EntityId> before = selection.entities;
+            const level::Listed known(before);
+            for (EntityId& id : withGroups(*input.level, framed(input)))
+                if (!known.has(id)) selection.entities.push_back(std::move(id));
             if (selection.entities.empty()) selection.cells = framedCells(input);
             outcome.selection = selection;
         } else {
+            m_isLast = true;
             outcome = drag(input);
+            m_isLast = false;
             outcome.isDone = m_state != CastState::Resting;
         }
         setState(CastState::Resting);
@@ -212,10 +216,21 @@ private:
     ToolOutcome move(const ToolInput& input) {
         const PxPoint by = stepped(input, m_start, input.px);
         m_preview.label = words("move %1, %2 px").arg(by.x).arg(by.y);
+        m_preview.selectedBy = {};
         if (by == PxPoint{}) return {};
+        // A crowd is moved when it is let go; until then it is only shown there.
+        if (!m_isLast && m_ids.size() > mostMovedAtOnce) {
+            m_preview.selectedBy = by;
+            return {};
+        }
         auto edit = moveEntities(*input.level, m_ids, by.x, by.y);
         if (!edit) return {{}, {}, {}, edit.error(), false};
         return {*edit, {}, {}, {}, false};
+    }
+    [[nodiscard]] qsizetype countFramed(const ToolInput& input) const {
+        const PxRect frame = PxRect::spanning(m_start, input.px);
+        return std::count_if(input.level->entities.begin(), input.level->entities.end(),
+                             [&](const Entity& entity) { return frame.overlaps(entity.box); });
     }
     [[nodiscard]] static std::vector<EntityId> framed(const ToolInput& input, PxPoint start) {
         std::vector<EntityId> ids;
@@ -285,7 +300,10 @@ private:
         if (state == CastState::Resting) m_preview = {};
     }
 
+    static constexpr std::size_t mostMovedAtOnce = 2000;
+
     bool m_places;
+    bool m_isLast = false;  ///< the button is let go
     CastState m_state = CastState::Resting;
     PxPoint m_start;
     std::vector<EntityId> m_ids;

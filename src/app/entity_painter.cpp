@@ -1,4 +1,5 @@
 #include "app/entity_painter.h"
+#include "level/listed.h"
 
 #include <QCoreApplication>
 #include <QPainterPath>
@@ -107,6 +108,8 @@ void paintProps(QPainter& painter, const MatterScene& scene, const View& view,
 }
 
 constexpr double smallestMark = 4;  // widget px
+/// Of more that are selected and seen from afar, none has a frame of its own.
+constexpr std::size_t mostFramed = 500;
 
 /// How a door shuts again: an arrow the one way, a dial for a time.
 void paintDoorManner(QPainter& painter, const QRectF& box, const level::DoorWay& way,
@@ -287,19 +290,19 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
 void paintEntities(QPainter& painter, const MatterScene& scene, const View& view,
                    const EntityLook& look, const Selection& selection, const QRect& area) {
     const Theme& theme = currentTheme();
-    std::unordered_set<std::string_view> selected;
-    for (const EntityId& id : selection.entities)
-        selected.insert(id.text);
+    const level::Listed selected(selection.entities);
+    const bool isCrowdSelected = selection.entities.size() > mostFramed;
+    const QPointF selectedBy = QPointF(look.selectedBy.x, look.selectedBy.y) * view.scale();
     std::unordered_map<std::string_view, const level::Kind*> kinds;
     for (const level::Kind& kind : scene.project->kinds)
         kinds.emplace(kind.id.text, &kind);
     QImage dots;  // made when there is one
-    const auto dot = [&](QPointF at, Role role) {
+    const auto dot = [&](QPointF at, Role role, bool isSelected) {
         if (dots.isNull()) {
             dots = QImage(area.size(), QImage::Format_ARGB32_Premultiplied);
             dots.fill(Qt::transparent);
         }
-        const QRgb tone = toneOf(role, theme).rgb();
+        const QRgb tone = (isSelected ? theme.accent : toneOf(role, theme)).rgb();
         const QPoint middle = at.toPoint() - area.topLeft();
         const QRect place = QRect(middle - QPoint(1, 1), QSize(3, 3)).intersected(dots.rect());
         for (int y = place.top(); y <= place.bottom(); ++y) {
@@ -311,26 +314,41 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
     const QRectF seen = QRectF(area).adjusted(-80, -30, 80, 30);
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    for (const level::Entity& entity : scene.level->entities) {
-        const QRectF box = view.toWidget(entity.box);
-        if (!box.intersects(seen)) continue;
-        if (look.isLeftOut && look.isLeftOut(entity)) continue;
+    const auto paint = [&](const level::Entity& entity) {
+        QRectF box = view.toWidget(entity.box);
+        const bool isSelected = !selection.entities.empty() && selected.has(entity.id);
+        if (isSelected) box.translate(selectedBy);
+        if (!box.intersects(seen)) return;
+        if (look.isLeftOut && look.isLeftOut(entity)) return;
         if (!kind || kind->id != entity.kind) {
             const auto found = kinds.find(entity.kind.text);
             kind = found == kinds.end() ? nullptr : found->second;
         }
         const Role role = kind ? kind->role : Role::Prop;
-        const bool isSelected = !selected.empty() && selected.contains(entity.id.text);
         // Of a crowd seen from afar, each is a dot.
-        if (std::max(box.width(), box.height()) < smallestMark && !isSelected) {
-            dot(box.center(), role);
-            continue;
+        if (std::max(box.width(), box.height()) < smallestMark &&
+            (!isSelected || isCrowdSelected)) {
+            dot(box.center(), role, isSelected);
+            return;
         }
+        if (isSelected) painter.translate(selectedBy);
         paintEntity(painter, scene, view, look, entity, kind, area);
-        if (!isSelected) continue;
+        if (isSelected) painter.translate(-selectedBy);
+        if (!isSelected) return;
         painter.setBrush(Qt::NoBrush);
         painter.setPen(QPen(theme.accent, 2));
         painter.drawRoundedRect(box.adjusted(-3, -3, 3, 3), 3, 3);
+    };
+    const auto paintNear = [&](const level::EntityPlaces& places) {
+        // What is shown farther on may come from beside it.
+        places.forEachNear(view.toLevelRect(seen.united(seen.translated(-selectedBy))), paint);
+    };
+    if (scene.places) {
+        paintNear(*scene.places);
+    } else {
+        level::EntityPlaces places;
+        places.follow(scene.level->entities);
+        paintNear(places);
     }
     painter.setOpacity(look.opacity);
     if (!dots.isNull()) painter.drawImage(area.topLeft(), dots);
@@ -351,14 +369,17 @@ QRegion movingSprites(const MatterScene& scene, const View& view, const QRect& a
     return region;
 }
 
-const level::Entity* entityAt(const level::Level& level, QPointF levelPx, double scale) {
+const level::Entity* entityAt(const level::EntityPlaces& places, QPointF levelPx, double scale) {
     const level::Entity* found = nullptr;
     const double slack = 6 / scale;
-    for (const level::Entity& entity : level.entities) {
+    const int around = int(std::ceil(slack)) + 1;
+    const PxRect near =
+        PxRect{int(std::floor(levelPx.x())), int(std::floor(levelPx.y())), 1, 1}.grown(around);
+    places.forEachNear(near, [&](const level::Entity& entity) {
         const QRectF box(entity.box.x, entity.box.y, entity.box.width, entity.box.height);
         const QRectF handle(box.center() - QPointF(slack, slack), QSizeF(2 * slack, 2 * slack));
         if (box.united(handle).contains(levelPx)) found = &entity;
-    }
+    });
     return found;
 }
 

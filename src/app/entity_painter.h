@@ -18,6 +18,7 @@ struct EntityLook {
     bool showsMarks = true;     ///< of roles, over sprites
     /// Not drawn at all; null = all are drawn.
     std::function<bool(const level::Entity&)> isLeftOut{};
+    PxPoint selectedBy{};  ///< what is selected is drawn so many px farther on
 };
 [[nodiscard]] EntityLook entityLookOf(Step step);
 
@@ -35,7 +36,7 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
 void paintRoleMark(QPainter& painter, level::Role role, const QRectF& rect, level::Facing facing);
 
 /// The topmost entity whose box, or a square of 12 widget px around its middle, holds the point.
-[[nodiscard]] const level::Entity* entityAt(const level::Level& level, QPointF levelPx,
+[[nodiscard]] const level::Entity* entityAt(const level::EntityPlaces& places, QPointF levelPx,
                                             double scale);
 
 }  // namespace rook::app

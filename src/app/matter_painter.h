@@ -10,6 +10,7 @@
 #include "app/theme.h"
 #include "app/view.h"
 #include "collide/shapes.h"
+#include "level/entity_places.h"
 #include "skin/scatter.h"
 
 namespace rook::app {
@@ -55,7 +56,8 @@ struct MatterScene {
     bool isClear = false;               ///< nothing is painted behind the matter
     bool showsGuesses = false;          ///< marks where the nearest case stands in
     TileMotion motion = TileMotion::All;
-    long long tick = 0;  ///< that tiles which move are shown at
+    long long tick = 0;                           ///< that tiles which move are shown at
+    const level::EntityPlaces* places = nullptr;  ///< of the level's entities; null = not known
 };
 
 /// The pictures behind the level, or before it, as a game shows them whose screen is the whole

@@ -10,6 +10,7 @@
 
 #include "app/session.h"
 #include "kit/joins.h"
+#include "level/entity_places.h"
 
 namespace rook::app {
 
@@ -39,6 +40,7 @@ struct ToolInput {
     double scale = 1;      ///< widget px a level px, for handles
     /// Those that are shown and can be chosen; null if none are.
     const collide::CollisionShapes* shapes = nullptr;
+    const level::EntityPlaces* places = nullptr;  ///< of the level's entities
     /// Of a kit board: where its pieces stand; null for others.
     const kit::PlacedIndex* placed = nullptr;
     int leaf = -1;   ///< in hand, as `Session::leafInHand`
@@ -54,6 +56,7 @@ struct ToolInput {
 struct ToolPreview {
     level::CellRegion region;        ///< cells that the gesture would cover
     std::vector<PxRect> ghosts;      ///< boxes of entities to come
+    PxPoint selectedBy;              ///< px that all that is selected is shown farther on
     std::optional<CellRect> frame;   ///< a rectangle being drawn to select
     std::vector<PxPoint> loop;       ///< a lasso being drawn
     std::vector<level::Mark> marks;  ///< strokes to come

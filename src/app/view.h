@@ -21,6 +21,14 @@ public:
         return {toWidget(QPointF(r.x, r.y)), QSizeF(r.width * m_scale, r.height * m_scale)};
     }
     [[nodiscard]] QPointF toLevel(QPointF widget) const { return (widget + m_offset) / m_scale; }
+    /// All px of the level that lie in it, in part at least.
+    [[nodiscard]] PxRect toLevelRect(const QRectF& widget) const {
+        const QPointF from = toLevel(widget.topLeft());
+        const QPointF to = toLevel(widget.bottomRight());
+        const int left = int(std::floor(from.x()));
+        const int top = int(std::floor(from.y()));
+        return {left, top, int(std::ceil(to.x())) - left, int(std::ceil(to.y())) - top};
+    }
     [[nodiscard]] PxPoint toLevelPx(QPointF widget) const {
         const QPointF p = toLevel(widget);
         return {static_cast<int>(std::floor(p.x())), static_cast<int>(std::floor(p.y()))};

@@ -49,6 +49,13 @@ public:
     /// All of them, copied.
     [[nodiscard]] std::vector<T> items() const { return {begin(), end()}; }
 
+    /// The parts that copies share, for what follows a list.
+    [[nodiscard]] std::size_t chunkCount() const { return m_chunks->size(); }
+    /// Requires: index < chunkCount.
+    [[nodiscard]] const std::shared_ptr<const std::vector<T>>& chunk(std::size_t index) const {
+        return (*m_chunks)[index];
+    }
+
     class Iterator {
     public:
         using iterator_category = std::random_access_iterator_tag;

@@ -4,6 +4,8 @@
 #include <map>
 #include <set>
 
+#include "level/listed.h"
+
 namespace rook::level {
 
 namespace {
@@ -84,12 +86,12 @@ Result<LevelEdit> placeRow(const Level& level, const Kind& kind, PxPoint from, P
 Result<LevelEdit> changeEntities(const Level& level, const std::vector<EntityId>& ids,
                                  const std::function<void(Entity&)>& change,
                                  const std::string& name) {
-    const std::set<EntityId> wanted = setOfIds(ids);
+    const Listed wanted(ids);
     LevelEdit edit{level, name, {}};
     std::optional<EntityId> outside;
     const PxRect bounds = level.boundsPx();
     edit.level.entities.editEach(
-        [&](const Entity& entity) { return wanted.contains(entity.id); },
+        [&](const Entity& entity) { return wanted.has(entity.id); },
         [&](Entity& entity) {
             const PxRect before = entity.box;
             change(entity);
@@ -255,13 +257,14 @@ LevelEdit toggleGroup(const Level& level, const std::vector<EntityId>& ids) {
 }
 
 std::vector<EntityId> withGroups(const Level& level, const std::vector<EntityId>& ids) {
-    const std::set<EntityId> wanted = setOfIds(ids);
+    const Listed wanted(ids);
     std::set<std::string> groups;
     for (const Entity& entity : level.entities)
-        if (!entity.group.empty() && wanted.contains(entity.id)) groups.insert(entity.group);
+        if (!entity.group.empty() && wanted.has(entity.id)) groups.insert(entity.group);
     std::vector<EntityId> all = ids;
+    if (groups.empty()) return all;
     for (const Entity& entity : level.entities)
-        if (groups.contains(entity.group) && !wanted.contains(entity.id)) all.push_back(entity.id);
+        if (groups.contains(entity.group) && !wanted.has(entity.id)) all.push_back(entity.id);
     return all;
 }
 

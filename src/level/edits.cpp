@@ -1,40 +1,12 @@
 #include "level/edits.h"
 
 #include <algorithm>
-#include <array>
-#include <string_view>
-#include <unordered_set>
+
+#include "level/listed.h"
 
 namespace rook::level {
 
 namespace {
-
-/// Ids to be looked up, many times among many.
-class Listed {
-public:
-    explicit Listed(const std::vector<EntityId>& ids) {
-        m_ids.reserve(ids.size());
-        for (const EntityId& id : ids) {
-            m_ids.insert(id.text);
-            m_mayBe[glanceAt(id.text)] = true;
-        }
-    }
-    [[nodiscard]] bool has(const EntityId& id) const {
-        return m_mayBe[glanceAt(id.text)] && m_ids.contains(id.text);
-    }
-
-private:
-    /// Most that are not listed are told by their length and last letters.
-    static std::size_t glanceAt(std::string_view text) {
-        if (text.size() < 2) return 0;
-        return (text.size() * 67 + static_cast<unsigned char>(text.back()) * 31u +
-                static_cast<unsigned char>(text[text.size() - 2]) * 7u) %
-               1024;
-    }
-
-    std::array<bool, 1024> m_mayBe{};
-    std::unordered_set<std::string_view> m_ids;
-};
 
 std::string entitiesText(const std::vector<EntityId>& ids) {
     return ids.size() == 1 ? ids[0].text : std::to_string(ids.size()) + " entities";

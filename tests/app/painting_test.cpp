@@ -195,12 +195,14 @@ void PaintingTest::entityAt_findsTheTopmost_withSlack() {
     large.id = {"large"};
     large.box = {40, 40, 30, 30};
     m_level.entities = std::vector<level::Entity>{large, small};
-    QCOMPARE(entityAt(m_level, {51, 51}, 1)->id.text, std::string("small"));
-    QCOMPARE(entityAt(m_level, {56, 51}, 1)->id.text, std::string("small"));
-    QCOMPARE(entityAt(m_level, {60, 60}, 1)->id.text, std::string("large"));
-    QCOMPARE(entityAt(m_level, {54, 51}, 8)->id.text,
+    level::EntityPlaces places;
+    places.follow(m_level.entities);
+    QCOMPARE(entityAt(places, {51, 51}, 1)->id.text, std::string("small"));
+    QCOMPARE(entityAt(places, {56, 51}, 1)->id.text, std::string("small"));
+    QCOMPARE(entityAt(places, {60, 60}, 1)->id.text, std::string("large"));
+    QCOMPARE(entityAt(places, {54, 51}, 8)->id.text,
              std::string("large"));  // zoomed in: less slack
-    QVERIFY(!entityAt(m_level, {10, 10}, 1));
+    QVERIFY(!entityAt(places, {10, 10}, 1));
 }
 
 void PaintingTest::nothingIsDrawn_outsideTheLevel() {
