@@ -151,7 +151,7 @@ void paintEntity(QPainter& painter, const MatterScene& scene, const View& view,
         paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9), entity.facing);
     else if (!hasSprite)
         paintRoleMark(painter, role, box, entity.facing);
-    if (role == Role::Door && view.scale() >= 0.6 && (!hasSprite || look.showsMarks))
+    if (role == Role::Door && view.scale() >= 0.35 && (!hasSprite || look.showsMarks))
         paintDoorManner(painter, box, entity.data.door, theme);
     const QString text = flagText(scene, entity, look);
     const double leastScale = role == Role::Exit ? 0.25 : 0.6;  // names of all would crowd

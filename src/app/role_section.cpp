@@ -189,7 +189,7 @@ private:
     }
     void addDoor() {
         addChoice(
-            tr("Stays open"), "door-manner", {tr("for good"), tr("for a time"), tr("one way only")},
+            tr("Opens"), "door-manner", {tr("for good"), tr("for a time"), tr("one way only")},
             [](const auto& d) { return int(d.door.manner); },
             [](auto& d, int index) { d.door.manner = level::DoorManner(index); });
         showWhile(addWhole(

@@ -45,6 +45,7 @@ private slots:
     void crab_turnsAtMarks_thatAreDragged();
     void formation_isMade_andItsRadiusDragged();
     void link_isDrawnFromKeyToDoor();
+    void doorThatShutsAgain_isSetInTheMargin_andSolved();
     void zone_isDrawn_movedStretched_setUp_andRemoved();
     void kind_isAdded_changed_andTellsWhatWouldBeLost();
     void table_filtersEditsAndPastes_andSelectsOnTheBoard();
@@ -280,6 +281,35 @@ void CastWindowTest::link_isDrawnFromKeyToDoor() {
     QVERIFY(part<QAbstractButton>("opens-valve-1")->isChecked());
     press("opens-valve-1");
     QVERIFY(last().data.opens.empty());
+}
+
+void CastWindowTest::doorThatShutsAgain_isSetInTheMargin_andSolved() {
+    take("sluice");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(28, 12));
+    selectOnly("sluice-1");
+    View view = board().view();
+    view.zoomAt({}, 2 / view.scale());
+    const PxRect door = the("sluice-1").box;
+    view.centre(QPointF(door.x, door.y), board().size());
+    board().setView(view);
+    QVERIFY(part<QSpinBox>("door-ticks")->isHidden());
+    choose("door-manner", 1);
+    QVERIFY(!part<QSpinBox>("door-ticks")->isHidden());
+    part<QSpinBox>("door-ticks")->setValue(90);
+    QCOMPARE(the("sluice-1").data.door.ticks, 90);
+    const QImage before = board().grab().toImage();
+    choose("door-manner", 2);
+    QVERIFY(part<QSpinBox>("door-ticks")->isHidden());
+    choose("door-passes", 0);
+    QCOMPARE(the("sluice-1").data.door.passes, level::Facing::Left);
+    QVERIFY2(board().grab().toImage() != before, "an arrow stands for the dial");
+    QVERIFY(waitForProof());
+    const auto proven = session().proven(level().id);
+    QVERIFY(proven->answer.verdict.kind != reach::VerdictKind::NotDecided);
+    QCOMPARE(proven->question->problem.parts.gains.size(), std::size_t{1});
+    QTest::keyClick(&board(), Qt::Key_Z, Qt::ControlModifier);
+    QTest::keyClick(&board(), Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE(the("sluice-1").data.door.manner, level::DoorManner::ForATime);
 }
 
 void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {

@@ -36,6 +36,7 @@ private slots:
     void place_snapsToTheFootOfACell_data();
     void place_snapsToTheFootOfACell();
     void cast_movesWhatItPresses_andDeletesWithTheRightButton();
+    void crowd_isShownFarther_andMovedWhenLetGo();
 
 private:
     ToolInput at(int x, int y, bool isErasing = false);
@@ -44,6 +45,7 @@ private:
     level::Level m_level;
     ToolOptions m_options;
     Selection m_selection;
+    level::EntityPlaces m_places;
 };
 
 void ToolsTest::init() {
@@ -61,6 +63,8 @@ ToolInput ToolsTest::at(int x, int y, bool isErasing) {
     input.level = &m_level;
     input.options = &m_options;
     input.selection = &m_selection;
+    m_places.follow(m_level.entities);
+    input.places = &m_places;
     input.cell = {x, y};
     input.px = {x * 16 + 8, y * 16 + 8};
     input.isErasing = isErasing;
@@ -398,6 +402,32 @@ void ToolsTest::cast_movesWhatItPresses_andDeletesWithTheRightButton() {
     QCOMPARE(outcome.edit->level.entities[0].box.x, m_level.entities[0].box.x + 32);
     outcome = tool->press(at(2, 1, true));
     QVERIFY(outcome.edit->level.entities.empty());
+}
+
+void ToolsTest::crowd_isShownFarther_andMovedWhenLetGo() {
+    std::vector<level::Entity> crowd;
+    for (int i = 0; i < 2500; ++i) {
+        level::Entity entity;
+        entity.id = {"prop-" + std::to_string(i)};
+        entity.kind = {"lantern"};
+        entity.box = {i % 10 * 12 + 8, i / 10 % 4 * 12 + 8, 8, 8};
+        crowd.push_back(std::move(entity));
+    }
+    m_level.entities = std::move(crowd);
+    for (const level::Entity& entity : m_level.entities)
+        m_selection.entities.push_back(entity.id);
+    m_options.snap = Snap::Px;
+    const auto tool = makeCastTool(CastTool::Select);
+    ToolInput input = at(0, 0);
+    input.px = {12, 12};
+    (void)tool->press(input);
+    input.px = {15, 13};
+    QVERIFY2(!tool->drag(input).edit, "nothing is edited while it is dragged");
+    QCOMPARE(tool->preview().selectedBy, (PxPoint{3, 1}));
+    const ToolOutcome outcome = tool->release(input);
+    QVERIFY(outcome.edit && outcome.isDone);
+    QCOMPARE(outcome.edit->level.entities[2499].box.x, m_level.entities[2499].box.x + 3);
+    QCOMPARE(outcome.edit->level.entities[0].box.y, m_level.entities[0].box.y + 1);
 }
 
 ROOK_TEST(ToolsTest)
