@@ -25,6 +25,9 @@ void settle(MainWindow& window) {
     };
     while (!isSettled() && timer.elapsed() < 10000)
         QApplication::processEvents(QEventLoop::AllEvents, 20);
+    // What came last is laid out in several rounds.
+    for (int round = 0; round < 5; ++round)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
 }
 
 void movePointer(Board& board, QPointF at, Qt::MouseButtons buttons, QEvent::Type type,

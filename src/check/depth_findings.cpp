@@ -174,10 +174,12 @@ private:
         const auto maps = collide::makeBodyMaps(px, problem.tables, problem.parts,
                                                 ~std::uint64_t{0}, problem.tables.abilities);
         const BitMap& visited = m_answer.reached.visited;
+        const BitMap& byMovers = m_answer.reached.byMovers;
         BitMap unused = maps.live;
         for (int y = 0; y < unused.height(); ++y)
             for (int i = 0; i < unused.wordsPerRow(); ++i)
-                unused.row(y)[i] &= ~visited.row(y)[i];
+                unused.row(y)[i] &=
+                    ~(visited.row(y)[i] | (byMovers.width() > 0 ? byMovers.row(y)[i] : 0));
         const PxRect bounds = m_level.boundsPx();
         std::size_t told = 0;
         for (const collide::BitPart& part : collide::partsOf(unused)) {
