@@ -61,7 +61,8 @@ QString StatusLine::underPointer(CellPoint cell) const {
     const level::Level& level = *m_session.level();
     if (!level.cells.bounds().contains(cell)) return tr("outside the level");
     const PxPoint px = m_board.pointerPx();
-    const level::Entity* entity = entityAt(m_board.places(), QPointF(px.x, px.y), m_board.view().scale());
+    const level::Entity* entity =
+        entityAt(m_board.places(), QPointF(px.x, px.y), m_board.view().scale());
     if (level.kind == level::LevelKind::Kit) return pieceWords(cell, entity);
     const level::Cell value = level.cells.at(cell);
     QString text = tr("<b>open air</b>");

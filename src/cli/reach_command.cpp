@@ -78,7 +78,8 @@ int solveReach(const ReachOptions& options) {
         if (hasClock || answer.verdict.kind == reach::VerdictKind::NotDecided) {
             return report(
                 {ErrorKind::NotApplicable,
-                 (hasClock ? "With movers, and what lasts for a time, places have no maps." : answer.verdict.sentence()) +
+                 (hasClock ? "With movers, and what lasts for a time, places have no maps."
+                           : answer.verdict.sentence()) +
                      std::string(" No maps were written"),
                  options.path, "Leave --dump out"});
         }

@@ -84,9 +84,10 @@ Matrix matrixOf(const tinygltf::Node& node) {
     if (node.translation.size() == 3)
         std::copy(node.translation.begin(), node.translation.end(), t);
     const double x = q[0], y = q[1], z = q[2], w = q[3];
-    const double turn[9] = {1 - 2 * (y * y + z * z), 2 * (x * y + z * w), 2 * (x * z - y * w),
-                            2 * (x * y - z * w), 1 - 2 * (x * x + z * z), 2 * (y * z + x * w),
-                            2 * (x * z + y * w), 2 * (y * z - x * w), 1 - 2 * (x * x + y * y)};
+    const double turn[9] = {
+        1 - 2 * (y * y + z * z), 2 * (x * y + z * w),     2 * (x * z - y * w),
+        2 * (x * y - z * w),     1 - 2 * (x * x + z * z), 2 * (y * z + x * w),
+        2 * (x * z + y * w),     2 * (y * z - x * w),     1 - 2 * (x * x + y * y)};
     for (std::size_t column = 0; column < 3; ++column) {
         for (std::size_t row = 0; row < 3; ++row)
             matrix[column * 4 + row] = turn[column * 3 + row] * s[column];
@@ -158,16 +159,15 @@ private:
             return fail(broken(m_name, "A buffer is not there"));
         const auto& data = m_model.buffers[static_cast<std::size_t>(view.buffer)].data;
         const int stride = accessor.ByteStride(view);
-        const int size = tinygltf::GetComponentSizeInBytes(
-                             static_cast<std::uint32_t>(accessor.componentType)) *
-                         tinygltf::GetNumComponentsInType(static_cast<std::uint32_t>(type));
+        const int size =
+            tinygltf::GetComponentSizeInBytes(static_cast<std::uint32_t>(accessor.componentType)) *
+            tinygltf::GetNumComponentsInType(static_cast<std::uint32_t>(type));
         if (stride <= 0 || size <= 0) return fail(broken(m_name, "An accessor has no size"));
         const std::size_t first = view.byteOffset + accessor.byteOffset;
         const std::size_t last =
-            accessor.count == 0
-                ? first
-                : first + (accessor.count - 1) * static_cast<std::size_t>(stride) +
-                      static_cast<std::size_t>(size);
+            accessor.count == 0 ? first
+                                : first + (accessor.count - 1) * static_cast<std::size_t>(stride) +
+                                      static_cast<std::size_t>(size);
         if (accessor.count > 3 * kit::maxTriangles || first > data.size() || last > data.size())
             return fail(Error{ErrorKind::OutOfRange, "A mesh reaches past the end of its data",
                               m_name, "Export the model once more"});
@@ -207,9 +207,8 @@ private:
         }
         for (const std::uint32_t i : order)
             if (i >= items->count)
-                return fail(Error{ErrorKind::OutOfRange,
-                                  "A face names a corner that is not there", m_name,
-                                  "Export the model once more"});
+                return fail(Error{ErrorKind::OutOfRange, "A face names a corner that is not there",
+                                  m_name, "Export the model once more"});
         const auto add = [&](std::size_t a, std::size_t b, std::size_t c) {
             m_mesh.triangles.push_back({first + order[a], first + order[b], first + order[c]});
         };
@@ -269,22 +268,20 @@ Result<Mesh> readGltf(Storage& storage, const Path& folder, const std::string& n
                           nullptr);
     bool isRead = false;
     try {
-        isRead = isBinary
-                     ? loader.LoadBinaryFromMemory(
-                           &model, &error, &warning,
-                           reinterpret_cast<const unsigned char*>(bytes.data()),
-                           static_cast<unsigned int>(bytes.size()), "")
-                     : loader.LoadASCIIFromString(&model, &error, &warning, bytes.data(),
-                                                  static_cast<unsigned int>(bytes.size()), "");
+        isRead = isBinary ? loader.LoadBinaryFromMemory(
+                                &model, &error, &warning,
+                                reinterpret_cast<const unsigned char*>(bytes.data()),
+                                static_cast<unsigned int>(bytes.size()), "")
+                          : loader.LoadASCIIFromString(&model, &error, &warning, bytes.data(),
+                                                       static_cast<unsigned int>(bytes.size()), "");
     } catch (const std::exception& exception) {
         error = exception.what();
     }
     if (beside.error) return fail(*beside.error);
     if (!isRead) return fail(broken(name, "The model cannot be read", error));
     if (!model.extensionsRequired.empty())
-        return fail(ErrorKind::NotApplicable,
-                    "The model needs " + model.extensionsRequired.front(), name,
-                    "Export it without compression or extensions");
+        return fail(ErrorKind::NotApplicable, "The model needs " + model.extensionsRequired.front(),
+                    name, "Export it without compression or extensions");
     return GltfMeshes(model, name).run();
 }
 

@@ -1,6 +1,6 @@
 #pragma once
-/// Opening a project that breaks rules, by leaving out what breaks them. Only when asked: nothing is
-/// written until the project is saved.
+/// Opening a project that breaks rules, by leaving out what breaks them. Only when asked: nothing
+/// is written until the project is saved.
 
 #include "file/project_file.h"
 
@@ -13,9 +13,9 @@ struct Repaired {
 
 /// Reads as `openProject` does; each time that it is refused, what it is refused for is left out (a
 /// value of the wrong type or out of its range, so that the standard holds; an item of a list that
-/// lacks what it needs), or given another id if its id is there twice. Rows of matter, lists of many
-/// and headers are never left out. Errors: as `openProject`, when nothing can be left out or after
-/// 1000 changes. Cost: a reading of the project for each change.
+/// lacks what it needs), or given another id if its id is there twice. Rows of matter, lists of
+/// many and headers are never left out. Errors: as `openProject`, when nothing can be left out or
+/// after 1000 changes. Cost: a reading of the project for each change.
 [[nodiscard]] Result<Repaired> openRepaired(Storage& storage, const Path& folder);
 
 }  // namespace rook::file

@@ -33,7 +33,9 @@ enum class Side : unsigned char { Right, Down, Left, Up };
 inline constexpr Side allSides[] = {Side::Right, Side::Down, Side::Left, Side::Up};
 enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };
 /// With gravity: what is below is down.
-[[nodiscard]] constexpr bool isSeenFromTheSide(LevelKind kind) { return kind == LevelKind::Side; }
+[[nodiscard]] constexpr bool isSeenFromTheSide(LevelKind kind) {
+    return kind == LevelKind::Side;
+}
 
 /// The type of a field. A number has at most three places; an entity is one of the same level. The
 /// first four are those that matters may have.
