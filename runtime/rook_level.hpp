@@ -333,7 +333,8 @@ inline void addGain(Level& level, const std::string& id, const Gain& gain) {
     level.gainIds.push_back(id);
 }
 
-/// What can be gained and makes a difference: what doors and exits name, and what grants.
+/// What can be gained and makes a difference: what doors and exits name, and what grants or
+/// takes an ability.
 inline void readGains(Level& level, const std::string& name) {
     std::vector<std::string> wanted;
     for (const Entity& entity : level.entities)
@@ -347,13 +348,17 @@ inline void readGains(Level& level, const std::string& name) {
         if (entity.role == "pickup" && entity.whole.contains("grants"))
             gain.grants = readGrants(entity.whole["grants"], name + ": " + entity.id + ".grants") &
                           level.motion.abilities;
+        if (entity.role == "pickup" && entity.whole.contains("takes"))
+            gain.takes = readGrants(entity.whole["takes"], name + ": " + entity.id + ".takes") &
+                         level.motion.abilities;
+        const bool changes = (gain.grants | gain.takes) != 0;
         const bool isNamed = std::find(wanted.begin(), wanted.end(), entity.id) != wanted.end();
-        if (!isNamed && gain.grants == 0) continue;
+        if (!isNamed && !changes) continue;
         const int grantTicks = entity.whole.contains("grantTicks")
                                    ? whole(entity.whole, "grantTicks", 0, 36000,
                                            name + ": " + entity.id + ".grantTicks")
                                    : 0;
-        if (gain.grants != 0 && grantTicks > 0) {
+        if (changes && grantTicks > 0) {
             // What a door asks for is had for good, the ability is not.
             if (isNamed) addGain(level, entity.id, {gain.box});
             gain.lastsTicks = grantTicks;

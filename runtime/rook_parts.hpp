@@ -85,8 +85,8 @@ using HeldSet = std::uint64_t;
 /// As many things of a level may last for a time.
 inline constexpr std::size_t mostTimers = 8;
 
-/// A key, a switch or a pickup that grants an ability: held from the tick after the one in which
-/// the body meets it.
+/// A key, a switch or a pickup that grants an ability or takes one away: held from the tick after
+/// the one in which the body meets it.
 struct Gain {
     Box box;
     AbilitySet grants = 0;
@@ -95,6 +95,7 @@ struct Gain {
     int lastsTicks = 0;
     /// Held for as long as each tick ends with the body there; of no width = anywhere.
     Box keeps{0, 0, 0, 0};
+    AbilitySet takes = 0;  ///< not had while this is held, whatever grants them
 
     bool isLocal() const { return keeps.width > 0; }
     bool lapses() const { return lastsTicks > 0 || isLocal(); }

@@ -29,6 +29,7 @@ public:
           m_parts(std::move(parts)) {
         for (std::size_t i = 0; i < m_parts.gains.size(); ++i) {
             m_granted |= m_parts.gains[i].grants;
+            m_taken |= m_parts.gains[i].takes;
             if (m_parts.gains[i].lapses()) m_lapsing |= HeldSet{1} << i;
         }
     }
@@ -37,12 +38,17 @@ public:
     const Parts& parts() const { return m_parts; }
 
     /// The abilities of a body that holds these: all that are listed but those that are granted by
-    /// something that is not held.
+    /// something that is not held, or taken by something that is.
     AbilitySet abilitiesWith(HeldSet held) const {
         AbilitySet abilities = m_listed & ~m_granted;
-        for (std::size_t i = 0; m_granted != 0 && i < m_parts.gains.size(); ++i)
-            if ((held >> i) & 1u) abilities |= m_listed & m_parts.gains[i].grants;
-        return abilities;
+        if ((m_granted | m_taken) == 0) return abilities;
+        AbilitySet taken = 0;
+        for (std::size_t i = 0; i < m_parts.gains.size(); ++i) {
+            if (((held >> i) & 1u) == 0) continue;
+            abilities |= m_listed & m_parts.gains[i].grants;
+            taken |= m_parts.gains[i].takes;
+        }
+        return abilities & ~taken;
     }
     Moment momentOf(HeldSet held, long long tick) const {
         return {held, tick, abilitiesWith(held)};
@@ -197,6 +203,7 @@ private:
     bool m_fromAbove;
     AbilitySet m_listed;
     AbilitySet m_granted = 0;
+    AbilitySet m_taken = 0;
     HeldSet m_lapsing = 0;
     Margins m_margins;
     Parts m_parts;

@@ -115,7 +115,9 @@ private:
         for (const Entity& entity : m_session.level()->entities) {
             const Role role = m_session.project().roleOf(entity);
             if (role != Role::Key && role != Role::Switch && role != Role::Pickup) continue;
-            if (role == Role::Pickup && !entity.data.grants && !isNamed(entity.id)) continue;
+            if (role == Role::Pickup && !entity.data.grants && !entity.data.takes &&
+                !isNamed(entity.id))
+                continue;
             auto* chip = new Chip(QString::fromStdString(entity.id.text), this);
             chip->setObjectName(QStringLiteral("opens-") + QString::fromStdString(entity.id.text));
             connect(chip, &QAbstractButton::clicked, this, [this, id = entity.id](bool isOn) {
@@ -365,20 +367,22 @@ private:
         addWide(makeWords(tr("Messages for the game, or with > for an entity."), this));
     }
 
-    void addGrants() {
+    void addAbility(const QString& name, const char* object,
+                    std::optional<level::Ability> level::RoleData::*member) {
         QStringList names{tr("nothing")};
         for (int i = 0; i < level::abilityCount; ++i)
             names << textOf(level::nameOf(static_cast<level::Ability>(i))).replace(u'-', u' ');
-        QComboBox* box = makeChoiceBox(QStringLiteral("grants"), names, this, [this](int index) {
-            change(tr("what is granted"), [&](level::RoleData& d) {
-                d.grants.reset();
-                if (index > 0) d.grants = static_cast<level::Ability>(index - 1);
+        addChoice(
+            name, object, names,
+            [member](const auto& d) { return d.*member ? int(*(d.*member)) + 1 : 0; },
+            [member](auto& d, int index) {
+                (d.*member).reset();
+                if (index > 0) d.*member = static_cast<level::Ability>(index - 1);
             });
-        });
-        m_shows << [box](const Entity& e) {
-            box->setCurrentIndex(e.data.grants ? int(*e.data.grants) + 1 : 0);
-        };
-        addControl(tr("Grants"), box);
+    }
+    void addGrants() {
+        addAbility(tr("Grants"), "grants", &level::RoleData::grants);
+        addAbility(tr("Takes away"), "takes", &level::RoleData::takes);
         addWhole(
             tr("Lasts"), "grant-ticks", tr("ticks"), 0, level::maxPeriodTicks,
             [](const auto& d) { return d.grantTicks; },

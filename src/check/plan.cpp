@@ -228,6 +228,7 @@ private:
         const reach::Problem closed = withClosed(question.problem, toPx(region, m_level.cellSize));
         const reach::Reached reached = solve(closed, limits);
         if (reached.meets(goal, closed.tables)) return BeadState::Skippable;
+        if (reached.mayMeetByMovers(goal, closed.tables)) return BeadState::NotDecided;
         return note(reached.completion) ? BeadState::Met : BeadState::NotDecided;
     }
 

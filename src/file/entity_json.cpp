@@ -66,6 +66,7 @@ void appendRoleKeys(Json& json, const RoleData& data) {
     }
     if (data.opensWithAllPickups) json["opensWithAllPickups"] = true;
     if (data.grants) json["grants"] = nameOf(*data.grants);
+    if (data.takes) json["takes"] = nameOf(*data.takes);
     if (data.timetable) json["timetable"] = timetableJson(*data.timetable);
     if (data.value != 1) json["value"] = data.value;
     if (data.grantTicks != 0) json["grantTicks"] = data.grantTicks;

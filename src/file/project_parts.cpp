@@ -235,6 +235,7 @@ RoleData readRoleData(ObjectReader& reader) {
     });
     data.opensWithAllPickups = reader.yesNo("opensWithAllPickups", false);
     if (reader.has("grants")) data.grants = reader.named<Ability>("grants");
+    if (reader.has("takes")) data.takes = reader.named<Ability>("takes");
     if (reader.has("timetable")) data.timetable = readTimetable(reader.object("timetable"));
     if (reader.has("spring")) {
         ObjectReader spring = reader.object("spring");

@@ -93,6 +93,7 @@ struct RoleData {
     std::vector<EntityId> opens;                  ///< door and exit: all that must be held
     bool opensWithAllPickups = false;             ///< door and exit: and every pickup of the level
     std::optional<Ability> grants;                ///< pickup
+    std::optional<Ability> takes;                 ///< pickup: not had while it is held
     std::optional<runtime::Timetable> timetable;  ///< hazard and foe; none = always
     SpringHeights spring;
     Track track;    ///< mover, and a foe that flies
@@ -101,7 +102,7 @@ struct RoleData {
     Trigger trigger;
     DoorWay door;
     int value = 1;       ///< pickup: what it counts for
-    int grantTicks = 0;  ///< pickup: how long it grants; 0 = for good
+    int grantTicks = 0;  ///< pickup: how long it grants and takes; 0 = for good
     bool operator==(const RoleData&) const = default;
 };
 

@@ -67,14 +67,17 @@ private:
         runtime::Gain gain{level::boxOf(entity.box), 0};
         if (kind.role == Role::Pickup && entity.data.grants)
             gain.grants = setOf(*entity.data.grants) & m_question.problem.tables.abilities;
+        if (kind.role == Role::Pickup && entity.data.takes)
+            gain.takes = setOf(*entity.data.takes) & m_question.problem.tables.abilities;
+        const bool changes = (gain.grants | gain.takes) != 0;
         const bool isNamed = isNamedByADoor(entity.id);
-        if (gain.grants != 0 && entity.data.grantTicks > 0) {
+        if (changes && entity.data.grantTicks > 0) {
             // What a door asks for is had for good, the ability is not.
             if (isNamed) add(entity, {gain.box});
             gain.lastsTicks = entity.data.grantTicks;
             return add(entity, gain);
         }
-        if (gain.grants == 0 && !isNamed) return;
+        if (!changes && !isNamed) return;
         add(entity, gain);
     }
     /// More than 64 cannot be told apart: what is too much is only counted.

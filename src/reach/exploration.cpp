@@ -199,13 +199,25 @@ Exploration::Set* Exploration::nextSet() {
     return best;
 }
 
+bool Exploration::hasTooManySets() const {
+    const std::vector<runtime::Gain>& gains = m_grounds.problem().parts.gains;
+    const auto isForGood = [&](const Set& set) {
+        for (std::size_t i = 0; i < gains.size(); ++i)
+            if (((set.held >> i) & 1u) != 0 && gains[i].lapses()) return false;
+        return true;
+    };
+    return m_sets.size() > 8 * maxSets ||
+           (m_sets.size() > maxSets && std::count_if(m_sets.begin(), m_sets.end(), isForGood) >
+                                           static_cast<std::ptrdiff_t>(maxSets));
+}
+
 Completion Exploration::run() {
     for (const Body& body : m_meetAtOnce)
         gainFromBody(indexOf(body.held), body, nullptr);
     if (!nextSet()) followTimed();
     while (Set* set = nextSet()) {
         if (m_isMet) return Completion::Met;
-        if (m_sets.size() > maxSets) return Completion::TooManySets;
+        if (hasTooManySets()) return Completion::TooManySets;
         std::size_t others = 0;
         for (const Set& other : m_sets)
             if (&other != set) others += other.sweep->byteCount();

@@ -13,6 +13,8 @@
 
 namespace rook::reach {
 
+/// Sets of what is held for good; with what is held in one place or for a time, eight times as
+/// many.
 inline constexpr std::size_t maxSets = 64;
 /// As many things as can be gained without there being more sets than that.
 inline constexpr std::size_t fewGains = 6;
@@ -185,6 +187,7 @@ private:
     void gainFrom(Set& set, std::size_t index, std::size_t gain);
     [[nodiscard]] static std::vector<PxRect> nearChange(const Ground& ground, std::size_t gain,
                                                         bool isHeld, const Stride& stride);
+    [[nodiscard]] bool hasTooManySets() const;
     /// So many things can be gained that not every set of them may be looked at.
     [[nodiscard]] bool hasManyGains() const;
     void gainFromState(Set& set, std::size_t index, int layer, int x, int y);

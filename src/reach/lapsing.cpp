@@ -15,10 +15,12 @@ namespace {
 /// Legs of all sorts together have no more bodies: what would come after is not decided.
 constexpr std::size_t mostTimedBodies = 500000;
 
-/// The body without the abilities that it does not have there, as `step` leaves it.
-Body without(Body body, const Ground& from, const Ground& to) {
+/// The body with the abilities that it has there, as `step` leaves it.
+Body adapted(Body body, const Ground& from, const Ground& to) {
     using runtime::Ability;
-    if (from.has(Ability::AirJump) && !to.has(Ability::AirJump)) body.airJumps = 0;
+    if (body.stance != Stance::Airborne) return body;
+    if (from.has(Ability::AirJump) != to.has(Ability::AirJump))
+        body.airJumps = to.has(Ability::AirJump) ? to.tables().airJumps : 0;
     if (!to.has(Ability::WallJump)) body.push = 0;
     if (!to.has(Ability::Coyote)) body.coyoteTicks = 0;
     return body;
@@ -91,7 +93,7 @@ void Exploration::lapse(const Set& set, HeldSet over) {
         const bool needsFloor =
             body.stance == Stance::Standing && !m_grounds.problem().tables.fromAbove;
         const int stays =
-            lacksHold ? to.layers().fall() : to.layers().layerOf(without(body, from, to));
+            lacksHold ? to.layers().fall() : to.layers().layerOf(adapted(body, from, to));
         for (int y = 0; y < to.maps().live.height(); ++y) {
             const Word* known = set.sweep->known(layer, y);
             if (!known) continue;

@@ -37,7 +37,8 @@ bool areSameParts(const runtime::Parts& a, const runtime::Parts& b) {
            areSame(a.gains, b.gains,
                    [](const auto& x, const auto& y) {
                        return tied(x.box) == tied(y.box) && x.grants == y.grants &&
-                              x.lastsTicks == y.lastsTicks && tied(x.keeps) == tied(y.keeps);
+                              x.takes == y.takes && x.lastsTicks == y.lastsTicks &&
+                              tied(x.keeps) == tied(y.keeps);
                    }) &&
            areSame(a.doors, b.doors,
                    [](const auto& x, const auto& y) {

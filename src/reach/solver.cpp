@@ -99,7 +99,8 @@ Reached solve(const Problem& problem, const Limits& limits) {
 std::optional<std::vector<bool>> meetsOf(const Problem& problem, const std::vector<PxRect>& boxes,
                                          const Limits& limits) {
     if (!Grounds::fit(problem, limits)) return std::nullopt;
-    Grounds grounds(problem);
+    const Problem sure = hasRides(problem) ? awayFromMovers(problem) : problem;
+    Grounds grounds(sure);
     Exploration exploration(grounds, limits, false);
     const BodyMaps& maps = grounds.of(0).maps();
     std::vector<PxRect> wanted;
@@ -124,9 +125,10 @@ std::optional<std::vector<bool>> meetsOf(const Problem& problem, const std::vect
     const Completion completion = exploration.run();
     if (look()) return met;
     if (completion != Completion::Complete) return std::nullopt;
-    if (!hasTimed(problem)) return met;
-    // What is not met by a run is out of reach if it is so whatever lasts how long.
-    Exploration most(grounds, limits, false, Riding::No, Lapsing::Anytime);
+    if (!hasTimed(problem) && !hasRides(problem)) return met;
+    // What is not met so is out of reach if it is whatever movers do and lasts how long.
+    Grounds all(problem);
+    Exploration most(all, limits, false, Riding::Yes, Lapsing::Anytime);
     most.start();
     if (most.run() != Completion::Complete) return std::nullopt;
     for (std::size_t i = 0; i < boxes.size(); ++i)

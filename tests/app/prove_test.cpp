@@ -226,6 +226,8 @@ void ProveWindowTest::role_isEditedInTheMargin() {
     session().select(selection);
     choose("grants", 0);
     QVERIFY(!findEntity(level(), {"cleats-1"})->data.grants);
+    choose("takes", 6);
+    QVERIFY(findEntity(level(), {"cleats-1"})->data.takes == level::Ability::Climb);
     selection.entities = {EntityId{"steam-1"}};
     session().select(selection);
     press("timed");

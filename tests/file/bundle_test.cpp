@@ -204,11 +204,12 @@ void BundleTest::whatLastsForATime_isTheSameInTheRuntime() {
         project, {"####################", "....................", "....................",
                   ".S................X.", "####################"});
     project.profiles.edit([](auto& list) {
-        list[0].abilities = {level::Ability::AirJump};
+        list[0].abilities = {level::Ability::AirJump, level::Ability::ShortHop};
         list[0].airJumps = 1;
     });
     testing::place(project, level, level::Role::Switch, "switch-1", {64, 56, 8, 8});
     testing::place(project, level, level::Role::Pickup, "wings", {48, 56, 8, 8});
+    testing::place(project, level, level::Role::Pickup, "lead", {120, 56, 8, 8});
     testing::place(project, level, level::Role::Door, "door-1", {160, 16, 8, 48});
     testing::place(project, level, level::Role::Door, "door-2", {224, 16, 8, 48});
     level.entities.edit([](auto& list) {
@@ -221,6 +222,9 @@ void BundleTest::whatLastsForATime_isTheSameInTheRuntime() {
             } else if (entity.id.text == "wings") {
                 entity.data.grants = level::Ability::AirJump;
                 entity.data.grantTicks = 60;
+            } else if (entity.id.text == "lead") {
+                entity.data.takes = level::Ability::ShortHop;
+                entity.data.grantTicks = 30;
             }
         }
     });
@@ -231,11 +235,12 @@ void BundleTest::whatLastsForATime_isTheSameInTheRuntime() {
     QVERIFY(question);
     const runtime::Parts& parts = question->problem.parts;
     QCOMPARE(baked.gainIds, question->gainIds);
-    QCOMPARE(baked.parts.gains.size(), std::size_t{3});
+    QCOMPARE(baked.parts.gains.size(), std::size_t{4});
     QCOMPARE(baked.parts.doors.size(), std::size_t{2});
     for (std::size_t i = 0; i < parts.gains.size(); ++i) {
         QCOMPARE(baked.parts.gains[i].lastsTicks, parts.gains[i].lastsTicks);
         QCOMPARE(baked.parts.gains[i].box.x, parts.gains[i].box.x);
+        QCOMPARE(baked.parts.gains[i].takes, parts.gains[i].takes);
         QCOMPARE(baked.parts.gains[i].keeps.width, parts.gains[i].keeps.width);
     }
     for (std::size_t i = 0; i < parts.doors.size(); ++i)

@@ -71,6 +71,7 @@ level::Project project() {
     entity.facing = level::Facing::Left;
     entity.data.value = 5;
     entity.data.grantTicks = 90;
+    entity.data.takes = level::Ability::Climb;
     entity.data.door = {level::DoorManner::OneWay, 33, level::Facing::Left};
     entity.data.patrol = {level::Gait::Walks, {750}, false, {40, 200}};
     entity.data.formation.member = {"crab"};

@@ -23,6 +23,8 @@ void addTimedParts(Random& random, reach::Problem& problem) {
         } else {
             parts.gains.push_back({testing::randomBox(random, problem.frame),
                                    problem.tables.abilities & (1u << random.between(0, 6)), ticks});
+            if (random.chance(40))
+                parts.gains.back().takes = problem.tables.abilities & (1u << random.between(0, 6));
         }
     }
 }

@@ -90,6 +90,7 @@ inline void addRandomParts(Random& random, reach::Problem& problem,
         runtime::Gain gain{randomBox(random, problem.frame), 0};
         if (random.chance(50))
             gain.grants = problem.tables.abilities & (1u << random.between(0, 6));
+        if (random.chance(25)) gain.takes = problem.tables.abilities & (1u << random.between(0, 6));
         parts.gains.push_back(gain);
     }
     for (int doors = parts.gains.empty() ? 0 : random.between(0, 2); doors > 0; --doors)
