@@ -83,7 +83,7 @@ function(rook_add_tests folder)
         file(STRINGS ${source} class REGEX "^ROOK_TEST")
         string(REGEX REPLACE "ROOK_TEST\\((.*)\\)" "\\1" class "${class}")
         add_test(NAME ${folder}/${stem}_test COMMAND ${target} ${class})
-        set_tests_properties(${folder}/${stem}_test PROPERTIES LABELS ${folder} TIMEOUT 300
+        set_tests_properties(${folder}/${stem}_test PROPERTIES LABELS ${folder} TIMEOUT 600
             ENVIRONMENT "QT_QPA_PLATFORM=offscreen;SDL_VIDEODRIVER=dummy")
     endforeach()
     target_include_directories(${target} PRIVATE ${moc_folder} ${CMAKE_SOURCE_DIR}/tests)
