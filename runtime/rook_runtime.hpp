@@ -180,7 +180,8 @@ E oneOf(const json& value, const char* key, const std::vector<std::string>& name
 }
 
 /// Simulates the patrol of a foe that has one.
-inline void readFoe(const json& value, std::size_t entity, Level& level, const std::string& where) {
+inline void readFoe(const json& value, std::size_t entity, const std::vector<Box>& doors,
+                    Level& level, const std::string& where) {
     const json& data = member(value, "patrol", where);
     Patrol patrol;
     patrol.box = level.entities[entity].box;
@@ -196,9 +197,6 @@ inline void readFoe(const json& value, std::size_t entity, Level& level, const s
         patrol.track.height = patrol.box.height;
     }
     if (patrol.gait == Gait::Still) return;
-    std::vector<Box> doors;
-    for (const Entity& each : level.entities)
-        if (each.role == "door") doors.push_back(each.box);
     level.foes.push_back({entity, patrolOf(level.frame, level, level.motion, patrol, doors)});
 }
 
@@ -315,9 +313,12 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
         for (std::size_t i = 0; i < movers.size(); ++i)
             level.parts.movers.push_back(readMover(movers[i], item(name + ": ", "movers", i)));
     }
+    std::vector<Box> doors;
+    for (const Entity& each : level.entities)
+        if (each.role == "door") doors.push_back(each.box);
     for (std::size_t i = 0; i < level.entities.size(); ++i) {
         const std::string where = item(name + ": ", "entities", i);
-        if (entities[i].contains("patrol")) readFoe(entities[i], i, level, where);
+        if (entities[i].contains("patrol")) readFoe(entities[i], i, doors, level, where);
         if (entities[i].contains("formation")) readFormation(entities[i], i, level, where);
     }
     readProof(file, level, name);

@@ -352,7 +352,9 @@ const runtime::PatrolWay& Ways::wayOf(const level::Project& project,
     m_level = level;
     const auto found = m_ways.find(foe.id);
     if (found != m_ways.end() && found->second.first == foe) return found->second.second;
-    return m_ways.insert_or_assign(foe.id, std::pair(foe, cast::wayOf(project, *level, body, foe)))
+    return m_ways
+        .insert_or_assign(foe.id,
+                          std::pair(foe, cast::wayAmong(m_doors, project, *level, body, foe)))
         .first->second.second;
 }
 

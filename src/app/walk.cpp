@@ -43,13 +43,14 @@ Walk::Walk(const level::Project& project, const level::Level& level, runtime::Mo
       m_start(start),
       m_beganAtSpawn(isFromSpawn),
       m_isFromSpawn(isFromSpawn) {
+    const std::vector<PxRect> doors = cast::doorsOf(project, level);
     for (const level::Entity& entity : level.entities) {
         const level::Role role = project.roleOf(entity);
         if (reach::isGoal(role))
             m_things.push_back({entity.id.text, role, level::boxOf(entity.box)});
         if (role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
             m_foes.push_back(
-                {entity.id, entity.kind, cast::wayOf(project, level, m_tables, entity)});
+                {entity.id, entity.kind, cast::wayAmong(doors, project, level, m_tables, entity)});
         const level::Kind* member = project.findKind(entity.data.formation.member);
         if (role == level::Role::Formation && member)
             m_groups.push_back(

@@ -70,11 +70,17 @@ std::vector<PxRect> doorsOf(const Project& project, const Level& level) {
 
 runtime::PatrolWay wayOf(const Project& project, const Level& level,
                          const runtime::MotionTables& player, const Entity& foe) {
+    return wayAmong(doorsOf(project, level), project, level, player, foe);
+}
+
+runtime::PatrolWay wayAmong(const std::vector<PxRect>& doors, const Project& project,
+                            const Level& level, const runtime::MotionTables& player,
+                            const Entity& foe) {
     const level::LevelCells cells(project, level);
-    std::vector<runtime::Box> doors;
-    for (const PxRect& door : doorsOf(project, level))
-        doors.push_back(level::boxOf(door));
-    return runtime::patrolOf(frameOf(level), cells, player, patrolOf(foe), doors);
+    std::vector<runtime::Box> walls;
+    for (const PxRect& door : doors)
+        walls.push_back(level::boxOf(door));
+    return runtime::patrolOf(frameOf(level), cells, player, patrolOf(foe), walls);
 }
 
 runtime::Formation formationOf(const Project& project, const Entity& entity) {

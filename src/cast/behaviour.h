@@ -14,6 +14,11 @@ namespace rook::cast {
 [[nodiscard]] runtime::PatrolWay wayOf(const level::Project& project, const level::Level& level,
                                        const runtime::MotionTables& player,
                                        const level::Entity& foe);
+/// The same among these doors, for who asks for many foes: `doorsOf` looks at every entity.
+[[nodiscard]] runtime::PatrolWay wayAmong(const std::vector<PxRect>& doors,
+                                          const level::Project& project, const level::Level& level,
+                                          const runtime::MotionTables& player,
+                                          const level::Entity& foe);
 
 /// The formation that an entity is; members are as large as their kind, or as the entity if there
 /// is no such kind.

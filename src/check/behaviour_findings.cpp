@@ -14,7 +14,11 @@ class BehaviourCheck {
 public:
     BehaviourCheck(const level::Project& project, const level::Level& level,
                    const reach::Answer& answer)
-        : m_project(project), m_level(level), m_answer(answer), m_cells(project, level) {}
+        : m_project(project),
+          m_level(level),
+          m_answer(answer),
+          m_cells(project, level),
+          m_doors(cast::doorsOf(project, level)) {}
 
     [[nodiscard]] std::vector<Finding> run(const std::atomic<bool>* cancel) {
         for (const Entity& entity : m_level.entities) {
@@ -54,7 +58,7 @@ private:
 
     void foe(const Entity& entity) {
         if (entity.data.patrol.gait == level::Gait::Still) return;
-        const auto way = cast::wayOf(m_project, m_level, m_answer.tables, entity);
+        const auto way = cast::wayAmong(m_doors, m_project, m_level, m_answer.tables, entity);
         const runtime::Box last = way.at(static_cast<long long>(way.corners.size()) - 1);
         const PxRect place = level::rectOf(last);
         switch (way.flaw) {
@@ -184,6 +188,7 @@ private:
     const level::Level& m_level;
     const reach::Answer& m_answer;
     level::LevelCells m_cells;
+    std::vector<PxRect> m_doors;
     std::vector<Finding> m_findings;
 };
 
@@ -214,12 +219,13 @@ std::vector<Finding> meetingFindings(const level::Project& project, const level:
             return;
         }
     };
+    const std::vector<PxRect> doors = cast::doorsOf(project, level);
     for (const Entity& entity : level.entities) {
         const Role role = project.roleOf(entity);
         const bool isOwnFoe = role == Role::Foe && !entity.data.timetable &&
                               entity.data.patrol.gait != level::Gait::Still;
         if (isOwnFoe) {
-            const auto way = cast::wayOf(project, level, tables, entity);
+            const auto way = cast::wayAmong(doors, project, level, tables, entity);
             told(entity, [&](const runtime::Box& box, long long tick) {
                 return overlaps(way.at(tick), box);
             });

@@ -100,10 +100,11 @@ std::optional<TightPlace> firstMissed(const Run& run, const Answer& answer, int 
 std::vector<runtime::Way> foesOf(const level::Project& project, const level::Level& level,
                                  const runtime::MotionTables& tables) {
     std::vector<runtime::Way> foes;
+    const std::vector<PxRect> doors = cast::doorsOf(project, level);
     for (const level::Entity& entity : level.entities) {
         const level::Role role = project.roleOf(entity);
         if (role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
-            foes.push_back(cast::wayOf(project, level, tables, entity));
+            foes.push_back(cast::wayAmong(doors, project, level, tables, entity));
         const level::Kind* member = project.findKind(entity.data.formation.member);
         if (role != level::Role::Formation || !member) continue;
         if (member->role != level::Role::Foe && member->role != level::Role::Hazard) continue;
