@@ -80,9 +80,10 @@ public:
                 return row(input, false);
             case CastState::Framing:
                 m_preview.pxFrame = PxRect::spanning(m_start, input.px);
-                m_preview.label = countFramed(input) == 0
-                                      ? sizeText(cellsOf(*m_preview.pxFrame, input))
-                                      : words("%1 entities").arg(countFramed(input));
+                if (const qsizetype count = countFramed(input); count > 0)
+                    m_preview.label = words("%1 entities").arg(count);
+                else
+                    m_preview.label = sizeText(cellsOf(*m_preview.pxFrame, input));
                 return {};
         }
         return {};
@@ -229,8 +230,11 @@ private:
     }
     [[nodiscard]] qsizetype countFramed(const ToolInput& input) const {
         const PxRect frame = PxRect::spanning(m_start, input.px);
-        return std::count_if(input.level->entities.begin(), input.level->entities.end(),
-                             [&](const Entity& entity) { return frame.overlaps(entity.box); });
+        qsizetype count = 0;
+        input.places->forEachNear(frame, [&](const Entity& entity) {
+            if (frame.overlaps(entity.box)) ++count;
+        });
+        return count;
     }
     [[nodiscard]] static std::vector<EntityId> framed(const ToolInput& input, PxPoint start) {
         std::vector<EntityId> ids;

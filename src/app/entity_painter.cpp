@@ -1,12 +1,12 @@
 #include "app/entity_painter.h"
-#include "level/listed.h"
 
 #include <QCoreApplication>
 #include <QPainterPath>
 #include <algorithm>
 #include <string_view>
 #include <unordered_map>
-#include <unordered_set>
+
+#include "level/listed.h"
 
 namespace rook::app {
 

@@ -38,24 +38,14 @@ std::optional<Search> searchWithTime(const reach::Problem& problem) {
     std::set<std::pair<decltype(testing::keyOf(Body())), decltype(Body::ticksLeft)>> known;
     std::deque<Body> open;
     const auto add = [&](Body body) {
-        if (body.stance == runtime::Stance::Ended) return;
+        if (body.stance == runtime::Stance::Ended) return known.size();
         search.visited.insert({body.x, body.y});
         body.tick = 0;
         if (known.insert({testing::keyOf(body), body.ticksLeft}).second) open.push_back(body);
+        return known.size();
     };
     add(testing::firstBody(problem));
-    while (!open.empty()) {
-        if (known.size() > 30000) return std::nullopt;
-        const Body body = open.front();
-        open.pop_front();
-        testing::forEachInput(world, tables, body, [&](const runtime::Input& input) {
-            Body next = body;
-            runtime::step(world, tables, next, input, [&](int x, int y) {
-                search.visited.insert({x, y});
-            });
-            add(next);
-        });
-    }
+    if (!testing::searchOn(world, tables, open, search, 30000, add)) return std::nullopt;
     return search;
 }
 

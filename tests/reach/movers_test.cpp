@@ -27,25 +27,15 @@ std::optional<Search> searchWithClock(const reach::Problem& problem) {
     std::set<std::pair<decltype(testing::keyOf(Body())), long long>> known;
     std::deque<Body> open;
     const auto add = [&](Body body) {
-        if (body.stance == runtime::Stance::Ended) return;
+        if (body.stance == runtime::Stance::Ended) return known.size();
         search.visited.insert({body.x, body.y});
         // The very first tick is told from all others: nothing was under the body before.
         if (body.tick > 0) body.tick = (body.tick - 1) % period + 1;
         if (known.insert({testing::keyOf(body), body.tick}).second) open.push_back(body);
+        return known.size();
     };
     add(runtime::bodyAt(level::boxOf(*problem.start), world, tables));
-    while (!open.empty()) {
-        if (known.size() > 20000) return std::nullopt;
-        const Body body = open.front();
-        open.pop_front();
-        testing::forEachInput(world, tables, body, [&](const runtime::Input& input) {
-            Body next = body;
-            runtime::step(world, tables, next, input, [&](int x, int y) {
-                search.visited.insert({x, y});
-            });
-            add(next);
-        });
-    }
+    if (!testing::searchOn(world, tables, open, search, 20000, add)) return std::nullopt;
     return search;
 }
 

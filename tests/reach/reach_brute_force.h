@@ -218,6 +218,27 @@ void forEachInput(const runtime::World& world, const runtime::MotionTables& tabl
                 visit(runtime::Input{dx, dy, buttons});
 }
 
+/// Every input from every open state; `add` is given what comes of it, opens what is new and says
+/// how many are known. False if these are more than `most`. What is passed is added to `search`.
+template <typename Add>
+bool searchOn(const runtime::World& world, const runtime::MotionTables& tables,
+              std::deque<runtime::Body>& open, Search& search, std::size_t most, Add&& add) {
+    std::size_t known = 0;
+    while (!open.empty()) {
+        if (known > most) return false;
+        const runtime::Body body = open.front();
+        open.pop_front();
+        forEachInput(world, tables, body, [&](const runtime::Input& input) {
+            runtime::Body next = body;
+            runtime::step(world, tables, next, input, [&](int x, int y) {
+                search.visited.insert({x, y});
+            });
+            known = add(next);
+        });
+    }
+    return true;
+}
+
 /// Every input from every state, by the stepper. Nothing if there are more states than `most`.
 inline std::optional<Search> searchFrom(const reach::Problem& problem,
                                         const std::vector<runtime::Body>& from,
@@ -230,28 +251,18 @@ inline std::optional<Search> searchFrom(const reach::Problem& problem,
     std::set<decltype(keyOf(Body()))> known;
     std::deque<Body> open;
     const auto add = [&](Body body) {
-        if (body.stance == Stance::Ended) return;
+        if (body.stance == Stance::Ended) return search.states.size();
         search.visited.insert({body.x, body.y});
         if (body.stance == Stance::Standing) search.standing.insert({body.x, body.y});
         body.tick = 0;
-        if (!known.insert(keyOf(body)).second) return;
+        if (!known.insert(keyOf(body)).second) return search.states.size();
         open.push_back(body);
         search.states.push_back(body);
+        return search.states.size();
     };
     for (const Body& body : from)
         add(body);
-    while (!open.empty()) {
-        if (search.states.size() > most) return std::nullopt;
-        const Body body = open.front();
-        open.pop_front();
-        forEachInput(world, tables, body, [&](const runtime::Input& input) {
-            Body next = body;
-            runtime::step(world, tables, next, input, [&](int x, int y) {
-                search.visited.insert({x, y});
-            });
-            add(next);
-        });
-    }
+    if (!searchOn(world, tables, open, search, most, add)) return std::nullopt;
     return search;
 }
 
