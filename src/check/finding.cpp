@@ -194,6 +194,12 @@ std::string_view nameOf(Severity severity) {
     return "";
 }
 
+bool hasErrors(const std::vector<Finding>& findings) {
+    return std::any_of(findings.begin(), findings.end(), [](const Finding& finding) {
+        return finding.severity == Severity::Error;
+    });
+}
+
 std::size_t openCount(const std::vector<Finding>& findings) {
     return static_cast<std::size_t>(
         std::count_if(findings.begin(), findings.end(),

@@ -123,6 +123,8 @@ struct Finding {
 [[nodiscard]] std::string_view nameOf(Severity severity);
 /// Errors and doubts among them.
 [[nodiscard]] std::size_t openCount(const std::vector<Finding>& findings);
+/// True if one of them is an error.
+[[nodiscard]] bool hasErrors(const std::vector<Finding>& findings);
 
 /// All findings of one level, in the order in which they should be mended.
 /// Errors: as `reach::askOf`. `answer` is of this very level.

@@ -160,6 +160,26 @@ Result<LevelEdit> duplicate(const Kit& kit, const Level& level, const std::vecto
     return place(kit, level, std::move(copies), name);
 }
 
+Result<Copied> duplicateBeside(const Kit& kit, const Level& level, const std::vector<int>& ids) {
+    CellRect all;
+    const std::set<int> wanted(ids.begin(), ids.end());
+    for (const PlacedPiece& placed : level.pieces) {
+        if (!wanted.contains(placed.id)) continue;
+        const Piece* piece = kit.find(placed.piece);
+        if (!piece)
+            return fail(ErrorKind::BadReference, "The kit has no piece " + placed.piece, kit.title,
+                        "Replace it first");
+        all = all.united(boundsOf(*piece, placed));
+    }
+    const int first = freshPieceId(level);
+    const auto edit = duplicate(kit, level, ids, all.width, 0, 0);
+    if (!edit) return fail(edit.error());
+    Copied copied{*edit, {}};
+    for (int i = 0; i < int(wanted.size()); ++i)
+        copied.copies.push_back(first + i);
+    return copied;
+}
+
 LevelEdit setStraight(const Kit& kit, const Level& level, const std::vector<int>& ids) {
     std::vector<int> crooked;
     const std::set<int> wanted(ids.begin(), ids.end());

@@ -25,6 +25,14 @@ namespace rook::kit {
 [[nodiscard]] Result<level::LevelEdit> duplicate(const Kit& kit, const level::Level& level,
                                                  const std::vector<int>& ids, int dx, int dy,
                                                  int storeys);
+struct Copied {
+    level::LevelEdit edit;
+    std::vector<int> copies;  ///< ids
+};
+/// Copies right beside what is copied, however wide that is. Errors: as `place`; BadReference for a
+/// piece that the kit does not have.
+[[nodiscard]] Result<Copied> duplicateBeside(const Kit& kit, const level::Level& level,
+                                             const std::vector<int>& ids);
 /// Sets them on whole modules, the nearest; all of the level if `ids` is empty.
 [[nodiscard]] level::LevelEdit setStraight(const Kit& kit, const level::Level& level,
                                            const std::vector<int>& ids);

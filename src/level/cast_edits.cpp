@@ -239,6 +239,29 @@ std::vector<Link> linksOf(const Project& project, const Level& level) {
     return links;
 }
 
+Result<CopiedEntities> duplicateEntities(const Project& project, const Level& level,
+                                         const std::vector<EntityId>& ids) {
+    CopiedEntities copied{{level, {}, {}}, {}};
+    for (const EntityId& id : ids) {
+        const Entity* original = findEntity(level, id);
+        const Kind* kind = original ? project.findKind(original->kind) : nullptr;
+        if (!kind) continue;
+        Entity copy = *original;
+        copy.box = copy.box.moved(level.cellSize.width, 0);
+        const auto placed = placeEntity(copied.edit.level, *kind, {copy.box.x, copy.box.y},
+                                        copy.facing);
+        if (!placed) return fail(placed.error());
+        copy.id = placed->level.entities.back().id;
+        const auto changed = changeEntity(placed->level, copy, "Duplicate " + id.text);
+        if (!changed) return fail(changed.error());
+        copied.edit.level = changed->level;
+        copied.edit.touched = copied.edit.touched.united(changed->touched);
+        copied.copies.push_back(copy.id);
+    }
+    copied.edit.name = "Duplicate " + countText(copied.copies.size());
+    return copied;
+}
+
 LevelEdit toggleGroup(const Level& level, const std::vector<EntityId>& ids) {
     const std::set<EntityId> wanted = setOfIds(ids);
     std::set<std::string> taken, theirs;

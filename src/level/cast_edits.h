@@ -58,6 +58,14 @@ struct Link {
 };
 [[nodiscard]] std::vector<Link> linksOf(const Project& project, const Level& level);
 
+struct CopiedEntities {
+    LevelEdit edit;
+    std::vector<EntityId> copies;
+};
+/// Copies of them, one cell to the right. Errors: as `placeEntity`.
+[[nodiscard]] Result<CopiedEntities> duplicateEntities(const Project& project, const Level& level,
+                                                       const std::vector<EntityId>& ids);
+
 /// Makes them one group under a name that is free; or, if all are of one, no group any more.
 [[nodiscard]] LevelEdit toggleGroup(const Level& level, const std::vector<EntityId>& ids);
 /// Those, and all that are of a group with one of them.
