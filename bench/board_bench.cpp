@@ -5,8 +5,9 @@
 #include <QApplication>
 #include <QElapsedTimer>
 
-#include "app/board.h"
-#include "app/live_reach.h"
+#include "app/board/board.h"
+#include "app/session/live_reach.h"
+#include "app/shell/all_steps.h"
 #include "large_level.h"
 
 namespace {
@@ -15,12 +16,12 @@ using namespace rook;
 using namespace rook::app;
 
 struct BoardScene {
-    Session session;
+    Session session{app::allSteps()};
     std::unique_ptr<Board> board;
     QImage frame{1280, 800, QImage::Format_RGB32};
 
     BoardScene() {
-        session.startNew(bench::largeProject());
+        session.document.startNew(bench::largeProject());
         board = std::make_unique<Board>(session);
         board->resize(1280, 800);
         paint();  // delivers the resize, which shows the level whole
@@ -67,10 +68,11 @@ void panFrame(benchmark::State& state) {
 
 /// The same in Skin: Intake steps, dressed, before four pictures.
 void panSkinFrame(benchmark::State& state) {
-    Session session;
-    session.startNew(*file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir"),
-                     QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir"));
-    session.setStep(Step::Skin);
+    Session session{app::allSteps()};
+    session.document.startNew(
+        *file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir"),
+        QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir"));
+    session.workbench.setStep(Step::Skin);
     Board board(session);
     board.resize(1000, 570);
     View view = board.view();
@@ -118,10 +120,10 @@ void strokeFrame(benchmark::State& state) {
     scene.paintWhole();
     int x = 1300;
     for (auto _ : state) {
-        level::Level level = *scene.session.level();
+        level::Level level = *scene.session.document.level();
         const CellPoint at{x++ % 40 + 1270, 1270};
         level.cells.set(at, level::Cell({static_cast<std::uint16_t>(1 + x % 3)}));
-        scene.session.apply({level, "Lay 1 cell", {at.x, at.y, 1, 1}});
+        scene.session.document.apply({level, "Lay 1 cell", {at.x, at.y, 1, 1}});
         scene.paint();
     }
 }
@@ -138,7 +140,7 @@ void wholeFrame(benchmark::State& state) {
 /// One frame of a pan over a plan of 10,000 stroke segments, all of them in sight.
 void panSketchFrame(benchmark::State& state) {
     BoardScene scene;
-    level::Level level = *scene.session.level();
+    level::Level level = *scene.session.document.level();
     level::Leaf leaf;
     leaf.name = "Leaf 1";
     leaf.opacity = 80;
@@ -156,8 +158,8 @@ void panSketchFrame(benchmark::State& state) {
     }
     leaf.marks = std::move(marks);
     level.sketch.leaves = std::vector<level::Leaf>{leaf};
-    scene.session.apply(level::LevelEdit{level, "Draw", {}});
-    scene.session.setStep(Step::Sketch);
+    scene.session.document.apply(level::LevelEdit{level, "Draw", {}});
+    scene.session.workbench.setStep(Step::Sketch);
     scene.setScale(1);
     scene.paintWhole();
     panForthAndBack(state, scene);
@@ -165,22 +167,22 @@ void panSketchFrame(benchmark::State& state) {
 
 /// From a stroke on the demo's first level to its verdict, through session, worker and signals.
 void strokeToVerdict(benchmark::State& state) {
-    Session session;
-    if (!session.open(QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir"))) {
+    Session session{app::allSteps()};
+    if (!session.document.open(QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir"))) {
         state.SkipWithError("the demo cannot be opened");
         return;
     }
     const LiveReach live(session);
     const auto settle = [&] {
-        while (!session.isProofCurrent(session.level()->id))
+        while (!session.proofs.isCurrent(session.document.level()->id))
             QApplication::processEvents(QEventLoop::AllEvents, 5);
     };
     settle();
     int x = 0;
     for (auto _ : state) {
-        level::Level level = *session.level();
+        level::Level level = *session.document.level();
         level.cells.set(30 + x++ % 40, 12, level::Cell({static_cast<std::uint16_t>(1 + x % 2)}));
-        session.showGesture({level, "Lay 1 cell", {30, 12, 40, 1}});
+        session.document.showGesture({level, "Lay 1 cell", {30, 12, 40, 1}});
         settle();
     }
 }

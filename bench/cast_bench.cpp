@@ -8,8 +8,10 @@
 #include <QMouseEvent>
 #include <QPainter>
 
-#include "app/board.h"
-#include "app/entity_painter.h"
+#include "app/board/board.h"
+#include "app/painting/entity_painter.h"
+#include "app/shell/all_steps.h"
+#include "app/steps/cast/cast_definition.h"
 #include "check/cast.h"
 #include "file/project_file.h"
 #include "level/cast_edits.h"
@@ -84,7 +86,8 @@ void castPaint(benchmark::State& state, double scale) {
     view.zoomAt({}, scale);
     for (auto _ : state) {
         QPainter painter(&image);
-        paintEntities(painter, scene, view, app::entityLookOf(app::Step::Cast), {}, image.rect());
+        paintEntities(painter, scene, view, {app::castDefinition().entities, true, {}, {}}, {},
+                      image.rect());
     }
 }
 BENCHMARK_CAPTURE(castPaint, whole, 0.03)->Unit(benchmark::kMillisecond);
@@ -108,10 +111,10 @@ BENCHMARK(castFindings)->Unit(benchmark::kMillisecond);
 /// A drag of all of them over the board, as the mouse does it: each move and its frame, the let-go
 /// apart. The select all before it is a frame of its own.
 void castDragAll(benchmark::State& state) {
-    app::Session session;
-    session.startNew(crowded());
-    session.setStep(app::Step::Cast);
-    session.setCastTool(app::CastTool::Select);
+    app::Session session(app::allSteps());
+    session.document.startNew(crowded());
+    session.workbench.setStep(app::Step::Cast);
+    session.workbench.chooseTool("select");
     app::Board board(session);
     board.resize(1000, 570);
     QImage frame(1000, 570, QImage::Format_RGB32);
@@ -136,13 +139,13 @@ void castDragAll(benchmark::State& state) {
         return double(timer.nsecsElapsed()) / 1e6;
     };
     app::Selection all;
-    for (const level::Entity& entity : session.level()->entities)
+    for (const level::Entity& entity : session.document.level()->entities)
         all.entities.push_back(entity.id);
     const double select = timed([&] {
-        session.select(all);
+        session.workbench.select(all);
         board.render(&frame);
     });
-    const level::Entity& held = session.level()->entities[50200];
+    const level::Entity& held = session.document.level()->entities[50200];
     const QPointF at = board.view().toWidget(held.box).center();
     send(QEvent::MouseButtonPress, at, Qt::LeftButton);
     double worst = 0, by = 0;
@@ -155,8 +158,8 @@ void castDragAll(benchmark::State& state) {
     state.counters["selectMs"] = select;
     state.counters["letGoMs"] =
         timed([&] { send(QEvent::MouseButtonRelease, at + QPointF(by, 0), Qt::NoButton); });
-    const bool isMoved =
-        session.level()->entities[50200].box.x != crowded().levels[0]->entities[50200].box.x;
+    const bool isMoved = session.document.level()->entities[50200].box.x !=
+                         crowded().levels[0]->entities[50200].box.x;
     if (!isMoved) state.SkipWithError("nothing was moved");
 }
 BENCHMARK(castDragAll)->Unit(benchmark::kMillisecond)->Iterations(20);

@@ -5,7 +5,9 @@
 
 #include <QTemporaryDir>
 
-#include "app/board.h"
+#include "app/board/board.h"
+#include "app/shell/all_steps.h"
+#include "app/steps/shape/shape_options.h"
 #include "cave_level.h"
 #include "collide/shapes.h"
 
@@ -22,14 +24,14 @@ const level::Project& cave() {
 /// A brush stroke of size 8 over 20 cells: the edit, and the frame that shows it with hatching and
 /// colliders.
 void strokeOnCave(benchmark::State& state) {
-    Session session;
-    session.startNew(cave());
+    Session session{app::allSteps()};
+    session.document.startNew(cave());
     Board board(session);
     board.resize(1000, 570);
     QImage frame(1000, 570, QImage::Format_RGB32);
-    ToolOptions options = session.options();
+    ShapeOptions options = session.workbench.options<ShapeOptions>();
     options.showsSolids = true;
-    session.setOptions(options);
+    session.workbench.setOptions(options);
     View view = board.view();
     view.zoomAt({}, 1.0 / view.scale());
     view.setOffset({20000, 20000});
@@ -41,8 +43,9 @@ void strokeOnCave(benchmark::State& state) {
     for (auto _ : state) {
         const CellPoint at{1260 + round % 30, 1255 + round % 20};
         const auto region = level::strokeRegion(at, {at.x + 19, at.y}, 8);
-        session.apply(layCells(session.project(), *session.level(), region,
-                               round % 2 ? level::Cell() : level::Cell({1}), "Lay"));
+        session.document.apply(layCells(session.document.project(), *session.document.level(),
+                                        region, round % 2 ? level::Cell() : level::Cell({1}),
+                                        "Lay"));
         board.render(&frame);
         ++round;
         if (!board.isComplete()) state.SkipWithError("not painted within one frame");

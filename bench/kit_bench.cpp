@@ -4,8 +4,9 @@
 
 #include <QElapsedTimer>
 
-#include "app/axon_view.h"
-#include "app/board.h"
+#include "app/board/board.h"
+#include "app/shell/all_steps.h"
+#include "app/steps/kit/axon_view.h"
 #include "kit/audit.h"
 #include "kit/edits.h"
 #include "kit/joins.h"
@@ -106,8 +107,8 @@ BENCHMARK(indexFollows)->Arg(20000)->Unit(benchmark::kMillisecond);
 
 /// One frame of a pan, with all sprites made.
 void axonPan(benchmark::State& state) {
-    Session session;
-    session.startNew(kitProject(int(state.range(0))));
+    Session session{app::allSteps()};
+    session.document.startNew(kitProject(int(state.range(0))));
     Board board(session);
     board.resize(900, 700);
     AxonView view(session, board, nullptr);

@@ -25,11 +25,11 @@ CellRect shrunk(const CellRect& rect, int by) {
 }  // namespace
 
 Result<CellClip> makeStamp(const StampNumbers& n, Cell cell) {
-    const bool isStairs = n.shape == StampShape::Stairs;
+    const bool isStairs = n.shape == StampShape::Flight;
     const std::int64_t width =
-        isStairs ? std::int64_t{n.stepLength} * n.stepCount : std::int64_t{n.width};
+        isStairs ? std::int64_t{n.tread} * n.treads : std::int64_t{n.width};
     const std::int64_t height =
-        isStairs ? std::int64_t{n.stepHeight} * n.stepCount : std::int64_t{n.height};
+        isStairs ? std::int64_t{n.rise} * n.treads : std::int64_t{n.height};
     const auto isFine = [](std::int64_t size) {
         return size >= 1 && size <= limits::maxBlockCells;
     };
@@ -45,15 +45,15 @@ Result<CellClip> makeStamp(const StampNumbers& n, Cell cell) {
         for (int x = 0; x < all.width; ++x) {
             bool isLaid = false;
             switch (n.shape) {
-                case StampShape::Box:
+                case StampShape::Block:
                     isLaid = !inner.contains(CellPoint{x, y});
                     break;
-                case StampShape::Stairs: {
+                case StampShape::Flight: {
                     const int along = n.risesLeft ? all.width - 1 - x : x;
-                    isLaid = all.height - 1 - y < (along / n.stepLength + 1) * n.stepHeight;
+                    isLaid = all.height - 1 - y < (along / n.tread + 1) * n.rise;
                     break;
                 }
-                case StampShape::Cylinder:
+                case StampShape::Round:
                     isLaid = isInEllipse(x, y, all) && !isInEllipse(x, y, inner);
                     break;
             }

@@ -1,7 +1,9 @@
 /// Cast in the real window: rows, handles, links, zones, kinds, the table.
 
-#include "app/cast_handles.h"
-#include "app/cast_table.h"
+#include "app/play/walk.h"
+#include "app/steps/cast/cast_handles.h"
+#include "app/steps/cast/cast_options.h"
+#include "app/steps/cast/cast_table.h"
 
 #include <QAbstractButton>
 #include <QClipboard>
@@ -31,7 +33,7 @@ private slots:
     void initTestCase() { useOwnSettings("rookplot-cast-test"); }
     void init() {
         openDemo();
-        session().setStep(Step::Cast);
+        session().workbench.setStep(Step::Cast);
         board().setFocus();
     }
     void cleanup() { closeDemo(); }
@@ -58,17 +60,17 @@ private:
         button->click();
     }
     void take(const char* kind) {
-        ToolOptions options = session().options();
+        CastOptions options = session().workbench.options<CastOptions>();
         options.kind = {kind};
-        session().setOptions(options);
-        session().setCastTool(CastTool::Place);
+        session().workbench.setOptions(options);
+        session().workbench.chooseTool("place");
         board().setFocus();
     }
     void selectOnly(const char* id) {
         Selection selection;
         selection.entities = {EntityId{id}};
-        session().select(selection);
-        session().setCastTool(CastTool::Select);
+        session().workbench.select(selection);
+        session().workbench.chooseTool("select");
     }
     [[nodiscard]] QPoint px(int x, int y) const {
         return board().view().toWidget(PxPoint{x, y}).toPoint();
@@ -90,7 +92,7 @@ private:
         kind.title = id;
         kind.role = role;
         kind.standing = standing;
-        session().apply(addKind(session().project(), kind));
+        session().document.apply(addKind(session().document.project(), kind));
         take(id);
         QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(at.x, at.y));
     }
@@ -101,8 +103,8 @@ void CastWindowTest::drag_placesARow_asOneUndo() {
     take("lantern");
     drag(cell(20, 12), cell(25, 12));
     QCOMPARE(level().entities.size(), count + 6);
-    QCOMPARE(session().selection().entities.size(), std::size_t{6});
-    session().undo();
+    QCOMPARE(session().workbench.selection().entities.size(), std::size_t{6});
+    session().document.undo();
     QCOMPARE(level().entities.size(), count);
 }
 
@@ -122,21 +124,22 @@ void CastWindowTest::frame_selects_andFieldsChangeForAll() {
     take("lantern");
     drag(cell(20, 12), cell(22, 12));
     QTest::keyClick(&board(), Qt::Key_S);
-    QCOMPARE(session().castTool(), CastTool::Select);
+    QCOMPARE(session().workbench.tool(), std::string("select"));
     drag(cell(18, 10), cell(24, 13));
-    QCOMPARE(session().selection().entities.size(), std::size_t{3});
+    QCOMPARE(session().workbench.selection().entities.size(), std::size_t{3});
     part<QSpinBox>("field-light")->setValue(9);
-    for (const EntityId& id : session().selection().entities) {
+    for (const EntityId& id : session().workbench.selection().entities) {
         const Entity* e = findEntity(level(), id);
         QCOMPARE(std::get<std::int64_t>(e->fields[0].second), 9);
     }
     press("toggle-group");
-    const std::string group = findEntity(level(), session().selection().entities[0])->group;
+    const std::string group =
+        findEntity(level(), session().workbench.selection().entities[0])->group;
     QVERIFY(!group.empty());
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(40, 6));
-    QVERIFY(session().selection().entities.empty());
+    QVERIFY(session().workbench.selection().entities.empty());
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(21, 12));
-    QCOMPARE(session().selection().entities.size(), std::size_t{3});
+    QCOMPARE(session().workbench.selection().entities.size(), std::size_t{3});
     press("align-top");
     press("spread-across");
 }
@@ -147,7 +150,7 @@ void CastWindowTest::hazard_isShapedByItsHandles() {
     selectOnly("vent-1");
     drag(px(before.right(), before.bottom()), px(before.right() + 32, before.bottom() + 16));
     QCOMPARE(last().box, (PxRect{before.x, before.y, before.width + 32, before.height + 16}));
-    session().undo();
+    session().document.undo();
     QCOMPARE(last().box, before);
 }
 
@@ -172,7 +175,7 @@ void CastWindowTest::hazard_isOnAtTimes_thatAreTyped() {
         type(wrong);
         QCOMPARE(the("vent-1").data.timetable->on, (Spans{{0, 30}, {60, 90}}));
     }
-    session().undo();
+    session().document.undo();
     QCOMPARE(the("vent-1").data.timetable->on, (Spans{{0, 60}}));
 }
 
@@ -197,7 +200,7 @@ void CastWindowTest::longTrack_keepsItsPoints_whenItsEndIsTyped() {
     selectOnly("raft-1");
     Entity raft = the("raft-1");
     raft.data.track.points = {{32, 0}, {32, 32}, {64, 32}};
-    session().apply(changeEntity(level(), raft, "Give it a long track"));
+    session().document.apply(changeEntity(level(), raft, "Give it a long track"));
     part<QSpinBox>("track-x")->setValue(96);
     QCOMPARE(the("raft-1").data.track.points, (std::vector<PxPoint>{{32, 0}, {32, 32}, {96, 32}}));
 }
@@ -224,7 +227,7 @@ void CastWindowTest::crab_turnsAtMarks_thatAreDragged() {
 void CastWindowTest::formation_isMade_andItsRadiusDragged() {
     place("ring", level::Role::Formation, {60, 10}, level::Standing::Anywhere);
     selectOnly("ring-1");
-    const auto& kinds = session().project().kinds;
+    const auto& kinds = session().document.project().kinds;
     int crab = 0;
     for (std::size_t i = 0; i < kinds.size(); ++i)
         if (kinds[i].id.text == "crab") crab = int(i) + 1;
@@ -262,19 +265,19 @@ void CastWindowTest::link_isDrawnFromKeyToDoor() {
     take("sluice");
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(28, 12));
     QTest::keyClick(&board(), Qt::Key_D);
-    QCOMPARE(session().castTool(), CastTool::Link);
+    QCOMPARE(session().workbench.tool(), std::string("link"));
     const PxRect valve = the("valve-1").box;
     const PxRect door = the("sluice-1").box;
     drag(px(valve.x + 4, valve.y + 4), px(door.x + 4, door.y + 10));
     QCOMPARE(the("sluice-1").data.opens, (std::vector<EntityId>{EntityId{"valve-1"}}));
-    QCOMPARE(linksOf(session().project(), level()).size(), std::size_t{1});
+    QCOMPARE(linksOf(session().document.project(), level()).size(), std::size_t{1});
     drag(px(door.x + 4, door.y + 10), px(valve.x + 4, valve.y + 4));
     QVERIFY(the("sluice-1").data.opens.empty());
     // An exit may be kept shut as a door is.
     take("gate");
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(34, 12));
     const Entity gate = last();
-    session().setCastTool(CastTool::Link);
+    session().workbench.chooseTool("link");
     drag(px(valve.x + 4, valve.y + 4), px(gate.box.x + 4, gate.box.y + 10));
     QCOMPARE(last().data.opens, (std::vector<EntityId>{EntityId{"valve-1"}}));
     selectOnly(gate.id.text.c_str());
@@ -304,7 +307,7 @@ void CastWindowTest::doorThatShutsAgain_isSetInTheMargin_andSolved() {
     QCOMPARE(the("sluice-1").data.door.passes, level::Facing::Left);
     QVERIFY2(board().grab().toImage() != before, "an arrow stands for the dial");
     QVERIFY(waitForProof());
-    const auto proven = session().proven(level().id);
+    const auto proven = session().proofs.of(level().id);
     QVERIFY(proven->answer.verdict.kind != reach::VerdictKind::NotDecided);
     QCOMPARE(proven->question->problem.parts.gains.size(), std::size_t{1});
     QTest::keyClick(&board(), Qt::Key_Z, Qt::ControlModifier);
@@ -314,7 +317,7 @@ void CastWindowTest::doorThatShutsAgain_isSetInTheMargin_andSolved() {
 
 void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {
     QTest::keyClick(&board(), Qt::Key_F);
-    QCOMPARE(session().castTool(), CastTool::Zone);
+    QCOMPARE(session().workbench.tool(), std::string("zone"));
     drag(cell(2, 4), cell(41, 30));
     QCOMPARE(level().zones.size(), std::size_t{1});
     QCOMPARE(level().zones[0].place, (CellRect{2, 4, 40, 27}));
@@ -342,9 +345,9 @@ void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {
     // Bodies cross from one to the next: told once reach was solved.
     QVERIFY(QTest::qWaitFor(
         [&] {
-            const auto proven = session().proven(level().id);
-            return session().isProofCurrent(level().id) && session().isPlanCurrent(level().id) &&
-                   !proven->crossings.empty();
+            const auto proven = session().proofs.of(level().id);
+            return session().proofs.isCurrent(level().id) &&
+                   session().proofs.isPlanCurrent(level().id) && !proven->crossings.empty();
         },
         5000));
     QTest::mouseClick(&board(), Qt::RightButton, {}, cell(5, 10));
@@ -352,34 +355,34 @@ void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {
 }
 
 void CastWindowTest::kind_isAdded_changed_andTellsWhatWouldBeLost() {
-    const auto count = session().project().kinds.size();
+    const auto count = session().document.project().kinds.size();
     press("kind-add");
-    QCOMPARE(session().project().kinds.size(), count + 1);
+    QCOMPARE(session().document.project().kinds.size(), count + 1);
     auto* title = part<QLineEdit>("kind-title");
     title->setFocus();
     title->selectAll();
     QTest::keyClicks(title, "Lamp post");
     QTest::keyClick(title, Qt::Key_Return);
-    QCOMPARE(session().project().kinds[count].title, std::string("Lamp post"));
+    QCOMPARE(session().document.project().kinds[count].title, std::string("Lamp post"));
     part<QSpinBox>("kind-width")->setValue(12);
     press("field-add");
-    QCOMPARE(session().project().kinds[count].fields.size(), std::size_t{1});
+    QCOMPARE(session().document.project().kinds[count].fields.size(), std::size_t{1});
     choose("field-type", int(level::FieldType::Number));
-    QCOMPARE(session().project().kinds[count].fields[0].type, level::FieldType::Number);
+    QCOMPARE(session().document.project().kinds[count].fields[0].type, level::FieldType::Number);
     // Lanterns have a value of their own for a field that goes.
-    session().apply(changeEntities(
+    session().document.apply(changeEntities(
         level(), {EntityId{"lantern-1"}}, [](Entity& e) { setField(e, "light", std::int64_t{5}); },
         "Set"));
     take("lantern");
     press("field-row-0");
     press("field-remove");
     QVERIFY(part<QLabel>("kind-words")->text().contains(QStringLiteral("lantern-1 gives up")));
-    QCOMPARE(session().project().findKind({"lantern"})->fields.size(), std::size_t{2});
+    QCOMPARE(session().document.project().findKind({"lantern"})->fields.size(), std::size_t{2});
     press("kind-go");
-    QCOMPARE(session().project().findKind({"lantern"})->fields.size(), std::size_t{1});
+    QCOMPARE(session().document.project().findKind({"lantern"})->fields.size(), std::size_t{1});
     QVERIFY(the("lantern-1").fields.empty());
-    session().undo();
-    QCOMPARE(session().project().findKind({"lantern"})->fields.size(), std::size_t{2});
+    session().document.undo();
+    QCOMPARE(session().document.project().findKind({"lantern"})->fields.size(), std::size_t{2});
 }
 
 void CastWindowTest::table_filtersEditsAndPastes_andSelectsOnTheBoard() {
@@ -401,8 +404,8 @@ void CastWindowTest::table_filtersEditsAndPastes_andSelectsOnTheBoard() {
     QVERIFY(!view->model()->setData(x, QStringLiteral("-80")));
     QCOMPARE(the(id.c_str()).box.x, 80);
     view->setCurrentIndex(view->model()->index(1, 2));
-    QCOMPARE(session().selection().entities.size(), std::size_t{1});
-    QCOMPARE(session().selection().entities[0].text,
+    QCOMPARE(session().workbench.selection().entities.size(), std::size_t{1});
+    QCOMPARE(session().workbench.selection().entities[0].text,
              view->model()->index(1, 2).data().toString().toStdString());
     // Two rows of a column, from a spreadsheet.
     view->selectionModel()->select(view->model()->index(0, 4), QItemSelectionModel::ClearAndSelect);
@@ -410,7 +413,7 @@ void CastWindowTest::table_filtersEditsAndPastes_andSelectsOnTheBoard() {
     QTest::keyClick(table, Qt::Key_V, Qt::ControlModifier);
     QCOMPARE(view->model()->index(0, 4).data().toString(), QStringLiteral("48"));
     QCOMPARE(view->model()->index(1, 4).data().toString(), QStringLiteral("64"));
-    session().undo();
+    session().document.undo();
     QVERIFY(view->model()->index(1, 4).data().toString() != QStringLiteral("64"));
     const QString all = part<QLabel>("cast-preview") ? QStringLiteral("there") : QString();
     QVERIFY(!all.isEmpty());
@@ -428,47 +431,48 @@ void CastWindowTest::walk_diesOfACrab_thatVerdictsLeaveOut() {
     crab.facing = level::Facing::Left;
     crab.data.patrol.gait = level::Gait::Walks;
     crab.data.patrol.speed = {2000};
-    session().apply(changeEntity(level(), crab, "Go"));
+    session().document.apply(changeEntity(level(), crab, "Go"));
     QVERIFY(waitForProof());
-    QCOMPARE(session().proven(level().id)->answer.verdict.kind, reach::VerdictKind::Reached);
+    QCOMPARE(session().proofs.of(level().id)->answer.verdict.kind, reach::VerdictKind::Reached);
     board().startWalk(false);
-    QVERIFY(QTest::qWaitFor([&] { return board().walk()->deaths() > 0; }, 5000));
+    QVERIFY(QTest::qWaitFor([&] { return board().playtest()->walk()->deaths() > 0; }, 5000));
     board().stopWalk();
 }
 
 void CastWindowTest::frame_overNothing_takesCells_toPlaceIn() {
     take("crab");
-    const std::size_t before = session().level()->entities.size();
+    const std::size_t before = session().document.level()->entities.size();
     QTest::keyClick(&board(), Qt::Key_S);
     // Somewhere with a floor, and nobody there.
-    const level::Kind& crab = *session().project().findKind({"crab"});
+    const level::Kind& crab = *session().document.project().findKind({"crab"});
     CellRect floor;
     for (int x = 2; x < 100 && floor.isEmpty(); x += 3)
         for (int y = 2; y < 28 && floor.isEmpty(); y += 2) {
             const CellRect place{x, y, 9, 5};
-            const PxRect px = toPx(place, session().level()->cellSize).grown(24);
-            const auto& list = session().level()->entities;
+            const PxRect px = toPx(place, session().document.level()->cellSize).grown(24);
+            const auto& list = session().document.level()->entities;
             const bool isFree = std::none_of(list.begin(), list.end(),
                                              [&](const Entity& e) { return e.box.overlaps(px); });
-            if (isFree && cast::placeSpread(session().project(), *session().level(), crab,
-                                            level::CellRegion(place), 3, level::Facing::Right))
+            if (isFree &&
+                cast::placeSpread(session().document.project(), *session().document.level(), crab,
+                                  level::CellRegion(place), 3, level::Facing::Right))
                 floor = place;
         }
     QVERIFY(!floor.isEmpty());
     drag(cell(floor.x, floor.y), cell(floor.right() - 1, floor.bottom() - 1));
-    QVERIFY(session().selection().cells);
+    QVERIFY(session().workbench.selection().cells);
     part<QSpinBox>("spread-count")->setValue(3);
     press("spread");
-    const auto& entities = session().level()->entities;
+    const auto& entities = session().document.level()->entities;
     QVERIFY(entities.size() > before && entities.size() <= before + 3);
     for (std::size_t i = before; i < entities.size(); ++i)
-        QVERIFY(toPx(floor, session().level()->cellSize).contains(entities[i].box));
-    session().undo();
-    QCOMPARE(session().level()->entities.size(), before);
+        QVERIFY(toPx(floor, session().document.level()->cellSize).contains(entities[i].box));
+    session().document.undo();
+    QCOMPARE(session().document.level()->entities.size(), before);
 }
 
 void CastWindowTest::pointsAndPaths_haveHandles() {
-    level::Project project = session().project();
+    level::Project project = session().document.project();
     project.kinds.edit([](auto& list) {
         for (level::Kind& kind : list) {
             if (kind.id.text != "lantern") continue;
@@ -484,13 +488,14 @@ void CastWindowTest::pointsAndPaths_haveHandles() {
             kind.fields.push_back(way);
         }
     });
-    session().applyProject(std::move(project), QStringLiteral("Fields"));
+    session().document.apply(
+        level::ProjectEdit{std::move(project), (QStringLiteral("Fields")).toStdString()});
     take("lantern");
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(20, 8));
-    const std::string id = session().selection().entities.at(0).text;
+    const std::string id = session().workbench.selection().entities.at(0).text;
     selectOnly(id.c_str());
     const auto handle = [&](app::CastHandle::Sort sort) {
-        for (const app::CastHandle& each : handlesOf(session().project(), the(id.c_str())))
+        for (const app::CastHandle& each : handlesOf(session().document.project(), the(id.c_str())))
             if (each.sort == sort) return each.at;
         return PxPoint{-1, -1};
     };

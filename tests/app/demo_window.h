@@ -5,7 +5,7 @@
 #include <QSettings>
 #include <QStandardPaths>
 
-#include "app/main_window.h"
+#include "app/shell/main_window.h"
 #include "data.h"
 #include "registry.h"
 
@@ -29,15 +29,15 @@ protected:
         QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
         m_window->activateWindow();
         QVERIFY(m_window->openProject(m_demo));
-        session().setStep(app::Step::Shape);
+        session().workbench.setStep(app::Step::Shape);
         board().setFocus();
         QVERIFY(waitForProof());
     }
     /// Undoes all, so that nothing asks whether to discard it.
     void closeDemo() {
-        session().cancelGesture();
-        while (session().history().canUndo())
-            session().undo();
+        session().document.cancelGesture();
+        while (session().document.history().canUndo())
+            session().document.undo();
         m_window.reset();
     }
 
@@ -61,11 +61,11 @@ protected:
         Q_EMIT box->activated(index);
     }
     bool waitForProof() const {
-        return QTest::qWaitFor([&] { return session().isProofCurrent(level().id); }, 5000);
+        return QTest::qWaitFor([&] { return session().proofs.isCurrent(level().id); }, 5000);
     }
     [[nodiscard]] app::Session& session() const { return m_window->session(); }
     [[nodiscard]] app::Board& board() const { return m_window->board(); }
-    [[nodiscard]] const level::Level& level() const { return *session().level(); }
+    [[nodiscard]] const level::Level& level() const { return *session().document.level(); }
 
     std::unique_ptr<QTemporaryDir> m_folder;
     QString m_demo;

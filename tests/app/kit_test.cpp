@@ -8,9 +8,11 @@
 #include <QSlider>
 #include <QSpinBox>
 
-#include "app/axon_view.h"
-#include "app/kit_walk.h"
-#include "app/panel_section.h"
+#include "app/panels/panel_section.h"
+#include "app/play/kit_walk.h"
+#include "app/steps/kit/axon_view.h"
+#include "app/steps/kit/kit_options.h"
+#include "app/steps/kit/kit_sections.h"
 #include "check/audit.h"
 #include "demo_window.h"
 #include "file/model_file.h"
@@ -34,7 +36,7 @@ private slots:
         QVERIFY(waitForProof());
     }
     void cleanup() {
-        board().stopKitWalk();
+        board().stopWalk();
         closeDemo();
     }
     void level_isBuiltFromNothing_walked_undone_savedAndReopened();
@@ -63,11 +65,11 @@ private:
         QVERIFY2(button, name);
         button->click();
     }
-    void take(const char* piece, ShapeTool tool = ShapeTool::Brush) {
-        ToolOptions options = session().options();
+    void take(const char* piece, const char* tool = "place") {
+        KitOptions options = session().workbench.options<KitOptions>();
         options.piece = piece;
-        session().setOptions(options);
-        session().setShapeTool(tool);
+        session().workbench.setOptions(options);
+        session().workbench.chooseTool(tool);
         board().setFocus();
     }
     [[nodiscard]] QPoint module(int x, int y) const {
@@ -85,7 +87,7 @@ private:
             QTest::mouseMove(&board(), module(at.x, at.y));
         QTest::mouseRelease(&board(), Qt::LeftButton, {}, module(way.back().x, way.back().y));
     }
-    [[nodiscard]] const level::Kit& kit() { return *session().project().kitOf(level()); }
+    [[nodiscard]] const level::Kit& kit() { return *session().document.project().kitOf(level()); }
     [[nodiscard]] int countOf(const char* piece) {
         int count = 0;
         for (const PlacedPiece& placed : level().pieces)
@@ -100,7 +102,7 @@ private:
     void selectPieces(std::vector<int> ids) {
         Selection selection;
         selection.pieces = std::move(ids);
-        session().select(selection);
+        session().workbench.select(selection);
     }
     void key(Qt::Key key, Qt::KeyboardModifiers modifiers = {}) {
         QTest::keyClick(&board(), key, modifiers);
@@ -109,9 +111,9 @@ private:
 
 /// As a designer would: a room, a hall out of it, stairs, a storey more; start and exit; walk.
 void KitWindowTest::level_isBuiltFromNothing_walked_undone_savedAndReopened() {
-    QCOMPARE(session().level()->kit, std::string("quay"));
+    QCOMPARE(session().document.level()->kit, std::string("quay"));
     key(Qt::Key_D);
-    QCOMPARE(session().shapeTool(), ShapeTool::Box);
+    QCOMPARE(session().workbench.tool(), std::string("room"));
     drag({{2, 2}, {5, 4}});
     QCOMPARE(countOf("corner"), 4);
     key(Qt::Key_S);
@@ -123,16 +125,16 @@ void KitWindowTest::level_isBuiltFromNothing_walked_undone_savedAndReopened() {
     take("walkway");
     click(10, 3);
     // The stairs lead up, and the tool goes along.
-    QCOMPARE(session().options().storey, 1);
+    QCOMPARE(session().workbench.storey(), 1);
     QVERIFY(at(10, 3, 1));
     take("alcove");
     QCOMPARE(level().pieces.size(), std::size_t{12 + 3 + 2});
     QVERIFY(waitForProof());
-    const auto& faults = session().proven(level().id)->answer.kit->audit.faults;
+    const auto& faults = session().proofs.of(level().id)->answer.kit->audit.faults;
     QCOMPARE(faults.size(), std::size_t{1});  // the hall's end
     press("close-all");
     QVERIFY(waitForProof());
-    QVERIFY(session().proven(level().id)->answer.kit->audit.faults.empty());
+    QVERIFY(session().proofs.of(level().id)->answer.kit->audit.faults.empty());
     // Start and exit.
     level::Level next = level();
     level::Entity start;
@@ -146,35 +148,35 @@ void KitWindowTest::level_isBuiltFromNothing_walked_undone_savedAndReopened() {
     gate.storey = 1;
     next.entities.append(start);
     next.entities.append(gate);
-    session().apply(level::LevelEdit{next, "Populate", {}});
+    session().document.apply(level::LevelEdit{next, "Populate", {}});
     QVERIFY(waitForProof());
-    QCOMPARE(session().proven(level().id)->answer.verdict.kind, reach::VerdictKind::Reached);
+    QCOMPARE(session().proofs.of(level().id)->answer.verdict.kind, reach::VerdictKind::Reached);
     board().startWalk(false);
-    QVERIFY(board().isKitWalking());
+    QVERIFY(board().isWalking());
     QTest::keyPress(&board(), Qt::Key_Right);
-    QTRY_VERIFY_WITH_TIMEOUT(board().kitBody()->storey == 1, 8000);
+    QTRY_VERIFY_WITH_TIMEOUT(board().playtest()->kitPlace()->storey == 1, 8000);
     QTest::keyRelease(&board(), Qt::Key_Right);
-    QCOMPARE(session().options().storey, 1);
+    QCOMPARE(session().workbench.storey(), 1);
     key(Qt::Key_Escape);
-    QVERIFY(!board().isKitWalking());
+    QVERIFY(!board().isWalking());
     // Broken: the stairs go; then all is undone and done again.
     const level::Level whole = level();
     selectPieces({at(9, 3)->id});
     key(Qt::Key_Delete);
     QVERIFY(waitForProof());
-    QCOMPARE(session().proven(level().id)->answer.verdict.kind, reach::VerdictKind::NotReached);
+    QCOMPARE(session().proofs.of(level().id)->answer.verdict.kind, reach::VerdictKind::NotReached);
     const int steps = 7;
     for (int i = 0; i < steps; ++i)
-        session().undo();
+        session().document.undo();
     QVERIFY(level().pieces.empty());
     for (int i = 0; i < steps - 1; ++i)
-        session().redo();
+        session().document.redo();
     QVERIFY(level().pieces == whole.pieces);
     m_window->save();
-    session().waitForWriting();
+    session().writer.waitForWriting();
     const LevelId id = level().id;
     QVERIFY(m_window->openProject(m_demo));
-    QVERIFY(session().project().findLevel(id)->pieces == whole.pieces);
+    QVERIFY(session().document.project().findLevel(id)->pieces == whole.pieces);
 }
 
 void KitWindowTest::piece_joinsAnOpenPort_andSaysWhyNot() {
@@ -192,14 +194,14 @@ void KitWindowTest::piece_joinsAnOpenPort_andSaysWhyNot() {
     // Comma and point turn what is in hand.
     take("walkway");
     key(Qt::Key_Period);
-    QCOMPARE(session().options().pieceTurn, 1);
+    QCOMPARE(session().workbench.options<KitOptions>().pieceTurn, 1);
     key(Qt::Key_Comma);
     key(Qt::Key_Comma);
-    QCOMPARE(session().options().pieceTurn, 3);
+    QCOMPARE(session().workbench.options<KitOptions>().pieceTurn, 3);
     // Ctrl picks what is under the pointer, the right button takes it away.
     take("flags");
     click(4, 4, Qt::LeftButton, Qt::ControlModifier);
-    QCOMPARE(session().options().piece, std::string("walkway"));
+    QCOMPARE(session().workbench.options<KitOptions>().piece, std::string("walkway"));
     click(4, 4, Qt::RightButton);
     QVERIFY(level().pieces.empty());
 }
@@ -208,16 +210,16 @@ void KitWindowTest::row_isDragged_asOneUndo() {
     take("walkway");
     drag({{3, 6}, {5, 6}, {9, 6}});
     QCOMPARE(countOf("walkway"), 7);
-    session().undo();
+    session().document.undo();
     QVERIFY(level().pieces.empty());
 }
 
 void KitWindowTest::selection_isMoved_turned_copied_andDeletedByKeys() {
     take("landing");
     click(5, 5);
-    take("landing", ShapeTool::Select);
+    take("landing", "select");
     drag({{0, 0}, {10, 10}});
-    QCOMPARE(session().selection().pieces.size(), std::size_t{1});
+    QCOMPARE(session().workbench.selection().pieces.size(), std::size_t{1});
     const CellPoint from = level().pieces[0].at;
     key(Qt::Key_Right);
     key(Qt::Key_Down);
@@ -260,7 +262,7 @@ void KitWindowTest::ports_areClosed_byClick_andAll() {
     key(Qt::Key_F);
     click(6, 6);
     QCOMPARE(countOf("pier"), 4);
-    session().undo();
+    session().document.undo();
     press("close-all");
     QCOMPARE(countOf("pier"), 4);
 }
@@ -269,16 +271,16 @@ void KitWindowTest::storeys_goUpAndDown_byKeys() {
     take("flags");
     click(3, 3);
     key(Qt::Key_PageUp);
-    QCOMPARE(session().options().storey, 1);
+    QCOMPARE(session().workbench.storey(), 1);
     click(3, 3);
     QVERIFY(at(3, 3, 0) && at(3, 3, 1));
     // The stack in the margin: the highest on top.
     auto* rows = part<QAbstractButton>("storey-row-1");
     QVERIFY(rows);
     rows->click();
-    QCOMPARE(session().options().storey, 0);
+    QCOMPARE(session().workbench.storey(), 0);
     key(Qt::Key_PageDown);
-    QCOMPARE(session().options().storey, 0);
+    QCOMPARE(session().workbench.storey(), 0);
 }
 
 void KitWindowTest::axon_placesAndPicks_asThePlan() {
@@ -292,18 +294,18 @@ void KitWindowTest::axon_placesAndPicks_asThePlan() {
     QTest::mouseClick(axon, Qt::LeftButton, {}, on(6.5, 5.5, 0));
     QVERIFY(at(6, 5));
     // A storey higher, over it.
-    session().setShapeTool(ShapeTool::Brush);
-    board().changeStorey(1);
+    session().workbench.chooseTool("place");
+    session().workbench.setStorey(session().workbench.storey() + 1);
     QTest::mouseClick(axon, Qt::LeftButton, {}, on(6.5, 5.5, 3));
     QVERIFY(at(6, 5, 1));
     // What is seen is what is picked: the upper one; peeled off, the lower one.
-    session().setShapeTool(ShapeTool::Select);
+    session().workbench.chooseTool("select");
     axon->grab();
     QTest::mouseClick(axon, Qt::LeftButton, {}, on(6.5, 5.5, 3));
-    QCOMPARE(session().selection().pieces, (std::vector<int>{at(6, 5, 1)->id}));
+    QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(6, 5, 1)->id}));
     axon->setPeel(0);
     QTest::mouseClick(axon, Qt::LeftButton, {}, on(6.5, 5.5, 0));
-    QCOMPARE(session().selection().pieces, (std::vector<int>{at(6, 5, 0)->id}));
+    QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(6, 5, 0)->id}));
     const QImage peeled = axon->grab().toImage();
     axon->setPeel(1);
     QVERIFY(axon->grab().toImage() != peeled);
@@ -314,7 +316,7 @@ void KitWindowTest::axon_placesAndPicks_asThePlan() {
 void KitWindowTest::piece_isDrawnAsBlocks() {
     if (auto* title = part<QAbstractButton>("fold-kit-piece")) title->click();
     press("piece-new");
-    const std::string name = session().options().piece;
+    const std::string name = session().workbench.options<KitOptions>().piece;
     const level::Piece* piece = kit().find(name);
     QVERIFY(piece && piece->cells.size() == 1);
     auto* plan = part<QWidget>("piece-plan");
@@ -369,14 +371,14 @@ void KitWindowTest::kit_isChangedByNumbers_andProfilesByWords() {
     QCOMPARE(kit().profiles.size(), std::size_t{4});
     QVERIFY(m_window->findChild<QLabel*>("status-verdict")->text().contains("is no profile"));
     press("kit-new");
-    QCOMPARE(session().project().kits.size(), std::size_t{2});
-    QCOMPARE(session().project().kits[1].name, std::string("kit"));
+    QCOMPARE(session().document.project().kits.size(), std::size_t{2});
+    QCOMPARE(session().document.project().kits[1].name, std::string("kit"));
 }
 
 void KitWindowTest::piece_isReplaced_inAllLevels() {
     const int before = [&] {
         int count = 0;
-        for (const auto& each : session().project().levels)
+        for (const auto& each : session().document.project().levels)
             for (const PlacedPiece& placed : each->pieces)
                 count += placed.piece == "flags";
         return count;
@@ -385,10 +387,10 @@ void KitWindowTest::piece_isReplaced_inAllLevels() {
     choose("piece-former", 0);
     choose("piece-next", 1);
     press("piece-replace");
-    for (const auto& each : session().project().levels)
+    for (const auto& each : session().document.project().levels)
         for (const PlacedPiece& placed : each->pieces)
             QVERIFY(placed.piece != "flags");
-    session().undo();
+    session().document.undo();
 }
 
 void KitWindowTest::model_isExamined_fitted_andPlaced() {
@@ -407,11 +409,11 @@ void KitWindowTest::model_isExamined_fitted_andPlaced() {
     QVERIFY2(part<QLabel>("piece-remarks")->text().contains("too wide by 0.04 units"),
              qPrintable(part<QLabel>("piece-remarks")->text()));
     press("piece-fit");
-    const std::string name = session().options().piece;
+    const std::string name = session().workbench.options<KitOptions>().piece;
     QCOMPARE(name, std::string("paving"));
     QVERIFY(!kit().find(name)->measure);
     QVERIFY(QFile::exists(m_demo + "/kits/paving.glb"));
-    session().setShapeTool(ShapeTool::Brush);
+    session().workbench.chooseTool("place");
     click(8, 8);
     QVERIFY(at(8, 8));
     trigger("axon-action");
@@ -429,38 +431,38 @@ void KitWindowTest::model_isExamined_fitted_andPlaced() {
 
 void KitWindowTest::findings_showTheirStorey_andAreFixed() {
     take("flags");
-    board().changeStorey(1);
+    session().workbench.setStorey(session().workbench.storey() + 1);
     const QPoint off = board().view().toWidget(PxPoint{4 * 32 + 26, 4 * 32 + 16}).toPoint();
     QTest::mouseMove(&board(), off);
     QTest::mouseClick(&board(), Qt::LeftButton, Qt::ShiftModifier, off);
-    board().changeStorey(-1);
+    session().workbench.setStorey(session().workbench.storey() + -1);
     QVERIFY(waitForProof());
-    const auto& findings = session().proven(level().id)->findings;
+    const auto& findings = session().proofs.of(level().id)->findings;
     const auto found = std::find_if(findings.begin(), findings.end(), [](const auto& finding) {
         return finding.kind == check::FindingKind::KitOffModule;
     });
     QVERIFY(found != findings.end());
-    session().setStep(Step::Prove);
+    session().workbench.setStep(Step::Prove);
     const auto name = QStringLiteral("finding-%1").arg(found - findings.begin() + 1);
     QTRY_VERIFY(part<QAbstractButton>(qPrintable(name)));
     part<QAbstractButton>(qPrintable(name))->click();
-    QCOMPARE(session().options().storey, 1);
-    QCOMPARE(session().selection().pieces.size(), std::size_t{1});
-    session().apply(check::fixOf(session().project(), level(), *found));
+    QCOMPARE(session().workbench.storey(), 1);
+    QCOMPARE(session().workbench.selection().pieces.size(), std::size_t{1});
+    session().document.apply(check::fixOf(session().document.project(), level(), *found));
     QVERIFY(level().pieces[0].offX.isZero());
 }
 
 void KitWindowTest::demoQuay_isProven_andWalkedToItsExit() {
-    session().chooseLevel({"keepers-quay"});
+    session().document.chooseLevel({"keepers-quay"});
     QVERIFY(waitForProof());
-    const auto proven = session().proven({"keepers-quay"});
+    const auto proven = session().proofs.of({"keepers-quay"});
     QCOMPARE(proven->answer.verdict.kind, reach::VerdictKind::Reached);
     QVERIFY(proven->findings.empty());
     // Along the way of the proof, module by module, the body gets there.
     const auto& answer = *proven->answer.kit;
     const auto goal = std::find_if(answer.reach.goals.begin(), answer.reach.goals.end(),
                                    [](const auto& each) { return each.id == "gate-1"; });
-    auto walk = KitWalk::begin(session().project(), session().level(), {}, 0);
+    auto walk = KitWalk::begin(session().document.project(), session().document.level(), {}, 0);
     QVERIFY(walk.has_value());
     for (const int patch : goal->way) {
         const kit::Spot& spot = answer.graph.patches()[std::size_t(patch)].spot;

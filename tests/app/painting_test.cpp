@@ -2,10 +2,11 @@
 
 #include <QPainter>
 
-#include "app/board_images.h"
-#include "app/entity_painter.h"
-#include "app/live_reach.h"
-#include "app/view.h"
+#include "app/painting/board_images.h"
+#include "app/painting/entity_painter.h"
+#include "app/painting/view.h"
+#include "app/session/live_reach.h"
+#include "app/session/prove_level.h"
 #include "testing.h"
 
 // The board's own function.

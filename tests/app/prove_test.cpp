@@ -6,6 +6,8 @@
 #include <QLabel>
 #include <QSlider>
 
+#include "app/play/walk.h"
+#include "app/tools/jump_ruler.h"
 #include "demo_window.h"
 #include "file/project_file.h"
 #include "testing.h"
@@ -20,10 +22,10 @@ private slots:
     void initTestCase() { useOwnSettings("rookplot-prove-test"); }
     void init() {
         openDemo();
-        session().setStep(Step::Prove);
+        session().workbench.setStep(Step::Prove);
     }
     void cleanup() {
-        session().setWhatIf({});
+        session().runs.setWhatIf({});
         closeDemo();
     }
     void draggingAWall_turnsTheVerdict_andUndoTurnsItBack();
@@ -47,88 +49,89 @@ private:
     }
     void key(Qt::Key k) { QTest::keyClick(&board(), k); }
     bool waitForRun() {
-        return QTest::qWaitFor([&] { return session().shownRun() != nullptr; }, 20000);
+        return QTest::qWaitFor([&] { return session().runs.run() != nullptr; }, 20000);
     }
     [[nodiscard]] QString sentence() const { return part<QLabel>("verdict")->text(); }
 };
 
 void ProveWindowTest::draggingAWall_turnsTheVerdict_andUndoTurnsItBack() {
     QVERIFY(sentence().contains("can be reached"));
-    session().setStep(Step::Shape);
-    session().setShapeTool(ShapeTool::Box);
+    session().workbench.setStep(Step::Shape);
+    session().workbench.chooseTool("box");
     dragCells({40, 1}, {41, 33});
-    session().setStep(Step::Prove);
+    session().workbench.setStep(Step::Prove);
     QVERIFY(waitForProof());
     QVERIFY(QTest::qWaitFor([&] { return sentence().contains("cannot be reached"); }, 5000));
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     QVERIFY(QTest::qWaitFor(
-        [&] { return session().isProofCurrent(level().id) && !sentence().contains("cannot"); },
+        [&] { return session().proofs.isCurrent(level().id) && !sentence().contains("cannot"); },
         5000));
 }
 
 void ProveWindowTest::proofRun_isShownPlayedSteppedAndScrubbed() {
     QVERIFY(waitForRun());
-    QVERIFY(session().shownRun()->isProof);
+    QVERIFY(session().runs.run()->isProof);
     press("run-on");
     press("run-on");
-    QCOMPARE(session().runTick(), 2);
+    QCOMPARE(session().runs.tick(), 2);
     press("run-back");
-    QCOMPARE(session().runTick(), 1);
+    QCOMPARE(session().runs.tick(), 1);
     part<QSlider>("run-slider")->setValue(300);
-    QCOMPARE(session().runTick(), 300);
+    QCOMPARE(session().runs.tick(), 300);
     press("run-play");
-    QVERIFY(session().isRunPlaying());
-    QVERIFY(QTest::qWaitFor([&] { return session().runTick() > 305; }, 3000));
+    QVERIFY(session().runs.isPlaying());
+    QVERIFY(QTest::qWaitFor([&] { return session().runs.tick() > 305; }, 3000));
     press("run-play");
-    QVERIFY(!session().isRunPlaying());
+    QVERIFY(!session().runs.isPlaying());
 }
 
 void ProveWindowTest::runTo_findsARun_orTellsHowNearABodyComes() {
     key(Qt::Key_S);
-    QCOMPARE(session().proveTool(), ProveTool::RunTo);
+    QCOMPARE(session().workbench.tool(), std::string("run-to"));
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(20, 24));
-    QVERIFY(QTest::qWaitFor([&] { return session().shownRun() && !session().shownRun()->isProof; },
+    QVERIFY(QTest::qWaitFor([&] { return session().runs.run() && !session().runs.run()->isProof; },
                             20000));
-    const auto run = session().shownRun();
-    const auto question = reach::askOf(session().project(), level());
+    const auto run = session().runs.run();
+    const auto question = reach::askOf(session().document.project(), level());
     QVERIFY(reach::replays(question->problem, run->run, {run->to.x, run->to.y, 1, 1}));
     QString said;
-    connect(&session(), &Session::said, this, [&](const QString& text) { said = text; });
+    connect(&session().requests, &Requests::said, this, [&](const QString& text) { said = text; });
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(60, 3));
     QVERIFY(QTest::qWaitFor([&] { return said.contains("nearest"); }, 20000));
 }
 
 void ProveWindowTest::abilities_areLent_withoutTouchingTheProfile() {
-    const auto profiles = session().project().profiles;
-    const auto visited = session().proven(level().id)->answer.reached.visited.count();
+    const auto profiles = session().document.project().profiles;
+    const auto visited = session().proofs.of(level().id)->answer.reached.visited.count();
     press("ability-1");  // air jump
-    QVERIFY(QTest::qWaitFor([&] { return session().whatIfAnswer() != nullptr; }, 20000));
-    QVERIFY(session().whatIfAnswer()->answer.reached.visited.count() > visited);
+    QVERIFY(QTest::qWaitFor([&] { return session().runs.whatIfAnswer() != nullptr; }, 20000));
+    QVERIFY(session().runs.whatIfAnswer()->answer.reached.visited.count() > visited);
     QVERIFY(sentence().startsWith("As if"));
-    QVERIFY(session().project().profiles == profiles);
-    QVERIFY(!session().isModified());
+    QVERIFY(session().document.project().profiles == profiles);
+    QVERIFY(!session().document.isModified());
     press("ability-1");
-    QVERIFY(!session().whatIf().isAny());
+    QVERIFY(!session().runs.whatIf().isAny());
     press("ability-0");  // the short hop is taken away
-    QCOMPARE(session().whatIf().taken, setOf(level::Ability::ShortHop));
+    QCOMPARE(session().runs.whatIf().taken, setOf(level::Ability::ShortHop));
 }
 
 void ProveWindowTest::closedRegion_turnsTheVerdict_andAClickOpensIt() {
     key(Qt::Key_F);
     dragCells({42, 1}, {44, 33});
-    QVERIFY(QTest::qWaitFor([&] { return session().whatIfAnswer() != nullptr; }, 20000));
-    QCOMPARE(session().whatIfAnswer()->answer.verdict.kind, reach::VerdictKind::NotReached);
+    QVERIFY(QTest::qWaitFor([&] { return session().runs.whatIfAnswer() != nullptr; }, 20000));
+    QCOMPARE(session().runs.whatIfAnswer()->answer.verdict.kind, reach::VerdictKind::NotReached);
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(20, 10));
-    QVERIFY(!session().whatIf().isAny());
+    QVERIFY(!session().runs.whatIf().isAny());
 }
 
 void ProveWindowTest::measure_tellsWhetherAJumpIsMade() {
     key(Qt::Key_D);
     dragCells({24, 26}, {27, 26});
-    QVERIFY(board().jumpLine());
-    QCOMPARE(board().jumpLine()->from.y, board().jumpLine()->to.y);
+    QVERIFY(session().workbench.options<MeasuredJump>().line);
+    QCOMPARE(session().workbench.options<MeasuredJump>().line->from.y,
+             session().workbench.options<MeasuredJump>().line->to.y);
     board().cancel();
-    QVERIFY(!board().jumpLine());
+    QVERIFY(!session().workbench.options<MeasuredJump>().line);
 }
 
 void ProveWindowTest::walkFrom_startsThere_andKeepsARunFromTheStart() {
@@ -136,11 +139,11 @@ void ProveWindowTest::walkFrom_startsThere_andKeepsARunFromTheStart() {
     QTest::mouseMove(&board(), cell(20, 24));
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(20, 24));
     QVERIFY(board().isWalking());
-    QVERIFY(!board().walk()->recorded());
+    QVERIFY(!board().playtest()->walk()->recorded());
     key(Qt::Key_Escape);
     QVERIFY(!board().isWalking());
     board().startWalk(false);
-    QVERIFY(QTest::qWaitFor([&] { return board().walk()->ticks() > 20; }, 5000));
+    QVERIFY(QTest::qWaitFor([&] { return board().playtest()->walk()->ticks() > 20; }, 5000));
     key(Qt::Key_K);
     QCOMPARE(level().runs.size(), std::size_t{1});
     key(Qt::Key_Escape);
@@ -156,13 +159,13 @@ void ProveWindowTest::walkFrom_startsThere_andKeepsARunFromTheStart() {
 void ProveWindowTest::walk_pauses_andGoesByTicks() {
     board().startWalk(false);
     key(Qt::Key_P);
-    QVERIFY(board().isWalkPaused());
-    const int ticks = board().walk()->ticks();
+    QVERIFY(board().playtest()->isPaused());
+    const int ticks = board().playtest()->walk()->ticks();
     QTest::qWait(100);
-    QCOMPARE(board().walk()->ticks(), ticks);
+    QCOMPARE(board().playtest()->walk()->ticks(), ticks);
     key(Qt::Key_O);
     key(Qt::Key_O);
-    QCOMPARE(board().walk()->ticks(), ticks + 2);
+    QCOMPARE(board().playtest()->walk()->ticks(), ticks + 2);
     key(Qt::Key_Escape);
 }
 
@@ -171,12 +174,12 @@ void ProveWindowTest::keptRun_breaks_andIsAFinding() {
     press("run-keep");
     QCOMPARE(level().runs.size(), std::size_t{1});
     QVERIFY(waitForProof());
-    session().setStep(Step::Shape);
-    session().setShapeTool(ShapeTool::Box);
+    session().workbench.setStep(Step::Shape);
+    session().workbench.chooseTool("box");
     dragCells({40, 1}, {41, 33});
-    session().setStep(Step::Prove);
+    session().workbench.setStep(Step::Prove);
     QVERIFY(waitForProof());
-    const auto& findings = session().proven(level().id)->findings;
+    const auto& findings = session().proofs.of(level().id)->findings;
     QVERIFY(std::any_of(findings.begin(), findings.end(), [](const check::Finding& finding) {
         return finding.kind == check::FindingKind::RunBroken;
     }));
@@ -192,57 +195,57 @@ void ProveWindowTest::motionEditor_changesTheProfile_asOneUndo() {
     auto* height = part<QDoubleSpinBox>("motion-Jump height");
     QVERIFY(height);
     height->setValue(2.5);
-    QCOMPARE(session().project().profileOf(level())->jumpHeight.thousandths, 2500);
+    QCOMPARE(session().document.project().profileOf(level())->jumpHeight.thousandths, 2500);
     QVERIFY(part<QLabel>("motion-tables")->text().contains("rises 40 px"));
     // The verdict is of that motion.
     height->setValue(1);
-    QVERIFY(!session().isProofCurrent(level().id));
+    QVERIFY(!session().proofs.isCurrent(level().id));
     QVERIFY(waitForProof());
     QVERIFY(QTest::qWaitFor([&] { return sentence().contains("cannot be reached"); }, 5000));
-    session().undo();
-    session().undo();
+    session().document.undo();
+    session().document.undo();
     QVERIFY(waitForProof());
     QVERIFY(QTest::qWaitFor([&] { return !sentence().contains("cannot"); }, 5000));
-    QCOMPARE(session().project().profileOf(level())->jumpHeight.thousandths, 3200);
+    QCOMPARE(session().document.project().profileOf(level())->jumpHeight.thousandths, 3200);
     // What is out of range is not taken.
     height->setValue(0);
-    QCOMPARE(session().project().profileOf(level())->jumpHeight.thousandths, 3200);
+    QCOMPARE(session().document.project().profileOf(level())->jumpHeight.thousandths, 3200);
     press("has-ability-2");
-    QVERIFY(session().project().profileOf(level())->has(level::Ability::WallJump));
+    QVERIFY(session().document.project().profileOf(level())->has(level::Ability::WallJump));
     press("copy-profile");
     QVERIFY(level().profile != "");
 }
 
 void ProveWindowTest::role_isEditedInTheMargin() {
-    session().chooseLevel({"wheel-hall"});
-    session().setStep(Step::Cast);
+    session().document.chooseLevel({"wheel-hall"});
+    session().workbench.setStep(Step::Cast);
     Selection selection;
     selection.entities = {EntityId{"sluice-2"}};
-    session().select(selection);
+    session().workbench.select(selection);
     press("opens-valve-1");
     QCOMPARE(findEntity(level(), {"sluice-2"})->data.opens,
              std::vector<EntityId>{EntityId{"valve-2"}});
     selection.entities = {EntityId{"cleats-1"}};
-    session().select(selection);
+    session().workbench.select(selection);
     choose("grants", 0);
     QVERIFY(!findEntity(level(), {"cleats-1"})->data.grants);
     choose("takes", 6);
     QVERIFY(findEntity(level(), {"cleats-1"})->data.takes == level::Ability::Climb);
     selection.entities = {EntityId{"steam-1"}};
-    session().select(selection);
+    session().workbench.select(selection);
     press("timed");
     QVERIFY(!findEntity(level(), {"steam-1"})->data.timetable);
 }
 
 void ProveWindowTest::proof_isSavedWithTheLevel() {
-    session().setStep(Step::Shape);
-    session().setShapeTool(ShapeTool::Brush);
+    session().workbench.setStep(Step::Shape);
+    session().workbench.chooseTool("brush");
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(60, 5));
     QVERIFY(waitForProof());
-    session().setStep(Step::Prove);
+    session().workbench.setStep(Step::Prove);
     QVERIFY(waitForRun());
-    const auto run = session().shownRun();
-    QVERIFY(session().save(session().folder()));
+    const auto run = session().runs.run();
+    QVERIFY(session().writer.save(session().document.folder()));
     const auto saved = file::openProject(file::diskStorage(), m_demo.toStdString());
     QVERIFY(saved);
     QVERIFY(saved->levels[0]->proof);

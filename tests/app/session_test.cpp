@@ -1,10 +1,11 @@
 /// The session and live reach, without a window.
 
-#include "app/session.h"
+#include "app/session/session.h"
 
 #include <QSignalSpy>
 
-#include "app/live_reach.h"
+#include "app/session/live_reach.h"
+#include "app/shell/all_steps.h"
 #include "data.h"
 #include "testing.h"
 
@@ -37,135 +38,136 @@ private:
 
 void SessionTest::init() {
     m_folder = std::make_unique<QTemporaryDir>();
-    m_session = std::make_unique<Session>();
-    QVERIFY(m_session->open(testing::copyDemo(*m_folder)));
+    m_session = std::make_unique<Session>(allSteps());
+    QVERIFY(m_session->document.open(testing::copyDemo(*m_folder)));
 }
 
 level::LevelEdit SessionTest::laid(CellRect rect, std::uint16_t matter) {
-    return layCells(m_session->project(), m_session->levelBeforeGesture(), level::CellRegion(rect),
-                    level::Cell({matter}), "Lay");
+    return layCells(m_session->document.project(), m_session->document.levelBeforeGesture(),
+                    level::CellRegion(rect), level::Cell({matter}), "Lay");
 }
 
 void SessionTest::gesture_isOneStep_andOnlyWhenItChangesSomething() {
     for (int i = 1; i < 6; ++i)
-        m_session->showGesture(laid({20, 5, i, 1}));
-    m_session->commitGesture();
-    QCOMPARE(m_session->history().stepCount(), std::size_t{1});
-    m_session->showGesture(laid({0, 0, 2, 1}));  // stone on stone
-    m_session->commitGesture();
-    QCOMPARE(m_session->history().stepCount(), std::size_t{1});
+        m_session->document.showGesture(laid({20, 5, i, 1}));
+    m_session->document.commitGesture();
+    QCOMPARE(m_session->document.history().stepCount(), std::size_t{1});
+    m_session->document.showGesture(laid({0, 0, 2, 1}));  // stone on stone
+    m_session->document.commitGesture();
+    QCOMPARE(m_session->document.history().stepCount(), std::size_t{1});
 }
 
 void SessionTest::gesture_ofThreeValues_startsFromTheFirst() {
-    m_session->showGesture(laid({20, 5, 9, 1}));
-    m_session->showGesture(laid({20, 5, 2, 1}));
-    m_session->commitGesture();
-    QVERIFY(!m_session->level()->cells.at(21, 5).isOpen());
-    QVERIFY(m_session->level()->cells.at(25, 5).isOpen());
+    m_session->document.showGesture(laid({20, 5, 9, 1}));
+    m_session->document.showGesture(laid({20, 5, 2, 1}));
+    m_session->document.commitGesture();
+    QVERIFY(!m_session->document.level()->cells.at(21, 5).isOpen());
+    QVERIFY(m_session->document.level()->cells.at(25, 5).isOpen());
 }
 
 void SessionTest::undo_inAGesture_cancelsIt() {
-    const auto before = m_session->level();
-    m_session->showGesture(laid({20, 5, 9, 1}));
-    m_session->undo();
-    QVERIFY(!m_session->isInGesture());
-    QVERIFY(m_session->level() == before);
+    const auto before = m_session->document.level();
+    m_session->document.showGesture(laid({20, 5, 9, 1}));
+    m_session->document.undo();
+    QVERIFY(!m_session->document.isInGesture());
+    QVERIFY(m_session->document.level() == before);
 }
 
 void SessionTest::undo_goesToTheLevel_whereTheStepWas() {
-    m_session->apply(laid({20, 5, 9, 1}));
-    m_session->chooseLevel({"wheel-hall"});
-    m_session->apply(laid({20, 5, 3, 1}));
-    m_session->undo();
-    QCOMPARE(m_session->level()->id.text, std::string("wheel-hall"));
-    m_session->undo();
-    QCOMPARE(m_session->level()->id.text, std::string("intake"));
-    QVERIFY(m_session->level()->cells.at(20, 5).isOpen());
-    m_session->redo();
-    m_session->redo();
-    QCOMPARE(m_session->level()->id.text, std::string("wheel-hall"));
-    QVERIFY(!m_session->level()->cells.at(20, 5).isOpen());
+    m_session->document.apply(laid({20, 5, 9, 1}));
+    m_session->document.chooseLevel({"wheel-hall"});
+    m_session->document.apply(laid({20, 5, 3, 1}));
+    m_session->document.undo();
+    QCOMPARE(m_session->document.level()->id.text, std::string("wheel-hall"));
+    m_session->document.undo();
+    QCOMPARE(m_session->document.level()->id.text, std::string("intake"));
+    QVERIFY(m_session->document.level()->cells.at(20, 5).isOpen());
+    m_session->document.redo();
+    m_session->document.redo();
+    QCOMPARE(m_session->document.level()->id.text, std::string("wheel-hall"));
+    QVERIFY(!m_session->document.level()->cells.at(20, 5).isOpen());
 }
 
 void SessionTest::selection_losesWhatIsDeleted() {
     Selection selection;
     selection.entities = {EntityId{"lantern-1"}, EntityId{"gate-1"}};
-    m_session->select(selection);
-    const QSignalSpy spy(m_session.get(), &Session::selectionChanged);
-    m_session->apply(deleteEntities(*m_session->level(), {EntityId{"lantern-1"}}));
-    QCOMPARE(m_session->selection().entities.size(), std::size_t{1});
+    m_session->workbench.select(selection);
+    const QSignalSpy spy(&m_session->workbench, &Workbench::selectionChanged);
+    m_session->document.apply(
+        deleteEntities(*m_session->document.level(), {EntityId{"lantern-1"}}));
+    QCOMPARE(m_session->workbench.selection().entities.size(), std::size_t{1});
     QCOMPARE(spy.count(), 1);
 }
 
 void SessionTest::modified_isSaid_untilSavedOrUndone() {
-    QVERIFY(!m_session->isModified());
-    m_session->apply(laid({20, 5, 9, 1}));
-    QVERIFY(m_session->isModified());
-    m_session->undo();
-    QVERIFY(!m_session->isModified());
-    m_session->redo();
-    QVERIFY(m_session->save(m_session->folder()));
-    QVERIFY(!m_session->isModified());
-    m_session->undo();
-    QVERIFY(m_session->isModified());
+    QVERIFY(!m_session->document.isModified());
+    m_session->document.apply(laid({20, 5, 9, 1}));
+    QVERIFY(m_session->document.isModified());
+    m_session->document.undo();
+    QVERIFY(!m_session->document.isModified());
+    m_session->document.redo();
+    QVERIFY(m_session->writer.save(m_session->document.folder()));
+    QVERIFY(!m_session->document.isModified());
+    m_session->document.undo();
+    QVERIFY(m_session->document.isModified());
 }
 
 void SessionTest::saveInBackground_savesTheValueOfThen() {
-    m_session->apply(laid({20, 5, 9, 1}));
-    const level::Project then = m_session->project();
-    m_session->saveInBackground(m_session->folder());
-    m_session->apply(laid({40, 5, 9, 1}));
-    m_session->waitForWriting();
-    QVERIFY(m_session->isModified());
-    Session other;
-    QVERIFY(other.open(m_session->folder()));
-    QVERIFY(other.level()->cells == then.levels[0]->cells);
+    m_session->document.apply(laid({20, 5, 9, 1}));
+    const level::Project then = m_session->document.project();
+    m_session->writer.saveInBackground(m_session->document.folder());
+    m_session->document.apply(laid({40, 5, 9, 1}));
+    m_session->writer.waitForWriting();
+    QVERIFY(m_session->document.isModified());
+    Session other(allSteps());
+    QVERIFY(other.document.open(m_session->document.folder()));
+    QVERIFY(other.document.level()->cells == then.levels[0]->cells);
 }
 
 void SessionTest::export_failure_isSaid_andKeepsTheFormerList() {
-    m_session->exportInBackground(m_folder->filePath("bundle"));
-    m_session->waitForWriting();
-    QVERIFY(m_session->isExportCurrent());
-    const auto former = m_session->lastExport();
-    const QSignalSpy spy(m_session.get(), &Session::said);
-    m_session->exportInBackground(m_folder->path());  // holds the project: no bundle
-    m_session->waitForWriting();
-    QCOMPARE(m_session->exportError()->kind, ErrorKind::NotApplicable);
+    m_session->writer.exportInBackground(m_folder->filePath("bundle"));
+    m_session->writer.waitForWriting();
+    QVERIFY(m_session->writer.isExportCurrent());
+    const auto former = m_session->writer.lastExport();
+    const QSignalSpy spy(&m_session->requests, &Requests::said);
+    m_session->writer.exportInBackground(m_folder->path());  // holds the project: no bundle
+    m_session->writer.waitForWriting();
+    QCOMPARE(m_session->writer.exportError()->kind, ErrorKind::NotApplicable);
     QCOMPARE(spy.count(), 1);
-    QVERIFY(m_session->lastExport() == former);
-    m_session->apply(laid({20, 5, 9, 1}));
-    QVERIFY(!m_session->isExportCurrent());
+    QVERIFY(m_session->writer.lastExport() == former);
+    m_session->document.apply(laid({20, 5, 9, 1}));
+    QVERIFY(!m_session->writer.isExportCurrent());
 }
 
 void SessionTest::touched_isWhatChanges_alsoWhenAGestureShrinks() {
     CellRect touched;
-    connect(m_session.get(), &Session::documentChanged, this,
+    connect(&m_session->document, &Document::changed, this,
             [&](const CellRect& rect) { touched = rect; });
-    m_session->showGesture(laid({20, 5, 9, 1}));
-    m_session->showGesture(laid({20, 5, 2, 1}));
+    m_session->document.showGesture(laid({20, 5, 9, 1}));
+    m_session->document.showGesture(laid({20, 5, 2, 1}));
     QCOMPARE(touched, (CellRect{20, 5, 9, 1}));
-    m_session->cancelGesture();
+    m_session->document.cancelGesture();
     QCOMPARE(touched, (CellRect{20, 5, 2, 1}));
 }
 
 void SessionTest::liveReach_endsWithTheNewestValue_andProvesAllLevels() {
     const LiveReach live(*m_session);
     const auto isAllProven = [&] {
-        for (const auto& level : m_session->project().levels)
-            if (!m_session->isProofCurrent(level->id)) return false;
+        for (const auto& level : m_session->document.project().levels)
+            if (!m_session->proofs.isCurrent(level->id)) return false;
         return true;
     };
     QVERIFY(QTest::qWaitFor(isAllProven, 30000));
     // A burst of changes: the last one counts, by value and by verdict.
     for (int i = 0; i < 20; ++i)
-        m_session->showGesture(laid({24, i, 1, 20 - i}));
-    QVERIFY(!m_session->isProofCurrent({"intake"}));
+        m_session->document.showGesture(laid({24, i, 1, 20 - i}));
+    QVERIFY(!m_session->proofs.isCurrent({"intake"}));
     QVERIFY(QTest::qWaitFor(isAllProven, 30000));
-    QCOMPARE(m_session->proven({"intake"})->answer.verdict.kind, reach::VerdictKind::Reached);
-    m_session->showGesture(laid({24, 1, 1, 28}));
+    QCOMPARE(m_session->proofs.of({"intake"})->answer.verdict.kind, reach::VerdictKind::Reached);
+    m_session->document.showGesture(laid({24, 1, 1, 28}));
     QVERIFY(QTest::qWaitFor(isAllProven, 30000));
-    QCOMPARE(m_session->proven({"intake"})->answer.verdict.kind, reach::VerdictKind::NotReached);
-    const auto& flaws = m_session->proven({"leaky-reach"})->findings;
+    QCOMPARE(m_session->proofs.of({"intake"})->answer.verdict.kind, reach::VerdictKind::NotReached);
+    const auto& flaws = m_session->proofs.of({"leaky-reach"})->findings;
     QVERIFY(std::any_of(flaws.begin(), flaws.end(), [](const check::Finding& finding) {
         return finding.kind == check::FindingKind::ExitOutOfReach;
     }));
@@ -173,29 +175,29 @@ void SessionTest::liveReach_endsWithTheNewestValue_andProvesAllLevels() {
 
 void SessionTest::liveReach_interruptsStaleWork() {
     // A large open level takes long; another level asked for meanwhile does not wait for it.
-    level::Project project = m_session->project();
+    level::Project project = m_session->document.project();
     level::Level large = *project.levels[1];
     large.cells = Grid<level::Cell>(700, 400);
     large.cells.fillRect({0, 399, 700, 1}, level::Cell({1}));
     for (int i = 0; i < 130; ++i)
         large.cells.fillRect({5 * i, 397 - 3 * i, 3, 1}, level::Cell({2}));
     project = project.withLevel(large);
-    m_session->startNew(project);
-    m_session->chooseLevel({"wheel-hall"});
+    m_session->document.startNew(project);
+    m_session->document.chooseLevel({"wheel-hall"});
     const LiveReach live(*m_session);
     QVERIFY(live.isBusy());
-    m_session->chooseLevel({"intake"});
-    QVERIFY(QTest::qWaitFor([&] { return m_session->isProofCurrent({"intake"}); }, 10000));
-    QVERIFY(!m_session->isProofCurrent({"wheel-hall"}));
+    m_session->document.chooseLevel({"intake"});
+    QVERIFY(QTest::qWaitFor([&] { return m_session->proofs.isCurrent({"intake"}); }, 10000));
+    QVERIFY(!m_session->proofs.isCurrent({"wheel-hall"}));
 }
 
 void SessionTest::openFailure_changesNothing() {
-    m_session->apply(laid({20, 5, 9, 1}));
-    const auto before = m_session->level();
-    const QSignalSpy spy(m_session.get(), &Session::levelSwitched);
-    QVERIFY(!m_session->open(m_folder->filePath("nowhere")));
-    QVERIFY(m_session->level() == before);
-    QVERIFY(m_session->history().canUndo());
+    m_session->document.apply(laid({20, 5, 9, 1}));
+    const auto before = m_session->document.level();
+    const QSignalSpy spy(&m_session->document, &Document::levelSwitched);
+    QVERIFY(!m_session->document.open(m_folder->filePath("nowhere")));
+    QVERIFY(m_session->document.level() == before);
+    QVERIFY(m_session->document.history().canUndo());
     QCOMPARE(spy.count(), 0);
 }
 

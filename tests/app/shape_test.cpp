@@ -4,9 +4,14 @@
 #include <QDoubleSpinBox>
 #include <QLabel>
 #include <QLineEdit>
+#include <QSpinBox>
 
-#include "app/finding_note.h"
-#include "app/margin.h"
+#include "app/panels/finding_note.h"
+#include "app/play/walk.h"
+#include "app/shell/margin.h"
+#include "app/steps/shape/shape_options.h"
+#include "app/tools/cell_options.h"
+#include "app/tools/jump_ruler.h"
 #include "demo_window.h"
 #include "testing.h"
 
@@ -53,15 +58,15 @@ void ShapeTest::pattern_isPickedByCtrlDrag_andLaidByABox() {
     QTest::mousePress(&board(), Qt::LeftButton, Qt::ControlModifier, cell(36, 26));
     QTest::mouseMove(&board(), cell(37, 27));
     QTest::mouseRelease(&board(), Qt::LeftButton, Qt::ControlModifier, cell(37, 27));
-    QVERIFY(session().options().stamp);
+    QVERIFY(session().workbench.options<ShapeOptions>().stamp);
     QVERIFY(part<QAbstractButton>("pattern")->isChecked());
     const level::Level before = level();
     dragCells({60, 10}, {65, 12});
     QCOMPARE(level().cells.at(62, 12), before.cells.at(36, 26));
     QCOMPARE(level().cells.at(65, 11), before.cells.at(37, 27));
     QTest::keyClick(&board(), Qt::Key_Escape);
-    QVERIFY(!session().options().stamp);
-    session().undo();
+    QVERIFY(!session().workbench.options<ShapeOptions>().stamp);
+    session().document.undo();
     QVERIFY(level() == before);
 }
 
@@ -72,7 +77,7 @@ void ShapeTest::stairs_areLaid_whileSIsHeld() {
     QVERIFY(!level().cells.at(61, 12).isOpen());
     QVERIFY(!level().cells.at(64, 10).isOpen());
     QVERIFY(level().cells.at(61, 10).isOpen());
-    session().undo();
+    session().document.undo();
     dragCells({60, 12}, {65, 12});
     QVERIFY(!level().cells.at(65, 12).isOpen());
 }
@@ -84,31 +89,33 @@ void ShapeTest::selection_byLassoAndStretched_withTheMouse() {
     for (const CellPoint at : {CellPoint{50, 22}, {50, 30}, {45, 26}})
         QTest::mouseMove(&board(), cell(at.x, at.y));
     QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(42, 24));
-    QVERIFY(session().selection().cells && !session().selection().cells->isRect());
+    QVERIFY(session().workbench.selection().cells &&
+            !session().workbench.selection().cells->isRect());
     key(Qt::Key_Escape);
-    QVERIFY(!session().selection().cells);
+    QVERIFY(!session().workbench.selection().cells);
     part<QAbstractButton>("select-by-0")->click();
     dragCells({60, 10}, {61, 11});
-    session().apply(layCells(session().project(), level(), *session().selection().cells,
-                             level::Cell({1}), "Lay"));
+    session().document.apply(layCells(session().document.project(), level(),
+                                      *session().workbench.selection().cells, level::Cell({1}),
+                                      "Lay"));
     const QPoint edge = board().view().toWidget(PxPoint{62 * 16, 11 * 16}).toPoint() + QPoint(1, 0);
     QTest::mouseMove(&board(), edge);
     QCOMPARE(board().cursor().shape(), Qt::SizeHorCursor);
     QTest::mousePress(&board(), Qt::LeftButton, {}, edge);
     QTest::mouseMove(&board(), cell(65, 10));
     QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(65, 10));
-    QCOMPARE(session().selection().cells->bounds(), (CellRect{60, 10, 6, 2}));
+    QCOMPARE(session().workbench.selection().cells->bounds(), (CellRect{60, 10, 6, 2}));
     QVERIFY(!level().cells.at(65, 11).isOpen());
 }
 
 void ShapeTest::text_fromElsewhere_isPasted_orRefusedWithItsCounts() {
     QGuiApplication::clipboard()->setText("##=\n #");
     key(Qt::Key_V, Qt::ControlModifier);
-    const CellRect laid = session().selection().cells->bounds();
+    const CellRect laid = session().workbench.selection().cells->bounds();
     QCOMPARE(laid.width, 3);
-    QCOMPARE(session().project().matterOf(level().cells.at(laid.x + 2, laid.y)).name,
+    QCOMPARE(session().document.project().matterOf(level().cells.at(laid.x + 2, laid.y)).name,
              std::string("plank"));
-    session().undo();
+    session().document.undo();
     const level::Level before = level();
     QGuiApplication::clipboard()->setText("#@@\n@!#");
     key(Qt::Key_V, Qt::ControlModifier);
@@ -122,9 +129,9 @@ void ShapeTest::cells_arePasted_intoAnotherLevel() {
     dragCells({36, 25}, {38, 28});
     key(Qt::Key_C, Qt::ControlModifier);
     const level::Level from = level();
-    session().chooseLevel({"leaky-reach"});
+    session().document.chooseLevel({"leaky-reach"});
     key(Qt::Key_V, Qt::ControlModifier);
-    const CellRect laid = session().selection().cells->bounds();
+    const CellRect laid = session().workbench.selection().cells->bounds();
     QCOMPARE(laid.width, 3);
     int same = 0;
     for (int y = 0; y < laid.height; ++y)
@@ -138,7 +145,7 @@ void ShapeTest::blocks_areKeptLaidAndChanged_byKeysAndButtons() {
     dragCells({36, 25}, {38, 28});
     part<QLineEdit>("block-name")->setText("Kerb");
     part<QAbstractButton>("keep-block")->click();
-    QCOMPARE(session().project().blocks.size(), std::size_t(1));
+    QCOMPARE(session().document.project().blocks.size(), std::size_t(1));
     key(Qt::Key_Escape);
     auto* card = part<QAbstractButton>("block-kerb");
     QVERIFY(card);
@@ -149,42 +156,42 @@ void ShapeTest::blocks_areKeptLaidAndChanged_byKeysAndButtons() {
     QVERIFY(part<QLabel>("block-words")->text().contains("2 places"));
     // The selection where it was taken from, changed: the laid one follows.
     key(Qt::Key_G);
-    session().select({});
+    session().workbench.select({});
     dragCells({36, 25}, {38, 28});
     level::Level changed = level();
     changed.cells.set(36, 25, level::Cell({6}));
-    session().apply(level::LevelEdit{changed, "Lay", {36, 25, 1, 1}});
+    session().document.apply(level::LevelEdit{changed, "Lay", {36, 25, 1, 1}});
     part<QAbstractButton>("change-laid")->click();
     const CellRect laid = level().laid[1].place;
     QCOMPARE(level().cells.at(laid.x, laid.y), level::Cell({6}));
     QVERIFY(waitForProof());
-    const level::Project before = session().project();
-    session().saveInBackground(m_demo);
-    session().waitForWriting();
+    const level::Project before = session().document.project();
+    session().writer.saveInBackground(m_demo);
+    session().writer.waitForWriting();
     QVERIFY(m_window->openProject(m_demo));
-    QVERIFY(session().project() == before);
+    QVERIFY(session().document.project() == before);
 }
 
 void ShapeTest::matters_areEditedInTheMargin() {
     openSection("section-matter");
-    const std::size_t count = session().project().matters.size();
+    const std::size_t count = session().document.project().matters.size();
     part<QAbstractButton>("new-matter")->click();
-    QCOMPARE(session().project().matters.size(), count + 1);
-    QCOMPARE(session().options().matter.index, std::uint16_t(count));
+    QCOMPARE(session().document.project().matters.size(), count + 1);
+    QCOMPARE(session().workbench.options<CellOptions>().matter.index, std::uint16_t(count));
     auto* title = part<QLineEdit>("matter-title");
     title->selectAll();
     QTest::keyClicks(title, "Black ice");
     QTest::keyClick(title, Qt::Key_Return);
-    QCOMPARE(session().project().matters[count].title, std::string("Black ice"));
+    QCOMPARE(session().document.project().matters[count].title, std::string("Black ice"));
     QVERIFY(part<QAbstractButton>("matter-new-matter"));
     choose("matter-behaviour", int(level::Behaviour::Deadly));
-    QCOMPARE(session().project().matters[count].behaviour, level::Behaviour::Deadly);
+    QCOMPARE(session().document.project().matters[count].behaviour, level::Behaviour::Deadly);
     QTest::keyClicks(part<QLineEdit>("new-field"), "friction");
     part<QAbstractButton>("add-field")->click();
     auto* friction = part<QDoubleSpinBox>("matter-field-friction");
     QVERIFY(friction);
     friction->setValue(0.125);
-    const auto& fields = session().project().matters[count].fields;
+    const auto& fields = session().document.project().matters[count].fields;
     QCOMPARE(std::get<level::Decimal>(fields[0].second).thousandths, 125);
     key(Qt::Key_A);
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(60, 10));
@@ -192,10 +199,10 @@ void ShapeTest::matters_areEditedInTheMargin() {
     // Merged into wet stone, its cells stay as that.
     choose("merge-into", 1);
     part<QAbstractButton>("merge-matter")->click();
-    QCOMPARE(session().project().matters.size(), count);
+    QCOMPARE(session().document.project().matters.size(), count);
     QCOMPARE(level().cells.at(60, 10), level::Cell({1}));
-    session().undo();
-    QCOMPARE(session().project().matters[count].title, std::string("Black ice"));
+    session().document.undo();
+    QCOMPARE(session().document.project().matters[count].title, std::string("Black ice"));
 }
 
 void ShapeTest::margin_isAsWideAsItsSections() {
@@ -215,38 +222,42 @@ void ShapeTest::cave_isPreviewedThenGrown_asOneStep() {
     dragCells({60, 4}, {80, 16});
     const level::Level before = level();
     part<QAbstractButton>("preview-cave")->click();
-    const auto isShown = [&] { return session().options().proposal != nullptr; };
+    const auto isShown = [&] {
+        return session().workbench.options<ShapeOptions>().proposal != nullptr;
+    };
     QVERIFY(QTest::qWaitFor(isShown));
     QVERIFY(level() == before);
-    const BitMap first = session().options().proposal->solid;
+    const BitMap first = session().workbench.options<ShapeOptions>().proposal->solid;
     part<QSpinBox>("noise-threshold")->setValue(60);
-    QVERIFY(
-        QTest::qWaitFor([&] { return isShown() && session().options().proposal->solid != first; }));
+    QVERIFY(QTest::qWaitFor([&] {
+        return isShown() && session().workbench.options<ShapeOptions>().proposal->solid != first;
+    }));
     key(Qt::Key_Escape);
     QVERIFY(!isShown() && level() == before);
     part<QAbstractButton>("preview-cave")->click();
     QVERIFY(QTest::qWaitFor(isShown));
-    const int steps = int(session().history().stepCount());
+    const int steps = int(session().document.history().stepCount());
     part<QAbstractButton>("grow-cave")->click();
-    QCOMPARE(int(session().history().stepCount()), steps + 1);
+    QCOMPARE(int(session().document.history().stepCount()), steps + 1);
     QVERIFY(!(level() == before) && !isShown());
     for (int x = 0; x < 60; ++x)
         QCOMPARE(level().cells.at(x, 10), before.cells.at(x, 10));
-    session().undo();
+    session().document.undo();
     QVERIFY(level() == before);
 }
 
 void ShapeTest::stamps_byNumbers_followTheMatterInHand() {
     openSection("section-stamp");
-    part<QSpinBox>("step-count")->setValue(3);
+    part<QSpinBox>("treads")->setValue(3);
     part<QAbstractButton>("take-stamp")->click();
-    QCOMPARE(session().options().stamp->clip.cells.bounds(), (CellRect{0, 0, 6, 3}));
+    QCOMPARE(session().workbench.options<ShapeOptions>().stamp->clip.cells.bounds(),
+             (CellRect{0, 0, 6, 3}));
     key(Qt::Key_A);
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(60, 10));
     QVERIFY(!level().cells.at(57, 11).isOpen());
     QVERIFY(level().cells.at(57, 10).isOpen());
     part<QAbstractButton>("matter-plank")->click();
-    QVERIFY(!session().options().stamp);
+    QVERIFY(!session().workbench.options<ShapeOptions>().stamp);
 }
 
 void ShapeTest::cellsAndView_tellWhatFollows_beforeTheyAreChanged() {
@@ -262,7 +273,7 @@ void ShapeTest::cellsAndView_tellWhatFollows_beforeTheyAreChanged() {
     QCOMPARE(level().kind, level::LevelKind::Above);
     QCOMPARE(level().cellSize.width, 32);
     QVERIFY(waitForProof());
-    session().undo();
+    session().document.undo();
     QVERIFY(level() == before);
 }
 
@@ -279,11 +290,11 @@ void ShapeTest::ruler_measuresAJump_whileRIsHeld() {
     QTest::mouseMove(&board(), corner(28, 26));
     QTest::mouseRelease(&board(), Qt::LeftButton, {}, corner(28, 26));
     QTest::keyRelease(&board(), Qt::Key_R);
-    QVERIFY(board().jumpLine());
-    QCOMPARE(board().jumpLine()->from, (PxPoint{26 * 16, 26 * 16}));
+    QVERIFY(session().workbench.options<MeasuredJump>().line);
+    QCOMPARE(session().workbench.options<MeasuredJump>().line->from, (PxPoint{26 * 16, 26 * 16}));
     JumpGuides guides;
-    guides.update(session().project(), level());
-    const JumpWords words = guides.wordsFor(*board().jumpLine());
+    guides.update(session().document.project(), level());
+    const JumpWords words = guides.wordsFor(*session().workbench.options<MeasuredJump>().line);
     QVERIFY(words.isMade);
     QCOMPARE(words.gap, QString("gap 32 px"));
     QVERIFY2(words.verdict.contains("to spare"), qPrintable(words.verdict));
@@ -292,13 +303,13 @@ void ShapeTest::ruler_measuresAJump_whileRIsHeld() {
     const JumpWords high = guides.wordsFor({{0, 100}, {20, 40}});
     QVERIFY2(high.verdict.contains("too high by 9 px"), qPrintable(high.verdict));
     key(Qt::Key_Escape);
-    QVERIFY(!board().jumpLine());
+    QVERIFY(!session().workbench.options<MeasuredJump>().line);
 }
 
 void ShapeTest::findings_areFixed_byOneClick() {
     level::Level changed = level();
     changed.cells.set(60, 6, level::Cell({1}));
-    session().apply(level::LevelEdit{changed, "Lay", {60, 6, 1, 1}});
+    session().document.apply(level::LevelEdit{changed, "Lay", {60, 6, 1, 1}});
     QVERIFY(waitForProof());
     key(Qt::Key_5);
     const auto findFix = [&]() -> QAbstractButton* {
@@ -310,19 +321,19 @@ void ShapeTest::findings_areFixed_byOneClick() {
     QVERIFY(QTest::qWaitFor([&] { return findFix() != nullptr; }));
     findFix()->click();
     QVERIFY(level().cells.at(60, 6).isOpen());
-    session().undo();
+    session().document.undo();
     QVERIFY(!level().cells.at(60, 6).isOpen());
 }
 
 void ShapeTest::walk_fromAbove_goesInFourDirections() {
-    session().chooseLevel({"grain-loft"});
+    session().document.chooseLevel({"grain-loft"});
     QVERIFY(waitForProof());
-    QCOMPARE(session().proven({"grain-loft"})->answer.verdict.kind, reach::VerdictKind::Reached);
+    QCOMPARE(session().proofs.of({"grain-loft"})->answer.verdict.kind, reach::VerdictKind::Reached);
     QTest::keyClick(&board(), Qt::Key_Tab);
     QVERIFY(board().isWalking());
-    const int y = board().walk()->body().y;
+    const int y = board().playtest()->walk()->body().y;
     QTest::keyPress(&board(), Qt::Key_W);
-    QVERIFY(QTest::qWaitFor([&] { return board().walk()->body().y < y - 8; }));
+    QVERIFY(QTest::qWaitFor([&] { return board().playtest()->walk()->body().y < y - 8; }));
     QTest::keyRelease(&board(), Qt::Key_W);
     QTest::keyClick(&board(), Qt::Key_Tab);
 }

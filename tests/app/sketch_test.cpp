@@ -9,8 +9,12 @@
 #include <QSettings>
 #include <QSpinBox>
 
-#include "app/main_window.h"
-#include "app/tray_buttons.h"
+#include "app/shell/main_window.h"
+#include "app/steps/shape/shape_options.h"
+#include "app/steps/sketch/place_underlay.h"
+#include "app/steps/sketch/sketch_options.h"
+#include "app/steps/sketch/sketch_tools.h"
+#include "app/ui/buttons.h"
 #include "data.h"
 #include "testing.h"
 
@@ -94,8 +98,8 @@ private:
     bool waitForPlan() {
         return QTest::qWaitFor(
             [&] {
-                const LevelId id = session().level()->id;
-                return session().isProofCurrent(id) && session().isPlanCurrent(id);
+                const LevelId id = session().document.level()->id;
+                return session().proofs.isCurrent(id) && session().proofs.isPlanCurrent(id);
             },
             10000);
     }
@@ -103,8 +107,8 @@ private:
     void startFresh();
     Session& session() const { return m_window->session(); }
     Board& board() const { return m_window->board(); }
-    const level::Sketch& sketch() const { return session().level()->sketch; }
-    std::size_t steps() const { return session().history().stepCount(); }
+    const level::Sketch& sketch() const { return session().document.level()->sketch; }
+    std::size_t steps() const { return session().document.history().stepCount(); }
 
     std::unique_ptr<QTemporaryDir> m_folder;
     std::unique_ptr<MainWindow> m_window;
@@ -124,7 +128,7 @@ void SketchTest::startFresh() {
     rows[18][2] = 'S';
     rows[18][37] = 'X';
     project.levels = {std::make_shared<const level::Level>(testing::drawnLevel(project, rows))};
-    session().startNew(project);
+    session().document.startNew(project);
     board().fitLevel();
 }
 
@@ -136,14 +140,14 @@ void SketchTest::init() {
     m_window->activateWindow();
     startFresh();
     QTest::keyClick(m_window.get(), Qt::Key_1);
-    QCOMPARE(session().step(), Step::Sketch);
+    QCOMPARE(session().workbench.step(), Step::Sketch);
     board().setFocus();
 }
 
 void SketchTest::cleanup() {
-    session().cancelGesture();
-    while (session().history().canUndo())
-        session().undo();
+    session().document.cancelGesture();
+    while (session().document.history().canUndo())
+        session().document.undo();
     m_window.reset();
 }
 
@@ -154,7 +158,7 @@ void SketchTest::pencil_drawsAStroke_asOneStep() {
         QTest::mouseMove(&board(), at(3 + i * 0.5, 3 + (i % 4) * 0.5));
     QTest::mouseRelease(&board(), Qt::LeftButton, {}, at(13, 3));
     QCOMPARE(steps(), std::size_t{1});
-    QCOMPARE(session().history().undoName(), std::string("Draw stroke"));
+    QCOMPARE(session().document.history().undoName(), std::string("Draw stroke"));
     QCOMPARE(sketch().leaves[0].marks.size(), std::size_t{1});
     QCOMPARE(sketch().leaves[0].marks[0].shape, MarkShape::Free);
     QVERIFY(sketch().leaves[0].marks[0].points.size() > 10);
@@ -170,13 +174,13 @@ void SketchTest::pencil_drawsAStroke_asOneStep() {
 }
 
 void SketchTest::pencil_simplifiesAHundredThousandPoints() {
-    const auto tool = makeSketchTool(SketchTool::Pencil);
-    const level::Project& project = session().project();
+    const auto tool = makePencil();
+    const level::Project& project = session().document.project();
     ToolOptions options;
     const Selection selection;
     ToolInput input;
     input.project = &project;
-    input.level = session().level().get();
+    input.level = session().document.level().get();
     input.options = &options;
     input.selection = &selection;
     std::vector<PxPoint> way;
@@ -207,13 +211,13 @@ void SketchTest::rightButton_cutsStrokes_inOneStep() {
     QCOMPARE(steps(), std::size_t{1});
     drag(at(15, 3), at(15, 8), Qt::RightButton);
     QCOMPARE(steps(), std::size_t{2});
-    QCOMPARE(session().history().undoName(), std::string("Erase strokes"));
+    QCOMPARE(session().document.history().undoName(), std::string("Erase strokes"));
     QCOMPARE(sketch().leaves[0].marks.size(), std::size_t{2});
     press("eraser");
     drag(at(1, 5), at(31, 5));
     QVERIFY(sketch().leaves[0].marks.empty());
     press("shape-0");
-    QVERIFY(!session().options().pencilErases);
+    QVERIFY(!session().workbench.options<SketchOptions>().pencilErases);
 }
 
 void SketchTest::shapes_areDrawn_andSnapToHalfCells() {
@@ -248,10 +252,10 @@ void SketchTest::room_isDrawn_named_andLaidAsMatter() {
     press("room");
     drag(at(4, 4), at(8, 7));
     QVERIFY(sketch().leaves[0].marks[0].isRoom);
-    QCOMPARE(session().history().undoName(), std::string("Draw room"));
+    QCOMPARE(session().document.history().undoName(), std::string("Draw room"));
     key(Qt::Key_G);
     click(at(4, 5));
-    QCOMPARE(session().selection().marks.size(), std::size_t{1});
+    QCOMPARE(session().workbench.selection().marks.size(), std::size_t{1});
     auto* text = part<QLineEdit>("mark-text");
     text->setText("cellar");
     Q_EMIT text->editingFinished();
@@ -260,16 +264,17 @@ void SketchTest::room_isDrawn_named_andLaidAsMatter() {
     const QImage selected = board().grab().toImage();
     QVERIFY(selected.pixelColor(at(6.3, 5.3)) != selected.pixelColor(at(12.3, 5.3)));
     press("lay-marks");
-    QCOMPARE(session().history().undoName(), std::string("Lay the plan, 12 cells with stone"));
-    QVERIFY(!session().level()->cells.at(7, 6).isOpen());
+    QCOMPARE(session().document.history().undoName(),
+             std::string("Lay the plan, 12 cells with stone"));
+    QVERIFY(!session().document.level()->cells.at(7, 6).isOpen());
     QVERIFY(waitForPlan());
-    QVERIFY(session().proven({"drawn"})->plan->findings[0].sentence.find("still solid") !=
+    QVERIFY(session().proofs.of({"drawn"})->plan->findings[0].sentence.find("still solid") !=
             std::string::npos);
     part<QComboBox>("lay-matter")->setCurrentIndex(part<QComboBox>("lay-matter")->count() - 1);
     press("lay-marks");
-    QVERIFY(session().level()->cells.at(7, 6).isOpen());
+    QVERIFY(session().document.level()->cells.at(7, 6).isOpen());
     QVERIFY(waitForPlan());
-    QVERIFY(session().proven({"drawn"})->plan->findings.empty());
+    QVERIFY(session().proofs.of({"drawn"})->plan->findings.empty());
 }
 
 void SketchTest::label_isWritten_movedAndRewritten() {
@@ -277,7 +282,7 @@ void SketchTest::label_isWritten_movedAndRewritten() {
     click(at(10, 10));
     writeWords("look up");
     QCOMPARE(steps(), std::size_t{1});
-    QCOMPARE(session().history().undoName(), std::string("Write label look up"));
+    QCOMPARE(session().document.history().undoName(), std::string("Write label look up"));
     drag(at(10.2, 10), at(14.2, 12));
     const PxPoint moved = sketch().leaves[0].marks[0].points[0];
     QVERIFY(std::abs(moved.x - 224) <= 2 && std::abs(moved.y - 192) <= 2);
@@ -325,17 +330,17 @@ void SketchTest::thing_isPlacedFromACard_andMatchedByDrop() {
     QVERIFY(enter.isAccepted());
     QDropEvent drop(QPointF(5, 5), Qt::CopyAction, &carried, Qt::LeftButton, {});
     QApplication::sendEvent(row, &drop);
-    QCOMPARE(session().project().parts.size(), std::size_t{1});
-    QCOMPARE(session().project().parts[0].target, std::string("gate"));
+    QCOMPARE(session().document.project().parts.size(), std::size_t{1});
+    QCOMPARE(session().document.project().parts[0].target, std::string("gate"));
     // Choosing in the list frees it again.
     part<QAbstractButton>("part-1")->click();
     auto* match = part<QComboBox>("part-match");
     QVERIFY(match->currentText().contains("gate"));
     match->setCurrentIndex(0);
     Q_EMIT match->activated(0);
-    QVERIFY(session().project().parts.empty());
+    QVERIFY(session().document.project().parts.empty());
     key(Qt::Key_Z, Qt::ControlModifier);
-    QCOMPARE(session().project().parts.size(), std::size_t{1});
+    QCOMPARE(session().document.project().parts.size(), std::size_t{1});
 }
 
 void SketchTest::select_movesPoints_groupsMirrorsAndCopies() {
@@ -348,19 +353,19 @@ void SketchTest::select_movesPoints_groupsMirrorsAndCopies() {
     drag(at(10, 4), at(12, 6));
     QCOMPARE(sketch().leaves[0].marks[0].points[1], (PxPoint{192, 96}));
     drag(at(1, 1), at(16, 12));
-    QCOMPARE(session().selection().marks.size(), std::size_t{2});
+    QCOMPARE(session().workbench.selection().marks.size(), std::size_t{2});
     key(Qt::Key_G, Qt::ControlModifier);
     click(at(30, 2));
-    QVERIFY(session().selection().marks.empty());
+    QVERIFY(session().workbench.selection().marks.empty());
     click(at(7, 8));
-    QCOMPARE(session().selection().marks.size(), std::size_t{2});
+    QCOMPARE(session().workbench.selection().marks.size(), std::size_t{2});
     key(Qt::Key_M);
     QCOMPARE(sketch().leaves[0].marks[0].points[1], (PxPoint{64, 96}));
     key(Qt::Key_Right);
     QCOMPARE(sketch().leaves[0].marks[0].points[1], (PxPoint{80, 96}));
     key(Qt::Key_D, Qt::ControlModifier);
     QCOMPARE(sketch().leaves[0].marks.size(), std::size_t{4});
-    QCOMPARE(session().selection().marks.size(), std::size_t{2});
+    QCOMPARE(session().workbench.selection().marks.size(), std::size_t{2});
     key(Qt::Key_C, Qt::ControlModifier);
     key(Qt::Key_V, Qt::ControlModifier);
     QCOMPARE(sketch().leaves[0].marks.size(), std::size_t{6});
@@ -376,7 +381,7 @@ void SketchTest::pencilCard_recoloursTheSelection() {
     drag(at(4, 4), at(10, 9));
     key(Qt::Key_G);
     click(at(7, 6.5));
-    QCOMPARE(session().selection().marks.size(), std::size_t{1});
+    QCOMPARE(session().workbench.selection().marks.size(), std::size_t{1});
     press("pencil-3");
     QCOMPARE(sketch().leaves[0].marks[0].tone, level::PencilTone::Vermilion);
     QCOMPARE(steps(), std::size_t{2});
@@ -394,7 +399,7 @@ void SketchTest::route_isLedBentAndBeaded() {
     click(at(10, 18.5));
     QCOMPARE(sketch().routes[0].beads.size(), std::size_t{1});
     QCOMPARE(sketch().routes[0].beads[0].sort, level::BeadSort::Foe);
-    QCOMPARE(*session().selection().bead, 0);
+    QCOMPARE(*session().workbench.selection().bead, 0);
     auto* note = part<QLineEdit>("bead-note");
     note->setText("crab on the stairs");
     Q_EMIT note->editingFinished();
@@ -406,7 +411,7 @@ void SketchTest::route_isLedBentAndBeaded() {
     drag(at(10, 18.5), at(15, 18.4));
     QVERIFY(placeOf(sketch().routes[0], sketch().routes[0].beads[0]).x > 230);
     QVERIFY(waitForPlan());
-    QVERIFY(session().proven({"drawn"})->plan->routes[0].run);
+    QVERIFY(session().proofs.of({"drawn"})->plan->routes[0].run);
     QVERIFY(part<QLabel>("plan-verdict")->text().contains("4 of 4"));
     // The right button takes a way point away, then the bead.
     click(at(30, 14), Qt::RightButton);
@@ -423,7 +428,7 @@ void SketchTest::bead_getsARegion_andIsJudged() {
     press("draw-region");
     drag(at(18.5, 0.5), at(19.5, 18.5));
     QCOMPARE(*sketch().routes[0].beads[0].region, (CellRect{18, 0, 2, 19}));
-    QVERIFY(!session().options().drawsRegion);
+    QVERIFY(!session().workbench.options<SketchOptions>().drawsRegion);
     QVERIFY(waitForPlan());
     QVERIFY(part<QLabel>("bead-state")->text().contains("met"));
     press("draw-region");
@@ -445,9 +450,9 @@ void SketchTest::sideRoute_isBegun_andChosenOnTheBoard() {
     click(at(12.5, 10.5));
     QCOMPARE(sketch().routes.size(), std::size_t{2});
     QCOMPARE(sketch().routes[1].name, std::string("Side 1"));
-    QCOMPARE(session().routeInHand(), 1);
+    QCOMPARE(routeInHand(session().workbench.options(), *session().document.level()), 1);
     click(at(20, 18.5));  // on the other route's line: it is taken in hand, nothing is laid
-    QCOMPARE(session().routeInHand(), 0);
+    QCOMPARE(routeInHand(session().workbench.options(), *session().document.level()), 0);
     QCOMPARE(sketch().routes[0].beads.size(), std::size_t{0});
     auto* name = part<QLineEdit>("route-name");
     name->setText("Way home");
@@ -463,8 +468,8 @@ void SketchTest::routeEnds_becomeSpawnAndExit() {
     click(at(30.5, 18.5));
     press("lay-route");
     QCOMPARE(steps(), std::size_t{3});
-    const level::Entity* keeper = findEntity(*session().level(), {"keeper-1"});
-    const level::Entity* gate = findEntity(*session().level(), {"gate-1"});
+    const level::Entity* keeper = findEntity(*session().document.level(), {"keeper-1"});
+    const level::Entity* gate = findEntity(*session().document.level(), {"gate-1"});
     QCOMPARE(keeper->box, (PxRect{6 * 16 + 2, 19 * 16 - 22, 12, 22}));
     QCOMPARE(gate->box, (PxRect{30 * 16, 17 * 16, 16, 32}));
 }
@@ -473,7 +478,7 @@ void SketchTest::leaves_areAddedHiddenLockedAndMoved() {
     key(Qt::Key_A);
     drag(at(4, 4), at(10, 9));
     press("add-leaf");
-    QCOMPARE(session().leafInHand(), 1);
+    QCOMPARE(leafInHand(session().workbench.options(), *session().document.level()), 1);
     drag(at(14, 4), at(20, 9));
     QCOMPARE(sketch().leaves[1].marks.size(), std::size_t{1});
     press("leaf-locked-2");
@@ -487,7 +492,7 @@ void SketchTest::leaves_areAddedHiddenLockedAndMoved() {
     QVERIFY(!sketch().leaves[1].isShown);
     press("leaf-down");
     QCOMPARE(sketch().leaves[0].name, std::string("Leaf 2"));
-    QCOMPARE(session().leafInHand(), 0);
+    QCOMPARE(leafInHand(session().workbench.options(), *session().document.level()), 0);
     part<QSpinBox>("leaf-opacity")->setValue(40);
     QCOMPARE(sketch().leaves[0].opacity, 40);
     press("remove-leaf");
@@ -514,7 +519,7 @@ void SketchTest::underlay_isPlacedScaledTurnedAndSaved() {
         QVERIFY(image.save(file));
     }
     const QImage before = board().grab().toImage();
-    board().placeUnderlay(file);
+    placeUnderlay(session(), m_window.get(), file);
     QVERIFY(QTest::qWaitFor([&] { return sketch().underlay.has_value(); }));
     // It fits the level: 640 x 320 px.
     QCOMPARE(sketch().underlay->scale, 1.6);
@@ -534,16 +539,16 @@ void SketchTest::underlay_isPlacedScaledTurnedAndSaved() {
     QCOMPARE(sketch().underlay->turns, 1);
     drag(at(12, 10), at(13, 10));
     const PxPoint moved = sketch().underlay->corner;
-    QVERIFY(session().selection().hasUnderlay);
+    QVERIFY(session().workbench.selection().hasUnderlay);
     press("underlay-locked");
     drag(at(12, 10), at(13, 10));
     QCOMPARE(sketch().underlay->corner, moved);
     part<QSpinBox>("underlay-opacity")->setValue(80);
     const level::Underlay underlay = *sketch().underlay;
     const QString folder = m_folder->filePath("saved");
-    QVERIFY(session().save(folder));
+    QVERIFY(session().writer.save(folder));
     QVERIFY(QFile::exists(folder + "/" + QString::fromStdString(underlay.path)));
-    QVERIFY(session().open(folder));
+    QVERIFY(session().document.open(folder));
     QVERIFY(*sketch().underlay == underlay);
     press("remove-underlay");
     QVERIFY(!sketch().underlay);
@@ -577,7 +582,7 @@ void SketchTest::underlay_thatIsNoPicture_isRefused() {
     QFETCH(QString, words);
     const QString file = m_folder->filePath(name.isEmpty() ? QStringLiteral("gone.png") : name);
     if (!name.isEmpty()) testing::writeBytes(file, bytes);
-    board().placeUnderlay(file);
+    placeUnderlay(session(), m_window.get(), file);
     QVERIFY2(QTest::qWaitFor([&] { return said().contains(words); }), qPrintable(said()));
     QVERIFY(!sketch().underlay);
     QCOMPARE(steps(), std::size_t{0});
@@ -589,15 +594,15 @@ void SketchTest::plan_isJudgedAnew_afterAnEdit() {
     click(at(20.5, 10.5));
     click(at(37.5, 18.5));
     QVERIFY(waitForPlan());
-    QVERIFY(!session().proven({"drawn"})->plan->routes[0].passings[1].isPassed);
+    QVERIFY(!session().proofs.of({"drawn"})->plan->routes[0].passings[1].isPassed);
     QVERIFY(part<QLabel>("plan-verdict")->text().contains("2 of 3"));
     // Steps up to the way point are laid in Shape.
-    level::Level level = *session().level();
+    level::Level level = *session().document.level();
     for (int i = 0; i < 4; ++i)
         level.cells.fillRect({10 + 3 * i, 17 - 2 * i, 3, 1}, level::Cell({2}));
-    session().apply(level::LevelEdit{level, "Lay steps", {10, 10, 12, 8}});
+    session().document.apply(level::LevelEdit{level, "Lay steps", {10, 10, 12, 8}});
     QVERIFY(waitForPlan());
-    QVERIFY(session().proven({"drawn"})->plan->routes[0].passings[1].isPassed);
+    QVERIFY(session().proofs.of({"drawn"})->plan->routes[0].passings[1].isPassed);
     QVERIFY(part<QLabel>("plan-verdict")->text().contains("3 of 3"));
 }
 
@@ -609,9 +614,9 @@ void SketchTest::planFindings_showInProve() {
     QTest::keyClick(m_window.get(), Qt::Key_5);
     auto* note = part<QAbstractButton>("finding-1");
     QVERIFY(note && note->text().startsWith("Boat is on the plan"));
-    session().undo();
+    session().document.undo();
     QVERIFY(waitForPlan());
-    QCOMPARE(check::openCount(session().proven({"drawn"})->findings), std::size_t(0));
+    QCOMPARE(check::openCount(session().proofs.of({"drawn"})->findings), std::size_t(0));
 }
 
 void SketchTest::everything_survivesSavingAndReopening() {
@@ -635,8 +640,8 @@ void SketchTest::everything_survivesSavingAndReopening() {
     const level::Sketch drawn = sketch();
     QCOMPARE(drawn.leaves[0].marks.size(), std::size_t{4});
     const QString folder = m_folder->filePath("saved");
-    QVERIFY(session().save(folder));
-    QVERIFY(session().open(folder));
+    QVERIFY(session().writer.save(folder));
+    QVERIFY(session().document.open(folder));
     QVERIFY(sketch() == drawn);
 }
 
@@ -649,20 +654,20 @@ void SketchTest::plan_isSeenInShape_ifWanted() {
     QTest::mouseMove(&board(), at(35, 2));
     QVERIFY(QTest::qWaitFor([&] { return board().isComplete(); }));
     const QImage with = board().grab().toImage();
-    ToolOptions options = session().options();
+    ShapeOptions options = session().workbench.options<ShapeOptions>();
     options.showsPlan = false;
-    session().setOptions(options);
+    session().workbench.setOptions(options);
     QVERIFY(board().grab().toImage() != with);
 }
 
 void SketchTest::controls_haveAccessibleNames() {
-    QVERIFY(session().open(testing::copyDemo(*m_folder)));
+    QVERIFY(session().document.open(testing::copyDemo(*m_folder)));
     Selection selection;
     selection.bead = 0;
     for (const Qt::Key tool : {Qt::Key_A, Qt::Key_S, Qt::Key_D, Qt::Key_F, Qt::Key_G}) {
         board().setFocus();
         key(tool);
-        session().select(selection);
+        session().workbench.select(selection);
         for (QWidget* widget : m_window->findChildren<QWidget*>()) {
             const bool isControl = (widget->focusPolicy() & Qt::TabFocus) && widget->isVisible() &&
                                    widget->objectName() != "qt_spinbox_lineedit";

@@ -5,10 +5,13 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QMimeData>
+#include <QPainter>
 #include <QSpinBox>
 
-#include "app/matter_painter.h"
-#include "app/theme.h"
+#include "app/painting/matter_painter.h"
+#include "app/steps/skin/skin_options.h"
+#include "app/tools/cell_options.h"
+#include "app/ui/theme.h"
 #include "demo_window.h"
 #include "level/tile_edits.h"
 #include "skin/coverage.h"
@@ -27,10 +30,10 @@ private slots:
     void initTestCase() { useOwnSettings("rookplot-skin-test"); }
     void init() {
         openDemo();
-        session().setStep(Step::Skin);
-        ToolOptions options = session().options();
+        session().workbench.setStep(Step::Skin);
+        TilesInHand options = session().workbench.options<TilesInHand>();
         options.tileSheet = 1;
-        session().setOptions(options);
+        session().workbench.setOptions(options);
         part<QComboBox>("sheet")->setCurrentIndex(1);
     }
     void cleanup() { closeDemo(); }
@@ -66,22 +69,22 @@ private:
         QTest::mouseClick(part<QWidget>("tile-picker"), Qt::LeftButton, Qt::NoModifier, at);
     }
     [[nodiscard]] Tile seenAt(int x, int y) {
-        return skin::dress(*session().lessons(), level(), {x, y, 1, 1}).at(x, y);
+        return skin::dress(*session().dressing.lessons(), level(), {x, y, 1, 1}).at(x, y);
     }
 };
 
 void SkinWindowTest::tiles_areTakenFromTheSheet_setByDragging_andGivenBack() {
     clickTile({5, 5});
-    const Tile taken = session().options().tiles.at(0, 0);
+    const Tile taken = session().workbench.options<TilesInHand>().tiles.at(0, 0);
     QCOMPARE(taken.sheet(), 1);
     QCOMPARE(taken.number(), 0);
     press("flip-sideways");
-    QVERIFY(session().options().tiles.at(0, 0).isMirrored());
+    QVERIFY(session().workbench.options<TilesInHand>().tiles.at(0, 0).isMirrored());
     dragCells({20, 10}, {24, 10});
     QCOMPARE(level::tileCount(level()), 5);
     QVERIFY(level().tileAt(22, 10).isMirrored());
     QTest::keyClick(&board(), Qt::Key_D);
-    QCOMPARE(session().skinTool(), SkinTool::Box);
+    QCOMPARE(session().workbench.tool(), std::string("box"));
     dragCells({20, 12}, {21, 13});
     QCOMPARE(level::tileCount(level()), 9);
     press("tile-none");
@@ -90,26 +93,26 @@ void SkinWindowTest::tiles_areTakenFromTheSheet_setByDragging_andGivenBack() {
     for (int i = 0; i < 3; ++i)
         QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     QCOMPARE(level::tileCount(level()), 0);
-    QVERIFY(!session().isModified());
+    QVERIFY(!session().document.isModified());
 }
 
 void SkinWindowTest::ctrl_takesWhatIsSeen() {
     const Tile seen = seenAt(10, 30);
     QVERIFY(seen.isShown());
     QTest::mouseClick(&board(), Qt::LeftButton, Qt::ControlModifier, cell(10, 30));
-    QVERIFY(session().options().tiles.at(0, 0) == seen);
-    QVERIFY(!session().isModified());
+    QVERIFY(session().workbench.options<TilesInHand>().tiles.at(0, 0) == seen);
+    QVERIFY(!session().document.isModified());
 }
 
 void SkinWindowTest::swatch_teachesTheWholeLevel_andUndoForgets() {
     const Tile before = seenAt(60, 28);
     press("swatch-swatch-stone");
-    QVERIFY(session().isOnSwatch());
+    QVERIFY(session().document.isOnSwatch());
     QCOMPARE(level().title, std::string("Wet stone"));
     // All inner stones of the swatch get another tile.
-    ToolOptions options = session().options();
+    TilesInHand options = session().workbench.options<TilesInHand>();
     options.tiles = Grid<Tile>(1, 1, Tile(1, 140));
-    session().setOptions(options);
+    session().workbench.setOptions(options);
     QTest::keyClick(&board(), Qt::Key_D);
     dragCells({1, 1}, {9, 9});
     press("leave-swatch");
@@ -117,7 +120,7 @@ void SkinWindowTest::swatch_teachesTheWholeLevel_andUndoForgets() {
     QCOMPARE(seenAt(60, 28).number(), 140);
     QVERIFY(seenAt(60, 28) != before);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
-    session().chooseLevel({"intake"});
+    session().document.chooseLevel({"intake"});
     QVERIFY(seenAt(60, 28) == before);
 }
 
@@ -133,7 +136,7 @@ void SkinWindowTest::motif_isMadeOfWhatWasTaken_andDissolved() {
     press("motif");
     QCOMPARE(level().motifs.size(), before + 1);
     QVERIFY((level().motifs[before] == CellRect{4, 4, 2, 2}));
-    QCOMPARE(session().lessons()->motifs().size(), before + 1);
+    QCOMPARE(session().dressing.lessons()->motifs().size(), before + 1);
     press("motif");
     QCOMPARE(level().motifs.size(), before);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
@@ -150,7 +153,7 @@ void SkinWindowTest::walkFromSkin_looksAsTheGameWill() {
     };
     QVERIFY(middleOfBody() != currentTheme().accent);
     QTest::keyClick(&board(), Qt::Key_Tab);
-    session().setStep(Step::Shape);
+    session().workbench.setStep(Step::Shape);
     QTest::keyClick(&board(), Qt::Key_Tab);
     QCOMPARE(middleOfBody(), currentTheme().accent);
     QTest::keyClick(&board(), Qt::Key_Tab);
@@ -158,33 +161,34 @@ void SkinWindowTest::walkFromSkin_looksAsTheGameWill() {
 
 void SkinWindowTest::row_ofTilesInHand_becomesAnAnimation() {
     auto* button = part<QAbstractButton>("animate");
-    ToolOptions options = session().options();
+    TilesInHand options = session().workbench.options<TilesInHand>();
     options.tiles = Grid<Tile>(1, 1, Tile(1, 4));
-    session().setOptions(options);
+    session().workbench.setOptions(options);
     QVERIFY(!button->isEnabled());
     options.tiles = Grid<Tile>(3, 1, Tile(1, 4));
     options.tiles.set(1, 0, Tile(1, 5));
     options.tiles.set(2, 0, Tile(1, 6));
-    session().setOptions(options);
+    session().workbench.setOptions(options);
     QVERIFY(button->isEnabled());
     part<QSpinBox>("frame-ticks")->setValue(20);
     press("animate");
-    const auto* animation = session().project().sheets[1].animationOf(4);
+    const auto* animation = session().document.project().sheets[1].animationOf(4);
     QVERIFY(animation);
     QCOMPARE(animation->ticks, 20);
     QVERIFY(animation->frames == (std::vector<int>{4, 5, 6}));
     press("animate");
-    QVERIFY(!session().project().sheets[1].animationOf(4));
+    QVERIFY(!session().document.project().sheets[1].animationOf(4));
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
-    QVERIFY(session().project().sheets[1].animationOf(4));
+    QVERIFY(session().document.project().sheets[1].animationOf(4));
 }
 
 void SkinWindowTest::tilesThatMove_arePaintedAnew_andNothingElse() {
-    QVERIFY(hasMovingTiles(session().project()));
+    QVERIFY(hasMovingTiles(session().document.project()));
     const auto still = [&](long long tick) {
-        const SheetImages sheets = loadSheets(session().project(), session().folder());
-        MatterScene scene{&session().project(), &level(), &sheets, {1, 0, 0}};
-        scene.lessons = session().lessons().get();
+        const SheetImages sheets =
+            loadSheets(session().document.project(), session().document.folder());
+        MatterScene scene{&session().document.project(), &level(), &sheets, {1, 0, 0}};
+        scene.lessons = session().dressing.lessons().get();
         scene.isClear = true;
         scene.tick = tick;
         QImage image(level().boundsPx().width, level().boundsPx().height,
@@ -216,14 +220,14 @@ void SkinWindowTest::tilesThatMove_arePaintedAnew_andNothingElse() {
 }
 
 void SkinWindowTest::look_againstCollision_isShown_whereTheyDiffer() {
-    session().chooseLevel({"leaky-reach"});
+    session().document.chooseLevel({"leaky-reach"});
     QVERIFY(QTest::qWaitFor(
         [&] {
-            const auto proven = session().proven(level().id);
+            const auto proven = session().proofs.of(level().id);
             return proven && proven->look && proven->isPlanCurrent;
         },
         20000));
-    const auto proven = session().proven(level().id);
+    const auto proven = session().proofs.of(level().id);
     QVERIFY(proven->look->looksSolid.test(25, 18) && !proven->look->looksSolid.test(27, 18));
     QVERIFY(proven->look->looksOpen.test(47, 21) && !proven->look->looksOpen.test(46, 21));
     // A cell's frame, half a px inside of its corner.
@@ -242,9 +246,9 @@ void SkinWindowTest::look_againstCollision_isShown_whereTheyDiffer() {
 
 void SkinWindowTest::pictureThatDoesNotFit_isMendedByAClick() {
     const auto fit = [&] {
-        return session().project().findBackdrop("night-weir")->pictures[0].fit;
+        return session().document.project().findBackdrop("night-weir")->pictures[0].fit;
     };
-    level::Project project = session().project();
+    level::Project project = session().document.project();
     project.backdrops.edit([](auto& list) {
         for (level::Backdrop& each : list)
             if (each.name == "night-weir") {
@@ -253,12 +257,12 @@ void SkinWindowTest::pictureThatDoesNotFit_isMendedByAClick() {
                 each.pictures[0].parallaxY = {400};
             }
     });
-    session().applyProject(project, "Repeat the sky");
-    session().setStep(Step::Prove);
+    session().document.apply(level::ProjectEdit{project, "Repeat the sky"});
+    session().workbench.setStep(Step::Prove);
     int number = 0;
     QVERIFY(QTest::qWaitFor(
         [&] {
-            const auto proven = session().proven(level().id);
+            const auto proven = session().proofs.of(level().id);
             if (!proven || !proven->isPlanCurrent) return false;
             for (std::size_t i = 0; i < proven->findings.size(); ++i)
                 if (proven->findings[i].kind == check::FindingKind::PictureMisfit)
@@ -275,35 +279,35 @@ void SkinWindowTest::pictureThatDoesNotFit_isMendedByAClick() {
 }
 
 void SkinWindowTest::newSwatch_showsAllCases_andIsTakenAway() {
-    const std::size_t count = session().project().swatches.size();
+    const std::size_t count = session().document.project().swatches.size();
     part<QComboBox>("swatch-matter")->setCurrentIndex(1);
     press("make-swatch");
-    QCOMPARE(session().project().swatches.size(), count + 1);
-    QVERIFY(session().isOnSwatch());
+    QCOMPARE(session().document.project().swatches.size(), count + 1);
+    QVERIFY(session().document.isOnSwatch());
     QCOMPARE(level().title, std::string("Planking"));
     QVERIFY(level().cells == skin::patchOf(level::MatterId{2}));
     press("remove-swatch");
-    QCOMPARE(session().project().swatches.size(), count);
+    QCOMPARE(session().document.project().swatches.size(), count);
     QCOMPARE(level().id.text, std::string("intake"));
 }
 
 void SkinWindowTest::missingCase_isListed_shownOnTheSwatch_andDressed() {
     // Without its swatch, hanging silt has no case of its own.
-    session().setStep(Step::Shape);
-    const auto silt = session().project().findMatter("silt");
+    session().workbench.setStep(Step::Shape);
+    const auto silt = session().document.project().findMatter("silt");
     QVERIFY(silt);
     std::vector<level::ShapedCell> cells;
     for (int x = 20; x < 116; x += 2)
         cells.push_back({{x, 5}, level::Form::HangLeft});
-    session().apply(layShaped(session().project(), level(), cells, *silt));
-    session().setStep(Step::Skin);
+    session().document.apply(layShaped(session().document.project(), level(), cells, *silt));
+    session().workbench.setStep(Step::Skin);
     QVERIFY(QTest::qWaitFor([&] { return part<QWidget>("gap-row-0") != nullptr; }, 5000));
     const auto first = [&] { return part<QAbstractButton>("gap-row-0"); };
     QVERIFY(QTest::qWaitFor([&] { return first() && first()->text().contains("hang"); }, 5000));
     QAbstractButton* row = first();
     row->click();
     press("show-case");
-    QVERIFY(session().isOnSwatch());
+    QVERIFY(session().document.isOnSwatch());
     CellPoint place{-1, -1};
     for (int y = 0; y < level().cells.height(); ++y)
         for (int x = 0; x < level().cells.width(); ++x)
@@ -312,8 +316,8 @@ void SkinWindowTest::missingCase_isListed_shownOnTheSwatch_andDressed() {
     clickTile({5, 5});
     board().fitLevel();
     QTest::mouseClick(&board(), Qt::LeftButton, Qt::NoModifier, cell(place.x, place.y));
-    session().chooseLevel({"intake"});
-    const auto dressed = skin::dress(*session().lessons(), level(), {60, 5, 1, 1});
+    session().document.chooseLevel({"intake"});
+    const auto dressed = skin::dress(*session().dressing.lessons(), level(), {60, 5, 1, 1});
     QVERIFY(!dressed.isGuessed(60, 5));
     QCOMPARE(dressed.at(60, 5).number(), 0);
 }
@@ -323,9 +327,9 @@ void SkinWindowTest::look_changesThemeBackdropAndSeed() {
     QCOMPARE(backdrop->currentText(), QString("The weir by night"));
     choose("level-backdrop", 0);
     QVERIFY(level().backdrop.empty());
-    const auto before = skin::dress(*session().lessons(), level(), level().cells.bounds());
+    const auto before = skin::dress(*session().dressing.lessons(), level(), level().cells.bounds());
     part<QSpinBox>("level-seed")->setValue(99);
-    const auto after = skin::dress(*session().lessons(), level(), level().cells.bounds());
+    const auto after = skin::dress(*session().dressing.lessons(), level(), level().cells.bounds());
     QVERIFY(before.tiles != after.tiles);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
@@ -339,7 +343,7 @@ void SkinWindowTest::scatter_laysTilesByARule_asOneUndo() {
     press("scatter");
     const auto count = level::tileCount(level());
     QVERIFY(count > 5);
-    const auto stone = session().project().findMatter("stone");
+    const auto stone = session().document.project().findMatter("stone");
     for (int y = 0; y < level().cells.height(); ++y)
         for (int x = 0; x < level().cells.width(); ++x)
             if (!level().tileAt(x, y).isNone())
@@ -354,38 +358,38 @@ void SkinWindowTest::scatter_laysTilesByARule_asOneUndo() {
 void SkinWindowTest::scatter_keptAsARule_followsTheMasses_andIsLaidDown() {
     level::Level bare = level();
     bare.scatter = std::vector<level::ScatterRule>();
-    session().apply({bare, "Take the demo's rules out", {}});
+    session().document.apply({bare, "Take the demo's rules out", {}});
     press("section-scatter");
     clickTile({5, 5});
     part<QSpinBox>("scatter-share")->setValue(100);
     // The board shows where, before anything is done.
-    QVERIFY(session().options().scatterPreview);
-    const auto shown = *session().options().scatterPreview;
+    QVERIFY(session().workbench.options<SkinOptions>().scatterPreview);
+    const auto shown = *session().workbench.options<SkinOptions>().scatterPreview;
     press("scatter-keep");
     QCOMPARE(level().scatter.size(), std::size_t{1});
-    QVERIFY(!session().options().scatterPreview);
+    QVERIFY(!session().workbench.options<SkinOptions>().scatterPreview);
     QCOMPARE(level::tileCount(level()), 0);
     const auto strewn = [&] {
         return QTest::qWaitFor(
                    [&] {
-                       return session().isProofCurrent(level().id) &&
-                              session().isPlanCurrent(level().id);
+                       return session().proofs.isCurrent(level().id) &&
+                              session().proofs.isPlanCurrent(level().id);
                    },
                    5000)
-                   ? session().proven(level().id)->strewn
+                   ? session().proofs.of(level().id)->strewn
                    : nullptr;
     };
     const auto before = strewn();
     QVERIFY(before);
     const CellPoint at{shown.runs()[0].x, shown.runs()[0].y};
-    QVERIFY(before->tileAt(session().project(), level(), -1, at).isShown());
+    QVERIFY(before->tileAt(session().document.project(), level(), -1, at).isShown());
     // Without its ground it is gone at once, before anybody has solved anything.
-    session().apply(layCells(session().project(), level(),
-                             level::CellRegion(CellRect{at.x, at.y + 1, 1, 1}), level::Cell(),
-                             "Lay"));
-    QVERIFY(before->tileAt(session().project(), level(), -1, at).isNone());
+    session().document.apply(layCells(session().document.project(), level(),
+                                      level::CellRegion(CellRect{at.x, at.y + 1, 1, 1}),
+                                      level::Cell(), "Lay"));
+    QVERIFY(before->tileAt(session().document.project(), level(), -1, at).isNone());
     QVERIFY(strewn() != before);
-    session().undo();
+    session().document.undo();
     press("scatter-on-1");
     QVERIFY(!level().scatter[0].isOn);
     press("scatter-on-1");
@@ -393,7 +397,7 @@ void SkinWindowTest::scatter_keptAsARule_followsTheMasses_andIsLaidDown() {
     press("scatter");
     QVERIFY(level().scatter.empty());
     QCOMPARE(level::tileCount(level()), shown.cellCount());
-    session().undo();
+    session().document.undo();
     QCOMPARE(level().scatter.size(), std::size_t{1});
     QCOMPARE(level::tileCount(level()), 0);
     press("scatter-row-1");
@@ -404,9 +408,9 @@ void SkinWindowTest::scatter_keptAsARule_followsTheMasses_andIsLaidDown() {
 
 void SkinWindowTest::select_pinsRollsMovesAndCopies() {
     QTest::keyClick(&board(), Qt::Key_G);
-    QCOMPARE(session().skinTool(), SkinTool::Select);
+    QCOMPARE(session().workbench.tool(), std::string("select"));
     dragCells({4, 20}, {13, 29});
-    QVERIFY(session().selection().cells);
+    QVERIFY(session().workbench.selection().cells);
     const Tile seen = seenAt(6, 28);
     press("pin-tiles");
     QVERIFY(level::tileCount(level()) > 20);
@@ -418,9 +422,9 @@ void SkinWindowTest::select_pinsRollsMovesAndCopies() {
     press("roll-tiles");
     QVERIFY(!(level().tiles == once.tiles));
     // Moving takes what is set by hand along, and no matter.
-    session().undo();
-    session().undo();
-    session().undo();
+    session().document.undo();
+    session().document.undo();
+    session().document.undo();
     const auto cells = level().cells;
     const auto count = level::tileCount(level());
     const level::Level pinned = level();
@@ -428,15 +432,15 @@ void SkinWindowTest::select_pinsRollsMovesAndCopies() {
     QVERIFY(level().cells == cells);
     QCOMPARE(level().tileAt(9, 27), pinned.tileAt(6, 28));
     QVERIFY(level::tileCount(level()) <= count);
-    session().undo();
+    session().document.undo();
     Selection again;
     again.cells = level::CellRegion(CellRect{4, 20, 10, 10});
-    session().select(again);
+    session().workbench.select(again);
     QTest::keyClick(m_window.get(), Qt::Key_C, Qt::ControlModifier);
-    QCOMPARE(session().options().tiles.width(), 10);
+    QCOMPARE(session().workbench.options<TilesInHand>().tiles.width(), 10);
     QTest::mouseMove(&board(), cell(40, 5));
     QTest::keyClick(m_window.get(), Qt::Key_V, Qt::ControlModifier);
-    const CellRect laid = session().selection().cells->bounds();
+    const CellRect laid = session().workbench.selection().cells->bounds();
     QCOMPARE(level().tileAt(laid.x, laid.y + 8), pinned.tileAt(4, 28));
     QTest::keyClick(m_window.get(), Qt::Key_Delete);
     QVERIFY(level().tileAt(laid.x, laid.y + 8).isNone());
@@ -448,14 +452,14 @@ void SkinWindowTest::tiles_haveNamesAndForms_andMatterIsLaidByThem() {
     name->setFocus();
     QTest::keyClicks(name, "keystone");
     QTest::keyClick(name, Qt::Key_Return);
-    const level::Sheet& sheet = session().project().sheets[1];
+    const level::Sheet& sheet = session().document.project().sheets[1];
     QVERIFY(sheet.noteOf(0));
     QCOMPARE(sheet.noteOf(0)->name, std::string("keystone"));
     choose("tile-form", 1 + int(level::Form::RiseRight));
-    QCOMPARE(*session().project().sheets[1].noteOf(0)->form, level::Form::RiseRight);
+    QCOMPARE(*session().document.project().sheets[1].noteOf(0)->form, level::Form::RiseRight);
     press("forms-as-drawn");
-    QVERIFY(session().project().sheets[1].noteOf(0)->form != level::Form::RiseRight);
-    session().undo();
+    QVERIFY(session().document.project().sheets[1].noteOf(0)->form != level::Form::RiseRight);
+    session().document.undo();
     board().setFocus();
     QTest::keyClick(&board(), Qt::Key_D);
     dragCells({40, 5}, {41, 5});
@@ -469,16 +473,17 @@ void SkinWindowTest::tiles_haveNamesAndForms_andMatterIsLaidByThem() {
 void SkinWindowTest::layers_areDragged_dressed_andFadeBeforeThePlayer() {
     press("layer-behind");
     press("layer-before");
-    QCOMPARE(session().options().skinLayer, 1);
-    const auto stone = *session().project().findMatter("stone");
+    QCOMPARE(session().workbench.options<SkinOptions>().skinLayer, 1);
+    const auto stone = *session().document.project().findMatter("stone");
     choose("layer-wears", stone.index);
     QTest::keyClick(&board(), Qt::Key_D);
     dragCells({40, 4}, {44, 7});
     QCOMPARE(level().layers[1].cells.at(42, 5).matter(), stone);
     QVERIFY(level().cells.at(42, 5).isOpen());
-    QVERIFY(skin::dressLayer(*session().lessons(), level(), level().layers[1], {42, 5, 1, 1})
-                .at(42, 5)
-                .isShown());
+    QVERIFY(
+        skin::dressLayer(*session().dressing.lessons(), level(), level().layers[1], {42, 5, 1, 1})
+            .at(42, 5)
+            .isShown());
     choose("layer-fades", 1);
     QVERIFY(level().layers[1].fades);
     // The nearest is on top: dragged below the masses and the other, it is the farthest.
@@ -492,15 +497,16 @@ void SkinWindowTest::layers_areDragged_dressed_andFadeBeforeThePlayer() {
                         from->mapFromGlobal(to->mapToGlobal(to->rect().center())));
     QVERIFY(QTest::qWaitFor([&] { return level().layers[0].name == name; }, 1000));
     QVERIFY(!level().layers[0].isFront && !level().layers[1].isFront);
-    session().undo();
+    session().document.undo();
     QVERIFY(level().layers[1].isFront);
     // Walking behind it, it fades: the place looks otherwise than where nobody is.
     const auto body = level().entities[0].box;
-    ToolOptions options = session().options();
+    SkinOptions options = session().workbench.options<SkinOptions>();
     options.skinLayer = 1;
-    session().setOptions(options);
-    session().apply(layOnLayer(level(), level::CellRegion(toCells(body, level().cellSize).grown(2)),
-                               level::Cell(stone), 1));
+    session().workbench.setOptions(options);
+    session().document.apply(layOnLayer(level(),
+                                        level::CellRegion(toCells(body, level().cellSize).grown(2)),
+                                        level::Cell(stone), 1));
     board().startWalk(false);
     const auto px = [&] {
         return board().grab().toImage().pixel(
@@ -533,38 +539,38 @@ void SkinWindowTest::image_droppedOnTheSection_isSeen_broughtInAndReplaced() {
     part<QSpinBox>("cut-left")->setValue(2);
     part<QSpinBox>("cut-top")->setValue(2);
     QVERIFY(!part<QLabel>("cut-words")->text().contains(QStringLiteral("No tile covers")));
-    const auto count = session().project().sheets.size();
+    const auto count = session().document.project().sheets.size();
     press("bring-in");
-    QCOMPARE(session().project().sheets.size(), count + 1);
-    QCOMPARE(session().project().sheets[count].columns, 3);
+    QCOMPARE(session().document.project().sheets.size(), count + 1);
+    QCOMPARE(session().document.project().sheets[count].columns, 3);
     QVERIFY(!part<QWidget>("cut-preview")->isVisible());
     // Another image with the same layout takes its place; one with another is refused.
-    const std::string path = session().project().sheets[count].path;
+    const std::string path = session().document.project().sheets[count].path;
     dropIt();
     part<QSpinBox>("cut-left")->setValue(0);
     part<QSpinBox>("cut-width")->setValue(20);
     press("replace-sheet");
-    QCOMPARE(session().project().sheets[count].path, path);
+    QCOMPARE(session().document.project().sheets[count].path, path);
     part<QSpinBox>("cut-width")->setValue(16);
     press("replace-sheet");
-    QCOMPARE(session().project().sheets.size(), count + 1);
-    QVERIFY(session().project().sheets[count].path != path);
+    QCOMPARE(session().document.project().sheets.size(), count + 1);
+    QVERIFY(session().document.project().sheets[count].path != path);
 }
 
 void SkinWindowTest::tilesInHand_goWithTheirSheet() {
-    level::Project project = session().project();
+    level::Project project = session().document.project();
     level::Sheet sheet = project.sheets[1];
     sheet.name = "more";
     project.sheets.edit([&](auto& list) { list.push_back(sheet); });
-    session().applyProject(project, "Add a sheet");
+    session().document.apply(level::ProjectEdit{project, "Add a sheet"});
     part<QComboBox>("sheet")->setCurrentIndex(2);
-    ToolOptions options = session().options();
+    TilesInHand options = session().workbench.options<TilesInHand>();
     options.tileSheet = 2;
     options.tiles = Grid<Tile>(1, 1, Tile(2, 3));
-    session().setOptions(options);
-    session().undo();
-    QVERIFY(session().options().tiles.at(0, 0).isNone());
-    QCOMPARE(session().options().tileSheet, 0);
+    session().workbench.setOptions(options);
+    session().document.undo();
+    QVERIFY(session().workbench.options<TilesInHand>().tiles.at(0, 0).isNone());
+    QCOMPARE(session().workbench.options<TilesInHand>().tileSheet, 0);
     dragCells({20, 10}, {24, 10});
     QCOMPARE(level::tileCount(level()), 0);
 }
@@ -573,7 +579,7 @@ void SkinWindowTest::layers_arePaintedOn_lockedAndMoved() {
     clickTile({5, 5});
     press("layer-behind");
     QCOMPARE(level().layers.size(), std::size_t{1});
-    QCOMPARE(session().options().skinLayer, 0);
+    QCOMPARE(session().workbench.options<SkinOptions>().skinLayer, 0);
     dragCells({20, 10}, {24, 10});
     QVERIFY(level().layers[0].tiles.at(22, 10).isShown());
     QCOMPARE(level::tileCount(level()), 0);
@@ -592,8 +598,8 @@ void SkinWindowTest::board_drawsWhatTheBundleSays() {
     // A cell that is set by hand changes just its own px of the board.
     board().fitLevel();
     const QImage before = board().grab().toImage();
-    session().apply(setTiles(level(), level::CellRegion(CellRect{60, 8, 1, 1}),
-                             Grid<Tile>(1, 1, Tile(1, 70)), {60, 8}));
+    session().document.apply(setTiles(level(), level::CellRegion(CellRect{60, 8, 1, 1}),
+                                      Grid<Tile>(1, 1, Tile(1, 70)), {60, 8}));
     QTest::qWait(50);
     const QImage after = board().grab().toImage();
     const QPoint middle = cell(60, 8);

@@ -1,6 +1,12 @@
 /// Tools without a window: events and a value in, preview and edit out.
 
-#include "app/tool.h"
+#include "app/steps/cast/cast_options.h"
+#include "app/steps/cast/cast_tools.h"
+#include "app/steps/shape/shape_options.h"
+#include "app/steps/shape/shape_tools.h"
+#include "app/tools/cell_options.h"
+#include "app/tools/tool.h"
+#include "level/stamps.h"
 
 #include "testing.h"
 
@@ -41,6 +47,10 @@ private slots:
 private:
     ToolInput at(int x, int y, bool isErasing = false);
     ToolOutcome gesture(Tool& tool, const std::vector<CellPoint>& way, bool isErasing = false);
+    template <typename Options, typename Value>
+    void set(Value Options::*field, std::type_identity_t<Value> value) {
+        m_options.change<Options>([&](Options& o) { o.*field = value; });
+    }
     level::Project m_project;
     level::Level m_level;
     ToolOptions m_options;
@@ -53,7 +63,7 @@ void ToolsTest::init() {
     m_level =
         testing::drawnLevel(m_project, {"..........", "..........", "..........", "##########"});
     m_options = {};
-    m_options.kind = {"lantern"};
+    set(&CastOptions::kind, KindId{"lantern"});
     m_selection = {};
 }
 
@@ -79,7 +89,7 @@ ToolOutcome ToolsTest::gesture(Tool& tool, const std::vector<CellPoint>& way, bo
 }
 
 void ToolsTest::brush_laysItsWholeWay_asOneEdit() {
-    const auto tool = makeShapeTool(ShapeTool::Brush);
+    const auto tool = makeMatterBrush();
     const ToolOutcome outcome = gesture(*tool, {{0, 0}, {4, 0}, {4, 2}});
     QVERIFY(outcome.isDone);
     QCOMPARE(outcome.edit->name, std::string("Lay 7 cells with stone"));
@@ -88,7 +98,7 @@ void ToolsTest::brush_laysItsWholeWay_asOneEdit() {
 }
 
 void ToolsTest::brush_straight_staysOnALine() {
-    const auto tool = makeShapeTool(ShapeTool::Brush);
+    const auto tool = makeMatterBrush();
     tool->press(at(0, 0));
     ToolInput input = at(7, 1);
     input.isStraight = true;
@@ -97,9 +107,8 @@ void ToolsTest::brush_straight_staysOnALine() {
 }
 
 void ToolsTest::rightButton_erases_withEachLayingTool() {
-    for (const ShapeTool kind :
-         {ShapeTool::Brush, ShapeTool::Line, ShapeTool::Box, ShapeTool::Fill}) {
-        const auto tool = makeShapeTool(kind);
+    for (const auto make : {makeMatterBrush, makeMatterLine, makeMatterBox, makeMatterFill}) {
+        const auto tool = make();
         const ToolOutcome outcome = gesture(*tool, {{2, 3}, {5, 3}}, true);
         QVERIFY(outcome.edit->level.cells.at(3, 3).isOpen());
         QVERIFY(outcome.edit->name.starts_with("Erase"));
@@ -107,11 +116,11 @@ void ToolsTest::rightButton_erases_withEachLayingTool() {
 }
 
 void ToolsTest::box_framed_leavesTheMiddle() {
-    const auto tool = makeShapeTool(ShapeTool::Box);
+    const auto tool = makeMatterBox();
     tool->press(at(1, 0));
     tool->drag(at(4, 2));
     QCOMPARE(tool->preview().label, QStringLiteral("4 × 3 stone"));
-    m_options.boxIsFilled = false;
+    set(&CellOptions::boxIsFilled, false);
     const ToolOutcome outcome = tool->release(at(4, 2));
     QVERIFY(outcome.edit->level.cells.at(2, 1).isOpen());
     QCOMPARE(outcome.edit->name, std::string("Lay 10 cells with stone"));
@@ -119,36 +128,36 @@ void ToolsTest::box_framed_leavesTheMiddle() {
 }
 
 void ToolsTest::brush_onSlope_laysRisesAlongItsWay() {
-    m_options.shaping = Shaping::Slope;
-    for (const ShapeTool kind : {ShapeTool::Brush, ShapeTool::Line}) {
-        const auto tool = makeShapeTool(kind);
+    set(&ShapeOptions::shaping, Shaping::Slope);
+    for (const auto make : {makeMatterBrush, makeMatterLine}) {
+        const auto tool = make();
         const ToolOutcome outcome = gesture(*tool, {{1, 2}, {3, 0}});
         QCOMPARE(outcome.edit->name, std::string("Lay 3 cells of stone"));
         QCOMPARE(outcome.edit->level.cells.at(2, 1), Cell({1}, level::Form::RiseRight));
     }
-    const auto tool = makeShapeTool(ShapeTool::Line);
+    const auto tool = makeMatterLine();
     const ToolOutcome gentle = gesture(*tool, {{1, 2}, {4, 1}});
     QCOMPARE(gentle.edit->level.cells.at(3, 1), Cell({1}, level::Form::RiseRight1Of2));
-    m_options.matter = {2};
+    set(&CellOptions::matter, {2});
     const ToolOutcome refused = gesture(*tool, {{1, 2}, {3, 0}});
     QVERIFY(!refused.edit && refused.error);
 }
 
 void ToolsTest::click_onSlope_cutsACorner() {
-    m_options.shaping = Shaping::Slope;
-    m_options.matter = {2};
+    set(&ShapeOptions::shaping, Shaping::Slope);
+    set(&CellOptions::matter, {2});
     m_level.cells.fillRect({3, 2, 3, 1}, Cell({1}));
-    const auto tool = makeShapeTool(ShapeTool::Brush);
+    const auto tool = makeMatterBrush();
     // What is cut keeps its matter, whatever is in hand.
     QCOMPARE(gesture(*tool, {{3, 2}}).edit->level.cells.at(3, 2),
              Cell({1}, level::Form::RiseRight));
-    m_options.matter = {1};
+    set(&CellOptions::matter, {1});
     QCOMPARE(gesture(*tool, {{6, 2}}).edit->level.cells.at(6, 2), Cell({1}, level::Form::RiseLeft));
 }
 
 void ToolsTest::half_isTheSideThatIsPointedAt() {
-    m_options.shaping = Shaping::Half;
-    const auto tool = makeShapeTool(ShapeTool::Brush);
+    set(&ShapeOptions::shaping, Shaping::Half);
+    const auto tool = makeMatterBrush();
     ToolInput input = at(2, 1);
     input.px = {2 * 16 + 8, 1 * 16 + 14};
     tool->press(input);
@@ -160,47 +169,47 @@ void ToolsTest::half_isTheSideThatIsPointedAt() {
 }
 
 void ToolsTest::form_byHand_isLaid_orRefused() {
-    m_options.shaping = Shaping::Chosen;
-    m_options.form = level::Form::HangLeft;
-    const auto tool = makeShapeTool(ShapeTool::Box);
+    set(&ShapeOptions::shaping, Shaping::Chosen);
+    set(&ShapeOptions::form, level::Form::HangLeft);
+    const auto tool = makeMatterBox();
     QCOMPARE(gesture(*tool, {{1, 1}, {2, 2}}).edit->level.cells.at(2, 2),
              Cell({1}, level::Form::HangLeft));
-    m_options.matter = {2};
+    set(&CellOptions::matter, {2});
     const ToolOutcome refused = gesture(*tool, {{1, 1}, {2, 2}});
     QVERIFY(!refused.edit);
     QVERIFY(refused.error->sentence().find("hang-left") != std::string::npos);
 }
 
 void ToolsTest::roundBrush_and_fillAll() {
-    m_options.brushSize = 4;
-    m_options.brushIsRound = true;
-    const auto brush = makeShapeTool(ShapeTool::Brush);
+    set(&CellOptions::brushSize, 4);
+    set(&CellOptions::brushIsRound, true);
+    const auto brush = makeMatterBrush();
     QCOMPARE(gesture(*brush, {{5, 2}}).edit->name, std::string("Lay 12 cells with stone"));
-    m_options.boxIsFilled = false;
-    m_options.frameThickness = 2;
-    const auto box = makeShapeTool(ShapeTool::Box);
+    set(&CellOptions::boxIsFilled, false);
+    set(&CellOptions::frameThickness, 2);
+    const auto box = makeMatterBox();
     m_level.cells = Grid<Cell>(12, 12);
     QCOMPARE(gesture(*box, {{1, 1}, {7, 7}}).edit->name, std::string("Lay 40 cells with stone"));
     m_level.cells.fillRect({0, 0, 2, 2}, Cell({1}));
     m_level.cells.fillRect({6, 6, 2, 2}, Cell({1}));
-    m_options.matter = {5};
-    m_options.fillsAll = true;
-    const auto fill = makeShapeTool(ShapeTool::Fill);
+    set(&CellOptions::matter, {5});
+    set(&CellOptions::fillsAll, true);
+    const auto fill = makeMatterFill();
     QCOMPARE(gesture(*fill, {{0, 0}}).edit->name, std::string("Fill 8 cells with teeth"));
 }
 
 void ToolsTest::mirror_laysBothSides_withMirroredForms() {
-    m_options.mirrorsSideways = true;
-    const auto brush = makeShapeTool(ShapeTool::Brush);
+    set(&CellOptions::mirrorsSideways, true);
+    const auto brush = makeMatterBrush();
     const auto both = gesture(*brush, {{1, 1}});
     QCOMPARE(both.edit->name, std::string("Lay 2 cells with stone"));
     QVERIFY(!both.edit->level.cells.at(8, 1).isOpen());
-    m_options.shaping = Shaping::Chosen;
-    m_options.form = level::Form::RiseRight;
+    set(&ShapeOptions::shaping, Shaping::Chosen);
+    set(&ShapeOptions::form, level::Form::RiseRight);
     QCOMPARE(gesture(*brush, {{1, 1}}).edit->level.cells.at(8, 1),
              Cell({1}, level::Form::RiseLeft));
-    m_options.shaping = Shaping::Slope;
-    m_options.mirrorsTopToBottom = true;
+    set(&ShapeOptions::shaping, Shaping::Slope);
+    set(&CellOptions::mirrorsTopToBottom, true);
     const auto four = gesture(*brush, {{0, 1}, {1, 0}});
     QCOMPARE(four.edit->level.cells.at(9, 1), Cell({1}, level::Form::RiseLeft));
     QCOMPARE(four.edit->level.cells.at(0, 2), Cell({1}, level::Form::HangRight));
@@ -209,8 +218,8 @@ void ToolsTest::mirror_laysBothSides_withMirroredForms() {
 
 void ToolsTest::fill_coversTheRegionOnly() {
     m_level.cells.fillRect({5, 0, 1, 4}, Cell({1}));
-    m_options.matter = {5};
-    const auto tool = makeShapeTool(ShapeTool::Fill);
+    set(&CellOptions::matter, {5});
+    const auto tool = makeMatterFill();
     tool->hover(at(1, 1));
     QCOMPARE(tool->preview().region.cellCount(), 15);
     const ToolOutcome outcome = gesture(*tool, {{1, 1}});
@@ -222,15 +231,15 @@ void ToolsTest::pick_takesTheMatter_andChangesNothing() {
     m_level.cells.set(3, 1, Cell({4}));
     ToolInput input = at(3, 1);
     input.isPicking = true;
-    const auto tool = makeShapeTool(ShapeTool::Box);
+    const auto tool = makeMatterBox();
     tool->press(input);
     const ToolOutcome outcome = tool->release(input);
-    QCOMPARE(outcome.options->matter.index, std::uint16_t{4});
+    QCOMPARE(outcome.options->of<CellOptions>().matter.index, std::uint16_t{4});
     QVERIFY(!outcome.edit);
 }
 
 void ToolsTest::select_framesThenMoves() {
-    const auto tool = makeShapeTool(ShapeTool::Select);
+    const auto tool = makeShapeSelect();
     ToolOutcome outcome = gesture(*tool, {{0, 2}, {2, 3}});
     QCOMPARE(outcome.selection->cells->bounds(), (CellRect{0, 2, 3, 2}));
     QVERIFY(!outcome.edit);
@@ -244,7 +253,7 @@ void ToolsTest::select_framesThenMoves() {
 
 void ToolsTest::pattern_isPicked_andRepeated() {
     m_level.cells.set(2, 2, Cell({5}));
-    const auto brush = makeShapeTool(ShapeTool::Brush);
+    const auto brush = makeMatterBrush();
     ToolInput input = at(2, 2);
     input.isPicking = true;
     brush->press(input);
@@ -253,15 +262,15 @@ void ToolsTest::pattern_isPicked_andRepeated() {
     brush->drag(input);
     QCOMPARE(*brush->preview().frame, (CellRect{2, 2, 2, 2}));
     m_options = *brush->release(input).options;
-    QVERIFY(m_options.stamp);
-    const auto box = makeShapeTool(ShapeTool::Box);
+    QVERIFY(m_options.of<ShapeOptions>().stamp);
+    const auto box = makeMatterBox();
     const ToolOutcome laid = gesture(*box, {{5, 0}, {9, 1}});
     QCOMPARE(laid.edit->level.cells.at(5, 0), Cell({5}));
     QVERIFY(laid.edit->level.cells.at(6, 0).isOpen());
     QCOMPARE(laid.edit->level.cells.at(7, 0), Cell({5}));
     QCOMPARE(laid.edit->level.cells.at(8, 1), Cell({1}));
     // Filling what hangs together: the pattern begins in its upper left corner.
-    const auto fill = makeShapeTool(ShapeTool::Fill);
+    const auto fill = makeMatterFill();
     QCOMPARE(gesture(*fill, {{9, 3}}).edit->level.cells.at(4, 3), Cell({5}));
     // Erasing takes no notice of it.
     QVERIFY(gesture(*brush, {{4, 3}}, true).edit->level.cells.at(4, 3).isOpen());
@@ -269,11 +278,11 @@ void ToolsTest::pattern_isPicked_andRepeated() {
 
 void ToolsTest::stamp_isLaidBesideItself_asOneDrags() {
     level::StampNumbers numbers;
-    numbers.shape = level::StampShape::Box;
+    numbers.shape = level::StampShape::Block;
     numbers.width = 3;
     numbers.height = 1;
-    m_options.stamp = std::make_shared<Stamp>(Stamp{*makeStamp(numbers, Cell({5})), {}});
-    const auto brush = makeShapeTool(ShapeTool::Brush);
+    set(&ShapeOptions::stamp, std::make_shared<Stamp>(Stamp{*makeStamp(numbers, Cell({5})), {}}));
+    const auto brush = makeMatterBrush();
     brush->hover(at(1, 1));
     QCOMPARE(brush->preview().region.bounds(), (CellRect{0, 1, 3, 1}));
     const ToolOutcome outcome = gesture(*brush, {{1, 1}, {2, 1}, {4, 1}, {8, 1}});
@@ -284,14 +293,14 @@ void ToolsTest::stamp_isLaidBesideItself_asOneDrags() {
 }
 
 void ToolsTest::stairs_areLaid_whenWanted() {
-    const auto line = makeShapeTool(ShapeTool::Line);
+    const auto line = makeMatterLine();
     ToolInput input = at(0, 2);
     input.isOther = true;
     line->press(input);
     input = at(5, 0);
     input.isOther = true;
     const ToolOutcome held = line->release(input);
-    m_options.laysStairs = true;
+    set(&ShapeOptions::laysStairs, true);
     const ToolOutcome chosen = gesture(*line, {{0, 2}, {5, 0}});
     for (const ToolOutcome* outcome : {&held, &chosen}) {
         QVERIFY(!outcome->edit->level.cells.at(1, 2).isOpen());
@@ -303,15 +312,15 @@ void ToolsTest::stairs_areLaid_whenWanted() {
 }
 
 void ToolsTest::select_byLasso_andByWhatHangsTogether() {
-    const auto tool = makeShapeTool(ShapeTool::Select);
-    m_options.selectBy = SelectBy::Lasso;
+    const auto tool = makeShapeSelect();
+    set(&CellOptions::selectBy, SelectBy::Lasso);
     const ToolOutcome loop = gesture(*tool, {{0, 0}, {4, 0}, {4, 3}});
     // A triangle with its right angle at the upper right.
     QVERIFY(loop.selection->cells->contains({3, 0}));
     QVERIFY(loop.selection->cells->contains({3, 1}));
     QVERIFY(!loop.selection->cells->contains({0, 2}));
     QVERIFY(!loop.selection->cells->isRect());
-    m_options.selectBy = SelectBy::Connected;
+    set(&CellOptions::selectBy, SelectBy::Connected);
     m_level.cells.set(4, 3, Cell());
     const ToolOutcome part = gesture(*tool, {{1, 3}});
     QCOMPARE(part.selection->cells->bounds(), (CellRect{0, 3, 4, 1}));
@@ -326,7 +335,7 @@ void ToolsTest::select_byLasso_andByWhatHangsTogether() {
 void ToolsTest::select_stretchesByItsEdges() {
     m_level.cells.fillRect({2, 1, 2, 2}, Cell({5}));
     m_selection.cells = level::CellRegion(CellRect{2, 1, 2, 2});
-    const auto tool = makeShapeTool(ShapeTool::Select);
+    const auto tool = makeShapeSelect();
     ToolInput input = at(3, 1);
     input.px = {4 * 16 + 2, 2 * 16};  // just right of its right edge
     tool->hover(input);
@@ -345,7 +354,7 @@ void ToolsTest::select_stretchesByItsEdges() {
 void ToolsTest::select_takesTheCellsOfACollider() {
     const auto shapes =
         collide::makeShapes(frameOf(m_level), level::LevelCells(m_project, m_level));
-    const auto tool = makeShapeTool(ShapeTool::Select);
+    const auto tool = makeShapeSelect();
     ToolInput input = at(4, 3);
     input.shapes = &shapes;
     tool->press(input);
@@ -357,9 +366,8 @@ void ToolsTest::select_takesTheCellsOfACollider() {
 }
 
 void ToolsTest::cancel_forgetsTheGesture() {
-    for (const ShapeTool kind :
-         {ShapeTool::Brush, ShapeTool::Line, ShapeTool::Box, ShapeTool::Select}) {
-        const auto tool = makeShapeTool(kind);
+    for (const auto make : {makeMatterBrush, makeMatterLine, makeMatterBox, makeShapeSelect}) {
+        const auto tool = make();
         tool->press(at(1, 1));
         tool->drag(at(3, 2));
         tool->cancel();
@@ -386,7 +394,7 @@ void ToolsTest::place_snapsToTheFootOfACell() {
 }
 
 void ToolsTest::cast_movesWhatItPresses_andDeletesWithTheRightButton() {
-    const auto tool = makeCastTool(CastTool::Place);
+    const auto tool = makePlaceTool();
     ToolOutcome outcome = tool->press(at(2, 1));
     QVERIFY(!outcome.edit);
     QCOMPARE(tool->preview().ghosts.size(), std::size_t{1});
@@ -416,8 +424,8 @@ void ToolsTest::crowd_isShownFarther_andMovedWhenLetGo() {
     m_level.entities = std::move(crowd);
     for (const level::Entity& entity : m_level.entities)
         m_selection.entities.push_back(entity.id);
-    m_options.snap = Snap::Px;
-    const auto tool = makeCastTool(CastTool::Select);
+    set(&CastOptions::snap, Snap::Px);
+    const auto tool = makeEntitySelect();
     ToolInput input = at(0, 0);
     input.px = {12, 12};
     (void)tool->press(input);

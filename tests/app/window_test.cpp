@@ -7,6 +7,9 @@
 #include <QListWidget>
 #include <QSpinBox>
 
+#include "app/play/walk.h"
+#include "app/steps/shape/shape_options.h"
+#include "app/tools/cell_options.h"
 #include "demo_window.h"
 #include "runtime_replay.h"
 #include "testing.h"
@@ -51,25 +54,25 @@ private:
 };
 
 void WindowTest::drag_isOneUndoStep_andEscapeRestores() {
-    const auto before = session().level();
+    const auto before = session().document.level();
     key(Qt::Key_D);
     dragCells({20, 5}, {25, 6});
-    QCOMPARE(session().history().stepCount(), std::size_t{1});
-    QCOMPARE(session().history().undoName(), std::string("Lay 12 cells with Wet stone"));
+    QCOMPARE(session().document.history().stepCount(), std::size_t{1});
+    QCOMPARE(session().document.history().undoName(), std::string("Lay 12 cells with Wet stone"));
     QVERIFY(!level().cells.at(22, 5).isOpen());
     key(Qt::Key_Z, Qt::ControlModifier);
-    QVERIFY(session().level() == before);
+    QVERIFY(session().document.level() == before);
     key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
     QVERIFY(!level().cells.at(22, 5).isOpen());
     key(Qt::Key_Z, Qt::ControlModifier);
     QTest::mousePress(&board(), Qt::LeftButton, {}, cell(30, 5));
     QTest::mouseMove(&board(), cell(34, 8));
-    QVERIFY(session().isInGesture());
+    QVERIFY(session().document.isInGesture());
     QVERIFY(!level().cells.at(32, 6).isOpen());
     key(Qt::Key_Escape);
-    QVERIFY(session().level()->cells == before->cells);
+    QVERIFY(session().document.level()->cells == before->cells);
     QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(34, 8));
-    QVERIFY(!session().history().canUndo());
+    QVERIFY(!session().document.history().canUndo());
 }
 
 void WindowTest::reach_isLive_whileDrawing() {
@@ -79,7 +82,7 @@ void WindowTest::reach_isLive_whileDrawing() {
     // A wall across the way, still being dragged.
     QTest::mousePress(&board(), Qt::LeftButton, {}, cell(24, 2));
     QTest::mouseMove(&board(), cell(24, 27));
-    QVERIFY(session().isInGesture());
+    QVERIFY(session().document.isInGesture());
     QVERIFY(waitForProof());
     QVERIFY(word->text().contains("not reached"));
     key(Qt::Key_Escape);
@@ -89,30 +92,30 @@ void WindowTest::reach_isLive_whileDrawing() {
 }
 
 void WindowTest::everyTool_answersItsKey() {
-    const std::pair<Qt::Key, ShapeTool> tools[] = {{Qt::Key_S, ShapeTool::Line},
-                                                   {Qt::Key_D, ShapeTool::Box},
-                                                   {Qt::Key_F, ShapeTool::Fill},
-                                                   {Qt::Key_G, ShapeTool::Select},
-                                                   {Qt::Key_A, ShapeTool::Brush}};
+    const std::pair<Qt::Key, std::string> tools[] = {{Qt::Key_S, "line"},
+                                                     {Qt::Key_D, "box"},
+                                                     {Qt::Key_F, "fill"},
+                                                     {Qt::Key_G, "select"},
+                                                     {Qt::Key_A, "brush"}};
     for (const auto& [k, tool] : tools) {
         key(k);
-        QCOMPARE(session().shapeTool(), tool);
+        QCOMPARE(session().workbench.tool(), tool);
     }
     key(Qt::Key_BracketRight);
     key(Qt::Key_BracketRight);
-    QCOMPARE(session().options().brushSize, 3);
+    QCOMPARE(session().workbench.options<CellOptions>().brushSize, 3);
     key(Qt::Key_BracketLeft);
-    QCOMPARE(session().options().brushSize, 2);
+    QCOMPARE(session().workbench.options<CellOptions>().brushSize, 2);
     dragCells({20, 5}, {20, 5});
-    QCOMPARE(session().history().undoName(), std::string("Lay 4 cells with Wet stone"));
+    QCOMPARE(session().document.history().undoName(), std::string("Lay 4 cells with Wet stone"));
     dragCells({20, 5}, {20, 5}, Qt::RightButton);
-    QCOMPARE(session().history().undoName(), std::string("Erase 4 cells"));
+    QCOMPARE(session().document.history().undoName(), std::string("Erase 4 cells"));
 }
 
 void WindowTest::steps_answerTheirKeys_andAreNeverEmpty() {
     for (int i = 0; i < stepCount; ++i) {
         key(static_cast<Qt::Key>(Qt::Key_1 + i));
-        QCOMPARE(int(session().step()), i);
+        QCOMPARE(int(session().workbench.step()), i);
         QVERIFY(m_window->findChild<QAbstractButton*>(QStringLiteral("station-%1").arg(i + 1))
                     ->isChecked());
         auto* words = m_window->findChild<QLabel*>("status-verdict");
@@ -124,7 +127,7 @@ void WindowTest::steps_answerTheirKeys_andAreNeverEmpty() {
 }
 
 void WindowTest::aSmallLevel_fromNothing_toTheGame() {
-    m_window->session().startNew(newSmall());
+    m_window->session().document.startNew(newSmall());
     board().fitLevel();
     board().setFocus();
     // Floor, a gap with spikes, a ledge: mouse and keys only.
@@ -148,32 +151,32 @@ void WindowTest::aSmallLevel_fromNothing_toTheGame() {
     board().setFocus();
     key(Qt::Key_5);
     QVERIFY(waitForProof());
-    const auto proven = session().proven(level().id);
+    const auto proven = session().proofs.of(level().id);
     QVERIFY2(proven->findings.empty(),
              proven->findings.empty() ? "" : proven->findings[0].sentence.c_str());
     QCOMPARE(m_window->findChild<QLabel*>("verdict")->text(), QString("The exit can be reached."));
 
-    const auto steps = session().history().stepCount();
-    const auto whole = session().level();
-    while (session().history().canUndo())
+    const auto steps = session().document.history().stepCount();
+    const auto whole = session().document.level();
+    while (session().document.history().canUndo())
         key(Qt::Key_Z, Qt::ControlModifier);
     QVERIFY(level().entities.empty());
     for (std::size_t i = 0; i < steps; ++i)
         key(Qt::Key_Z, Qt::ControlModifier | Qt::ShiftModifier);
-    QVERIFY(session().level() == whole);
+    QVERIFY(session().document.level() == whole);
 
     const QString folder = m_folder->filePath("small");
-    session().saveInBackground(folder);
-    QVERIFY(session().isModified());
-    QVERIFY(QTest::qWaitFor([&] { return !session().isModified(); }, 5000));
+    session().writer.saveInBackground(folder);
+    QVERIFY(session().document.isModified());
+    QVERIFY(QTest::qWaitFor([&] { return !session().document.isModified(); }, 5000));
     QVERIFY(m_window->openProject(folder));
     QVERIFY(level().cells == whole->cells && level().entities == whole->entities);
     QVERIFY(MainWindow::recentProjects().contains(folder));
-    session().setStep(Step::Ship);
+    session().workbench.setStep(Step::Ship);
     const QString bundle = m_folder->filePath("bundle");
     m_window->findChild<QLineEdit*>("export-folder")->setText(bundle);
     QTest::mouseClick(m_window->findChild<QAbstractButton*>("export"), Qt::LeftButton);
-    QVERIFY(QTest::qWaitFor([&] { return !session().isWriting(); }, 5000));
+    QVERIFY(QTest::qWaitFor([&] { return !session().writer.isWriting(); }, 5000));
     const auto* written = m_window->findChild<QLabel*>("written");
     QVERIFY(written->text().contains("level-1.level.json"));
     const auto files = written->text().count(QStringLiteral("<tr>"));
@@ -185,7 +188,7 @@ void WindowTest::aSmallLevel_fromNothing_toTheGame() {
 void WindowTest::copyPasteNudge_byKeys() {
     key(Qt::Key_G);
     dragCells({9, 23}, {13, 23});
-    QVERIFY(session().selection().cells.has_value());
+    QVERIFY(session().workbench.selection().cells.has_value());
     const auto plank = level().cells.at(9, 23);
     key(Qt::Key_C, Qt::ControlModifier);
     QTest::mouseMove(&board(), cell(30, 10));
@@ -196,13 +199,13 @@ void WindowTest::copyPasteNudge_byKeys() {
     QCOMPARE(level().cells.at(34, 11), plank);
     key(Qt::Key_Delete);
     QVERIFY(level().cells.at(34, 11).isOpen());
-    while (session().history().canUndo())
+    while (session().document.history().canUndo())
         key(Qt::Key_Z, Qt::ControlModifier);
     key(Qt::Key_G);
     dragCells({9, 23}, {13, 23});
     key(Qt::Key_X, Qt::ControlModifier);
     QVERIFY(level().cells.at(9, 23).isOpen());
-    QCOMPARE(session().history().undoName(), std::string("Cut 5 cells"));
+    QCOMPARE(session().document.history().undoName(), std::string("Cut 5 cells"));
 }
 
 void WindowTest::selection_isTurnedMirroredAndReplaced_byKeys() {
@@ -212,29 +215,30 @@ void WindowTest::selection_isTurnedMirroredAndReplaced_byKeys() {
     dragCells({20, 5}, {24, 6});
     board().setFocus();
     key(Qt::Key_Period);
-    QCOMPARE(session().selection().cells->bounds(), (CellRect{20, 5, 2, 5}));
+    QCOMPARE(session().workbench.selection().cells->bounds(), (CellRect{20, 5, 2, 5}));
     QVERIFY(!level().cells.at(21, 9).isOpen());
     QVERIFY(level().cells.at(20, 9).isOpen());
     key(Qt::Key_M);
     QVERIFY(!level().cells.at(20, 9).isOpen());
     key(Qt::Key_Comma);
-    QCOMPARE(session().selection().cells->bounds(), (CellRect{20, 5, 5, 2}));
+    QCOMPARE(session().workbench.selection().cells->bounds(), (CellRect{20, 5, 5, 2}));
     auto* from = m_window->findChild<QComboBox*>("replace-from");
-    from->setCurrentIndex(int(session().options().matter.index));
+    from->setCurrentIndex(int(session().workbench.options<CellOptions>().matter.index));
     m_window->findChild<QAbstractButton*>("matter-plank")->click();
     m_window->findChild<QAbstractButton*>("replace")->click();
-    QCOMPARE(session().project().behaviourOf(level().cells.at(22, 6)), level::Behaviour::OneWay);
-    QVERIFY(session().history().undoName().starts_with("Replace 5 cells"));
+    QCOMPARE(session().document.project().behaviourOf(level().cells.at(22, 6)),
+             level::Behaviour::OneWay);
+    QVERIFY(session().document.history().undoName().starts_with("Replace 5 cells"));
     // Without a selection, M paints mirrored.
     key(Qt::Key_Escape);
     key(Qt::Key_M);
-    QVERIFY(session().options().mirrorsSideways);
+    QVERIFY(session().workbench.options<CellOptions>().mirrorsSideways);
     key(Qt::Key_D);
     dragCells({10, 5}, {11, 5});
     QVERIFY(!level().cells.at(119 - 10, 5).isOpen());
     board().setFocus();
     key(Qt::Key_M);
-    QVERIFY(!session().options().mirrorsSideways);
+    QVERIFY(!session().workbench.options<CellOptions>().mirrorsSideways);
 }
 
 void WindowTest::board_isResized_afterAPreview() {
@@ -246,36 +250,36 @@ void WindowTest::board_isResized_afterAPreview() {
     right->setValue(-10);
     QVERIFY2(words->text().contains("Takes away gate-1"), qPrintable(words->text()));
     QVERIFY(words->text().contains("114 × 34 cells"));
-    QCOMPARE(*session().options().boardFrame, (CellRect{-4, 0, 114, 34}));
+    QCOMPARE(*session().workbench.options<ShapeOptions>().boardFrame, (CellRect{-4, 0, 114, 34}));
     right->setValue(0);
     QVERIFY(!words->text().contains("Takes away"));
     m_window->findChild<QAbstractButton*>("apply-board-size")->click();
     QCOMPARE(level().cells.bounds(), (CellRect{0, 0, 124, 34}));
     QCOMPARE(level().entities[0].box, before.entities[0].box.moved(64, 0));
-    QVERIFY(!session().options().boardFrame);
+    QVERIFY(!session().workbench.options<ShapeOptions>().boardFrame);
     QVERIFY(waitForProof());
-    session().undo();
+    session().document.undo();
     QVERIFY(level() == before);
 }
 
 void WindowTest::formChips_areChosen_andKept() {
     m_window->findChild<QAbstractButton*>("shaping-1")->click();
-    QCOMPARE(session().options().shaping, Shaping::Slope);
+    QCOMPARE(session().workbench.options<ShapeOptions>().shaping, Shaping::Slope);
     key(Qt::Key_S);
     dragCells({60, 20}, {64, 16});
     QCOMPARE(level().cells.at(62, 18).form(), level::Form::RiseRight);
     auto* form = m_window->findChild<QComboBox*>("form");
     form->setCurrentIndex(2);
     Q_EMIT form->activated(2);
-    QCOMPARE(session().options().shaping, Shaping::Chosen);
-    QCOMPARE(session().options().form, level::Form::UpperHalf);
+    QCOMPARE(session().workbench.options<ShapeOptions>().shaping, Shaping::Chosen);
+    QCOMPARE(session().workbench.options<ShapeOptions>().form, level::Form::UpperHalf);
     m_window->findChild<QAbstractButton*>("shaping-0")->click();
     QCOMPARE(form->currentIndex(), 0);
 }
 
 void WindowTest::collision_isCounted_andShownOnTheBoard() {
     const auto isDetailed = [&] {
-        return session().isProofCurrent(level().id) && session().isPlanCurrent(level().id);
+        return session().proofs.isCurrent(level().id) && session().proofs.isPlanCurrent(level().id);
     };
     QVERIFY(QTest::qWaitFor(isDetailed));
     auto* counts = m_window->findChild<QLabel*>("collision-solids");
@@ -314,8 +318,8 @@ void WindowTest::cast_placesMovesEditsAndDeletes() {
     lit->setCurrentIndex(1);
     Q_EMIT lit->activated(1);
     const auto* lantern = findEntity(level(), id);
-    QVERIFY(
-        std::get<bool>(fieldOf(*lantern, session().project().findKind({"lantern"})->fields[1])));
+    QVERIFY(std::get<bool>(
+        fieldOf(*lantern, session().document.project().findKind({"lantern"})->fields[1])));
     board().setFocus();
     key(Qt::Key_Delete);
     QVERIFY(!findEntity(level(), id));
@@ -332,32 +336,33 @@ void WindowTest::walk_startsAndReturnsToTheSameView() {
     key(Qt::Key_Tab);
     QVERIFY(board().isWalking());
     QTest::keyPress(&board(), Qt::Key_D);
-    QVERIFY(QTest::qWaitFor([&] { return board().walk()->trail().size() > 40; }, 4000));
+    QVERIFY(QTest::qWaitFor([&] { return board().playtest()->walk()->trail().size() > 40; }, 4000));
     QTest::keyRelease(&board(), Qt::Key_D);
-    const double walked = board().walk()->trail().back().x();
+    const double walked = board().playtest()->walk()->trail().back().x();
     QVERIFY(walked > 90);
-    QCOMPARE(session().shapeTool(), ShapeTool::Brush);  // D ran, and chose no tool
+    QCOMPARE(session().workbench.tool(), std::string("brush"));  // D ran, and chose no tool
     QTest::keyClick(&board(), Qt::Key_Space);
     QVERIFY(QTest::qWaitFor(
-        [&] { return board().walk()->body().stance == runtime::Stance::Airborne; }, 2000));
+        [&] { return board().playtest()->walk()->body().stance == runtime::Stance::Airborne; },
+        2000));
     QTest::keyClick(&board(), Qt::Key_Tab);
     QVERIFY(!board().isWalking());
     QVERIFY(board().view() == before);
-    QVERIFY(!session().isModified());
+    QVERIFY(!session().document.isModified());
 }
 
 void WindowTest::walk_dies_andCounts() {
-    auto walk = *Walk::begin(session().project(), level(), PxPoint{30 * 16, 31 * 16 - 30});
+    auto walk = *Walk::begin(session().document.project(), level(), PxPoint{30 * 16, 31 * 16 - 30});
     for (int i = 0; i < 120 && walk->deaths() == 0; ++i)
         walk->tick();
     QCOMPARE(walk->deaths(), 1);
-    walk = *Walk::begin(session().project(), level(), PxPoint{115 * 16, 22 * 16});
+    walk = *Walk::begin(session().document.project(), level(), PxPoint{115 * 16, 22 * 16});
     walk->keys().right = true;
     for (int i = 0; i < 120; ++i)
         walk->tick();
     QCOMPARE(walk->finished(), 1);
     QCOMPARE(walk->lastExit(), std::string("gate-1"));
-    QVERIFY(!Walk::begin(session().project(), level(), PxPoint{8, 100}));
+    QVERIFY(!Walk::begin(session().document.project(), level(), PxPoint{8, 100}));
 }
 
 void WindowTest::typing_inAField_choosesNoTool() {
@@ -366,43 +371,43 @@ void WindowTest::typing_inAField_choosesNoTool() {
     title->selectAll();
     QTest::keyClicks(title, "Sad gods 123");
     QTest::keyClick(title, Qt::Key_Return);
-    QCOMPARE(session().shapeTool(), ShapeTool::Brush);
-    QCOMPARE(session().step(), Step::Shape);
+    QCOMPARE(session().workbench.tool(), std::string("brush"));
+    QCOMPARE(session().workbench.step(), Step::Shape);
     QCOMPARE(level().title, std::string("Sad gods 123"));
 }
 
 void WindowTest::brokenProject_leavesTheOpenOneAsItWas() {
-    const auto before = session().level();
+    const auto before = session().document.level();
     const QString broken = m_folder->filePath("broken");
     testing::writeBytes(broken + "/rookplot.json", "{ nonsense");
     QVERIFY(!m_window->openProject(broken));
-    QVERIFY(session().level() == before);
+    QVERIFY(session().document.level() == before);
     QVERIFY(m_window->findChild<QLabel*>("status-verdict")->text().contains("rookplot.json:1:"));
 }
 
 void WindowTest::order_isChangedAndUndone() {
     key(Qt::Key_PageDown, Qt::ControlModifier);
-    QCOMPARE(session().project().levels[1]->id.text, std::string("intake"));
+    QCOMPARE(session().document.project().levels[1]->id.text, std::string("intake"));
     QCOMPARE(m_window->findChild<QListWidget*>("order")->currentRow(), 1);
     key(Qt::Key_Z, Qt::ControlModifier);
-    QCOMPARE(session().project().levels[0]->id.text, std::string("intake"));
+    QCOMPARE(session().document.project().levels[0]->id.text, std::string("intake"));
     key(Qt::Key_L, Qt::ControlModifier);
-    QCOMPARE(session().project().levels.size(), std::size_t{6});
+    QCOMPARE(session().document.project().levels.size(), std::size_t{6});
     QCOMPARE(level().id.text, std::string("level-6"));
 }
 
 void WindowTest::findings_areSteppedThrough() {
-    session().chooseLevel({"leaky-reach"});
+    session().document.chooseLevel({"leaky-reach"});
     QVERIFY(waitForProof());
     key(Qt::Key_F3);
-    QCOMPARE(session().step(), Step::Prove);
+    QCOMPARE(session().workbench.step(), Step::Prove);
     QVERIFY(m_window->findChild<QAbstractButton*>("finding-1")->isChecked());
-    QCOMPARE(session().selection().entities[0].text, std::string("gate-1"));
+    QCOMPARE(session().workbench.selection().entities[0].text, std::string("gate-1"));
     key(Qt::Key_F3);
     QVERIFY(m_window->findChild<QAbstractButton*>("finding-2")->isChecked());
     key(Qt::Key_F3, Qt::ShiftModifier);
     key(Qt::Key_F3, Qt::ShiftModifier);
-    const std::size_t last = session().proven({"leaky-reach"})->findings.size();
+    const std::size_t last = session().proofs.of({"leaky-reach"})->findings.size();
     QVERIFY(
         m_window->findChild<QAbstractButton*>(QStringLiteral("finding-%1").arg(last))->isChecked());
 }
@@ -420,12 +425,12 @@ void WindowTest::zoom_keepsWhatIsUnderThePointer() {
     dragCells({20, 5}, {25, 5});
     QTest::keyRelease(&board(), Qt::Key_Space);
     QVERIFY(!(board().view() == still));
-    QVERIFY(!session().history().canUndo());
+    QVERIFY(!session().document.history().canUndo());
 }
 
 void WindowTest::controls_haveAccessibleNames() {
     for (int i = 0; i < stepCount; ++i) {
-        session().setStep(static_cast<Step>(i));
+        session().workbench.setStep(static_cast<Step>(i));
         for (QWidget* widget : m_window->findChildren<QWidget*>()) {
             const bool isControl =
                 qobject_cast<QAbstractButton*>(widget) || qobject_cast<QLineEdit*>(widget) ||
@@ -467,7 +472,10 @@ void WindowTest::search_choosesACard() {
     QVERIFY(search->hasFocus());
     QTest::keyClicks(search, "brine");
     QTest::keyClick(search, Qt::Key_Return);
-    QCOMPARE(session().project().matters[session().options().matter.index].name,
+    QCOMPARE(session()
+                 .document.project()
+                 .matters[session().workbench.options<CellOptions>().matter.index]
+                 .name,
              std::string("brine"));
     QVERIFY(board().hasFocus());
 }

@@ -149,9 +149,9 @@ void ClipsTest::flight_staysInItsBox_andHangsTogether() {
 
 void ClipsTest::stamps_haveTheCellsThatTheirNumbersSay() {
     level::StampNumbers stairs;
-    stairs.stepLength = 2;
-    stairs.stepHeight = 3;
-    stairs.stepCount = 4;
+    stairs.tread = 2;
+    stairs.rise = 3;
+    stairs.treads = 4;
     for (const bool risesLeft : {false, true}) {
         stairs.risesLeft = risesLeft;
         const auto clip = makeStamp(stairs, Cell({1}));
@@ -164,7 +164,7 @@ void ClipsTest::stamps_haveTheCellsThatTheirNumbersSay() {
         }
     }
     level::StampNumbers ring;
-    ring.shape = level::StampShape::Cylinder;
+    ring.shape = level::StampShape::Round;
     ring.width = 12;
     ring.height = 9;
     ring.thickness = 2;
@@ -179,7 +179,7 @@ void ClipsTest::stamps_haveTheCellsThatTheirNumbersSay() {
             QCOMPARE(!clip->cells.at(x, y).isOpen(), isIn(12, 9) && !isIn(8, 5));
         }
     level::StampNumbers box;
-    box.shape = level::StampShape::Box;
+    box.shape = level::StampShape::Block;
     box.width = 5;
     box.height = 4;
     QVERIFY(makeStamp(box, Cell({1}))->cells.at(2, 2).isOpen());
@@ -189,9 +189,9 @@ void ClipsTest::stamps_haveTheCellsThatTheirNumbersSay() {
 
 void ClipsTest::stamps_ofNoSize_areRefused() {
     level::StampNumbers numbers;
-    numbers.stepCount = 0;
+    numbers.treads = 0;
     QCOMPARE(makeStamp(numbers, Cell({1})).error().kind, ErrorKind::OutOfRange);
-    numbers.stepCount = 2000000000;
+    numbers.treads = 2000000000;
     QCOMPARE(makeStamp(numbers, Cell({1})).error().kind, ErrorKind::OutOfRange);
 }
 

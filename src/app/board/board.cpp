@@ -1,0 +1,346 @@
+#include "app/board/board.h"
+
+#include <QGuiApplication>
+#include <QLineEdit>
+#include <cmath>
+
+namespace rook::app {
+
+Board::Board(Session& session, QWidget* parent)
+    : QWidget(parent), m_session(session), m_words(new QLineEdit(this)) {
+    setObjectName(QStringLiteral("board"));
+    setAccessibleName(tr("Board"));
+    setAccessibleDescription(tr("The level. Draw and place here; the wheel zooms."));
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setMinimumSize(200, 150);
+    setAttribute(Qt::WA_OpaquePaintEvent);
+    connectSession();
+    m_motionTimer.setInterval(33);
+    m_motionClock.start();
+    connect(&m_motionTimer, &QTimer::timeout, this, &Board::advanceMotion);
+    m_words->hide();
+    m_words->setObjectName(QStringLiteral("board-words"));
+    m_words->setMaxLength(200);
+    m_words->installEventFilter(this);
+    connect(m_words, &QLineEdit::editingFinished, this, &Board::takeWords);
+    takeLevel();
+}
+
+Board::~Board() = default;
+
+void Board::connectSession() {
+    Document& document = m_session.document;
+    Workbench& workbench = m_session.workbench;
+    connect(&document, &Document::changed, this, [this](const CellRect& touched) {
+        takeGround();
+        // What a swatch teaches changes every cell that it dresses.
+        if (m_lessons != m_session.dressing.lessons())
+            m_ground->clear();
+        else
+            m_ground->invalidate(touched, m_session.document.level()->cellSize);
+        step().followDocument();
+        update();
+    });
+    connect(&document, &Document::levelSwitched, this, &Board::takeLevel);
+    connect(&document, &Document::listsChanged, this, [this] {
+        m_ground->clear();
+        m_sheets = loadSheets(m_session.document.project(), m_session.document.folder());
+    });
+    connect(&workbench, &Workbench::selectionChanged, this, [this] {
+        step().followDocument();
+        update();
+    });
+    connect(&m_session.proofs, &Proofs::changed, this, &Board::followStrewn);
+    connect(&workbench, &Workbench::stepChanged, this, [this] {
+        m_ground->clear();
+        step().forgetPictures();
+        step().followDocument();
+        m_words->hide();
+        update();
+    });
+    connect(&workbench, &Workbench::toolChanged, this, &Board::takeTool);
+    for (auto signal : {&RunPlayer::whatIfChanged, &RunPlayer::runChanged, &RunPlayer::tickChanged})
+        connect(&m_session.runs, signal, this, qOverload<>(&QWidget::update));
+}
+
+BoardStep& Board::step() const {
+    const StepDefinition& definition = m_session.workbench.definition();
+    auto& made = m_steps[&definition];
+    if (!made) made = definition.makeOnBoard(const_cast<Board&>(*this));
+    return *made;
+}
+
+bool Board::isComplete() const {
+    return m_isComplete && !step().isBusy();
+}
+
+void Board::followStrewn(const LevelId& id) {
+    update();
+    const auto proven = m_session.proofs.of(id);
+    if (id != m_session.document.level()->id || !proven || proven->strewn == m_strewn) return;
+    if (proven->strewnBefore == m_strewn)
+        m_ground->invalidate(proven->strewnChange, m_session.document.level()->cellSize);
+    else
+        m_ground->clear();
+}
+
+void Board::takeGround() {
+    const level::LevelKind kind = m_session.document.level()->kind;
+    if (m_groundOf == kind) return;
+    m_groundOf = kind;
+    m_ground = faceOf(kind).makeGround(m_session);
+}
+
+void Board::takeLevel() {
+    stopWalk();
+    m_lastTrail.clear();
+    takeGround();
+    m_ground->clear();
+    m_words->hide();
+    step().forgetPictures();
+    step().followDocument();
+    m_sheets = loadSheets(m_session.document.project(), m_session.document.folder());
+    takeTool();
+    if (m_shownLevel != m_session.document.level()->id) fitLevel();
+    m_shownLevel = m_session.document.level()->id;
+    update();
+}
+
+void Board::takeTool() {
+    // Options may change in the middle of a gesture, which goes on; another tool ends it.
+    const StepDefinition& definition = m_session.workbench.definition();
+    const auto inHand = std::pair(&definition, m_session.workbench.toolPlace());
+    if (!m_tool || m_toolInHand != inHand) {
+        if (isInGesture()) cancel();
+        m_toolInHand = inHand;
+        m_tool = definition.tools.empty() ? makeQuietTool()
+                                          : definition.tools[std::size_t(inHand.second)].make();
+    }
+    if (m_hasPointer && !isInGesture())
+        m_tool->hover(inputAt(QGuiApplication::keyboardModifiers()));
+    showCursor();
+    update();
+}
+
+void Board::showCursor() {
+    const Qt::CursorShape wanted = m_tool->preview().cursor.value_or(step().cursor());
+    if (cursor().shape() != wanted) setCursor(wanted);
+}
+
+void Board::themeChanged() {
+    m_ground->clear();
+    step().forgetPictures();
+    update();
+}
+
+void Board::setView(const View& view) {
+    if (view == m_view) return;
+    m_view = view;
+    m_isFitted = false;
+    if (m_hasPointer && m_tool && !isInGesture() && !isWalking()) {
+        m_pointerPx = m_view.toLevelPx(m_pointer);
+        m_tool->hover(inputAt(QGuiApplication::keyboardModifiers()));
+    }
+    update();
+    Q_EMIT viewChanged();
+}
+
+void Board::fitLevel() {
+    View view = m_view;
+    view.fit(m_session.document.level()->boundsPx(), size());
+    setView(view);
+    m_isFitted = true;
+}
+
+void Board::bringIntoView(const PxRect& place) {
+    const QRectF shown = m_view.toWidget(place);
+    if (QRectF(rect()).adjusted(40, 40, -40, -40).contains(shown)) return;
+    View view = m_view;
+    if (view.scale() < 0.75) view.zoomAt({}, 1.25 / view.scale());
+    view.centre({place.x + place.width / 2.0, place.y + place.height / 2.0}, size());
+    setView(view);
+}
+
+ToolInput Board::inputAt(Qt::KeyboardModifiers modifiers) const {
+    ToolInput input;
+    input.project = &m_session.document.project();
+    input.level = &m_session.document.levelBeforeGesture();
+    input.options = &m_session.workbench.options();
+    input.selection = &m_session.workbench.selection();
+    input.storey = m_session.workbench.storey();
+    input.px = m_view.toLevelPx(m_pointer);
+    input.cell = toCell(input.px, input.level->cellSize);
+    input.isStraight = modifiers & Qt::ShiftModifier;
+    input.isPicking = modifiers & Qt::ControlModifier;
+    input.isErasing = m_gestureButton == Qt::RightButton;
+    m_toolPlaces.follow(input.level->entities);
+    input.places = &m_toolPlaces;
+    input.scale = m_view.scale();
+    step().fillInput(input);
+    return input;
+}
+
+void Board::follow(const ToolOutcome& outcome) {
+    if (outcome.edit) m_session.document.showGesture(*outcome.edit);
+    if (outcome.options) m_session.workbench.setOptions(*outcome.options);
+    if (outcome.isDone) m_session.document.commitGesture();
+    if (outcome.selection) m_session.workbench.select(*outcome.selection);
+    if (outcome.storey) m_session.workbench.setStorey(*outcome.storey);
+    if (outcome.error) m_session.say(QString::fromStdString(outcome.error->sentence()));
+    if (outcome.words) ask(*outcome.words);
+    step().follow(outcome);
+    if (outcome.walkFrom) {
+        m_gestureButton = Qt::NoButton;
+        startWalk(true);
+    }
+    update();
+}
+
+void Board::pressAt(QPointF px, Qt::MouseButton button, Qt::KeyboardModifiers modifiers) {
+    m_pointer = m_view.toWidget(px);
+    const bool isToolButton = button == Qt::LeftButton || button == Qt::RightButton;
+    if (isWalking() || !isToolButton || isInGesture()) return;
+    if (button == Qt::LeftButton && step().press(m_pointer)) {
+        m_isStepGesture = true;
+        return;
+    }
+    m_gestureButton = button;
+    follow(m_tool->press(inputAt(modifiers)));
+}
+
+void Board::moveTo(QPointF px, Qt::KeyboardModifiers modifiers) {
+    m_pointer = m_view.toWidget(px);
+    m_hasPointer = true;
+    m_pointerPx = m_view.toLevelPx(m_pointer);
+    if (m_isStepGesture) {
+        step().drag(m_pointer);
+    } else if (!isWalking()) {
+        const ToolInput input = inputAt(modifiers);
+        if (isInGesture())
+            follow(m_tool->drag(input));
+        else
+            m_tool->hover(input);
+        if (!isInGesture()) showCursor();
+        step().pointerMoved();
+    }
+    update();
+    Q_EMIT pointerMoved();
+}
+
+void Board::releaseAt(QPointF px, Qt::MouseButton button, Qt::KeyboardModifiers modifiers) {
+    m_pointer = m_view.toWidget(px);
+    if (std::exchange(m_isStepGesture, false)) {
+        step().release();
+        return;
+    }
+    if (button != m_gestureButton) return;
+    const ToolOutcome outcome = m_tool->release(inputAt(modifiers));
+    m_gestureButton = Qt::NoButton;
+    follow(outcome);
+    m_tool->hover(inputAt(modifiers));
+}
+
+void Board::nudge(int dx, int dy, bool byPx) {
+    if (step().nudge(dx, dy, byPx)) return;
+    View view = m_view;
+    view.pan({-dx * 64.0, -dy * 64.0});
+    setView(view);
+}
+
+void Board::cancel() {
+    m_gestureButton = Qt::NoButton;
+    m_isStepGesture = false;
+    const bool wasInGesture = m_session.document.isInGesture();
+    if (m_tool) m_tool->cancel();
+    m_session.document.cancelGesture();
+    if (!wasInGesture && !step().cancel()) m_session.workbench.select({});
+    update();
+}
+
+void Board::startWalk(bool atPointer) {
+    if (isWalking()) return;
+    cancel();
+    PlayWish wish = step().playWish();
+    if (atPointer && m_hasPointer) wish.at = m_pointerPx;
+    m_viewBeforeWalk = m_view;
+    auto playtest = faceOf(m_session.document.level()->kind).startPlaytest(m_session, *this, wish);
+    if (!playtest) return m_session.say(QString::fromStdString(playtest.error().sentence()));
+    m_playtest = std::move(*playtest);
+    connect(m_playtest.get(), &Playtest::changed, this, &Board::walkChanged);
+    connect(m_playtest.get(), &Playtest::moved, this, [this] {
+        update();
+        Q_EMIT pointerMoved();
+    });
+    m_lastTrail.clear();
+    m_ground->clear();  // walking has a look of its own
+    setFocus();
+    setCursor(Qt::BlankCursor);
+    Q_EMIT walkChanged();
+    update();
+}
+
+void Board::stopWalk() {
+    if (!isWalking()) return;
+    m_lastTrail = m_playtest->trailToKeep();
+    const bool keptView = m_playtest->keepsStepInSight();
+    m_playtest.reset();
+    m_ground->clear();
+    if (!keptView) setView(m_viewBeforeWalk);
+    takeTool();
+    update();
+    Q_EMIT walkChanged();
+}
+
+const level::EntityPlaces& Board::places() const {
+    m_places.follow(m_session.document.level()->entities);
+    return m_places;
+}
+
+QString Board::wordsAt(CellPoint cell, const level::Entity* entity) const {
+    return m_ground->wordsAt(cell, entity) + step().wordsAt(cell);
+}
+
+PxPoint Board::cellCornerAt(QPointF widget) const {
+    const CellSize cell = m_session.document.level()->cellSize;
+    const PxPoint px = m_view.toLevelPx(widget);
+    const CellPoint at = toCell({px.x + cell.width / 2, px.y + cell.height / 2}, cell);
+    return {at.x * cell.width, at.y * cell.height};
+}
+
+PxPoint Board::placeForPaste() const {
+    return m_view.toLevelPx(m_hasPointer ? m_pointer : QPointF(width() / 2.0, height() / 2.0));
+}
+
+CellRect Board::placeForCells(int width, int height) const {
+    const level::Level& level = *m_session.document.level();
+    const CellRect bounds = level.cells.bounds();
+    const CellPoint at = toCell(placeForPaste(), level.cellSize);
+    return {std::clamp(at.x, 0, std::max(0, bounds.width - width)),
+            std::clamp(at.y, 0, std::max(0, bounds.height - height)), width, height};
+}
+
+void Board::ask(const WordsRequest& request) {
+    m_words->setText(request.text);
+    m_words->setPlaceholderText(request.hint);
+    m_words->setAccessibleName(request.hint);
+    m_words->resize(230, 28);
+    const QPointF at = m_view.toWidget(request.at) + QPointF(8, -14);
+    m_words->move(QPointF(std::clamp(at.x(), 4.0, std::max(4.0, width() - 234.0)),
+                          std::clamp(at.y(), 4.0, std::max(4.0, height() - 32.0)))
+                      .toPoint());
+    m_isAsking = true;
+    m_words->show();
+    m_words->setFocus();
+    m_words->selectAll();
+}
+
+void Board::takeWords() {
+    if (!std::exchange(m_isAsking, false)) return;
+    const bool hadFocus = m_words->hasFocus();
+    m_words->hide();
+    if (hadFocus) setFocus();
+    follow(m_tool->write(inputAt({}), m_words->text()));
+}
+
+}  // namespace rook::app

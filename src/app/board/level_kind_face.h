@@ -1,0 +1,19 @@
+#pragma once
+/// What the board of each kind of level is painted by and walked by: one row a kind.
+
+#include "app/painting/ground.h"
+#include "app/play/playtest.h"
+
+namespace rook::app {
+
+struct LevelKindFace {
+    std::unique_ptr<Ground> (*makeGround)(Session&);
+    Result<std::unique_ptr<Playtest>> (*startPlaytest)(Session&, PlayHost&, const PlayWish&);
+    /// The whole level in a picture of that size.
+    QImage (*picture)(const level::Project&, const level::Level&, QSize, const Theme&);
+};
+
+/// Cost: none.
+[[nodiscard]] const LevelKindFace& faceOf(level::LevelKind kind);
+
+}  // namespace rook::app

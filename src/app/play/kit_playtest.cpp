@@ -1,0 +1,101 @@
+/// Walking on a kit board: through plan and view aslant alike.
+
+#include <QPainter>
+#include "app/play/playtest.h"
+
+namespace rook::app {
+
+namespace {
+
+class KitPlaytest final : public Playtest {
+    Q_DECLARE_TR_FUNCTIONS(KitPlaytest)
+public:
+    KitPlaytest(Session& session, PlayHost& host, std::unique_ptr<KitWalk> walk)
+        : Playtest(session, host), m_walk(std::move(walk)) {
+        follow();
+    }
+
+    bool takeKey(const QKeyEvent& event, bool isDown) override {
+        const std::pair<int, int> keys[] = {{Qt::Key_Left, 0}, {Qt::Key_A, 0},  {Qt::Key_Right, 1},
+                                            {Qt::Key_D, 1},    {Qt::Key_Up, 2}, {Qt::Key_W, 2},
+                                            {Qt::Key_Down, 3}, {Qt::Key_S, 3}};
+        for (const auto& [key, place] : keys)
+            if (event.key() == key) {
+                m_keys[std::size_t(place)] = isDown || event.isAutoRepeat() ? 1 : 0;
+                return true;
+            }
+        const bool ends = event.key() == Qt::Key_Escape || event.key() == Qt::Key_Tab;
+        if (ends && isDown) end();
+        return ends;
+    }
+    void dress(MatterScene&) const override {}
+    EntityLook lookOf(EntityLook ofStep) const override {
+        ofStep.isLeftOut = [this, before = ofStep.isLeftOut](const level::Entity& entity) {
+            return (before && before(entity)) || m_walk->isTaken(entity.id.text);
+        };
+        return ofStep;
+    }
+    void paint(QPainter& painter, const MatterScene&) override {
+        const Theme& theme = currentTheme();
+        const CellSize cell = m_session.document.level()->cellSize;
+        const auto placeOf = [&](QPointF module) {
+            return toWidget(QPointF(module.x() * cell.width, module.y() * cell.height));
+        };
+        QPolygonF trail;
+        for (const QPointF& at : m_walk->trail())
+            trail << placeOf(at);
+        painter.save();
+        painter.setRenderHint(QPainter::Antialiasing);
+        painter.setPen(QPen(theme.plum, 1.4));
+        painter.drawPolyline(trail);
+        const KitWalk::Place place = m_walk->place();
+        const double radius = 0.18 * cell.width * m_host.view().scale();
+        painter.setPen(QPen(theme.ink, 1.6));
+        painter.setBrush(theme.plum);
+        painter.drawEllipse(placeOf({place.x, place.y}), radius, radius);
+        painter.restore();
+    }
+    bool keepsStepInSight() const override { return true; }
+    QString words() const override { return tr("walking — arrows or W A S D, Esc ends"); }
+    std::optional<KitWalk::Place> kitPlace() const override { return m_walk->place(); }
+
+protected:
+    void advance() override {
+        const int finished = m_walk->finished();
+        m_walk->setWish(m_keys[1] - m_keys[0], m_keys[3] - m_keys[2]);
+        for (int due = dueTicks(1); due > 0; --due)
+            m_walk->tick();
+        if (m_walk->finished() != finished)
+            m_session.say(tr("The exit %1 is reached, after %2 ticks.")
+                              .arg(QString::fromStdString(m_walk->lastExit()))
+                              .arg(m_walk->ticks()));
+        follow();
+        Q_EMIT moved();
+    }
+
+private:
+    /// The storey and the view go along with the body.
+    void follow() {
+        const KitWalk::Place place = m_walk->place();
+        m_session.workbench.setStorey(place.storey);
+        const CellSize cell = m_session.document.level()->cellSize;
+        m_host.bringIntoView({int(place.x * cell.width) - cell.width,
+                              int(place.y * cell.height) - cell.height, 2 * cell.width,
+                              2 * cell.height});
+    }
+
+    std::unique_ptr<KitWalk> m_walk;
+    std::array<int, 4> m_keys{};  ///< left, right, up, down: 1 while held
+};
+
+}  // namespace
+
+Result<std::unique_ptr<Playtest>> startKitPlaytest(Session& session, PlayHost& host,
+                                                   const PlayWish& wish) {
+    auto walk = KitWalk::begin(session.document.project(), session.document.level(), wish.at,
+                               session.workbench.storey());
+    if (!walk) return fail(walk.error());
+    return std::make_unique<KitPlaytest>(session, host, std::move(*walk));
+}
+
+}  // namespace rook::app

@@ -1,0 +1,134 @@
+#include "app/play/kit_walk.h"
+
+#include <QLineF>
+#include <algorithm>
+#include <cmath>
+
+#include "level/cast_edits.h"
+
+namespace rook::app {
+
+using level::Entity;
+using level::Role;
+using level::Side;
+
+namespace {
+
+constexpr double pace = 2.4 / 60;  ///< modules a tick
+constexpr double radius = 0.18;    ///< modules, of the body
+constexpr std::size_t longestTrail = 6000;
+
+}  // namespace
+
+KitWalk::KitWalk(const level::Project& project, std::shared_ptr<const level::Level> level)
+    : m_project(project), m_level(std::move(level)) {
+    const level::Kit& kit = *m_project.kitOf(*m_level);
+    m_index = kit::PlacedIndex(kit, *m_level);
+    m_graph = kit::WalkGraph(kit, *m_level, m_index);
+}
+
+Result<std::unique_ptr<KitWalk>> KitWalk::begin(const level::Project& project,
+                                                std::shared_ptr<const level::Level> level,
+                                                std::optional<PxPoint> at, int storey) {
+    if (!project.kitOf(*level))
+        return fail(ErrorKind::Missing, "The level has no kit", level->title,
+                    "Name one of the project's kits");
+    std::unique_ptr<KitWalk> walk(new KitWalk(project, std::move(level)));
+    std::optional<kit::Spot> start;
+    if (at) start = kit::Spot{toCell(*at, walk->m_level->cellSize), storey};
+    for (const Entity& entity : walk->m_level->entities)
+        if (!start && project.roleOf(entity) == Role::Spawn)
+            start = kit::spotOf(*walk->m_level, entity);
+    if (!start)
+        return fail(ErrorKind::Missing, "There is no start to walk from", walk->m_level->title,
+                    "Place a spawn in Cast, or walk from the pointer with Shift");
+    walk->m_patch = walk->m_graph.patchAt(*start);
+    if (walk->m_patch < 0)
+        return fail(ErrorKind::NotApplicable, "There is nothing to stand on here",
+                    walk->m_level->title, "Choose a module with a floor");
+    walk->m_x = start->at.x + 0.5;
+    walk->m_y = start->at.y + 0.5;
+    walk->meet();
+    return walk;
+}
+
+void KitWalk::setWish(int dx, int dy) {
+    m_dx = dx;
+    m_dy = dy;
+}
+
+bool KitWalk::mayEnter(int patch) const {
+    const kit::Patch& there = m_graph.patches()[std::size_t(patch)];
+    for (const Entity& entity : m_level->entities) {
+        if (!level::mayBeShut(m_project.roleOf(entity)) || entity.storey != there.spot.storey)
+            continue;
+        if (!toCells(entity.box, m_level->cellSize).contains(there.spot.at)) continue;
+        for (const EntityId& id : whatOpens(m_project, *m_level, entity))
+            if (!m_taken.contains(id.text)) return false;
+    }
+    return true;
+}
+
+/// One axis: over a border only where the graph leads over it, else up to the border.
+void KitWalk::goAlong(double& along, double by, Side lower, Side upper) {
+    if (by == 0) return;
+    const double module = std::floor(along);
+    const Side side = by > 0 ? upper : lower;
+    const double border = by > 0 ? module + 1 : module;
+    const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
+    const CellPoint next = level::beside(here.spot.at, side);
+    int into = -1;
+    for (const int patch : m_graph.next(m_patch))
+        if (m_graph.patches()[std::size_t(patch)].spot.at == next && mayEnter(patch)) into = patch;
+    if (into < 0) {
+        along = by > 0 ? std::min(along + by, std::max(along, border - radius))
+                       : std::max(along + by, std::min(along, border + radius));
+        return;
+    }
+    along += by;
+    const bool hasCrossed = by > 0 ? along >= border : along < border;
+    if (hasCrossed) m_patch = into;
+}
+
+void KitWalk::tick() {
+    ++m_ticks;
+    const double share = m_dx != 0 && m_dy != 0 ? std::sqrt(0.5) : 1;
+    const int before = m_patch;
+    goAlong(m_x, m_dx * pace * share, Side::Left, Side::Right);
+    goAlong(m_y, m_dy * pace * share, Side::Up, Side::Down);
+    if (m_patch != before) meet();
+    if (m_trail.empty() || QLineF(m_trail.back(), QPointF(m_x, m_y)).length() > 0.05)
+        m_trail.push_back({m_x, m_y});
+    if (m_trail.size() > longestTrail) m_trail.erase(m_trail.begin());
+}
+
+/// What stands in the module is taken; an exit is noticed.
+void KitWalk::meet() {
+    const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
+    for (const Entity& entity : m_level->entities) {
+        if (!(kit::spotOf(*m_level, entity) == here.spot)) continue;
+        const Role role = m_project.roleOf(entity);
+        if (role == Role::Pickup || role == Role::Key || role == Role::Switch)
+            m_taken.insert(entity.id.text);
+        if (role == Role::Exit) {
+            ++m_finished;
+            m_lastExit = entity.id.text;
+        }
+    }
+}
+
+KitWalk::Place KitWalk::place() const {
+    const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
+    // As far up the ramp as one has come.
+    const double across = m_x - here.spot.at.x;
+    const double down = m_y - here.spot.at.y;
+    const double share = here.up == Side::Right  ? across
+                         : here.up == Side::Left ? 1 - across
+                         : here.up == Side::Down ? down
+                                                 : 1 - down;
+    const double low = here.low.toDouble();
+    return {m_x, m_y, low + (here.high.toDouble() - low) * std::clamp(share, 0.0, 1.0),
+            here.spot.storey};
+}
+
+}  // namespace rook::app

@@ -1,0 +1,97 @@
+#pragma once
+/// A playtest on the board: its keys, its ticks, what it shows. One sort for each way of moving.
+
+#include <QElapsedTimer>
+#include <QKeyEvent>
+#include <QTimer>
+
+#include "app/painting/entity_painter.h"
+#include "app/play/kit_walk.h"
+#include "app/session/session.h"
+#include "reach/verdict.h"
+
+namespace rook::app {
+
+class Walk;
+
+/// The widget that a playtest goes on in.
+class PlayHost {
+public:
+    virtual ~PlayHost() = default;
+    [[nodiscard]] virtual const View& view() const = 0;
+    virtual void setView(const View& view) = 0;
+    [[nodiscard]] virtual QSize playSize() const = 0;
+    /// Moves the view so that the place is seen, in the middle if it was not.
+    virtual void bringIntoView(const PxRect& place) = 0;
+};
+
+/// How one wishes to walk.
+struct PlayWish {
+    std::optional<PxPoint> at;  ///< where; none = at the first spawn
+    bool looksLikeTheGame = false;
+    reach::AskOptions abilities;  ///< as if the player had others
+};
+
+class Playtest : public QObject {
+    Q_OBJECT
+
+public:
+    Playtest(Session& session, PlayHost& host);
+    /// A key that belongs to the walk; false if it does not.
+    virtual bool takeKey(const QKeyEvent& event, bool isDown) = 0;
+    /// What of the scene is otherwise while one walks.
+    virtual void dress(MatterScene& scene) const = 0;
+    /// How entities look, given how the step shows them.
+    [[nodiscard]] virtual EntityLook lookOf(EntityLook ofStep) const = 0;
+    virtual void paint(QPainter& painter, const MatterScene& scene) = 0;
+    /// What the step shows stays in sight.
+    [[nodiscard]] virtual bool keepsStepInSight() const { return false; }
+    /// What is told in the status line.
+    [[nodiscard]] virtual QString words() const = 0;
+    /// The way that was gone, to stay in sight afterwards; feet, level px.
+    [[nodiscard]] virtual std::vector<QPointF> trailToKeep() const { return {}; }
+    /// Where one is on a kit board; none elsewhere.
+    [[nodiscard]] virtual std::optional<KitWalk::Place> kitPlace() const { return std::nullopt; }
+    /// What is walked on boards of matter; null elsewhere.
+    [[nodiscard]] virtual const Walk* walk() const { return nullptr; }
+    [[nodiscard]] virtual bool isPaused() const { return false; }
+
+    /// A key asked for its end.
+    [[nodiscard]] bool isEnded() const { return m_isEnded; }
+
+Q_SIGNALS:
+    void changed();  ///< what is told
+    void moved();
+
+protected:
+    void end() { m_isEnded = true; }
+    /// Goes on from now: what was missed is not made up for.
+    void restartClock();
+    /// Ticks that are due since the last call, at most so many that the world does not leap.
+    [[nodiscard]] int dueTicks(double pace);
+    virtual void advance() = 0;
+    [[nodiscard]] QPointF toWidget(QPointF levelPx) const {
+        return m_host.view().toWidget(levelPx);
+    }
+
+    Session& m_session;
+    PlayHost& m_host;
+
+private:
+    QTimer m_timer;
+    QElapsedTimer m_clock;
+    qint64 m_ticks = 0;
+    bool m_isEnded = false;
+};
+
+/// A line through places of a body, level px.
+void paintTrail(QPainter& painter, const View& view, const std::vector<QPointF>& trail,
+                double opacity);
+
+/// Errors: those of `Walk::begin` and `KitWalk::begin`.
+[[nodiscard]] Result<std::unique_ptr<Playtest>> startSidePlaytest(Session& session, PlayHost& host,
+                                                                  const PlayWish& wish);
+[[nodiscard]] Result<std::unique_ptr<Playtest>> startKitPlaytest(Session& session, PlayHost& host,
+                                                                 const PlayWish& wish);
+
+}  // namespace rook::app

@@ -1,0 +1,377 @@
+/// Walking as the stepper that ships does: on boards seen from the side and from above.
+
+#include <QPainter>
+#include "app/play/playtest.h"
+#include "app/play/walk.h"
+#include "level/zone_edits.h"
+#include "reach/zones.h"
+
+namespace rook::app {
+
+namespace {
+
+/// What the player is: the kind of the first spawn.
+const level::Kind* playerKind(const MatterScene& scene) {
+    for (const level::Entity& entity : scene.level->entities)
+        if (scene.project->roleOf(entity) == level::Role::Spawn)
+            return scene.project->findKind(entity.kind);
+    return nullptr;
+}
+
+class SidePlaytest final : public Playtest {
+    Q_DECLARE_TR_FUNCTIONS(SidePlaytest)
+public:
+    SidePlaytest(Session& session, PlayHost& host, std::unique_ptr<Walk> walk,
+                 bool looksLikeTheGame)
+        : Playtest(session, host), m_walk(std::move(walk)), m_looksLikeTheGame(looksLikeTheGame) {
+        m_layerShares.assign(m_session.document.level()->layers.size(), 1);
+        View view = m_host.view();
+        if (view.scale() < 1) {
+            view.zoomAt({}, 1.5 / view.scale());
+            view.centre({double(m_walk->body().x), double(m_walk->body().y)}, m_host.playSize());
+            m_host.setView(view);
+        }
+        follow();
+    }
+
+    bool takeKey(const QKeyEvent& event, bool isDown) override {
+        if (event.modifiers() & (Qt::ControlModifier | Qt::AltModifier)) return false;
+        runtime::PlayerKeys& keys = m_walk->keys();
+        switch (event.key()) {
+            case Qt::Key_Left:
+            case Qt::Key_A:
+                keys.left = isDown || event.isAutoRepeat();
+                return true;
+            case Qt::Key_Right:
+            case Qt::Key_D:
+                keys.right = isDown || event.isAutoRepeat();
+                return true;
+            case Qt::Key_Down:
+            case Qt::Key_S:
+                keys.down = isDown || event.isAutoRepeat();
+                return true;
+            case Qt::Key_Space:
+            case Qt::Key_Up:
+            case Qt::Key_W:
+                if (event.key() != Qt::Key_Space) keys.up = isDown || event.isAutoRepeat();
+                if (event.isAutoRepeat()) return true;
+                keys.jump = isDown;
+                if (isDown) keys.jumpBufferTicks = runtime::jumpBuffer;
+                return true;
+            case Qt::Key_P:
+                if (isDown && !event.isAutoRepeat()) m_pace = (m_pace == 0) ? 1 : 0;
+                restartClock();
+                Q_EMIT changed();
+                return true;
+            case Qt::Key_I:
+                if (isDown && !event.isAutoRepeat()) m_pace = m_pace == 0.25 ? 1 : 0.25;
+                restartClock();
+                Q_EMIT changed();
+                return true;
+            case Qt::Key_O:
+                if (!isDown) return true;
+                m_pace = 0;
+                m_walk->tick();
+                follow();
+                Q_EMIT changed();
+                Q_EMIT moved();
+                return true;
+            case Qt::Key_K:
+                if (isDown && !event.isAutoRepeat()) keep();
+                return true;
+            case Qt::Key_Escape:
+            case Qt::Key_Tab:
+                if (isDown && !event.isAutoRepeat()) end();
+                return true;
+            default:
+                return false;
+        }
+    }
+
+    void dress(MatterScene& scene) const override {
+        if (!m_looksLikeTheGame) scene.look = {0.25, 0.75, 0};
+        scene.isClear = scene.look.art >= 1;
+        if (scene.isClear) {
+            scene.part = LayerPart::ButFront;
+            scene.layerShares = m_layerShares;
+        }
+        scene.tick = m_walk->ticks();
+        scene.showsGuesses = false;
+    }
+    EntityLook lookOf(EntityLook) const override {
+        return {{1, m_looksLikeTheGame, false, !m_looksLikeTheGame},
+                !m_looksLikeTheGame,
+                [this](const level::Entity& e) {
+                    return m_walk->isTaken(e.id.text) || m_walk->goes(e.id) ||
+                           (m_looksLikeTheGame &&
+                            m_session.document.project().roleOf(e) == level::Role::Spawn);
+                },
+                {}};
+    }
+    void paint(QPainter& painter, const MatterScene& scene) override {
+        // The run before the last death stays in sight, faintly.
+        paintTrail(painter, m_host.view(), m_walk->formerTrail(), 0.35);
+        paintTrail(painter, m_host.view(), m_walk->trail(), 1);
+        painter.save();
+        painter.setRenderHint(QPainter::Antialiasing);
+        paintGoing(painter, scene);
+        paintThings(painter);
+        paintBody(painter, scene);
+        painter.restore();
+    }
+    QString words() const override {
+        QString text =
+            tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pauses, O one tick, I slow, K "
+               "keeps the run, Esc ends")
+                .arg(m_walk->ticks() / 60.0, 0, 'f', 1)
+                .arg(m_walk->taken())
+                .arg(m_walk->deaths())
+                .arg(m_walk->finished());
+        if (m_pace == 0) text.prepend(tr("paused, "));
+        if (!m_walk->lastExit().empty())
+            text += tr(", last exit %1").arg(QString::fromStdString(m_walk->lastExit()));
+        return text;
+    }
+    std::vector<QPointF> trailToKeep() const override {
+        // A run that has just begun anew has nothing to show: then the one before it stays.
+        const bool hasRun = m_walk->trail().size() > 30 || m_walk->formerTrail().empty();
+        return hasRun ? m_walk->trail() : m_walk->formerTrail();
+    }
+    [[nodiscard]] const Walk* walk() const override { return m_walk.get(); }
+    [[nodiscard]] bool isPaused() const override { return m_pace == 0; }
+
+protected:
+    void advance() override {
+        const int tenths = m_walk->ticks() / 6;
+        const int deaths = m_walk->deaths();
+        const int finished = m_walk->finished();
+        for (int due = dueTicks(m_pace); due > 0; --due)
+            m_walk->tick();
+        fadeLayers();
+        follow();
+        if (tenths != m_walk->ticks() / 6 || deaths != m_walk->deaths() ||
+            finished != m_walk->finished())
+            Q_EMIT changed();
+        Q_EMIT moved();
+    }
+
+private:
+    [[nodiscard]] QRect area() const { return {QPoint(), m_host.playSize()}; }
+    void paintGoing(QPainter& painter, const MatterScene& scene) {
+        const Theme& theme = currentTheme();
+        for (const Walk::Going& each : m_walk->going()) {
+            const QRectF box = m_host.view().toWidget(level::rectOf(each.box));
+            if (!box.intersects(area())) continue;
+            const level::Kind* kind = m_session.document.project().findKind(each.kind);
+            painter.setRenderHint(QPainter::Antialiasing, false);
+            const bool hasSprite = kind && paintSprite(painter, scene, *kind, box, each.facesLeft);
+            painter.setRenderHint(QPainter::Antialiasing);
+            if (hasSprite) continue;
+            painter.setPen(QPen(each.isDeadly ? theme.alarm : theme.plum, 1.6));
+            painter.setBrush(Qt::NoBrush);
+            paintRoleMark(painter, kind ? kind->role : level::Role::Prop, box,
+                          level::Facing::Right);
+        }
+    }
+
+    void fadeLayers() {
+        constexpr double faintest = 0.25;
+        constexpr double step = 0.08;
+        const level::Level& level = *m_session.document.level();
+        const runtime::Body& body = m_walk->body();
+        const CellRect cells =
+            toCells(PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight},
+                    level.cellSize);
+        m_layerShares.resize(level.layers.size(), 1);
+        for (std::size_t i = 0; i < level.layers.size(); ++i) {
+            const level::TileLayer& layer = level.layers[i];
+            if (!layer.isFront || !layer.fades) continue;
+            bool isHidden = false;
+            for (int y = cells.y; y < cells.bottom(); ++y)
+                for (int x = cells.x; x < cells.right(); ++x)
+                    isHidden = isHidden || layer.tiles.at(x, y, level::Tile()).isShown() ||
+                               !layer.cells.at(x, y, level::Cell()).isOpen();
+            double& share = m_layerShares[i];
+            share = isHidden ? std::max(faintest, share - step) : std::min(1.0, share + step);
+        }
+    }
+
+    void follow() {
+        const runtime::Body& body = m_walk->body();
+        const QPointF at = m_host.view().toWidget(PxPoint{body.x, body.y});
+        const QRectF calm = QRectF(area()).adjusted(
+            m_host.playSize().width() * 0.3, m_host.playSize().height() * 0.25,
+            -m_host.playSize().width() * 0.3, -m_host.playSize().height() * 0.25);
+        const QPointF wanted = m_host.view().offset() + at -
+                               QPointF(std::clamp(at.x(), calm.left(), calm.right()),
+                                       std::clamp(at.y(), calm.top(), calm.bottom()));
+        // Where the level ends there is nothing to see: an axis that fits whole does not move at
+        // all.
+        const auto kept = [&](double offset, double now, int start, int size, int widgetPx) {
+            constexpr double rim = 12;
+            const double first = start * m_host.view().scale() - rim;
+            const double last = (start + size) * m_host.view().scale() - widgetPx + rim;
+            return last <= first ? now : std::clamp(offset, first, last);
+        };
+        const level::Level& level = *m_session.document.level();
+        PxRect bounds = level.boundsPx();
+        // Where a zone is as large as what is seen, the view keeps to its camera.
+        const level::Zone* zone =
+            reach::zoneOf(level, m_walk->tables(), {m_walk->body().x, m_walk->body().y});
+        if (zone) {
+            const PxRect camera = cameraOf(level, *zone);
+            if (camera.width * m_host.view().scale() >= m_host.playSize().width()) {
+                bounds.x = camera.x;
+                bounds.width = camera.width;
+            }
+            if (camera.height * m_host.view().scale() >= m_host.playSize().height()) {
+                bounds.y = camera.y;
+                bounds.height = camera.height;
+            }
+        }
+        View view = m_host.view();
+        view.setOffset({kept(wanted.x(), m_host.view().offset().x(), bounds.x, bounds.width,
+                             m_host.playSize().width()),
+                        kept(wanted.y(), m_host.view().offset().y(), bounds.y, bounds.height,
+                             m_host.playSize().height())});
+        m_host.setView(view);
+    }
+
+    void keep() {
+        const std::vector<runtime::Input>* inputs = m_walk->recorded();
+        if (!inputs || inputs->empty())
+            return m_session.say(
+                tr("Only a run from the level's start, with its own abilities and "
+                   "without a checkpoint since, can be kept."));
+        reach::Run run;
+        run.inputs = *inputs;
+        level::Level level = *m_session.document.level();
+        const int number = int(level.runs.size()) + 1;
+        const bool hasFinished = m_walk->finished() > 0 && !m_walk->lastExit().empty();
+        std::string name = tr("walk %1").arg(number).toStdString();
+        level.runs.edit([&](auto& list) {
+            for (int n = number; std::any_of(list.begin(), list.end(),
+                                             [&](const auto& kept) { return kept.name == name; });)
+                name = tr("walk %1").arg(++n).toStdString();
+            // A run that came to an exit must come there again; another one must only be survived.
+            list.push_back(reach::keptRunOf(run, name, ""));
+            if (hasFinished && m_walk->isAtExit()) list.back().goal = {m_walk->lastExit()};
+        });
+        m_session.document.apply({std::move(level), tr("Keep a run").toStdString(), {}});
+        m_session.say(tr("Kept as \"%1\": Prove replays it after every edit.")
+                          .arg(QString::fromStdString(name)));
+    }
+
+    void paintBody(QPainter& painter, const MatterScene& scene) const {
+        const Theme& theme = currentTheme();
+        const runtime::Body& body = m_walk->body();
+        const QRectF box = m_host.view().toWidget(
+            PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
+        const level::Kind* kind = m_looksLikeTheGame ? playerKind(scene) : nullptr;
+        if (kind) {
+            // The sprite as large as where it is placed, standing where the body stands.
+            QRectF sprite = m_host.view().toWidget(PxRect{0, 0, kind->width, kind->height});
+            sprite.moveCenter(box.center());
+            sprite.moveBottom(box.bottom());
+            painter.setRenderHint(QPainter::Antialiasing, false);
+            if (paintSprite(painter, scene, *kind, sprite, m_walk->facesLeft())) return;
+        }
+        painter.setPen(QPen(theme.ink, 1.5));
+        painter.setBrush(theme.accent);
+        painter.drawRoundedRect(box, 3, 3);
+        const double eye = m_walk->facesLeft() ? 0.25 : 0.75;
+        painter.setBrush(theme.paper);
+        painter.drawEllipse(
+            QPointF(box.left() + box.width() * eye, box.top() + box.height() * 0.25),
+            box.width() * 0.14, box.width() * 0.14);
+    }
+
+    /// Over the body, a bar for each thing that it holds for a time: how much of it is left.
+    void paintTimesLeft(QPainter& painter) {
+        const runtime::Body& body = m_walk->body();
+        const QRectF box = m_host.view().toWidget(
+            PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
+        constexpr double width = 36;
+        double y = box.top() - 10;
+        std::size_t timer = 0;
+        for (const runtime::Gain& gain : m_walk->world().parts().gains) {
+            if (gain.lastsTicks == 0 || timer >= runtime::mostTimers) continue;
+            const int left = body.ticksLeft[timer++];
+            if (left == 0) continue;
+            const QRectF whole(box.center().x() - width / 2, y, width, 5);
+            painter.setPen(QPen(currentTheme().ink, 1));
+            painter.setBrush(currentTheme().paper);
+            painter.drawRect(whole);
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(currentTheme().plum);
+            painter.drawRect(QRectF(whole.left() + 1, whole.top() + 1,
+                                    (width - 2) * left / gain.lastsTicks, whole.height() - 2));
+            y -= 8;
+        }
+    }
+
+    /// Doors, movers and hazards as they are in this tick, where one died, and the ghost of the
+    /// proof.
+    void paintThings(QPainter& painter) {
+        const Theme& theme = currentTheme();
+        const runtime::Body& body = m_walk->body();
+        const runtime::Parts& parts = m_walk->world().parts();
+        const auto boxOf = [&](const runtime::Box& box) {
+            return m_host.view().toWidget(level::rectOf(box));
+        };
+        for (const runtime::Door& door : parts.doors) {
+            painter.setPen(
+                QPen(theme.ink, 1.5, door.isOpen(body.held) ? Qt::DotLine : Qt::SolidLine));
+            painter.setBrush(door.isOpen(body.held) ? QBrush(Qt::NoBrush)
+                                                    : QBrush(theme.ink, Qt::BDiagPattern));
+            painter.drawRect(boxOf(door.box));
+        }
+        for (const runtime::TimedHazard& hazard : parts.timed) {
+            const bool isOn = hazard.times.isOn(body.tick);
+            painter.setPen(QPen(theme.alarm, 1.5, isOn ? Qt::SolidLine : Qt::DotLine));
+            painter.setBrush(isOn ? QBrush(theme.alarm, Qt::DiagCrossPattern)
+                                  : QBrush(Qt::NoBrush));
+            painter.drawRect(boxOf(hazard.box));
+        }
+        painter.setPen(QPen(theme.ink, 1.5));
+        painter.setBrush(theme.plum);
+        for (const runtime::Mover& mover : parts.movers)
+            painter.drawRect(boxOf(mover.at(body.tick)));
+        paintTimesLeft(painter);
+        painter.setPen(QPen(theme.alarm, 2));
+        for (const QPointF at : m_walk->deathPlaces()) {
+            const QPointF place = m_host.view().toWidget(at);
+            painter.drawLine(place - QPointF(5, 5), place + QPointF(5, 5));
+            painter.drawLine(place - QPointF(5, -5), place + QPointF(5, -5));
+        }
+        const auto ghost = m_session.runs.run();
+        if (!ghost || !ghost->isProof || !m_walk->recorded()) return;
+        const auto tick = std::size_t(std::min(m_walk->ticks(), ghost->run.ticks()));
+        const runtime::Body& there = ghost->run.bodies[tick];
+        QColor tone = theme.plum;
+        tone.setAlphaF(0.35f);
+        painter.setPen(QPen(theme.plum, 1, Qt::DashLine));
+        painter.setBrush(tone);
+        painter.drawRoundedRect(
+            m_host.view().toWidget(
+                PxRect{there.x, there.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight}),
+            3, 3);
+    }
+
+    std::unique_ptr<Walk> m_walk;
+    bool m_looksLikeTheGame;
+    std::vector<double> m_layerShares;  ///< of their opacity, by layer
+    double m_pace = 1;                  ///< 0 while paused
+};
+
+}  // namespace
+
+Result<std::unique_ptr<Playtest>> startSidePlaytest(Session& session, PlayHost& host,
+                                                    const PlayWish& wish) {
+    auto walk =
+        Walk::begin(session.document.project(), *session.document.level(), wish.at, wish.abilities);
+    if (!walk) return fail(walk.error());
+    return std::make_unique<SidePlaytest>(session, host, std::move(*walk), wish.looksLikeTheGame);
+}
+
+}  // namespace rook::app

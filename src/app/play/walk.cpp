@@ -1,0 +1,155 @@
+#include "app/play/walk.h"
+
+#include "cast/behaviour.h"
+
+namespace rook::app {
+
+namespace {
+
+constexpr std::size_t maxTrail = 60 * 600;  // ticks: ten minutes, then the oldest half goes
+
+}  // namespace
+
+Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const level::Level& level,
+                                          std::optional<PxPoint> at,
+                                          const reach::AskOptions& options) {
+    const auto question = reach::askOf(project, level, options);
+    if (!question) return fail(question.error());
+    const runtime::MotionTables& tables = question->problem.tables;
+    std::optional<PxRect> start = question->problem.start;
+    if (at)
+        start = PxRect{at->x - tables.bodyWidth / 2, at->y - tables.bodyHeight, tables.bodyWidth,
+                       tables.bodyHeight};
+    if (!start) {
+        return fail(ErrorKind::Missing, "There is no start to walk from", level.title,
+                    "Place a spawn in Cast, or hold Shift to walk from the pointer");
+    }
+    const bool isPlain = options.lent == 0 && options.taken == 0;
+    std::unique_ptr<Walk> walk(
+        new Walk(project, level, tables, *start, !at && isPlain, question->problem.parts));
+    if (walk->m_body.stance == runtime::Stance::Ended) {
+        return fail(ErrorKind::NotApplicable, "The body has no room to start there",
+                    "px " + std::to_string(start->x) + ", " + std::to_string(start->y),
+                    "Move the start into the open");
+    }
+    return walk;
+}
+
+Walk::Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
+           PxRect start, bool isFromSpawn, runtime::Parts parts)
+    : m_cells(project, level),
+      m_tables(std::move(tables)),
+      m_world(frameOf(level), m_cells, m_tables, std::move(parts)),
+      m_start(start),
+      m_beganAtSpawn(isFromSpawn),
+      m_isFromSpawn(isFromSpawn) {
+    const std::vector<PxRect> doors = cast::doorsOf(project, level);
+    for (const level::Entity& entity : level.entities) {
+        const level::Role role = project.roleOf(entity);
+        if (reach::isGoal(role))
+            m_things.push_back({entity.id.text, role, level::boxOf(entity.box)});
+        if (role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
+            m_foes.push_back(
+                {entity.id, entity.kind, cast::wayAmong(doors, project, level, m_tables, entity)});
+        const level::Kind* member = project.findKind(entity.data.formation.member);
+        if (role == level::Role::Formation && member)
+            m_groups.push_back(
+                {entity.id, member->id,
+                 member->role == level::Role::Foe || member->role == level::Role::Hazard,
+                 cast::formationOf(project, entity)});
+    }
+    restart();
+}
+
+std::vector<Walk::Going> Walk::going() const {
+    std::vector<Going> going;
+    const long long now = m_body.tick;
+    for (const Foe& foe : m_foes) {
+        const runtime::Box box = foe.way.at(now);
+        going.push_back({foe.id, foe.kind, true, box, foe.way.at(now + 8).x < box.x});
+    }
+    for (const Group& group : m_groups)
+        for (int place = 0; place < group.formation.count; ++place)
+            if (!group.formation.isGap(place))
+                going.push_back(
+                    {group.id, group.kind, group.isDeadly, group.formation.at(place, now), false});
+    return going;
+}
+
+bool Walk::goes(const EntityId& id) const {
+    const auto isIt = [&](const auto& each) { return each.id == id; };
+    return std::any_of(m_foes.begin(), m_foes.end(), isIt) ||
+           std::any_of(m_groups.begin(), m_groups.end(), isIt);
+}
+
+/// In play one dies of foes; verdicts leave them out, and tell which ones the proof run meets.
+bool Walk::isCaught() const {
+    const runtime::Box box{m_body.x, m_body.y, m_tables.bodyWidth, m_tables.bodyHeight};
+    for (const Foe& foe : m_foes)
+        if (overlaps(foe.way.at(m_body.tick), box)) return true;
+    for (const Group& group : m_groups)
+        if (group.isDeadly && group.formation.meets(box, m_body.tick)) return true;
+    return false;
+}
+
+/// At the last checkpoint, with what was held there; else anew.
+void Walk::restart() {
+    m_body = runtime::bodyAt(level::boxOf(m_checkpoint.value_or(m_start)), m_world, m_tables);
+    if (m_checkpoint && m_body.stance != runtime::Stance::Ended) {
+        m_body.held = m_heldAtCheckpoint;
+        m_isFromSpawn = false;
+    } else {
+        m_checkpoint.reset();
+        m_body = runtime::bodyAt(level::boxOf(m_start), m_world, m_tables);
+        m_isFromSpawn = m_beganAtSpawn;
+        m_taken.clear();
+    }
+    m_inputs.clear();
+    m_trail.clear();
+    m_isAtExit = false;
+}
+
+void Walk::tick() {
+    const runtime::Input input = runtime::inputOf(m_keys, m_body, m_world, m_tables);
+    if (m_keys.left != m_keys.right) m_facesLeft = m_keys.left;
+    const QPointF feet(m_body.x + m_tables.bodyWidth / 2.0, m_body.y + m_tables.bodyHeight);
+    step(m_world, m_tables, m_body, input);
+    m_inputs.push_back(input);
+    if (m_body.stance == runtime::Stance::Ended || isCaught()) {
+        ++m_deaths;
+        m_deathPlaces.push_back(feet);
+        m_formerTrail = m_trail;
+        restart();
+        return;
+    }
+    m_trail.emplace_back(m_body.x + m_tables.bodyWidth / 2.0, m_body.y + m_tables.bodyHeight);
+    if (m_trail.size() > maxTrail)
+        m_trail.erase(m_trail.begin(), m_trail.begin() + static_cast<std::ptrdiff_t>(maxTrail / 2));
+    meetThings();
+}
+
+void Walk::meetThings() {
+    const runtime::Box box{m_body.x, m_body.y, m_tables.bodyWidth, m_tables.bodyHeight};
+    bool isAtExit = false;
+    for (const Thing& thing : m_things) {
+        if (!overlaps(box, thing.box)) continue;
+        switch (thing.role) {
+            case level::Role::Exit:
+                isAtExit = true;
+                if (!m_isAtExit) {
+                    ++m_finished;
+                    m_lastExit = thing.id;
+                }
+                break;
+            case level::Role::Checkpoint:
+                m_checkpoint = level::rectOf(thing.box);
+                m_heldAtCheckpoint = m_body.held;
+                break;
+            default:
+                if (!isTaken(thing.id)) m_taken.push_back(thing.id);
+        }
+    }
+    m_isAtExit = isAtExit;
+}
+
+}  // namespace rook::app

@@ -1,0 +1,60 @@
+#pragma once
+/// What is known of one level, with the value that it is of.
+
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "check/look.h"
+#include "check/plan.h"
+#include "collide/shapes.h"
+#include "reach/zones.h"
+#include "skin/scatter.h"
+
+namespace rook::app {
+
+/// Above this many cells, shapes are not made while one draws.
+inline constexpr std::int64_t maxLiveShapeCells = 4096 * 4096;
+
+/// What Prove asks otherwise than the project says, without touching it.
+struct WhatIf {
+    runtime::AbilitySet lent = 0;
+    runtime::AbilitySet taken = 0;
+    std::optional<PxRect> closed;  ///< a region that nobody may touch
+    bool operator==(const WhatIf&) const = default;
+    [[nodiscard]] bool isAny() const { return *this != WhatIf{}; }
+};
+
+/// An answer with the level value that it is of, and what follows from it.
+struct ProvenLevel {
+    std::shared_ptr<const level::Level> level;
+    level::Project project;  ///< that it is of: profiles, kinds and matters decide, too
+    reach::Answer answer;
+    std::shared_ptr<const reach::Question> question;  ///< that was answered; null on an error
+    BitMap covered;  ///< px of the map's frame that some body at a visited position covers
+    /// Of reach and placement first; then, once the level was looked at whole, those of the
+    /// collision audit and of the plan; notes last.
+    std::vector<check::Finding> findings;
+    std::size_t ownFindings = 0;                    ///< of them, those of reach and placement
+    std::shared_ptr<const check::PlanReport> plan;  ///< null if there is no plan, or not yet
+    /// Collision shapes; null if there are none yet, or the level is above `maxLiveShapeCells`.
+    std::shared_ptr<const collide::CollisionShapes> shapes;
+    std::shared_ptr<const level::Level> shapesOf;  ///< the value that the shapes are of
+    std::shared_ptr<const skin::Strewn> strewn;    ///< by the level's rules; null if it has none
+    std::shared_ptr<const skin::Strewn> strewnBefore;
+    CellRect strewnChange;                        ///< cells where these two differ
+    std::shared_ptr<const check::LookMaps> look;  ///< null until it was looked at
+    bool isPlanCurrent = false;            ///< else `plan` and `shapes` are of a former value
+    std::vector<check::Finding> meetings;  ///< of the proof run with foes; once looked at deep
+    std::vector<reach::Crossing>
+        crossings;  ///< between zones; with their needs once it was looked at deep
+    std::shared_ptr<const reach::Depth> depth;    ///< null until it was looked at
+    std::shared_ptr<const level::Level> depthOf;  ///< the value that it is of
+    bool isDepthCurrent = false;
+    BitMap deadlyTouches;  ///< reached positions' px where a body dies one px on; map's frame
+    BitMap risky;          ///< positions that are deadly at times
+    std::optional<bool> formerRunHolds;  ///< the run that was kept last, replayed after the edit
+    std::optional<Error> error;          ///< why there is no answer
+};
+
+}  // namespace rook::app

@@ -1,0 +1,51 @@
+#include "app/session/reach_words.h"
+
+#include <QCoreApplication>
+
+namespace rook::app {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("Reach", text);
+}
+
+ReachWords wordsOnKit(const Session& session, const reach::KitAnswer& answer, PxPoint px) {
+    const int patch = answer.graph.patchAt(
+        {toCell(px, session.document.level()->cellSize), session.workbench.storey()});
+    if (patch < 0) return {tr("no surface here")};
+    if (!answer.reach.reached[std::size_t(patch)]) return {tr("not reached")};
+    const auto steps = answer.reach.wayTo(patch).size() - 1;
+    return {answer.reach.trapped[std::size_t(patch)] ? tr("reached, and a trap: no exit from here")
+                                                     : tr("reached after %1 modules").arg(steps),
+            true};
+}
+
+ReachWords wordsOnCells(const ProvenLevel& proven, PxPoint px) {
+    const reach::Reached& reached = proven.answer.reached;
+    const runtime::MotionTables& tables = proven.answer.tables;
+    if (!proven.covered.test(px.x + reached.left, px.y + reached.top))
+        return {reached.mayMeetByMovers(PxRect{px.x, px.y, 1, 1}, tables)
+                    ? tr("only by a mover, or in time: ask for a run to see how")
+                    : tr("no body can be here")};
+    // A body stands here if a standing position puts its box around this px.
+    const bool isStood = reached.standing.anyIn(px.x + reached.left - tables.bodyWidth + 1,
+                                                px.y + reached.top - tables.bodyHeight + 1,
+                                                px.x + reached.left + 1, px.y + reached.top + 1);
+    return {isStood ? tr("reached, standing") : tr("reached, in the air"), true};
+}
+
+}  // namespace
+
+ReachWords reachWords(const Session& session, PxPoint px) {
+    if (session.document.isOnSwatch()) return {};
+    const auto proven = session.proofs.ofBoard();
+    if (!proven) return {tr("being proven …")};
+    if (!session.proofs.isCurrent(session.document.level()->id)) return {tr("being solved …")};
+    if (proven->error || proven->answer.verdict.kind == reach::VerdictKind::NotDecided)
+        return {tr("not decided here")};
+    return proven->answer.kit ? wordsOnKit(session, *proven->answer.kit, px)
+                              : wordsOnCells(*proven, px);
+}
+
+}  // namespace rook::app

@@ -1,0 +1,34 @@
+#pragma once
+/// What one part of the window asks of the others, so that none has to find another one.
+
+#include <QObject>
+#include <QString>
+
+#include "base/geometry.h"
+
+namespace rook::app {
+
+class Requests : public QObject {
+    Q_OBJECT
+
+public:
+    /// Something to tell in the status line.
+    void say(const QString& text) { Q_EMIT said(text); }
+    /// A place of the level on the board, to be looked at; level px.
+    void showPlace(const PxRect& place) { Q_EMIT placeAsked(place); }
+    /// The cast, as a table.
+    void openTable() { Q_EMIT tableAsked(); }
+    /// A picture file, to lie under the board.
+    void choosePicture() { Q_EMIT pictureAsked(); }
+    /// The keyboard goes back to the board.
+    void returnToBoard() { Q_EMIT boardAsked(); }
+
+Q_SIGNALS:
+    void said(const QString& text);
+    void placeAsked(const rook::PxRect& place);
+    void tableAsked();
+    void pictureAsked();
+    void boardAsked();
+};
+
+}  // namespace rook::app

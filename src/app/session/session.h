@@ -1,0 +1,28 @@
+#pragma once
+/// What one window works with: the document and what belongs to it, each small and by itself.
+
+#include "app/session/document.h"
+#include "app/session/dressing.h"
+#include "app/session/proofs.h"
+#include "app/session/run_player.h"
+#include "app/session/workbench.h"
+#include "app/session/writer.h"
+
+namespace rook::app {
+
+/// In this order: each may know those before it.
+struct Session {
+    explicit Session(std::vector<StepDefinition> steps) : workbench(document, std::move(steps)) {}
+
+    Requests requests;
+    Document document{requests};
+    Workbench workbench;
+    Proofs proofs{document};
+    RunPlayer runs{document, proofs};
+    Dressing dressing{document};
+    Writer writer{document, proofs, requests};
+
+    void say(const QString& text) { requests.say(text); }
+};
+
+}  // namespace rook::app

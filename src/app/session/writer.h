@@ -1,0 +1,47 @@
+#pragma once
+/// Saves and exports, on one thread, one job after the other.
+
+#include <QObject>
+#include <QThreadPool>
+
+#include "app/session/proofs.h"
+#include "file/bundle.h"
+
+namespace rook::app {
+
+class Writer : public QObject {
+    Q_OBJECT
+
+public:
+    Writer(Document& document, Proofs& proofs, Requests& requests);
+
+    /// Writes at once and waits; for closing. The window saves by `saveInBackground`.
+    [[nodiscard]] Result<void> save(const QString& folder);
+    /// Both write the value of now; what came of it is said, and `ended` follows.
+    void saveInBackground(const QString& folder);
+    void exportInBackground(const QString& target);
+    [[nodiscard]] bool isWriting() const { return m_jobs > 0; }
+    void waitForWriting();
+    [[nodiscard]] const std::vector<file::WrittenFile>& lastExport() const { return m_lastExport; }
+    /// Why the last export failed, if it did.
+    [[nodiscard]] const std::optional<Error>& exportError() const { return m_exportError; }
+    [[nodiscard]] bool isExportCurrent() const;
+
+Q_SIGNALS:
+    void ended();
+
+private:
+    template <typename Work, typename Take>
+    void write(Work work, Take take);
+
+    Document& m_document;
+    Proofs& m_proofs;
+    Requests& m_requests;
+    std::vector<file::WrittenFile> m_lastExport;
+    std::optional<level::Project> m_exported;
+    std::optional<Error> m_exportError;
+    int m_jobs = 0;        ///< waiting or under way
+    QThreadPool m_thread;  ///< last, so that no job outlives the rest
+};
+
+}  // namespace rook::app

@@ -1,0 +1,49 @@
+/// rookplot-desk: the window.
+
+#include <QApplication>
+#include <QCommandLineParser>
+#include <QStyleFactory>
+#include <cstdio>
+
+#include "app/shell/main_window.h"
+#include "app/shell/shots.h"
+
+int main(int argc, char** argv) {
+    QApplication application(argc, argv);
+    QApplication::setApplicationName(QStringLiteral("rookplot"));
+    QApplication::setOrganizationName(QStringLiteral("rookplot"));
+    QApplication::setApplicationDisplayName(QStringLiteral("Rook Plot"));
+    QApplication::setApplicationVersion(QStringLiteral(ROOK_VERSION));
+    QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+
+    QCommandLineParser parser;
+    parser.setApplicationDescription(QCoreApplication::translate(
+        "main", "Rook Plot: build levels and prove that they can be played through."));
+    parser.addHelpOption();
+    parser.addVersionOption();
+    parser.addPositionalArgument(
+        QStringLiteral("PROJECT"),
+        QCoreApplication::translate("main", "The project folder to open."));
+    const QCommandLineOption shots(
+        QStringLiteral("shots"),
+        QCoreApplication::translate("main",
+                                    "Write one picture of each main view to this folder and end."),
+        QStringLiteral("DIR"));
+    parser.addOption(shots);
+    parser.process(application);
+
+    rook::app::MainWindow window;
+    const QStringList arguments = parser.positionalArguments();
+    if (parser.isSet(shots)) {
+        window.show();
+        if (arguments.isEmpty() || !window.openProject(arguments[0])) {
+            std::fprintf(stderr,
+                         "rookplot-desk: The project cannot be opened. Name the demo's folder.\n");
+            return 2;
+        }
+        return rook::app::writeShots(window, parser.value(shots)) ? 0 : 2;
+    }
+    window.show();
+    if (!arguments.isEmpty()) window.openProject(arguments[0]);
+    return QApplication::exec();
+}

@@ -1,0 +1,503 @@
+#include "app/shell/main_window.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QFileDialog>
+#include <QMenuBar>
+#include <QMessageBox>
+#include <QPushButton>
+#include <QScreen>
+#include <QSettings>
+#include <QVBoxLayout>
+
+#include "app/shell/all_steps.h"
+#include "app/shell/key_sheet.h"
+#include "app/steps/cast/cast_table.h"
+#include "app/steps/shape/shape_options.h"
+#include "app/steps/sketch/place_underlay.h"
+#include "app/tools/cell_options.h"
+#include "app/ui/theme.h"
+#include "file/project_file.h"
+#include "kit/levels.h"
+#include "level/level_edits.h"
+#include "level/level_kinds.h"
+
+namespace rook::app {
+
+namespace {
+
+constexpr int maxRecent = 8;
+
+QString recentKey() {
+    return QStringLiteral("recentProjects");
+}
+QString nightKey() {
+    return QStringLiteral("night");
+}
+
+QString geometryKey() {
+    return QStringLiteral("window");
+}
+
+bool desktopIsDark() {
+    const QPalette palette = QApplication::palette();
+    return palette.color(QPalette::Window).lightness() < 128;
+}
+
+}  // namespace
+
+MainWindow::MainWindow() : m_session(allSteps()) {
+    setWindowTitle(QStringLiteral("Rook Plot"));
+    QApplication::setFont(windowFont());
+    buildLayout();
+    buildMenus();
+    buildKeys();
+    connect(m_head, &Head::walkAsked, this, &MainWindow::toggleWalk);
+    connect(m_board, &Board::walkChanged, this,
+            [this] { m_head->setWalking(m_board->isWalking()); });
+    const Requests& requests = m_session.requests;
+    connect(&requests, &Requests::tableAsked, this, &MainWindow::showTable);
+    connect(&requests, &Requests::placeAsked, m_board, &Board::bringIntoView);
+    connect(&requests, &Requests::boardAsked, m_board, [this] { m_board->setFocus(); });
+    connect(&requests, &Requests::pictureAsked, this, &MainWindow::choosePicture);
+    connect(&m_session.document, &Document::historyChanged, this, &MainWindow::refreshActions);
+    connect(&m_session.document, &Document::levelSwitched, this, [this] {
+        refreshActions();
+        showAxon(m_axonShown);
+    });
+    takeThemeFromSettings();
+    refreshActions();
+    placeWindow();
+}
+
+MainWindow::~MainWindow() {
+    // Parts of the window read the session to the last: they go before it.
+    delete m_table;
+    delete takeCentralWidget();
+}
+
+void MainWindow::showAxon(Axon shown) {
+    m_axonShown = shown;
+    const bool isKit = level::traitsOf(m_session.document.level()->kind).isOfPieces;
+    m_axonAction->setEnabled(isKit);
+    const bool hasAxon = isKit && shown != Axon::Off;
+    const bool hasPlan = !hasAxon || shown == Axon::Beside;
+    m_axon->setVisible(hasAxon);
+    m_plan->setVisible(hasPlan);
+}
+
+void MainWindow::choosePicture() {
+    const QString file = QFileDialog::getOpenFileName(
+        this, tr("Place a picture under the board"), {}, tr("Pictures (*.png *.jpg *.jpeg *.svg)"));
+    if (!file.isEmpty()) placeUnderlay(m_session, this, file);
+}
+
+void MainWindow::showTable() {
+    if (!m_table) m_table = new CastTable(m_session, this);
+    m_table->show();
+    m_table->raise();
+    m_table->activateWindow();
+}
+
+void MainWindow::buildLayout() {
+    auto* centre = new QWidget(this);
+    auto* rows = new QVBoxLayout(centre);
+    rows->setContentsMargins(0, 0, 0, 0);
+    rows->setSpacing(0);
+    m_head = new Head(m_session, centre);
+    m_order = new Order(m_session, centre);
+    m_board = new Board(m_session, centre);
+    m_margin = new Margin(m_session, centre);
+    m_tray = new Tray(m_session, centre);
+    m_status = new StatusLine(m_session, *m_board, centre);
+    m_plan = new QWidget(centre);
+    auto* grid = new QGridLayout(m_plan);
+    grid->setSpacing(0);
+    grid->setContentsMargins(0, 0, 0, 0);
+    auto* corner = new QWidget(m_plan);
+    corner->setFixedSize(Ruler::thickness, Ruler::thickness);
+    grid->addWidget(corner, 0, 0);
+    grid->addWidget(new Ruler(m_session, *m_board, Qt::Horizontal, m_plan), 0, 1);
+    grid->addWidget(new Ruler(m_session, *m_board, Qt::Vertical, m_plan), 1, 0);
+    grid->addWidget(m_board, 1, 1);
+    m_axon = new AxonView(m_session, *m_board, centre);
+    m_axon->hide();
+    auto* middle = new QHBoxLayout;
+    middle->setSpacing(0);
+    middle->addWidget(m_order);
+    middle->addWidget(m_plan, 1);
+    middle->addWidget(m_axon, 1);
+    middle->addWidget(m_margin);
+    rows->addWidget(m_head);
+    rows->addLayout(middle, 1);
+    rows->addWidget(m_tray);
+    rows->addWidget(m_status);
+    setCentralWidget(centre);
+    m_board->setFocus();
+}
+
+QAction* MainWindow::add(QMenu* menu, const QString& text, const QKeySequence& keys,
+                         const std::function<void()>& act) {
+    auto* action = new QAction(text, this);
+    action->setShortcut(keys);
+    if (act) connect(action, &QAction::triggered, this, act);
+    if (menu)
+        menu->addAction(action);
+    else
+        addAction(action);
+    return action;
+}
+
+void MainWindow::buildMenus() {
+    buildProjectMenu();
+    buildEditMenu();
+    buildViewMenu();
+    buildLevelMenu();
+    QMenu* help = menuBar()->addMenu(tr("&Help"));
+    add(help, tr("&Keys of this step"), Qt::Key_F1, [this] { showKeys(); });
+}
+
+void MainWindow::buildProjectMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Project"));
+    add(menu, tr("&New"), QKeySequence::New, [this] { newProject(); });
+    add(menu, tr("&Open …"), QKeySequence::Open, [this] {
+        if (!mayDiscard()) return;
+        const QString folder = QFileDialog::getExistingDirectory(this, tr("Open a project folder"));
+        if (!folder.isEmpty()) openProject(folder);
+    });
+    m_repair = add(menu, tr("Open re&paired"), {}, [this] { openRepaired(); });
+    m_repair->setObjectName(QStringLiteral("open-repaired"));
+    m_repair->setEnabled(false);
+    m_recent = menu->addMenu(tr("Open &recent"));
+    rebuildRecent();
+    menu->addSeparator();
+    add(menu, tr("&Save"), QKeySequence::Save, [this] { save(); });
+    add(menu, tr("Save &as …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S),
+        [this] { saveAs(); });
+    menu->addSeparator();
+    add(menu, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
+}
+
+void MainWindow::buildEditMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Edit"));
+    m_undo = add(menu, tr("&Undo"), QKeySequence(Qt::CTRL | Qt::Key_Z),
+                 [this] { m_session.document.undo(); });
+    m_redo = add(menu, tr("&Redo"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z),
+                 [this] { m_session.document.redo(); });
+    menu->addSeparator();
+    add(menu, tr("Cu&t"), QKeySequence::Cut, [this] { m_board->step().cut(); });
+    add(menu, tr("&Copy"), QKeySequence::Copy, [this] { m_board->step().copy(); });
+    add(menu, tr("&Paste"), QKeySequence::Paste, [this] { m_board->step().paste(); });
+    add(menu, tr("&Duplicate"), QKeySequence(Qt::CTRL | Qt::Key_D),
+        [this] { m_board->step().duplicate(); });
+    add(menu, tr("D&elete"), QKeySequence::Delete, [this] { m_board->step().removeSelected(); });
+    menu->addSeparator();
+    add(menu, tr("Select &all"), QKeySequence::SelectAll, [this] { m_board->step().selectAll(); });
+    menu->addSeparator();
+    const std::tuple<QString, QKeySequence, level::Turning> turnings[] = {
+        {tr("&Mirror sideways"), Qt::Key_M, level::Turning::MirrorSideways},
+        {tr("Mirror &top to bottom"), Qt::SHIFT | Qt::Key_M, level::Turning::MirrorTopToBottom},
+        {tr("Turn &left"), Qt::Key_Comma, level::Turning::QuarterLeft},
+        {tr("Turn &right"), Qt::Key_Period, level::Turning::QuarterRight}};
+    for (const auto& [text, keys, turning] : turnings)
+        add(menu, text, keys, [this, turning = turning] { m_board->step().turn(turning); });
+    add(menu, tr("&Group or ungroup"), QKeySequence(Qt::CTRL | Qt::Key_G),
+        [this] { m_board->step().group(); });
+}
+
+void MainWindow::buildViewMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&View"));
+    for (int i = 0; i < stepCount; ++i) {
+        const auto step = static_cast<Step>(i);
+        add(menu, stepName(step), QKeySequence(Qt::Key_1 + i),
+            [this, step] { m_session.workbench.setStep(step); });
+    }
+    menu->addSeparator();
+    const auto zoom = [this](double factor) {
+        View view = m_board->view();
+        view.zoomAt({m_board->width() / 2.0, m_board->height() / 2.0}, factor);
+        m_board->setView(view);
+    };
+    add(menu, tr("&Fit the level"), Qt::Key_Home, [this] { m_board->fitLevel(); });
+    add(menu, tr("Zoom &in"), QKeySequence(Qt::CTRL | Qt::Key_Plus), [zoom] { zoom(1.25); });
+    add(menu, tr("Zoom &out"), QKeySequence(Qt::CTRL | Qt::Key_Minus), [zoom] { zoom(0.8); });
+    m_axonAction = add(menu, tr("&Axonometric view: beside, instead, off"), Qt::Key_V, [this] {
+        showAxon(m_axonShown == Axon::Off      ? Axon::Beside
+                 : m_axonShown == Axon::Beside ? Axon::Instead
+                                               : Axon::Off);
+    });
+    m_axonAction->setObjectName(QStringLiteral("axon-action"));
+    add(menu, tr("A storey &up"), Qt::Key_PageUp, [this] { changeStorey(1); });
+    add(menu, tr("A storey &down"), Qt::Key_PageDown, [this] { changeStorey(-1); });
+    menu->addSeparator();
+    QAction* plan = add(menu, tr("&Plan under the masses, in Shape"), {}, {});
+    plan->setCheckable(true);
+    plan->setChecked(true);
+    connect(plan, &QAction::toggled, this, [this](bool isOn) {
+        m_session.workbench.change<ShapeOptions>([&](ShapeOptions& o) { o.showsPlan = isOn; });
+    });
+    m_night = add(menu, tr("&Night board"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), [this] {
+        setNight(m_night->isChecked());
+        QSettings().setValue(nightKey(), m_night->isChecked());
+    });
+    m_night->setCheckable(true);
+    menu->addSeparator();
+    add(menu, tr("Next finding"), Qt::Key_F3, [this] { m_margin->stepFinding(1); });
+    add(menu, tr("Previous finding"), QKeySequence(Qt::SHIFT | Qt::Key_F3),
+        [this] { m_margin->stepFinding(-1); });
+    add(menu, tr("Next part of the window"), Qt::Key_F6, [this] { cycleFocus(1); });
+    add(menu, tr("Previous part of the window"), QKeySequence(Qt::SHIFT | Qt::Key_F6),
+        [this] { cycleFocus(-1); });
+}
+
+void MainWindow::buildLevelMenu() {
+    QMenu* menu = menuBar()->addMenu(tr("&Level"));
+    m_walkAction = add(menu, tr("&Walk"), Qt::Key_Tab, [this] { toggleWalk(false); });
+    add(menu, tr("Walk from the &pointer"), QKeySequence(Qt::SHIFT | Qt::Key_Tab),
+        [this] { toggleWalk(true); });
+    menu->addSeparator();
+    add(menu, tr("&New level"), QKeySequence(Qt::CTRL | Qt::Key_L),
+        [this] { newLevel(level::LevelKind::Side); });
+    add(menu, tr("New &kit level"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] {
+        newLevel(level::LevelKind::Kit);
+    })->setObjectName(QStringLiteral("new-kit-level"));
+    add(menu, tr("Move &up in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageUp),
+        [this] { moveLevel(-1); });
+    add(menu, tr("Move &down in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageDown),
+        [this] { moveLevel(1); });
+}
+
+void MainWindow::buildKeys() {
+    const Qt::Key home[] = {Qt::Key_A, Qt::Key_S, Qt::Key_D, Qt::Key_F, Qt::Key_G};
+    for (int i = 0; i < 5; ++i)
+        add(nullptr, {}, QKeySequence(home[i]), [this, i] { m_tray->chooseTool(i); });
+    add(nullptr, {}, QKeySequence(Qt::Key_Slash), [this] { m_tray->focusSearch(); });
+    // Shift+Tab arrives under another name on many keyboards.
+    add(nullptr, {}, QKeySequence(Qt::Key_Backtab), [this] { toggleWalk(true); });
+    add(nullptr, {}, QKeySequence(Qt::Key_Escape), [this] {
+        m_board->cancel();
+        m_board->setFocus();
+    });
+    const auto resizeBrush = [this](int by) {
+        m_session.workbench.change<CellOptions>([&](CellOptions& o) { o.brushSize += by; });
+    };
+    add(nullptr, {}, QKeySequence(Qt::Key_BracketLeft), [resizeBrush] { resizeBrush(-1); });
+    add(nullptr, {}, QKeySequence(Qt::Key_BracketRight), [resizeBrush] { resizeBrush(1); });
+    const std::tuple<Qt::Key, int, int> arrows[] = {
+        {Qt::Key_Left, -1, 0}, {Qt::Key_Right, 1, 0}, {Qt::Key_Up, 0, -1}, {Qt::Key_Down, 0, 1}};
+    for (const auto& [key, dx, dy] : arrows) {
+        for (const bool byPx : {false, true}) {
+            auto* action = new QAction(m_board);
+            action->setShortcut(byPx ? QKeySequence(Qt::SHIFT | key) : QKeySequence(key));
+            action->setShortcutContext(Qt::WidgetShortcut);
+            connect(action, &QAction::triggered, m_board,
+                    [this, dx = dx, dy = dy, byPx] { m_board->nudge(dx, dy, byPx); });
+            m_board->addAction(action);
+        }
+    }
+}
+
+void MainWindow::refreshActions() {
+    const level::History& history = m_session.document.history();
+    const auto named = [](const QString& verb, bool can, const auto& name) {
+        return can ? tr("%1: %2").arg(verb, QString::fromStdString(name())) : verb;
+    };
+    m_undo->setText(named(tr("&Undo"), history.canUndo(), [&] { return history.undoName(); }));
+    m_redo->setText(named(tr("&Redo"), history.canRedo(), [&] { return history.redoName(); }));
+    m_undo->setEnabled(history.canUndo());
+    m_redo->setEnabled(history.canRedo());
+    setWindowTitle(
+        tr("%1[*] – Rook Plot").arg(QString::fromStdString(m_session.document.project().name)));
+    setWindowModified(m_session.document.isModified());
+}
+
+QStringList MainWindow::recentProjects() {
+    return QSettings().value(recentKey()).toStringList();
+}
+
+void MainWindow::rebuildRecent() {
+    m_recent->clear();
+    for (const QString& folder : recentProjects())
+        add(m_recent, folder, {}, [this, folder] {
+            if (mayDiscard()) openProject(folder);
+        });
+    m_recent->setEnabled(!m_recent->isEmpty());
+}
+
+bool MainWindow::openProject(const QString& folder) {
+    const QString path = QDir(folder).absolutePath();
+    const auto outcome = m_session.document.open(path);
+    m_repair->setEnabled(!outcome);
+    if (!outcome) {
+        m_refused = path;
+        m_session.say(QString::fromStdString(outcome.error().sentence()) + u' ' +
+                      tr("Or: Project, Open repaired."));
+        return false;
+    }
+    remember(path);
+    return true;
+}
+
+void MainWindow::openRepaired() {
+    const auto changes = m_session.document.openRepaired(m_refused);
+    if (!changes) return m_session.say(QString::fromStdString(changes.error().sentence()));
+    m_repair->setEnabled(false);
+    remember(m_refused);
+    if (changes->empty()) return;
+    const QString first = QString::fromStdString(changes->front());
+    m_session.say((changes->size() == 1
+                       ? first + u'.'
+                       : tr("%1; and %2 more changes.").arg(first).arg(changes->size() - 1)) +
+                  u' ' + tr("Nothing is written until you save."));
+}
+
+void MainWindow::remember(const QString& path) {
+    QStringList recent = recentProjects();
+    recent.removeAll(path);
+    recent.prepend(path);
+    QSettings().setValue(recentKey(), QStringList(recent.mid(0, maxRecent)));
+    rebuildRecent();
+    m_board->fitLevel();
+}
+
+QString MainWindow::folderToSaveTo() {
+    if (!m_session.document.folder().isEmpty()) return m_session.document.folder();
+    return QFileDialog::getSaveFileName(this, tr("Save the project in a new folder"));
+}
+
+void MainWindow::save() {
+    const QString folder = folderToSaveTo();
+    if (!folder.isEmpty()) m_session.writer.saveInBackground(QDir(folder).absolutePath());
+}
+
+void MainWindow::saveAs() {
+    const QString folder =
+        QFileDialog::getSaveFileName(this, tr("Save the project in a new folder"));
+    if (!folder.isEmpty()) m_session.writer.saveInBackground(QDir(folder).absolutePath());
+}
+
+bool MainWindow::saveAndWait() {
+    const QString folder = folderToSaveTo();
+    if (folder.isEmpty()) return false;
+    const auto outcome = m_session.writer.save(QDir(folder).absolutePath());
+    if (!outcome) m_session.say(QString::fromStdString(outcome.error().sentence()));
+    return outcome.has_value();
+}
+
+bool MainWindow::mayDiscard() {
+    m_session.writer.waitForWriting();
+    if (!m_session.document.isModified()) return true;
+    QMessageBox question(QMessageBox::NoIcon, tr("Discard changes?"),
+                         tr("The project has changes that are not saved. Discard them?"),
+                         QMessageBox::NoButton, this);
+    QAbstractButton* keep = question.addButton(tr("Save"), QMessageBox::AcceptRole);
+    QAbstractButton* discard = question.addButton(tr("Discard"), QMessageBox::DestructiveRole);
+    question.addButton(tr("Go back"), QMessageBox::RejectRole);
+    question.exec();
+    if (question.clickedButton() == keep) return saveAndWait();
+    return question.clickedButton() == discard;
+}
+
+void MainWindow::closeEvent(QCloseEvent* event) {
+    m_board->stopWalk();
+    event->setAccepted(mayDiscard());
+    if (event->isAccepted()) QSettings().setValue(geometryKey(), saveGeometry());
+}
+
+/// Where it was last, else as large as it is designed for; never larger than the screen has room.
+void MainWindow::placeWindow() {
+    const QRect free = screen()->availableGeometry();
+    constexpr QSize designed(1280, 800);
+    constexpr QSize frame(16, 40);  // at most, around a window whose frame is not known yet
+    const QByteArray former = QSettings().value(geometryKey()).toByteArray();
+    if (!former.isEmpty() && restoreGeometry(former)) return;
+    const QSize room = free.size() - frame;
+    // Without a window manager (a test, a picture) there is no frame.
+    const bool hasFrame = QGuiApplication::platformName() != QStringLiteral("offscreen");
+    resize(designed.boundedTo(hasFrame ? room : designed));
+    if (hasFrame) move(free.topLeft() + QPoint((room.width() - width()) / 2, 0));
+}
+
+void MainWindow::newProject() {
+    if (!mayDiscard()) return;
+    m_session.document.startNew(file::newProject(tr("Untitled").toStdString()));
+    m_board->fitLevel();
+}
+
+void MainWindow::newLevel(level::LevelKind kind) {
+    const auto added =
+        kit::addLevel(m_session.document.project(), kind, *m_session.document.level());
+    m_session.document.apply(added.edit);
+    m_session.document.chooseLevel(added.level);
+    // There is nothing on the board yet: it begins with its masses.
+    m_session.workbench.setStep(Step::Shape);
+}
+
+void MainWindow::moveLevel(int by) {
+    m_session.document.apply(
+        level::moveLevel(m_session.document.project(), m_session.document.level()->id, by));
+}
+
+void MainWindow::changeStorey(int by) {
+    if (!level::traitsOf(m_session.document.level()->kind).isOfPieces) return;
+    const int storey = m_session.workbench.setStorey(m_session.workbench.storey() + by);
+    m_session.say(tr("Storey %1").arg(storey + 1));
+}
+
+void MainWindow::toggleWalk(bool atPointer) {
+    if (m_board->isWalking())
+        m_board->stopWalk();
+    else
+        m_board->startWalk(atPointer);
+    m_head->setWalking(m_board->isWalking());
+}
+
+void MainWindow::showKeys() {
+    auto* sheet = new KeySheet(m_session, centralWidget());
+    const QRect board(m_board->mapTo(centralWidget(), QPoint(0, 0)), m_board->size());
+    QPoint corner = board.center() - QPoint(sheet->width() / 2, sheet->height() / 2);
+    corner.setY(std::max(0, corner.y()));
+    sheet->move(corner);
+    sheet->show();
+    sheet->raise();
+    sheet->setFocus();
+}
+
+void MainWindow::cycleFocus(int by) {
+    QWidget* const parts[] = {m_board, m_tray, m_margin, m_order, m_head};
+    int at = 0;
+    for (int i = 0; i < 5; ++i)
+        if (parts[i] == focusWidget() || (focusWidget() && parts[i]->isAncestorOf(focusWidget())))
+            at = i;
+    for (int tries = 0; tries < 5; ++tries) {
+        at = (at + by + 5) % 5;
+        QWidget* part = parts[at];
+        if (part == m_board) return part->setFocus(Qt::TabFocusReason);
+        for (QWidget* child : part->findChildren<QWidget*>()) {
+            if (!(child->focusPolicy() & Qt::TabFocus) || !child->isVisible()) continue;
+            return child->setFocus(Qt::TabFocusReason);
+        }
+    }
+}
+
+void MainWindow::setNight(bool isNight) {
+    setCurrentTheme(isNight ? Theme::night() : Theme::day());
+    const Theme& theme = currentTheme();
+    m_night->setChecked(isNight);
+    qApp->setPalette(theme.palette());
+    qApp->setStyleSheet(theme.styleSheet());
+    m_board->themeChanged();
+    m_axon->themeChanged();
+    m_order->themeChanged();
+    m_tray->themeChanged();
+    m_margin->themeChanged();
+    m_status->refresh();
+    update();
+}
+
+void MainWindow::takeThemeFromSettings() {
+    const QSettings settings;
+    setNight(settings.contains(nightKey()) ? settings.value(nightKey()).toBool() : desktopIsDark());
+}
+
+}  // namespace rook::app

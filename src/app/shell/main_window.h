@@ -1,0 +1,97 @@
+#pragma once
+/// The window: menu, head, running order, board with rulers, margin, tray, status line; and the
+/// actions that menus and keys share.
+
+#include <QCloseEvent>
+#include <QMainWindow>
+
+#include "app/board/board.h"
+#include "app/board/rulers.h"
+#include "app/session/live_reach.h"
+#include "app/shell/head.h"
+#include "app/shell/margin.h"
+#include "app/shell/order.h"
+#include "app/shell/status_line.h"
+#include "app/shell/tray.h"
+#include "app/steps/kit/axon_view.h"
+
+namespace rook::app {
+
+class CastTable;
+
+class MainWindow : public QMainWindow {
+    Q_OBJECT
+
+public:
+    MainWindow();
+    ~MainWindow() override;
+
+    [[nodiscard]] Session& session() { return m_session; }
+    [[nodiscard]] Board& board() { return *m_board; }
+    /// False, with the reason told in the status line, if it cannot be opened.
+    bool openProject(const QString& folder);
+    void save();
+    void setNight(bool isNight);
+    /// The theme of the settings, else the desktop's.
+    void takeThemeFromSettings();
+
+    [[nodiscard]] static QStringList recentProjects();
+
+protected:
+    void closeEvent(QCloseEvent* event) override;
+
+private:
+    void showTable();
+    void choosePicture();
+    void placeWindow();
+    void changeStorey(int by);
+    void buildLayout();
+    void buildMenus();
+    void buildProjectMenu();
+    void buildEditMenu();
+    void buildViewMenu();
+    void buildLevelMenu();
+    void buildKeys();
+    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys,
+                 const std::function<void()>& act);
+    void refreshActions();
+    void rebuildRecent();
+    void saveAs();
+    bool saveAndWait();
+    /// The project's folder, or one that the designer chooses; empty if none.
+    QString folderToSaveTo();
+    /// True if nothing would be lost, or the designer says so.
+    bool mayDiscard();
+    void newProject();
+    void newLevel(level::LevelKind kind);
+    void moveLevel(int by);
+    void toggleWalk(bool atPointer);
+    void showKeys();
+    void cycleFocus(int by);
+
+    Session m_session;
+    LiveReach m_liveReach{m_session};
+    Head* m_head = nullptr;
+    Order* m_order = nullptr;
+    Board* m_board = nullptr;
+    AxonView* m_axon = nullptr;
+    QWidget* m_plan = nullptr;  ///< the board with its rulers
+    QAction* m_axonAction = nullptr;
+    /// Beside the plan, instead of it, or not at all; on kit boards alone.
+    enum class Axon { Off, Beside, Instead };
+    Axon m_axonShown = Axon::Off;
+    void showAxon(Axon shown);
+    Margin* m_margin = nullptr;
+    Tray* m_tray = nullptr;
+    StatusLine* m_status = nullptr;
+    QMenu* m_recent = nullptr;
+    void openRepaired();
+    /// Among those that were opened last.
+    void remember(const QString& path);
+    QAction* m_repair = nullptr;
+    QString m_refused;  ///< the folder that could not be opened last
+    QAction *m_undo = nullptr, *m_redo = nullptr, *m_night = nullptr, *m_walkAction = nullptr;
+    CastTable* m_table = nullptr;  ///< made when it is asked for
+};
+
+}  // namespace rook::app

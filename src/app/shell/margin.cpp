@@ -1,0 +1,60 @@
+#include "app/shell/margin.h"
+
+namespace rook::app {
+
+using MarginFollows = StepDefinition::MarginFollows;
+
+Margin::Margin(Session& session, QWidget* parent) : QScrollArea(parent), m_session(session) {
+    setFixedWidth(290);
+    setWidgetResizable(true);
+    setFrameShape(QFrame::NoFrame);
+    setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    setFocusPolicy(Qt::NoFocus);
+    setAccessibleName(tr("Margin"));
+    const Workbench& workbench = session.workbench;
+    connect(&workbench, &Workbench::stepChanged, this, &Margin::rebuild);
+    connect(&session.document, &Document::levelSwitched, this, &Margin::rebuild);
+    connect(&workbench, &Workbench::selectionChanged, this, [this] {
+        if (m_builtFor->marginFollows == MarginFollows::Selection)
+            rebuild();
+        else
+            refresh();
+    });
+    connect(&workbench, &Workbench::toolChanged, this, [this] {
+        // What the tool in hand needs stands first.
+        const bool isOther = m_builtForTool != m_session.workbench.toolPlace();
+        if (m_builtFor->marginFollows == MarginFollows::Tool && isOther)
+            rebuild();
+        else
+            refresh();
+    });
+    connect(&session.document, &Document::changed, this, &Margin::refresh);
+    connect(&session.proofs, &Proofs::changed, this, &Margin::refresh);
+    connect(&session.document, &Document::historyChanged, this, &Margin::refresh);
+    connect(&session.writer, &Writer::ended, this, &Margin::refresh);
+    connect(&session.runs, &RunPlayer::whatIfChanged, this, &Margin::refresh);
+    rebuild();
+}
+
+void Margin::rebuild() {
+    // The panel may be the one whose control asked for this: it goes when control is back.
+    if (m_panel) {
+        takeWidget();
+        m_panel->hide();
+        m_panel->deleteLater();
+    }
+    m_builtFor = &m_session.workbench.definition();
+    m_builtForTool = m_session.workbench.toolPlace();
+    m_panel = m_builtFor->makeMargin(m_session, this);
+    m_panel->setAutoFillBackground(true);
+    m_panel->setBackgroundRole(QPalette::Button);
+    setWidget(m_panel);
+    m_panel->refresh();
+}
+
+void Margin::stepFinding(int by) {
+    m_session.workbench.setStep(Step::Prove);
+    m_panel->stepFinding(by);
+}
+
+}  // namespace rook::app

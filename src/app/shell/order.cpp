@@ -1,0 +1,187 @@
+#include "app/shell/order.h"
+
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QStyledItemDelegate>
+#include <QVBoxLayout>
+#include <algorithm>
+
+#include "app/board/level_kind_face.h"
+#include "app/ui/theme.h"
+#include "level/level_edits.h"
+
+namespace rook::app {
+
+namespace {
+
+constexpr QSize thumbnailSize(114, 54);
+
+class CardPainter : public QStyledItemDelegate {
+public:
+    explicit CardPainter(const Order& order) : m_order(order) {}
+    QSize sizeHint(const QStyleOptionViewItem&, const QModelIndex&) const override {
+        return {150, 88};
+    }
+    void paint(QPainter* painter, const QStyleOptionViewItem& option,
+               const QModelIndex& index) const override {
+        const Theme& theme = currentTheme();
+        const Order::Card card = m_order.card(index.row());
+        if (!card.level) return;
+        const QRect r = option.rect;
+        painter->save();
+        if (option.state & QStyle::State_Selected) {
+            painter->fillRect(r, theme.paper);
+            painter->fillRect(QRect(r.left(), r.top(), 3, r.height()), theme.accent);
+        }
+        if (option.state & QStyle::State_HasFocus &&
+            option.state & QStyle::State_KeyboardFocusChange) {
+            painter->setPen(QPen(theme.accent, 1));
+            painter->drawRect(r.adjusted(0, 0, -1, -1));
+        }
+        painter->setPen(theme.quietInk);
+        painter->setFont(sizedFont(0, QFont::DemiBold));
+        painter->drawText(QRect(r.left() + 8, r.top() + 6, 16, 18), Qt::AlignLeft,
+                          QString::number(index.row() + 1));
+        const QRect picture(r.left() + 26, r.top() + 7, thumbnailSize.width(),
+                            thumbnailSize.height());
+        painter->drawImage(picture, card.thumbnail);
+        painter->setPen(QPen(theme.rule(), 1));
+        painter->drawRect(picture.adjusted(0, 0, -1, -1));
+        painter->setPen(card.markColor);
+        painter->setFont(sizedFont(-1, QFont::DemiBold));
+        const QRect line(picture.left(), picture.bottom() + 4, r.right() - 8 - picture.left(), 18);
+        painter->drawText(line, Qt::AlignRight | Qt::AlignVCenter, card.mark);
+        const int markWidth = painter->fontMetrics().horizontalAdvance(card.mark) + 6;
+        painter->setPen(theme.ink);
+        painter->setFont(sizedFont(-1));
+        painter->drawText(
+            line, Qt::AlignLeft | Qt::AlignVCenter,
+            painter->fontMetrics().elidedText(QString::fromStdString(card.level->title),
+                                              Qt::ElideRight, line.width() - markWidth));
+        painter->restore();
+    }
+
+private:
+    const Order& m_order;
+};
+
+}  // namespace
+
+Order::Order(Session& session, QWidget* parent)
+    : QWidget(parent),
+      m_session(session),
+      m_count(new QLabel(this)),
+      m_list(new QListWidget(this)) {
+    setFixedWidth(168);
+    auto* title = new QLabel(tr("Running order"), this);
+    for (QLabel* label : {title, m_count}) {
+        label->setFont(sizedFont(-1));
+        label->setForegroundRole(QPalette::PlaceholderText);
+    }
+    auto* top = new QHBoxLayout;
+    top->setContentsMargins(10, 8, 10, 4);
+    top->addWidget(title);
+    top->addStretch();
+    top->addWidget(m_count);
+    auto* layout = new QVBoxLayout(this);
+    layout->setContentsMargins(0, 0, 1, 0);
+    layout->setSpacing(0);
+    layout->addLayout(top);
+    layout->addWidget(m_list);
+    m_list->setObjectName(QStringLiteral("order"));
+    m_list->setAccessibleName(tr("Running order"));
+    m_list->setItemDelegate(new CardPainter(*this));
+    m_list->setDragDropMode(QAbstractItemView::InternalMove);
+    m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+    m_list->setVerticalScrollMode(QAbstractItemView::ScrollPerPixel);
+    connect(m_list, &QListWidget::currentRowChanged, this, [this](int row) {
+        if (m_isRefreshing || row < 0) return;
+        const auto& levels = m_session.document.project().levels;
+        if (row < int(levels.size())) m_session.document.chooseLevel(levels[std::size_t(row)]->id);
+    });
+    connect(m_list->model(), &QAbstractItemModel::rowsMoved, this, &Order::takeOrder);
+    connect(&session.document, &Document::changed, this, &Order::refresh);
+    connect(&session.document, &Document::levelSwitched, this, &Order::refresh);
+    connect(&session.proofs, &Proofs::changed, this, &Order::refresh);
+    refresh();
+}
+
+void Order::themeChanged() {
+    m_thumbnails.clear();
+    refresh();
+}
+
+Order::Card Order::card(int row) const {
+    const auto& levels = m_session.document.project().levels;
+    if (row < 0 || row >= int(levels.size())) return {};
+    const Theme& theme = currentTheme();
+    Card card;
+    card.level = levels[std::size_t(row)];
+    QImage& thumbnail = m_thumbnails[card.level.get()];
+    if (thumbnail.isNull())
+        thumbnail = faceOf(card.level->kind)
+                        .picture(m_session.document.project(), *card.level, thumbnailSize, theme);
+    card.thumbnail = thumbnail;
+    card.mark = QStringLiteral("–");
+    card.spoken = tr("not proven yet");
+    card.markColor = theme.quietInk;
+    const auto proven = m_session.proofs.of(card.level->id);
+    if (!proven || proven->error) return card;
+    if (!m_session.proofs.isCurrent(card.level->id)) {
+        card.mark = QStringLiteral("…");
+        card.spoken = tr("being proven");
+    } else if (check::openCount(proven->findings) == 0) {
+        card.mark = QStringLiteral("✓");
+        card.spoken = tr("proven");
+        card.markColor = theme.accent;
+    } else {
+        const auto open = qsizetype(check::openCount(proven->findings));
+        card.mark = QStringLiteral("● %1").arg(open);
+        card.spoken = counted(open, tr("finding"), tr("findings"));
+        const bool isAlarm = check::hasErrors(proven->findings);
+        card.markColor = isAlarm ? theme.alarm : theme.caution;
+    }
+    return card;
+}
+
+void Order::refresh() {
+    m_isRefreshing = true;
+    const auto& levels = m_session.document.project().levels;
+    // Thumbnails of values that are gone are dropped with them.
+    for (const level::Level* key : m_thumbnails.keys())
+        if (std::none_of(levels.begin(), levels.end(),
+                         [&](const auto& l) { return l.get() == key; }))
+            m_thumbnails.remove(key);
+    while (m_list->count() > int(levels.size()))
+        delete m_list->takeItem(m_list->count() - 1);
+    while (m_list->count() < int(levels.size()))
+        m_list->addItem(QString());
+    m_count->setText(QString::number(levels.size()));
+    for (int row = 0; row < m_list->count(); ++row) {
+        const Card c = card(row);
+        m_list->item(row)->setData(
+            Qt::AccessibleTextRole,
+            tr("%1, %2").arg(QString::fromStdString(c.level->title), c.spoken));
+        m_list->item(row)->setData(Qt::UserRole, QString::fromStdString(c.level->id.text));
+        if (c.level->id == m_session.document.level()->id) m_list->setCurrentRow(row);
+    }
+    m_isRefreshing = false;
+    m_list->viewport()->update();
+}
+
+void Order::takeOrder() {
+    std::vector<LevelId> order;
+    for (int row = 0; row < m_list->count(); ++row)
+        order.push_back({m_list->item(row)->data(Qt::UserRole).toString().toStdString()});
+    if (!m_session.document.apply(level::orderLevels(m_session.document.project(), order)))
+        refresh();
+}
+
+void Order::paintEvent(QPaintEvent*) {
+    QPainter painter(this);
+    painter.fillRect(rect(), currentTheme().panel);
+    painter.setPen(currentTheme().rule());
+    painter.drawLine(width() - 1, 0, width() - 1, height());
+}
+
+}  // namespace rook::app

@@ -1,0 +1,322 @@
+#include "app/shell/shots.h"
+#include "app/steps/cast/cast_options.h"
+#include "app/steps/kit/kit_options.h"
+#include "app/steps/skin/skin_options.h"
+#include "app/tools/cell_options.h"
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QLineEdit>
+#include <QMouseEvent>
+#include <QPushButton>
+#include <QScrollBar>
+#include <cstdio>
+
+namespace rook::app {
+
+namespace {
+
+/// Lets events run until reach is solved and the board is painted whole.
+void settle(MainWindow& window) {
+    QElapsedTimer timer;
+    timer.start();
+    const auto isSettled = [&] {
+        const LevelId id = window.session().document.level()->id;
+        return window.session().proofs.isCurrent(id) && window.session().proofs.isPlanCurrent(id) &&
+               !window.session().writer.isWriting() && window.board().isComplete() &&
+               timer.elapsed() > 150;
+    };
+    while (!isSettled() && timer.elapsed() < 10000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+    // What came last is laid out in several rounds.
+    for (int round = 0; round < 5; ++round)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+}
+
+void movePointer(Board& board, QPointF at, Qt::MouseButtons buttons, QEvent::Type type,
+                 Qt::MouseButton button) {
+    QMouseEvent event(type, at, board.mapToGlobal(at), button, buttons, Qt::NoModifier);
+    QApplication::sendEvent(&board, &event);
+}
+
+bool shoot(MainWindow& window, const QString& folder, const QString& name) {
+    settle(window);
+    const QString path = QDir(folder).filePath(name + QStringLiteral(".png"));
+    if (window.grab().save(path)) return true;
+    std::fprintf(stderr,
+                 "rookplot-desk: The picture cannot be written (%s). Choose another folder.\n",
+                 qPrintable(path));
+    return false;
+}
+
+View closeView(double scale, QPointF offset) {
+    View view;
+    view.zoomAt({}, scale / view.scale());
+    view.setOffset(offset);
+    return view;
+}
+
+void trigger(MainWindow& window, const char* action) {
+    if (auto* found = window.findChild<QAction*>(QLatin1String(action))) found->trigger();
+}
+
+/// A ramp in hand at an open port of Keeper's quay; both storeys aslant by night; and, where there
+/// is one beside the project, the broken quay with what is wrong with it.
+bool shootKit(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    Board& board = window.board();
+    const QString home = session.document.folder();
+    session.document.chooseLevel(LevelId{"keepers-quay"});
+    session.workbench.setStep(Step::Shape);
+    session.workbench.chooseTool("place");
+    session.workbench.setStorey(0);
+    KitOptions options = session.workbench.options<KitOptions>();
+    options.piece = "bend";
+    session.workbench.setOptions(options);
+    // A pier is taken away, so that something is open.
+    for (const level::PlacedPiece& placed : session.document.level()->pieces)
+        if (placed.piece == "pier" && placed.storey == 0) {
+            Selection selection;
+            selection.pieces = {placed.id};
+            session.workbench.select(selection);
+            board.step().removeSelected();
+            movePointer(
+                board, board.view().toWidget(PxPoint{placed.at.x * 32 + 16, placed.at.y * 32 + 18}),
+                Qt::NoButton, QEvent::MouseMove, Qt::NoButton);
+            break;
+        }
+    bool isFine = shoot(window, folder, QStringLiteral("kit-plan-day"));
+    session.document.undo();
+    window.setNight(true);
+    trigger(window, "axon-action");
+    trigger(window, "axon-action");
+    isFine = isFine && shoot(window, folder, QStringLiteral("kit-axon-night"));
+    trigger(window, "axon-action");
+    window.setNight(false);
+    if (window.openProject(QDir(home).filePath(QStringLiteral("../broken-quay")))) {
+        trigger(window, "axon-action");
+        session.workbench.setStep(Step::Prove);
+        settle(window);
+        window.findChild<Margin*>()->stepFinding(1);
+        isFine = isFine && shoot(window, folder, QStringLiteral("kit-audit-day"));
+        trigger(window, "axon-action");
+        trigger(window, "axon-action");
+        window.openProject(home);
+    }
+    return isFine;
+}
+
+/// The Grain loft, seen from above.
+bool shootAbove(MainWindow& window, const QString& folder) {
+    window.session().document.chooseLevel(LevelId{"grain-loft"});
+    window.session().workbench.chooseTool("brush");
+    window.board().fitLevel();
+    const bool isFine = shoot(window, folder, QStringLiteral("above-day"));
+    window.session().document.chooseLevel(LevelId{"intake"});
+    return isFine;
+}
+
+/// Waits until the level on the board was looked at deep; `isWhole`: with comfort and abilities.
+void waitForDepth(const Session& session, bool isWhole) {
+    QElapsedTimer timer;
+    timer.start();
+    const auto isDone = [&] {
+        const auto proven = session.proofs.of(session.document.level()->id);
+        return proven && proven->isDepthCurrent &&
+               (!isWhole || !proven->depth->runs || proven->depth->isComplete);
+    };
+    while (!isDone() && timer.elapsed() < 60000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+}
+
+/// Wheel hall in Cast: its zones and what crosses them; then the ring of eels, when one can pass,
+/// and what an eel is.
+bool shootCast(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    session.workbench.setStep(Step::Cast);
+    session.document.chooseLevel(LevelId{"wheel-hall"});
+    waitForDepth(session, false);
+    session.workbench.chooseTool("zone");
+    Selection selection;
+    selection.zone = ZoneId{"zone-2"};
+    session.workbench.select(selection);
+    window.board().setView(closeView(0.44, {170, 0}));
+    bool isFine = shoot(window, folder, QStringLiteral("cast-day"));
+    CastOptions options = session.workbench.options<CastOptions>();
+    options.showsWindows = true;
+    options.showsZones = false;
+    options.kind = KindId{"crab"};
+    session.workbench.setOptions(options);
+    session.workbench.chooseTool("select");
+    Selection ring;
+    ring.entities = {EntityId{"eels-1"}};
+    session.workbench.select(ring);
+    window.board().setView(closeView(1.7, {1290, 540}));
+    isFine = isFine && shoot(window, folder, QStringLiteral("windows-day"));
+    options = session.workbench.options<CastOptions>();
+    options.showsWindows = false;
+    options.showsZones = true;
+    session.workbench.setOptions(options);
+    // A crab on patrol, and its kind.
+    session.document.chooseLevel(LevelId{"intake"});
+    waitForDepth(session, false);
+    Selection crab;
+    crab.entities = {EntityId{"crab-1"}};
+    session.workbench.select(crab);
+    window.board().setView(closeView(1.9, {0, 330}));
+    auto* kind = window.findChild<QAbstractButton*>(QStringLiteral("section-kind"));
+    auto* zones = window.findChild<QAbstractButton*>(QStringLiteral("section-zones"));
+    if (!kind || !zones) return false;
+    const bool wasOpen = kind->isChecked();
+    kind->setChecked(true);
+    zones->setChecked(false);
+    if (auto* field = window.findChild<QAbstractButton*>(QStringLiteral("field-row-0")))
+        field->click();
+    settle(window);
+    if (auto* margin = window.findChild<Margin*>()) margin->verticalScrollBar()->setValue(330);
+    isFine = isFine && shoot(window, folder, QStringLiteral("kind-day"));
+    kind->setChecked(wasOpen);
+    zones->setChecked(true);
+    session.workbench.select({});
+    return isFine;
+}
+
+/// The leaky reach in Skin: what looks otherwise than it is.
+bool shootLook(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    session.document.chooseLevel(LevelId{"leaky-reach"});
+    waitForDepth(session, false);
+    SkinOptions options = session.workbench.options<SkinOptions>();
+    options.showsLook = true;
+    session.workbench.setOptions(options);
+    window.board().fitLevel();
+    const bool isFine = shoot(window, folder, QStringLiteral("look-day"));
+    options.showsLook = false;
+    session.workbench.setOptions(options);
+    return isFine;
+}
+
+/// Wheel hall in Prove: its proof run being replayed, and the motion editor.
+bool shootRuns(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    session.document.chooseLevel(LevelId{"wheel-hall"});
+    waitForDepth(session, false);
+    window.board().setView(closeView(0.62, {0, 60}));
+    session.runs.setTick(1400);
+    bool isFine = shoot(window, folder, QStringLiteral("run-day"));
+    session.runs.setTick(0);
+    session.document.chooseLevel(LevelId{"intake"});
+    waitForDepth(session, true);
+    window.board().fitLevel();
+    return isFine;
+}
+
+}  // namespace
+
+bool writeShots(MainWindow& window, const QString& folder) {
+    if (!QDir().mkpath(folder)) {
+        std::fprintf(stderr, "rookplot-desk: The folder cannot be made (%s). Choose another one.\n",
+                     qPrintable(folder));
+        return false;
+    }
+    Session& session = window.session();
+    Board& board = window.board();
+    window.resize(1280, 800);
+    window.setNight(false);
+    session.workbench.setStep(Step::Shape);
+    settle(window);
+
+    // Sketch, with a bead of the main route selected.
+    session.workbench.setStep(Step::Sketch);
+    session.workbench.chooseTool("route");
+    board.setView(closeView(1.05, {300, 110}));
+    Selection bead;
+    bead.bead = 1;
+    session.workbench.select(bead);
+    bool isFine = shoot(window, folder, QStringLiteral("sketch-day"));
+    session.workbench.setStep(Step::Shape);
+
+    // Shape, in the middle of drawing a box of planking.
+    board.setView(closeView(1.5, {0, 200}));
+    session.workbench.chooseTool("box");
+    CellOptions options = session.workbench.options<CellOptions>();
+    options.matter = session.document.project().findMatter("plank").value_or(level::MatterId{1});
+    session.workbench.setOptions(options);
+    const QPointF from = board.view().toWidget(PxPoint{20 * 16 + 8, 20 * 16 + 8});
+    const QPointF to = board.view().toWidget(PxPoint{24 * 16 + 8, 20 * 16 + 8});
+    movePointer(board, from, Qt::NoButton, QEvent::MouseMove, Qt::NoButton);
+    movePointer(board, from, Qt::LeftButton, QEvent::MouseButtonPress, Qt::LeftButton);
+    movePointer(board, to, Qt::LeftButton, QEvent::MouseMove, Qt::NoButton);
+    isFine = isFine && shoot(window, folder, QStringLiteral("shape-day"));
+    board.cancel();
+    movePointer(board, to, Qt::NoButton, QEvent::MouseButtonRelease, Qt::LeftButton);
+
+    isFine = isFine && shootAbove(window, folder);
+
+    isFine = isFine && shootCast(window, folder);
+    session.workbench.setStep(Step::Prove);
+    session.workbench.select({});
+    board.fitLevel();
+    waitForDepth(session, true);
+    isFine = isFine && shoot(window, folder, QStringLiteral("prove-day"));
+    isFine = isFine && shootRuns(window, folder);
+    window.setNight(true);
+    session.workbench.setStep(Step::Sketch);
+    session.workbench.chooseTool("thing");
+    board.setView(closeView(1.25, {780, 150}));
+    isFine = isFine && shoot(window, folder, QStringLiteral("sketch-night"));
+    session.workbench.setStep(Step::Prove);
+    board.fitLevel();
+    session.document.chooseLevel(LevelId{"leaky-reach"});
+    waitForDepth(session, true);
+    isFine = isFine && shoot(window, folder, QStringLiteral("prove-night"));
+    session.document.chooseLevel(LevelId{"intake"});
+    session.workbench.setStep(Step::Shape);
+    window.setNight(false);
+    board.setView(closeView(1.5, {0, 200}));
+    session.workbench.setStep(Step::Skin);
+    session.workbench.change<TilesInHand>([](TilesInHand& hand) { hand.tileSheet = 1; });
+    if (auto* picker = window.findChild<QWidget*>(QStringLiteral("tile-picker"))) {
+        const QPointF at(70, 40);
+        QMouseEvent press(QEvent::MouseButtonPress, at, picker->mapToGlobal(at), Qt::LeftButton,
+                          Qt::LeftButton, Qt::NoModifier);
+        QCoreApplication::sendEvent(picker, &press);
+    }
+    isFine = isFine && shoot(window, folder, QStringLiteral("skin-day"));
+    session.document.chooseLevel(LevelId{"swatch-stone"});
+    board.fitLevel();
+    if (auto* margin = window.findChild<Margin*>()) margin->verticalScrollBar()->setValue(720);
+    isFine = isFine && shoot(window, folder, QStringLiteral("swatch-day"));
+    isFine = isFine && shootLook(window, folder);
+    session.document.chooseLevel(LevelId{"intake"});
+    session.workbench.setStep(Step::Ship);
+    board.fitLevel();
+    if (auto* target = window.findChild<QLineEdit*>(QStringLiteral("export-folder")))
+        target->setText(QDir::tempPath() + QStringLiteral("/rookplot-shots/lantern-weir"));
+    if (auto* write = window.findChild<QPushButton*>(QStringLiteral("export"))) write->click();
+    isFine = isFine && shoot(window, folder, QStringLiteral("ship-day"));
+
+    // Walk, a second and a half to the right with one jump.
+    session.workbench.setStep(Step::Skin);
+    board.setView(closeView(1.5, {0, 200}));
+    board.startWalk(false);
+    QKeyEvent right(QEvent::KeyPress, Qt::Key_D, Qt::NoModifier);
+    QApplication::sendEvent(&board, &right);
+    QElapsedTimer timer;
+    timer.start();
+    bool hasJumped = false;
+    while (timer.elapsed() < 1500) {
+        QApplication::processEvents(QEventLoop::AllEvents, 10);
+        if (hasJumped || timer.elapsed() < 1050) continue;
+        hasJumped = true;
+        QKeyEvent jump(QEvent::KeyPress, Qt::Key_Space, Qt::NoModifier);
+        QApplication::sendEvent(&board, &jump);
+    }
+    const QString path = QDir(folder).filePath(QStringLiteral("walk-day.png"));
+    isFine = isFine && window.grab().save(path);
+    board.stopWalk();
+    return isFine && shootKit(window, folder);
+}
+
+}  // namespace rook::app

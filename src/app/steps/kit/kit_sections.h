@@ -1,0 +1,15 @@
+#pragma once
+/// The margin of Shape on kit boards, and its sections.
+
+#include "app/panels/panel_section.h"
+
+namespace rook::app {
+
+[[nodiscard]] MarginPanel* makeKitPanel(Session& session, QWidget* parent);
+
+/// The piece of the kit that is in hand: blocks, walls, ports, or a model.
+[[nodiscard]] PanelSection* makePieceSection(Session& session, QWidget* parent);
+/// As if that file were chosen there for import.
+void examineModel(PanelSection* section, const QString& file);
+
+}  // namespace rook::app

@@ -1,0 +1,427 @@
+#include "app/steps/kit/kit_tools.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+#include "app/painting/kit_painter.h"
+#include "app/steps/kit/kit_options.h"
+#include "kit/laying.h"
+#include "level/names.h"
+
+namespace rook::app {
+
+namespace {
+
+using level::Piece;
+using level::PlacedPiece;
+
+constexpr double reachModules = 1.4;
+
+const level::Kit* kitOf(const ToolInput& input) {
+    return input.project->kitOf(*input.level);
+}
+
+const PlacedPiece* pieceUnder(const ToolInput& input) {
+    if (!input.placed) return nullptr;
+    const auto& tenants = input.placed->at({input.cell, input.storey});
+    return tenants.empty() ? nullptr : &input.level->pieces[tenants.back().placed];
+}
+
+QString nameOf(const ToolInput& input, const PlacedPiece& placed) {
+    const Piece* piece = kitOf(input)->find(placed.piece);
+    return QString::fromStdString(piece ? piece->title : placed.piece) + u' ' +
+           QString::number(placed.id);
+}
+
+ToolOutcome refused(const Error& error) {
+    return {{}, {}, {}, error, false};
+}
+
+ToolOutcome done(const Result<level::LevelEdit>& edit) {
+    if (!edit) return refused(edit.error());
+    return {*edit, {}, {}, {}, true};
+}
+
+/// A level may name a kit that the project does not have.
+Error noKit(const ToolInput& input) {
+    return {ErrorKind::BadReference, "The project has no kit " + input.level->kit,
+            input.level->title, "Choose a kit in the margin"};
+}
+
+/// What rooms are floored with: a module without walls that is open to all sides; `wished` if it is
+/// such a piece.
+const Piece* floorOf(const level::Kit& kit, const std::string& wished) {
+    const auto isFloor = [](const Piece& piece) {
+        return piece.cells.size() == 1 && piece.cells[0].walls == 0 && piece.ports.size() == 4 &&
+               std::all_of(piece.ports.begin(), piece.ports.end(), [&](const auto& port) {
+                   return port.profile == piece.ports[0].profile;
+               });
+    };
+    const Piece* piece = kit.find(wished);
+    if (piece && isFloor(*piece)) return piece;
+    for (const Piece& each : kit.pieces)
+        if (isFloor(each)) return &each;
+    return nullptr;
+}
+
+/// What all tools of a kit board do alike: the right button deletes, Ctrl picks.
+class KitTool : public Tool {
+public:
+    ToolOutcome press(const ToolInput& input) override {
+        m_isResting = true;
+        if (!input.placed) return refused(noKit(input));
+        m_start = input.cell;
+        m_startPx = input.px;
+        const PlacedPiece* under = pieceUnder(input);
+        m_isResting = input.isErasing || input.isPicking;
+        if (input.isErasing && under)
+            return done(kit::remove(*kitOf(input), *input.level, {under->id}));
+        if (input.isPicking && under) {
+            ToolOutcome outcome;
+            outcome.change<KitOptions>(input, [&](KitOptions& o) {
+                o.piece = under->piece;
+                o.pieceTurn = under->turn;
+            });
+            return outcome;
+        }
+        if (m_isResting) return {};
+        return begin(input);
+    }
+    ToolOutcome drag(const ToolInput& input) override {
+        return m_isResting || !input.placed ? ToolOutcome() : go(input);
+    }
+    ToolOutcome release(const ToolInput& input) override {
+        if (std::exchange(m_isResting, true) || !input.placed) return {};
+        ToolOutcome outcome = end(input);
+        m_preview = {};
+        return outcome;
+    }
+    void cancel() override {
+        m_isResting = true;
+        m_preview = {};
+    }
+    void hover(const ToolInput& input) final {
+        m_preview = {};
+        if (input.placed)
+            point(input);
+        else
+            m_preview.label = QString::fromStdString(noKit(input).what);
+    }
+    const ToolPreview& preview() const override { return m_preview; }
+
+protected:
+    /// The pointer moves with no button down; the preview is empty.
+    virtual void point(const ToolInput& input) = 0;
+    virtual ToolOutcome begin(const ToolInput& input) { return go(input); }
+    virtual ToolOutcome go(const ToolInput& input) = 0;
+    virtual ToolOutcome end(const ToolInput& input) = 0;
+
+    CellPoint m_start;
+    PxPoint m_startPx;
+    bool m_isResting = true;
+    ToolPreview m_preview;
+};
+
+/// One where it joins, a row by a drag.
+class PiecePlacing final : public KitTool {
+public:
+    void point(const ToolInput& input) override {
+        const Piece* piece = inHand(input);
+        if (!piece) {
+            m_preview.label = words("choose a piece");
+            return;
+        }
+        show(input, proposal(input, *piece));
+    }
+
+private:
+    static const Piece* inHand(const ToolInput& input) {
+        return kitOf(input)->find(input.options->of<KitOptions>().piece);
+    }
+    static kit::Proposal proposal(const ToolInput& input, const Piece& piece) {
+        const int reach = int(reachModules * input.level->cellSize.width);
+        return kit::proposedAt(*kitOf(input), *input.level, *input.placed, piece, input.px,
+                               input.storey, input.options->of<KitOptions>().pieceTurn, reach,
+                               input.isStraight ? kitOf(input)->fraction : 1);
+    }
+    void show(const ToolInput& input, const kit::Proposal& proposal) {
+        m_preview.pieces = {proposal.placed};
+        m_preview.contacts = proposal.contacts;
+        m_preview.isRefused = !proposal.isFree;
+        m_preview.label =
+            QString::fromStdString(kit::wordsOf(*kitOf(input), *input.level, proposal));
+        if (proposal.placed.storey != input.storey)
+            m_preview.label += words(", on storey %1").arg(proposal.placed.storey + 1);
+    }
+    ToolOutcome go(const ToolInput& input) override {
+        m_preview = {};
+        const Piece* piece = inHand(input);
+        if (!piece) return {};
+        m_isRow = m_start != input.cell && !input.isStraight;
+        if (!m_isRow) {
+            show(input, proposal(input, *piece));
+            return {};
+        }
+        m_preview.pieces = kit::rowOf(*piece, m_start, input.cell, input.storey,
+                                      input.options->of<KitOptions>().pieceTurn);
+        m_preview.label = QStringLiteral("%1 × %2")
+                              .arg(QString::fromStdString(piece->title))
+                              .arg(m_preview.pieces.size());
+        return {};
+    }
+    ToolOutcome end(const ToolInput& input) override {
+        const Piece* piece = inHand(input);
+        if (!piece) return {};
+        if (m_isRow)
+            return done(kit::layRow(*kitOf(input), *input.level, *piece, m_start, input.cell,
+                                    input.storey, input.options->of<KitOptions>().pieceTurn));
+        const kit::Proposal where = proposal(input, *piece);
+        ToolOutcome outcome =
+            done(kit::place(*kitOf(input), *input.level, {where.placed}, "Place " + piece->title));
+        if (outcome.edit && where.placed.storey != input.storey) {
+            // One goes on where the piece led to.
+            outcome.storey = where.placed.storey;
+        }
+        return outcome;
+    }
+
+    bool m_isRow = false;
+};
+
+/// A way from module to module; its pieces are chosen.
+class PathLaying final : public KitTool {
+public:
+    void point(const ToolInput& input) override {
+        m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
+        m_preview.label = words("drag a path");
+    }
+
+private:
+    /// The piece in hand if it may be part of a path; else the first that leads straight on. What
+    /// rooms are floored with makes no path.
+    static const Piece* like(const ToolInput& input) {
+        const level::Kit& kit = *kitOf(input);
+        const Piece* floor = floorOf(kit, {});
+        const auto isPath = [&](const Piece& piece) {
+            return piece.cells.size() == 1 && !piece.ports.empty() &&
+                   (!floor || piece.ports[0].profile != floor->ports[0].profile);
+        };
+        const Piece* piece = kit.find(input.options->of<KitOptions>().piece);
+        if (piece && isPath(*piece)) return piece;
+        for (const Piece& each : kit.pieces)
+            if (isPath(each) && each.ports.size() == 2 &&
+                each.ports[0].side == opposite(each.ports[1].side))
+                return &each;
+        return nullptr;
+    }
+    ToolOutcome begin(const ToolInput& input) override {
+        m_path = {input.cell};
+        return go(input);
+    }
+    ToolOutcome go(const ToolInput& input) override {
+        // Steps across and down alone; going back takes away.
+        while (m_path.back() != input.cell) {
+            const CellPoint last = m_path.back();
+            const int dx = input.cell.x - last.x;
+            const int dy = input.cell.y - last.y;
+            const CellPoint next = std::abs(dx) >= std::abs(dy)
+                                       ? CellPoint{last.x + (dx > 0 ? 1 : -1), last.y}
+                                       : CellPoint{last.x, last.y + (dy > 0 ? 1 : -1)};
+            if (m_path.size() > 1 && m_path[m_path.size() - 2] == next)
+                m_path.pop_back();
+            else
+                m_path.push_back(next);
+        }
+        m_preview = {};
+        std::vector<level::CellRun> runs;
+        for (const CellPoint at : m_path)
+            runs.push_back({at.y, at.x, 1});
+        m_preview.region = level::CellRegion(std::move(runs));
+        m_preview.label = words("path of %1 modules").arg(m_path.size());
+        if (const Piece* piece = like(input)) {
+            const auto edit =
+                kit::layPath(*kitOf(input), *input.level, *piece, m_path, input.storey);
+            if (!edit)
+                m_preview.label += QStringLiteral(": ") + QString::fromStdString(edit.error().what);
+        }
+        return {};
+    }
+    ToolOutcome end(const ToolInput& input) override {
+        const Piece* piece = like(input);
+        if (!piece)
+            return refused({ErrorKind::NotApplicable, "The kit has no piece for paths",
+                            kitOf(input)->title, "Make one with two ports and walls"});
+        if (m_path.size() < 2) return {};
+        return done(kit::layPath(*kitOf(input), *input.level, *piece, m_path, input.storey));
+    }
+
+    std::vector<CellPoint> m_path;
+};
+
+/// Floors, walls and corners in a rectangle.
+class RoomFilling final : public KitTool {
+public:
+    void point(const ToolInput& input) override {
+        m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
+        m_preview.label = words("drag a room");
+    }
+
+private:
+    static const Piece* like(const ToolInput& input) {
+        return floorOf(*kitOf(input), input.options->of<KitOptions>().piece);
+    }
+    ToolOutcome go(const ToolInput& input) override {
+        m_preview = {};
+        m_preview.frame =
+            CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
+        m_preview.label = sizeText(*m_preview.frame);
+        const Piece* piece = like(input);
+        if (piece && input.isStraight) {
+            m_preview.region = regionOf(input, *piece);
+            m_preview.label = words("room of %1 modules").arg(m_preview.region.cellCount());
+        }
+        return {};
+    }
+    ToolOutcome end(const ToolInput& input) override {
+        const Piece* piece = like(input);
+        if (!piece)
+            return refused({ErrorKind::NotApplicable, "The kit has no floor of one module",
+                            kitOf(input)->title, "Make one with a port on each side"});
+        const level::CellRegion room = regionOf(input, *piece);
+        if (room.isEmpty()) return {};
+        return done(kit::fillRoom(*kitOf(input), *input.level, *piece, room, input.storey));
+    }
+    /// With Shift, the rooms that it is drawn over are extended by it.
+    [[nodiscard]] level::CellRegion regionOf(const ToolInput& input, const Piece& piece) const {
+        const CellRect drawn =
+            CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
+        if (drawn.isEmpty()) return {};
+        const level::CellRegion region(drawn);
+        return input.isStraight ? kit::withRooms(*kitOf(input), *input.level, *input.placed, piece,
+                                                 region, input.storey)
+                                : region;
+    }
+};
+
+/// Ends for the open ports of what is clicked.
+class PortClosing final : public KitTool {
+public:
+    void point(const ToolInput& input) override {
+        const PlacedPiece* under = pieceUnder(input);
+        if (!under) {
+            m_preview.label = words("choose a piece with open ports");
+            return;
+        }
+        const auto edit = kit::closePorts(*kitOf(input), *input.level, {under->id});
+        if (!edit) {
+            m_preview.label = words("%1 has nothing to close").arg(nameOf(input, *under));
+            return;
+        }
+        for (std::size_t i = input.level->pieces.size(); i < edit->level.pieces.size(); ++i)
+            m_preview.pieces.push_back(edit->level.pieces[i]);
+        m_preview.label = QString::fromStdString(edit->name);
+    }
+
+private:
+    ToolOutcome go(const ToolInput&) override { return {}; }
+    ToolOutcome end(const ToolInput& input) override {
+        const PlacedPiece* under = pieceUnder(input);
+        if (!under) return {};
+        return done(kit::closePorts(*kitOf(input), *input.level, {under->id}));
+    }
+};
+
+/// Takes pieces, and moves them by whole modules.
+class PieceSelecting final : public KitTool {
+public:
+    void point(const ToolInput& input) override {
+        if (const PlacedPiece* under = pieceUnder(input)) {
+            m_preview.label = nameOf(input, *under);
+            m_preview.cursor = isSelected(input, under->id) ? Qt::SizeAllCursor : Qt::ArrowCursor;
+        }
+    }
+
+private:
+    static bool isSelected(const ToolInput& input, int id) {
+        const auto& ids = input.selection->pieces;
+        return std::find(ids.begin(), ids.end(), id) != ids.end();
+    }
+    ToolOutcome begin(const ToolInput& input) override {
+        const PlacedPiece* under = pieceUnder(input);
+        m_isFraming = !under;
+        if (!under) return {};
+        ToolOutcome outcome;
+        Selection selection = *input.selection;
+        if (input.isStraight && isSelected(input, under->id))
+            std::erase(selection.pieces, under->id);
+        else if (input.isStraight)
+            selection.pieces.push_back(under->id);
+        else if (!isSelected(input, under->id))
+            selection.pieces = {under->id};
+        selection.entities.clear();
+        m_ids = selection.pieces;
+        outcome.selection = selection;
+        return outcome;
+    }
+    ToolOutcome go(const ToolInput& input) override {
+        m_preview = {};
+        if (m_isFraming) {
+            m_preview.frame = CellRect::spanning(m_start, input.cell);
+            m_preview.label = sizeText(*m_preview.frame);
+            return {};
+        }
+        const int dx = input.cell.x - m_start.x;
+        const int dy = input.cell.y - m_start.y;
+        if ((dx == 0 && dy == 0) || m_ids.empty()) return {};
+        m_preview.label = words("move %1, %2 modules").arg(dx).arg(dy);
+        auto edit = kit::move(*kitOf(input), *input.level, m_ids, dx, dy, 0);
+        if (!edit) return refused(edit.error());
+        return {*edit, {}, {}, {}, false};
+    }
+    ToolOutcome end(const ToolInput& input) override {
+        if (!m_isFraming) {
+            ToolOutcome outcome = go(input);
+            outcome.isDone = outcome.edit.has_value();
+            return outcome;
+        }
+        ToolOutcome outcome;
+        Selection selection;
+        if (input.isStraight) selection.pieces = input.selection->pieces;
+        const CellRect frame = CellRect::spanning(m_start, input.cell);
+        for (const PlacedPiece& placed : input.level->pieces) {
+            const Piece* piece = kitOf(input)->find(placed.piece);
+            const bool isHere = piece && placed.storey <= input.storey &&
+                                input.storey < placed.storey + piece->storeys();
+            if (isHere && kit::boundsOf(*piece, placed).overlaps(frame) &&
+                std::find(selection.pieces.begin(), selection.pieces.end(), placed.id) ==
+                    selection.pieces.end())
+                selection.pieces.push_back(placed.id);
+        }
+        outcome.selection = selection;
+        return outcome;
+    }
+
+    bool m_isFraming = false;
+    std::vector<int> m_ids;
+};
+
+}  // namespace
+
+std::unique_ptr<Tool> makePiecePlacing() {
+    return std::make_unique<PiecePlacing>();
+}
+std::unique_ptr<Tool> makePathLaying() {
+    return std::make_unique<PathLaying>();
+}
+std::unique_ptr<Tool> makeRoomFilling() {
+    return std::make_unique<RoomFilling>();
+}
+std::unique_ptr<Tool> makePortClosing() {
+    return std::make_unique<PortClosing>();
+}
+std::unique_ptr<Tool> makePieceSelecting() {
+    return std::make_unique<PieceSelecting>();
+}
+
+}  // namespace rook::app

@@ -1,0 +1,128 @@
+#include "app/steps/sketch/sketch_panel.h"
+
+#include <QPushButton>
+#include <QSpinBox>
+
+#include "app/panels/finding_note.h"
+#include "app/panels/section_panel.h"
+#include "app/ui/theme.h"
+
+namespace rook::app {
+
+namespace {
+
+/// How the level holds to its plan, in one sentence and notes.
+class PlanSection : public SketchSection {
+public:
+    PlanSection(Session& session, QWidget* parent)
+        : SketchSection(tr("Held to its plan"), session, parent),
+          m_sentence(makeWords({}, this)),
+          m_list(new QVBoxLayout) {
+        m_sentence->setObjectName(QStringLiteral("plan-verdict"));
+        m_list->setSpacing(2);
+        addWide(m_sentence);
+        addWide(m_list);
+    }
+
+    void refresh() override {
+        const auto proven = m_session.proofs.of(m_session.document.level()->id);
+        const bool isCurrent = m_session.proofs.isCurrent(m_session.document.level()->id) &&
+                               m_session.proofs.isPlanCurrent(m_session.document.level()->id);
+        const auto* plan = proven ? proven->plan.get() : nullptr;
+        m_sentence->setText(sentence(plan, isCurrent));
+        const bool isGood = isCurrent && plan && plan->findings.empty() && followed(*plan);
+        setTone(m_sentence, isGood ? currentTheme().accent : currentTheme().quietInk);
+        static const std::vector<check::Finding> none;
+        const auto& findings = plan && !sketch().isEmpty() ? plan->findings : none;
+        setNote(findings.empty() ? QString() : tr("%1 open").arg(findings.size()));
+        if (findings != m_shown) rebuild(findings);
+    }
+
+private:
+    [[nodiscard]] static bool followed(const check::PlanReport& plan) {
+        return !plan.routes.empty() && plan.routes[0].run.has_value();
+    }
+    [[nodiscard]] QString sentence(const check::PlanReport* plan, bool isCurrent) const {
+        if (sketch().isEmpty())
+            return tr(
+                "No plan yet. Draw with the pencil (A), lead the route from start to end "
+                "(S), and hang beads on it for what stands in the way.");
+        if (!isCurrent || !plan) return tr("Being looked at …");
+        if (sketch().routes.empty()) return tr("There is no route to follow yet (S).");
+        const auto proven = m_session.proofs.of(m_session.document.level()->id);
+        const bool isJudged = followed(*plan) || !plan->routes[0].passings.empty();
+        if (!isJudged)
+            return tr("Not judged yet. %1")
+                .arg(QString::fromStdString(proven->error ? proven->error->sentence()
+                                                          : proven->answer.verdict.sentence()));
+        if (!followed(*plan)) return tr("No proof run follows the main route to its end.");
+        const auto& main = plan->routes[0];
+        const auto passed =
+            std::count_if(main.passings.begin(), main.passings.end(),
+                          [](const reach::Passing& passing) { return passing.isPassed; });
+        return tr("A proof run of %1 s passes %2 of %3 way points of the main route, in order.")
+            .arg(main.run->ticks() / 60.0, 0, 'f', 1)
+            .arg(passed)
+            .arg(main.passings.size());
+    }
+    void rebuild(const std::vector<check::Finding>& findings) {
+        m_shown = findings;
+        for (QAbstractButton* note : m_notes) {
+            m_list->removeWidget(note);
+            note->hide();
+            note->deleteLater();
+        }
+        m_notes.clear();
+        for (std::size_t i = 0; i < findings.size() && i < 100; ++i) {
+            auto* note = new FindingNote(int(i) + 1, findings[i],
+                                         m_session.document.level()->cellSize, this);
+            note->setObjectName(QStringLiteral("plan-finding-%1").arg(i + 1));
+            connect(note, &QAbstractButton::clicked, this, [this, i] {
+                if (!m_shown[i].place.isEmpty()) m_session.requests.showPlace(m_shown[i].place);
+                m_session.say(QString::fromStdString(m_shown[i].sentence));
+            });
+            m_list->addWidget(note);
+            m_notes << note;
+        }
+    }
+
+    QLabel* m_sentence;
+    QVBoxLayout* m_list;
+    QList<QAbstractButton*> m_notes;
+    std::vector<check::Finding> m_shown;
+};
+
+}  // namespace
+
+MarginPanel* makeSketchPanel(Session& session, QWidget* parent) {
+    auto* panel = new SectionPanel(parent);
+    SketchSection* leaves = makeLeafSection(session, panel);
+    SketchSection* underlay = makeUnderlaySection(session, panel);
+    SketchSection* plan = new PlanSection(session, panel);
+    SketchSection* routes = makeRouteSection(session, panel);
+    SketchSection* parts = makePartsSection(session, panel);
+    // What the tool in hand needs stands first.
+    QList<SketchSection*> order{leaves, underlay, plan, routes, parts};
+    if (session.workbench.isInHand("route")) order = {routes, plan, parts, leaves, underlay};
+    if (session.workbench.isInHand("thing")) order = {parts, plan, routes, leaves, underlay};
+    if (session.workbench.isInHand("select")) order = {underlay, leaves, plan, routes, parts};
+    panel->add(makeMarkSection(session, panel));
+    panel->add(makeBeadSection(session, panel));
+    for (SketchSection* section : order)
+        panel->add(section);
+    return panel;
+}
+
+QSpinBox* makeOpacityBox(const QString& name, QWidget* parent, std::function<void(int)> act) {
+    auto* box = new QSpinBox(parent);
+    box->setObjectName(name);
+    box->setRange(10, 100);
+    box->setSingleStep(10);
+    box->setSuffix(QStringLiteral(" %"));
+    box->setFixedWidth(80);
+    box->setKeyboardTracking(false);
+    QObject::connect(box, &QSpinBox::valueChanged, parent, std::move(act));
+    return box;
+}
+
+}  // namespace rook::app

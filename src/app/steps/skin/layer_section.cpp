@@ -1,0 +1,285 @@
+#include <QComboBox>
+#include <QLineEdit>
+#include <QMouseEvent>
+#include <QSpinBox>
+#include <QTimer>
+
+#include "app/steps/skin/skin_options.h"
+#include "app/steps/skin/skin_sections.h"
+#include "app/ui/margin_row.h"
+#include "level/tile_edits.h"
+
+namespace rook::app {
+
+namespace {
+
+using level::TileLayer;
+
+/// The layers that tiles are painted on, the nearest on top, with the masses among them.
+class LayerSection : public PanelSection {
+public:
+    LayerSection(Session& session, QWidget* parent)
+        : PanelSection(tr("Layers"), {}, session, parent), m_list(new QVBoxLayout) {
+        makeFoldable(QStringLiteral("layers"), true);
+        m_list->setSpacing(0);
+        addWide(m_list);
+        m_name = new QLineEdit(this);
+        m_name->setObjectName(QStringLiteral("layer-name"));
+        m_name->setAccessibleName(tr("Name of the layer in hand"));
+        m_name->setMaxLength(60);
+        m_name->setFixedWidth(150);
+        connect(m_name, &QLineEdit::editingFinished, this, [this] {
+            const std::string name = m_name->text().trimmed().toStdString();
+            if (!name.empty())
+                change(tr("Name a layer"), [&](TileLayer& layer) { layer.name = name; });
+        });
+        addControl(tr("Name"), m_name);
+        m_opacity = makeNumberBox(QStringLiteral("layer-opacity"), 0, 100, this, [this](int value) {
+            change(tr("Opacity of a layer"), [value](TileLayer& l) { l.opacity = value; });
+        });
+        m_opacity->setSuffix(tr(" %"));
+        addControl(tr("Opacity"), m_opacity);
+        m_wears = makeChoiceBox(QStringLiteral("layer-wears"), {}, this, [this](int index) {
+            m_session.workbench.change<SkinOptions>([index](SkinOptions& o) {
+                o.layerMatter.reset();
+                if (index > 0) o.layerMatter = level::MatterId{std::uint16_t(index)};
+            });
+            refresh();
+        });
+        m_wears->setToolTip(
+            tr("What the tools lay on it: tiles by hand, or a matter that is dressed as the masses "
+               "are and that nobody bumps into."));
+        addControl(tr("Tools lay"), m_wears);
+        m_fades =
+            makeChoiceBox(QStringLiteral("layer-fades"),
+                          {tr("stays"), tr("fades before the player")}, this, [this](int index) {
+                              change(tr("Fading of a layer"),
+                                     [index](TileLayer& layer) { layer.fades = index == 1; });
+                          });
+        addControl(tr("In play"), m_fades);
+        auto* grid = new ButtonGrid;
+        const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
+            return grid->add(text, name, this, std::move(act));
+        };
+        m_adding << add(tr("Add behind"), "layer-behind", [this] { addNew(false); })
+                 << add(tr("Add before"), "layer-before", [this] { addNew(true); });
+        m_ofLayer << add(tr("Nearer"), "layer-nearer", [this] { move(1); })
+                  << add(tr("Farther"), "layer-farther", [this] { move(-1); })
+                  << add(tr("Remove"), "layer-remove", [this] {
+                         const int layer = inHand();
+                         m_session.workbench.change<SkinOptions>(
+                             [](SkinOptions& o) { o.skinLayer = level::onMasses; });
+                         m_session.document.apply(removeLayer(*m_session.document.level(), layer));
+                     });
+        addWide(grid);
+    }
+
+    void refresh() override {
+        const auto& layers = m_session.document.level()->layers;
+        const bool isOnSwatch = m_session.document.isOnSwatch();
+        setNote(layers.empty() ? tr("the masses alone") : QString());
+        if (m_rows.size() != qsizetype(layers.size()) + 1) rebuild(int(layers.size()));
+        const int behind = int(std::count_if(layers.begin(), layers.end(),
+                                             [](const TileLayer& l) { return !l.isFront; }));
+        // From the nearest down; the masses lie between.
+        qsizetype row = 0;
+        for (int place = int(layers.size()); place >= 0; --place) {
+            const int layer = place > behind ? place - 1 : place == behind ? -1 : place;
+            Row& shown = m_rows[row++];
+            shown.layer = layer;
+            shown.button->setChecked(layer == inHand());
+            shown.eye->setVisible(layer >= 0);
+            shown.lock->setVisible(layer >= 0);
+            if (layer < 0) {
+                shown.button->setWords(tr("Masses"), tr("dressed"));
+                continue;
+            }
+            const TileLayer& each = layers[std::size_t(layer)];
+            shown.button->setWords(QString::fromStdString(each.name),
+                                   each.isFront ? tr("before") : tr("behind"));
+            shown.eye->setChecked(each.isShown);
+            shown.lock->setChecked(each.isLocked);
+        }
+        const bool hasLayer = inHand() >= 0;
+        QStringList laid{tr("tiles in hand")};
+        const auto& matters = m_session.document.project().matters;
+        for (std::size_t i = 1; i < matters.size(); ++i)
+            laid << QString::fromStdString(matters[i].title);
+        setChoices(m_wears, laid);
+        const auto matter =
+            m_session.workbench.options<SkinOptions>().layerMatter.value_or(level::MatterId{});
+        m_wears->setCurrentIndex(hasLayer ? int(matter.index) : 0);
+        m_wears->setEnabled(hasLayer);
+        const bool isFront = hasLayer && layers[std::size_t(inHand())].isFront;
+        m_fades->setEnabled(isFront);
+        m_fades->setCurrentIndex(isFront && layers[std::size_t(inHand())].fades ? 1 : 0);
+        m_name->setEnabled(hasLayer);
+        m_opacity->setEnabled(hasLayer);
+        for (QWidget* widget : m_ofLayer)
+            widget->setVisible(hasLayer);
+        for (QWidget* widget : m_adding)
+            widget->setEnabled(!isOnSwatch);
+        if (!m_name->hasFocus())
+            m_name->setText(hasLayer ? QString::fromStdString(layers[std::size_t(inHand())].name)
+                                     : QString());
+        showNumber(m_opacity, hasLayer ? layers[std::size_t(inHand())].opacity : 100);
+    }
+
+private:
+    struct Row {
+        MarginRow* button = nullptr;
+        IconToggle* eye = nullptr;
+        IconToggle* lock = nullptr;
+        int layer = level::onMasses;
+    };
+
+    [[nodiscard]] int inHand() const {
+        const int layer = m_session.workbench.options<SkinOptions>().skinLayer;
+        return layer < int(m_session.document.level()->layers.size()) ? layer : level::onMasses;
+    }
+    void rebuild(int count) {
+        for (const Row& row : m_rows)
+            delete row.button->parentWidget();
+        m_rows.clear();
+        for (int i = 0; i <= count; ++i) {
+            auto* holder = new QWidget(this);
+            auto* line = new QHBoxLayout(holder);
+            line->setContentsMargins(0, 0, 0, 0);
+            line->setSpacing(2);
+            Row row;
+            row.button = new MarginRow(holder);
+            row.button->setCheckable(true);
+            row.button->setObjectName(QStringLiteral("layer-row-%1").arg(i));
+            row.eye = new IconToggle(QStringLiteral("eye"), QStringLiteral("eye-off"),
+                                     tr("Show the layer"), holder);
+            row.eye->setObjectName(QStringLiteral("layer-shown-%1").arg(i));
+            row.lock = new IconToggle(QStringLiteral("lock"), QStringLiteral("unlock"),
+                                      tr("Lock the layer"), holder);
+            row.lock->setObjectName(QStringLiteral("layer-locked-%1").arg(i));
+            line->addWidget(row.button, 1);
+            line->addWidget(row.eye);
+            line->addWidget(row.lock);
+            connect(row.button, &QAbstractButton::clicked, this, [this, i] {
+                m_session.workbench.change<SkinOptions>(
+                    [&](SkinOptions& o) { o.skinLayer = m_rows[i].layer; });
+                refresh();
+            });
+            connect(row.eye, &QAbstractButton::clicked, this, [this, i](bool isOn) {
+                changeLayer(m_rows[i].layer, tr("Show a layer"),
+                            [isOn](TileLayer& l) { l.isShown = isOn; });
+            });
+            connect(row.lock, &QAbstractButton::clicked, this, [this, i](bool isOn) {
+                changeLayer(m_rows[i].layer, tr("Lock a layer"),
+                            [isOn](TileLayer& l) { l.isLocked = isOn; });
+            });
+            row.button->setToolTip(tr("Drag to bring it nearer or farther."));
+            row.button->installEventFilter(this);
+            m_list->addWidget(holder);
+            m_rows << row;
+        }
+    }
+    void addNew(bool isFront) {
+        const std::size_t count = m_session.document.level()->layers.size();
+        const QString name =
+            isFront ? tr("Before %1").arg(count + 1) : tr("Behind %1").arg(count + 1);
+        const auto edit = addLayer(*m_session.document.level(), isFront, name.toStdString());
+        m_session.document.apply(edit);
+        if (!edit) return;
+        const auto& layers = m_session.document.level()->layers;
+        for (std::size_t i = 0; i < layers.size(); ++i)
+            if (layers[i].name == name.toStdString())
+                m_session.workbench.change<SkinOptions>(
+                    [i](SkinOptions& o) { o.skinLayer = int(i); });
+        refresh();
+    }
+    void move(int by) {
+        const int layer = inHand();
+        const std::string name = m_session.document.level()->layers[std::size_t(layer)].name;
+        m_session.document.apply(moveLayer(*m_session.document.level(), layer, by));
+        const auto& layers = m_session.document.level()->layers;
+        for (std::size_t i = 0; i < layers.size(); ++i)
+            if (layers[i].name == name)
+                m_session.workbench.change<SkinOptions>(
+                    [i](SkinOptions& o) { o.skinLayer = int(i); });
+        refresh();
+    }
+    /// A row that is dragged over another takes its layer there, across the masses too.
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        const auto of = std::find_if(m_rows.begin(), m_rows.end(),
+                                     [&](const Row& row) { return row.button == watched; });
+        if (of == m_rows.end()) return false;
+        const auto from = qsizetype(of - m_rows.begin());
+        if (event->type() == QEvent::MouseButtonPress) m_dragged = from;
+        const bool isMove = event->type() == QEvent::MouseMove;
+        const bool isRelease = event->type() == QEvent::MouseButtonRelease;
+        if ((!isMove && !isRelease) || m_dragged < 0) return false;
+        const auto* mouse = static_cast<QMouseEvent*>(event);
+        const qsizetype to = rowAt(mouse->globalPosition().toPoint()).value_or(from);
+        for (qsizetype i = 0; i < m_rows.size(); ++i)
+            m_rows[i].button->setDown(isMove && (mouse->buttons() & Qt::LeftButton) && i == to);
+        if (!isRelease) return false;
+        m_dragged = -1;
+        if (to == from || m_rows[from].layer < 0) return false;
+        // The list is taken apart and made anew by the change: after this event.
+        QTimer::singleShot(0, this, [this, from, to] { moveRow(from, to); });
+        return true;
+    }
+    [[nodiscard]] std::optional<qsizetype> rowAt(QPoint global) const {
+        for (qsizetype i = 0; i < m_rows.size(); ++i) {
+            const QWidget* holder = m_rows[i].button->parentWidget();
+            if (holder->rect().contains(holder->mapFromGlobal(global))) return i;
+        }
+        return std::nullopt;
+    }
+    /// Rows run from the nearest down.
+    void moveRow(qsizetype from, qsizetype to) {
+        if (from >= m_rows.size() || to >= m_rows.size()) return;
+        const int layer = m_rows[from].layer;
+        level::LevelEdit edit{
+            *m_session.document.level(), {}, m_session.document.level()->cells.bounds()};
+        int at = layer;
+        for (qsizetype i = from; i != to; i += to > from ? 1 : -1) {
+            const bool wasFront = edit.level.layers[std::size_t(at)].isFront;
+            const int by = to > from ? -1 : 1;
+            edit = moveLayer(edit.level, at, by);
+            // Across the masses it keeps its place in the list.
+            if (edit.level.layers[std::size_t(at)].isFront == wasFront ||
+                edit.level.layers[std::size_t(at)].name !=
+                    m_session.document.level()->layers[std::size_t(layer)].name)
+                at += by;
+            at = std::clamp(at, 0, int(edit.level.layers.size()) - 1);
+        }
+        m_session.document.apply(edit);
+        m_session.workbench.change<SkinOptions>([at](SkinOptions& o) { o.skinLayer = at; });
+        refresh();
+    }
+    template <typename Change>
+    void change(const QString& name, Change&& make) {
+        changeLayer(inHand(), name, make);
+    }
+    template <typename Change>
+    void changeLayer(int layer, const QString& name, Change&& make) {
+        if (layer < 0) return;
+        changeLevel(name, [&](level::Level& level) {
+            level.layers.edit([&](auto& list) { make(list[std::size_t(layer)]); });
+        });
+    }
+
+    QVBoxLayout* m_list;
+    QList<Row> m_rows;
+    qsizetype m_dragged = -1;  ///< row that the button is held on
+    QComboBox* m_wears;
+    QComboBox* m_fades;
+    QLineEdit* m_name;
+    QSpinBox* m_opacity;
+    QList<QWidget*> m_adding;
+    QList<QWidget*> m_ofLayer;
+};
+
+}  // namespace
+
+PanelSection* makeLayerSection(Session& session, QWidget* parent) {
+    return new LayerSection(session, parent);
+}
+
+}  // namespace rook::app

@@ -1,0 +1,34 @@
+#pragma once
+/// Skin on the board: look against collision, motifs of swatches, what a rule would strew.
+
+#include "app/board/board_step.h"
+
+namespace rook::app {
+
+class SkinOnBoard final : public BoardStep {
+    Q_DECLARE_TR_FUNCTIONS(SkinOnBoard)
+public:
+    using BoardStep::BoardStep;
+    void dress(MatterScene& scene) override;
+    void paintTop(QPainter& painter) override;
+    void fillInput(ToolInput& input) const override;
+    PlayWish playWish() const override;
+    void copy() override;
+    void cut() override;
+    void paste() override;
+    void removeSelected() override;
+    void duplicate() override;
+    bool nudge(int dx, int dy, bool byPx) override;
+    void selectAll() override;
+    QString wordsAt(CellPoint cell) const override;
+
+private:
+    /// That tiles are set on.
+    [[nodiscard]] int layer() const;
+    void paintLook(QPainter& painter);
+    void paintMotifs(QPainter& painter);
+
+    mutable std::shared_ptr<const skin::Lessons> m_lessons;  ///< that the tool works by
+};
+
+}  // namespace rook::app

@@ -1,0 +1,42 @@
+#include "app/ui/controls.h"
+
+#include <QComboBox>
+#include <QPushButton>
+#include <QSpinBox>
+
+namespace rook::app {
+
+QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
+                    std::function<void()> act) {
+    auto* button = new QPushButton(text, parent);
+    button->setObjectName(name);
+    QObject::connect(button, &QAbstractButton::clicked, parent, std::move(act));
+    return button;
+}
+
+QSpinBox* makeNumberBox(const QString& name, int low, int high, QWidget* parent,
+                        std::function<void(int)> act) {
+    auto* box = new QSpinBox(parent);
+    box->setObjectName(name);
+    box->setRange(low, high);
+    box->setFixedWidth(70);
+    QObject::connect(box, &QSpinBox::valueChanged, parent, std::move(act));
+    return box;
+}
+
+QComboBox* makeChoiceBox(const QString& name, const QStringList& choices, QWidget* parent,
+                         std::function<void(int)> act) {
+    auto* box = new QComboBox(parent);
+    box->setObjectName(name);
+    box->addItems(choices);
+    box->setFixedWidth(150);
+    QObject::connect(box, &QComboBox::activated, parent, std::move(act));
+    return box;
+}
+
+void showNumber(QSpinBox* box, int value) {
+    const QSignalBlocker blocker(box);
+    if (box->value() != value) box->setValue(value);
+}
+
+}  // namespace rook::app

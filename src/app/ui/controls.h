@@ -1,0 +1,48 @@
+#pragma once
+/// Controls that sections are made of.
+
+#include <QComboBox>
+#include <QGridLayout>
+#include <functional>
+
+class QSpinBox;
+
+namespace rook::app {
+
+/// A push button that does one thing.
+[[nodiscard]] QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
+                                  std::function<void()> act);
+/// A box for whole numbers, 70 px wide; `act` gets each value that somebody gives it.
+[[nodiscard]] QSpinBox* makeNumberBox(const QString& name, int low, int high, QWidget* parent,
+                                      std::function<void(int)> act);
+/// A box of choices, as wide as a control of a section may be.
+[[nodiscard]] QComboBox* makeChoiceBox(const QString& name, const QStringList& choices,
+                                       QWidget* parent, std::function<void(int)> act);
+/// Shows a value without telling anybody; what has the keyboard's focus stays.
+void showNumber(QSpinBox* box, int value);
+
+/// Buttons two in a row, as wide as the margin.
+class ButtonGrid : public QGridLayout {
+public:
+    ButtonGrid() { setSpacing(6); }
+    QWidget* add(const QString& text, const char* name, QWidget* parent,
+                 std::function<void()> act) {
+        QWidget* button = makeButton(text, QLatin1String(name), parent, std::move(act));
+        const int place = count();
+        addWidget(button, place / 2, place % 2);
+        return button;
+    }
+};
+
+/// Fills a box of choices anew if they are others; true if so.
+inline bool setChoices(QComboBox* box, const QStringList& choices) {
+    QStringList shown;
+    for (int i = 0; i < box->count(); ++i)
+        shown << box->itemText(i);
+    if (shown == choices) return false;
+    box->clear();
+    box->addItems(choices);
+    return true;
+}
+
+}  // namespace rook::app
