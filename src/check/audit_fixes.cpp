@@ -119,7 +119,7 @@ LevelEdit clearInFront(const level::Level& level, const CellRect& cells) {
     LevelEdit edit{level, "Clear what hides it", cells};
     edit.level.layers.edit([&](auto& layers) {
         for (level::TileLayer& layer : layers)
-            if (layer.isFront && layer.isShown) {
+            if (layer.isFront && layer.isExported) {
                 layer.tiles.fillRect(cells, level::Tile());
                 layer.cells.fillRect(cells, Cell());
             }

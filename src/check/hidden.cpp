@@ -39,7 +39,7 @@ double coverAt(const level::Level& level, const skin::Lessons& lessons,
     double most = 0;
     for (const level::TileLayer& layer : level.layers) {
         const bool isEmpty = layer.tiles.width() == 0 && layer.cells.width() == 0;
-        if (!layer.isFront || !layer.isShown || isEmpty) continue;
+        if (!layer.isFront || !layer.isExported || isEmpty) continue;
         const level::Tile tile = skin::dressLayer(lessons, level, layer, {x, y, 1, 1}).at(x, y);
         const double share = opacity.of(tile).value_or(0) * layer.opacity / 10000.0;
         seen *= 1 - share;

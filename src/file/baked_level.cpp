@@ -106,7 +106,7 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
                        dress(lessons, level, bounds).tiles);
         if (i == static_cast<int>(level.layers.size())) break;
         const TileLayer& layer = level.layers[static_cast<std::size_t>(i)];
-        if (!layer.isShown || (layer.tiles.width() == 0 && layer.cells.width() == 0)) continue;
+        if (!layer.isExported || (layer.tiles.width() == 0 && layer.cells.width() == 0)) continue;
         writeLayer(
             lines, project, bounds,
             {layer.name, layer.isFront ? "front" : "back", i < behind ? i - behind : i - behind + 1,

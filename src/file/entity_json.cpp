@@ -47,8 +47,10 @@ Json formationJson(const Formation& formation) {
                  {"count", formation.count},
                  {"distance", formation.distance}};
     if (!formation.gaps.empty()) json["gaps"] = formation.gaps;
-    if (formation.shape == FormationShape::Grid) json["columns"] = formation.columns;
-    if (formation.shape == FormationShape::Arc) json["arcDegrees"] = formation.arcDegrees;
+    if (formation.shape == FormationShape::Grid || formation.columns != Formation{}.columns)
+        json["columns"] = formation.columns;
+    if (formation.shape == FormationShape::Arc || formation.arcDegrees != Formation{}.arcDegrees)
+        json["arcDegrees"] = formation.arcDegrees;
     json["periodTicks"] = formation.periodTicks;
     if (!formation.isClockwise) json["clockwise"] = false;
     if (!(formation.shift == PxPoint{})) json["shift"] = {formation.shift.x, formation.shift.y};

@@ -60,6 +60,7 @@ Json layerJson(const Project& project, const TileLayer& layer) {
     Json json = {{"name", layer.name}};
     if (layer.isFront) json["front"] = true;
     if (!layer.isShown) json["shown"] = false;
+    if (!layer.isExported) json["exported"] = false;
     if (layer.isLocked) json["locked"] = true;
     if (layer.fades) json["fades"] = true;
     if (layer.opacity != 100) json["opacity"] = layer.opacity;
@@ -205,6 +206,7 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
         layer.name = item.text("name");
         layer.isFront = item.yesNo("front", false);
         layer.isShown = item.yesNo("shown", true);
+        layer.isExported = item.yesNo("exported", true);
         layer.isLocked = item.yesNo("locked", false);
         layer.fades = item.yesNo("fades", false);
         layer.opacity = item.whole("opacity", 0, 100, 100);

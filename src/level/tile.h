@@ -58,7 +58,8 @@ inline constexpr int maxSheets = 254;
 struct TileLayer {
     std::string name;
     bool isFront = false;
-    bool isShown = true;
+    bool isShown = true;     ///< to the eye, in the window; games take no notice of it
+    bool isExported = true;  ///< part of what games load
     bool isLocked = false;   ///< tools leave it alone
     bool fades = false;      ///< in play, where it would hide the player
     int opacity = 100;       ///< %

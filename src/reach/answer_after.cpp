@@ -30,8 +30,10 @@ bool isUnnoticed(const Question& was, const Answer& former, const Question& now)
 
 Answer answerAfter(const Question& was, const Answer& former, const Question& now,
                    const Limits& limits, Resolver* resolver) {
-    return isUnnoticed(was, former, now) ? answerFrom(now, former.reached, limits)
-                                         : answer(now, limits, resolver);
+    if (!isUnnoticed(was, former, now)) return answer(now, limits, resolver);
+    Answer carried = answerFrom(now, former.reached, limits);
+    carried.by = AnsweredBy::Carrying;
+    return carried;
 }
 
 }  // namespace rook::reach

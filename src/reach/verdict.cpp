@@ -195,6 +195,7 @@ Answer answer(const Question& question, const Limits& limits, Resolver* resolver
         reached =
             resolver ? resolver->solve(question.problem, limits) : solve(question.problem, limits);
     Answer answer = answerFrom(question, std::move(reached), limits);
+    if (resolver && resolver->wasMended()) answer.by = AnsweredBy::Mending;
     answer.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return answer;

@@ -76,11 +76,19 @@ struct Verdict {
     [[nodiscard]] std::string sentence() const;
 };
 
+/// How an answer was come by.
+enum class AnsweredBy : unsigned char {
+    Solving,
+    Mending,   ///< what an edit cannot change was known
+    Carrying,  ///< no body notices the edit: the states are those from before
+};
+
 struct Answer {
     Verdict verdict;
     Reached reached;
     runtime::MotionTables tables;
-    double milliseconds = 0;               ///< wall time of solving
+    double milliseconds = 0;  ///< wall time of that
+    AnsweredBy by = AnsweredBy::Solving;
     std::shared_ptr<const KitAnswer> kit;  ///< of a kit level; null for others
 };
 

@@ -342,6 +342,14 @@ void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {
     QCOMPARE(level().zones[1].camera->x, 59 * 16);
     press("zones-screens");
     QCOMPARE(level().zones.size(), std::size_t{3});
+    // What is not known yet says so.
+    const auto isSaid = [&](const char* words) {
+        for (const QLabel* label : m_window->findChildren<QLabel*>())
+            if (label->isVisible() && label->text().contains(QLatin1String(words))) return true;
+        return false;
+    };
+    QVERIFY(isSaid("being found"));
+    QVERIFY(!isSaid("cross no border"));
     // Bodies cross from one to the next: told once reach was solved.
     QVERIFY(QTest::qWaitFor(
         [&] {
@@ -350,6 +358,14 @@ void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {
                    session().proofs.isPlanCurrent(level().id) && !proven->crossings.empty();
         },
         5000));
+    QVERIFY(!isSaid("being found"));
+    // Each pair of zones is told once, wherever bodies cross between the two.
+    session().workbench.select({});
+    QStringList pairs;
+    for (int i = 0; auto* row = part<QAbstractButton>(qPrintable(QString("crossing-%1").arg(i)));
+         ++i)
+        if (row->isVisible()) pairs << row->text();
+    QCOMPARE(pairs.removeDuplicates(), 0);
     QTest::mouseClick(&board(), Qt::RightButton, {}, cell(5, 10));
     QCOMPARE(level().zones.size(), std::size_t{2});
 }

@@ -53,6 +53,10 @@ private slots:
     void model_isExamined_fitted_andPlaced();
     void findings_showTheirStorey_andAreFixed();
     void demoQuay_isProven_andWalkedToItsExit();
+    void editedPiece_isProvenAnew();
+    void newPiece_getsACard();
+    void selection_losesPieces_thatAreUndone();
+    void missingKit_isSaid_andNothingBreaks();
 
 private:
     void trigger(const char* name) {
@@ -482,6 +486,52 @@ void KitWindowTest::demoQuay_isProven_andWalkedToItsExit() {
     }
     QVERIFY((*walk)->isTaken("valve-1"));
     QCOMPARE((*walk)->lastExit(), std::string("gate-1"));
+}
+
+void KitWindowTest::editedPiece_isProvenAnew() {
+    QVERIFY(session().proofs.isCurrent(level().id));
+    level::Kit kit = *session().document.project().kitOf(level());
+    kit.body.stepUp = level::Decimal{kit.body.stepUp.thousandths + 1};
+    QVERIFY(session().document.apply(kit::changeKit(session().document.project(), kit, "Change")));
+    QVERIFY2(!session().proofs.isCurrent(level().id), "a verdict of the former kit is not of now");
+    QVERIFY(waitForProof());
+}
+
+void KitWindowTest::newPiece_getsACard() {
+    level::Kit kit = *session().document.project().kitOf(level());
+    level::Piece piece = kit.pieces[0];
+    piece.name = "plinth";
+    piece.title = "Plinth";
+    kit.pieces.push_back(piece);
+    QVERIFY(!part<QAbstractButton>("piece-plinth"));
+    QVERIFY(session().document.apply(kit::changeKit(session().document.project(), kit, "Change")));
+    QVERIFY(part<QAbstractButton>("piece-plinth"));
+}
+
+void KitWindowTest::selection_losesPieces_thatAreUndone() {
+    take("walkway");
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, module(4, 4));
+    QCOMPARE(level().pieces.size(), std::size_t{1});
+    Selection selection;
+    selection.pieces = {level().pieces[0].id};
+    session().workbench.select(selection);
+    session().document.undo();
+    QVERIFY(session().workbench.selection().pieces.empty());
+}
+
+void KitWindowTest::missingKit_isSaid_andNothingBreaks() {
+    level::Level lost = level();
+    lost.kit = "nowhere";
+    session().document.apply({lost, "Lose the kit", lost.cells.bounds()});
+    for (const char* tool : {"place", "path", "room", "close", "select"}) {
+        session().workbench.chooseTool(tool);
+        QTest::mouseMove(&board(), module(5, 5));
+        QTest::mouseClick(&board(), Qt::LeftButton, {}, module(5, 5));
+        QVERIFY(board().toolPreview().label.contains("nowhere"));
+    }
+    board().step().turn(level::Turning::QuarterLeft);
+    QVERIFY(!board().grab().isNull());
+    QVERIFY(level().pieces.empty());
 }
 
 ROOK_TEST(KitWindowTest)

@@ -11,6 +11,7 @@
 #include "app/steps/shape/shape_options.h"
 #include "app/tools/cell_options.h"
 #include "demo_window.h"
+#include "level/level_edits.h"
 #include "runtime_replay.h"
 #include "testing.h"
 
@@ -45,6 +46,11 @@ private slots:
     void controls_haveAccessibleNames();
     void night_keepsContrast();
     void search_choosesACard();
+    void fittedLevel_staysFitted_whenTheBoardIsResized();
+    void place_isRemembered();
+    void keySheet_hasEachTool_data();
+    void keySheet_hasEachTool();
+    void restoredOrder_isTheCores();
 
 private:
     void key(Qt::Key k, Qt::KeyboardModifiers modifiers = {}) {
@@ -478,6 +484,70 @@ void WindowTest::search_choosesACard() {
                  .name,
              std::string("brine"));
     QVERIFY(board().hasFocus());
+}
+
+void WindowTest::fittedLevel_staysFitted_whenTheBoardIsResized() {
+    const auto isWhole = [&] {
+        const QRectF shown = board().view().toWidget(level().boundsPx());
+        const double room =
+            std::min(board().width() - shown.width(), board().height() - shown.height());
+        return QRectF(board().rect()).contains(shown) && room < 40;
+    };
+    board().fitLevel();
+    m_window->resize(1500, 900);
+    QCoreApplication::processEvents();
+    QVERIFY(isWhole());
+    m_window->resize(1290, 810);
+    QCoreApplication::processEvents();
+    QVERIFY(isWhole());
+    // Whoever zooms keeps the zoom.
+    View view = board().view();
+    view.zoomAt({50, 50}, 2);
+    board().setView(view);
+    const double scale = board().view().scale();
+    m_window->resize(1400, 850);
+    QCoreApplication::processEvents();
+    QCOMPARE(board().view().scale(), scale);
+}
+
+void WindowTest::place_isRemembered() {
+    m_window->resize(1333, 820);
+    m_window->close();
+    MainWindow other;
+    QCOMPARE(other.size(), QSize(1333, 820));
+    QSettings().remove("window");
+}
+
+void WindowTest::keySheet_hasEachTool_data() {
+    QTest::addColumn<int>("step");
+    for (int step = 0; step < stepCount; ++step)
+        QTest::newRow(qPrintable(stepName(Step(step)))) << step;
+}
+
+void WindowTest::keySheet_hasEachTool() {
+    QFETCH(int, step);
+    session().workbench.setStep(Step(step));
+    key(Qt::Key_F1);
+    auto* sheet = part<QWidget>("key-sheet");
+    QVERIFY(sheet);
+    QString text;
+    for (const QLabel* label : sheet->findChildren<QLabel*>())
+        text += label->text() + u'\n';
+    for (const ToolDefinition& tool : session().workbench.definition().tools) {
+        QVERIFY2(text.contains(tool.title), tool.name.c_str());
+        QVERIFY2(!tool.help.isEmpty(), tool.name.c_str());
+    }
+    QVERIFY(m_window->rect().contains(
+        sheet->geometry().translated(sheet->parentWidget()->mapTo(m_window.get(), QPoint(0, 0)))));
+    QTest::keyClick(sheet, Qt::Key_Escape);
+    QVERIFY(board().hasFocus());
+}
+
+void WindowTest::restoredOrder_isTheCores() {
+    // The list and the keys make the same edit.
+    session().document.apply(level::moveLevel(session().document.project(), level().id, 1));
+    QCOMPARE(session().document.history().undoName(), std::string("Reorder levels"));
+    QCOMPARE(session().document.project().levels[1]->id, level().id);
 }
 
 ROOK_TEST(WindowTest)

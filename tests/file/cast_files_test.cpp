@@ -107,6 +107,7 @@ private slots:
     void badTables_areRefused_data();
     void badTables_areRefused();
     void bundle_holdsPatrolsAndFormations_thatGoAsInTheEditor();
+    void formation_keepsTheNumbersOfOtherShapes();
 };
 
 void CastFilesTest::everything_roundTrips() {
@@ -299,6 +300,29 @@ void CastFilesTest::bundle_holdsPatrolsAndFormations_thatGoAsInTheEditor() {
     QCOMPARE(read.zones[0].neighbours, (std::vector<std::string>{"zone-2"}));
     QCOMPARE(read.zones[1].whole["entries"][0]["from"].get<std::string>(), std::string("zone-1"));
     QCOMPARE(read.zoneAt({350, 40, 4, 4})->id, std::string("zone-2"));
+}
+
+void CastFilesTest::formation_keepsTheNumbersOfOtherShapes() {
+    const QTemporaryDir temporary;
+    const file::Path folder = temporary.path().toStdString();
+    for (int shape = 0; shape < 4; ++shape) {
+        level::Project before = project();
+        level::Level level = *before.levels[0];
+        level.entities.edit([&](auto& list) {
+            for (Entity& each : list) {
+                each.data.formation.member = {"crab"};
+                each.data.formation.shape = level::FormationShape(shape);
+                each.data.formation.columns = 5;
+                each.data.formation.arcDegrees = 77;
+            }
+        });
+        before = before.withLevel(level);
+        const file::Path home = folder / ("shape-" + std::to_string(shape));
+        QVERIFY(file::saveProject(file::diskStorage(), home, before).has_value());
+        const auto after = file::openProject(file::diskStorage(), home);
+        QVERIFY2(after.has_value(), after ? "" : after.error().sentence().c_str());
+        QVERIFY(after->levels[0]->entities == before.levels[0]->entities);
+    }
 }
 
 ROOK_TEST(CastFilesTest)

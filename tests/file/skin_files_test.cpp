@@ -1,5 +1,7 @@
 /// Sheets from images, and what Skin keeps in the project's files.
 
+#include "data.h"
+#include "file/bundle.h"
 #include "file/png.h"
 #include "file/project_file.h"
 #include "file/sheet_import.h"
@@ -55,6 +57,7 @@ private slots:
     void badZonesAndRules_areRefused();
     void badTiles_areRefused();
     void animations_areKept_andBadOnesRefused();
+    void hiddenLayer_isExported_unlessItIsSwitchedOff();
 };
 
 void SkinFilesTest::oddSheets_arePackedTileByTile() {
@@ -397,6 +400,37 @@ void SkinFilesTest::animations_areKept_andBadOnesRefused() {
         QVERIFY2(!refused, bad.c_str());
         QVERIFY(refused.error().sentence().find("rookplot.json") != std::string::npos);
     }
+}
+
+void SkinFilesTest::hiddenLayer_isExported_unlessItIsSwitchedOff() {
+    QTemporaryDir folder;
+    auto& disk = file::diskStorage();
+    const file::Path home = testing::copyDemo(folder).toStdString();
+    level::Project project = *file::openProject(disk, home);
+    level::Level level = *project.levels[0];
+    for (const char* name : {"reeds-hidden", "left-out"}) {
+        level = addLayer(level, false, name)->level;
+        level = setTiles(level, level::CellRegion(CellRect{3, 3, 4, 2}),
+                         Grid<Tile>(1, 1, Tile(0, 3)), {0, 0}, int(level.layers.size()) - 1)
+                    .level;
+    }
+    level.layers.edit([](auto& list) {
+        for (level::TileLayer& layer : list) {
+            layer.isShown = layer.name == "left-out";
+            layer.isExported = !layer.isShown;
+        }
+    });
+    project = project.withLevel(level);
+    QVERIFY(file::saveProject(disk, home, project).has_value());
+    const auto read = file::openProject(disk, home);
+    QVERIFY(read.has_value());
+    QVERIFY(read->levels[0]->layers == level.layers);
+    const file::Path bundle = home.parent_path() / "bundle";
+    QVERIFY(file::exportBundle(disk, project, home, bundle).has_value());
+    const auto text = disk.read(bundle / "levels" / (level.id.text + ".level.json"), 1 << 24);
+    QVERIFY(text.has_value());
+    QVERIFY2(text->find("reeds-hidden") != std::string::npos, "hidden is for the eye alone");
+    QVERIFY(text->find("left-out") == std::string::npos);
 }
 
 ROOK_TEST(SkinFilesTest)

@@ -4,9 +4,11 @@
 #include <QDoubleSpinBox>
 #include <QHBoxLayout>
 #include <QLineEdit>
+
 #include <QSpinBox>
 #include <cmath>
 
+#include "app/ui/color_field.h"
 #include "level/kind_edits.h"
 
 namespace rook::app {
@@ -161,7 +163,9 @@ FieldControl::FieldControl(const FieldDefinition& definition, const QStringList&
     if (!definition.help.empty()) m_control->setToolTip(QString::fromStdString(definition.help));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
-    row->addWidget(m_control);
+    auto* line = qobject_cast<QLineEdit*>(m_control);
+    const bool isColor = line && definition.type == FieldType::Colour;
+    row->addWidget(isColor ? withColorPicker(line, this) : m_control);
     setFocusProxy(m_control);
 }
 

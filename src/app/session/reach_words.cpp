@@ -48,4 +48,16 @@ ReachWords reachWords(const Session& session, PxPoint px) {
                               : wordsOnCells(*proven, px);
 }
 
+QString answeredWords(const reach::Answer& answer) {
+    switch (answer.by) {
+        case reach::AnsweredBy::Solving:
+            return tr("solved in %1 ms").arg(answer.milliseconds, 0, 'f', 1);
+        case reach::AnsweredBy::Mending:
+            return tr("mended in %1 ms").arg(answer.milliseconds, 0, 'f', 1);
+        case reach::AnsweredBy::Carrying:
+            return tr("as before");
+    }
+    return {};
+}
+
 }  // namespace rook::app

@@ -16,6 +16,7 @@
 #include "app/steps/shape/shape_options.h"
 #include "app/steps/sketch/place_underlay.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/number_drag.h"
 #include "app/ui/theme.h"
 #include "file/project_file.h"
 #include "kit/levels.h"
@@ -49,6 +50,7 @@ bool desktopIsDark() {
 MainWindow::MainWindow() : m_session(allSteps()) {
     setWindowTitle(QStringLiteral("Rook Plot"));
     QApplication::setFont(windowFont());
+    qApp->installEventFilter(new NumberDrag(this));
     buildLayout();
     buildMenus();
     buildKeys();

@@ -77,11 +77,20 @@ QString Theme::styleSheet() const {
         QScrollBar:horizontal { height: 8px; background: transparent; }
         QScrollBar::handle { background: @rule; border-radius: 3px; }
         QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
-        QLineEdit, QSpinBox, QComboBox { background: @paper; color: @ink; border: 1px solid @rule;
+        QLineEdit, QAbstractSpinBox, QComboBox { background: @paper; color: @ink; border: 1px solid @rule;
             border-radius: 3px; padding: 2px 5px; min-height: 18px; }
-        QLineEdit:focus, QSpinBox:focus, QComboBox:focus { border-color: @accent; }
-        QSpinBox::up-button, QSpinBox::down-button { width: 0; border: none; }
-        QComboBox::drop-down { border: none; width: 14px; }
+        QLineEdit:focus, QAbstractSpinBox:focus, QComboBox:focus { border-color: @accent; }
+        QAbstractSpinBox { padding-right: 1px; }
+        QAbstractSpinBox::up-button, QAbstractSpinBox::down-button { width: 12px; border: none;
+            subcontrol-origin: padding; }
+        QAbstractSpinBox::up-button { subcontrol-position: top right; }
+        QAbstractSpinBox::down-button { subcontrol-position: bottom right; }
+        QAbstractSpinBox::up-arrow { image: url(:/icons/more-@time.svg); width: 8px; height: 5px; }
+        QAbstractSpinBox::down-arrow { image: url(:/icons/less-@time.svg); width: 8px; height: 5px; }
+        QComboBox { background: @panel; padding-right: 2px; }
+        QComboBox:hover { border-color: @quiet; }
+        QComboBox::drop-down { border: none; border-left: 1px solid @rule; width: 19px; }
+        QComboBox::down-arrow { image: url(:/icons/opens-@time.svg); width: 10px; height: 7px; }
         QComboBox QAbstractItemView { background: @panel; color: @ink; border: 1px solid @rule;
             selection-background-color: @accent; selection-color: @onAccent; }
         QPushButton { background: @paper; color: @ink; border: 1px solid @quiet; border-radius: 3px;
@@ -100,6 +109,7 @@ QString Theme::styleSheet() const {
     // The longer name first: "@onAccent" holds no other, "@accent" stands alone.
     for (const auto& [name, color] : names)
         sheet.replace(QLatin1String(name), color.name());
+    sheet.replace(QLatin1String("@time"), QLatin1String(isNight ? "night" : "day"));
     // Platforms give menus fonts of their own.
     return sheet.replace(QLatin1String("@font"), windowFont().family());
 }

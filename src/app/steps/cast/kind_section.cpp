@@ -8,6 +8,7 @@
 #include "app/steps/cast/cast_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/choice_names.h"
+#include "app/ui/color_field.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "file/kind_file.h"
@@ -150,7 +151,8 @@ private:
             line->setModified(false);
             change([&](Kind& kind) { set(kind, line->text().trimmed()); });
         });
-        addControl(words, line);
+        const bool isColor = line->objectName() == QStringLiteral("kind-color");
+        addControl(words, isColor ? withColorPicker(line, this) : line);
         m_all << line;
         return line;
     }

@@ -227,15 +227,31 @@ private:
         for (int i = 0; i < 4; ++i)
             showNumber(m_camera[i], beyond[i]);
     }
+    /// From the zone, or of all; one for each pair, wherever bodies cross between the two: what
+    /// every place needs is needed.
+    [[nodiscard]] static std::vector<reach::Crossing> waysOf(const ProvenLevel* proven,
+                                                             const Zone* zone) {
+        std::vector<reach::Crossing> ways;
+        for (const reach::Crossing& crossing :
+             proven ? proven->crossings : std::vector<reach::Crossing>()) {
+            if (zone ? crossing.from != zone->id : crossing.to.text < crossing.from.text) continue;
+            const auto same = std::find_if(ways.begin(), ways.end(), [&](const auto& way) {
+                return way.from == crossing.from && way.to == crossing.to;
+            });
+            if (same == ways.end()) {
+                ways.push_back(crossing);
+                continue;
+            }
+            same->place = same->place.united(crossing.place);
+            same->needs &= crossing.needs;
+            if (!same->respawn) same->respawn = crossing.respawn;
+        }
+        return ways;
+    }
     /// The map of the zones, in words: what leads where, and what it takes.
     void refreshWays(const std::shared_ptr<const ProvenLevel>& proven) {
         const Zone* zone = selected();
-        std::vector<reach::Crossing> ways;
-        for (const reach::Crossing& crossing :
-             proven ? proven->crossings : std::vector<reach::Crossing>())
-            if (!zone || crossing.from == zone->id) ways.push_back(crossing);
-        if (!zone)  // each pair once
-            std::erase_if(ways, [](const auto& c) { return c.to.text < c.from.text; });
+        const std::vector<reach::Crossing> ways = waysOf(proven.get(), zone);
         setRowCount(m_wayRows, m_ways, ways.size(), QStringLiteral("crossing"),
                     [this](std::size_t i) { m_session.requests.showPlace(m_places[i]); });
         m_places.clear();
@@ -256,7 +272,10 @@ private:
             m_places.push_back(ways[i].place);
         }
         m_words->setVisible(m_session.document.level()->zones.size() > 1);
-        m_words->setText(!proven        ? tr("Reach is being solved.")
+        // None is said only when it is known of the level as it is.
+        const LevelId id = m_session.document.level()->id;
+        const bool isKnown = m_session.proofs.isCurrent(id) && m_session.proofs.isPlanCurrent(id);
+        m_words->setText(!isKnown       ? tr("Crossings are being found …")
                          : ways.empty() ? tr("Bodies cross no border here.")
                          : zone         ? tr("Crossings that bodies make from here.")
                                         : tr("Crossings that bodies make."));

@@ -1,6 +1,7 @@
 #include "app/steps/prove/prove_panel.h"
 
 #include "app/panels/finding_note.h"
+#include "app/session/reach_words.h"
 #include "app/steps/prove/prove_sections.h"
 #include "app/ui/theme.h"
 #include "check/audit.h"
@@ -131,8 +132,7 @@ void ProvePanel::refresh() {
                         : isGood   ? theme.accent
                         : isDoubt  ? theme.caution
                                    : theme.alarm);
-    m_verdict->setNote(isCurrent ? tr("solved in %1 ms").arg(proven->answer.milliseconds, 0, 'f', 1)
-                                 : tr("being solved …"));
+    m_verdict->setNote(isCurrent ? answeredWords(proven->answer) : tr("being solved …"));
     m_goals->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
     showFindings(proven->findings);
     showDepth(*proven);

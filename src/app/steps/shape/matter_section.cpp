@@ -8,6 +8,7 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/choice_names.h"
+#include "app/ui/color_field.h"
 #include "app/ui/theme.h"
 #include "level/blocks.h"
 #include "level/matter_edits.h"
@@ -35,8 +36,9 @@ public:
             QStringLiteral("matter-form"), namesUpTo<level::Form>(runtime::formCount), this,
             [this](int index) { change([&](Matter& m) { m.form = level::Form(index); }); });
         addControl(tr("Laid as"), m_form);
-        m_color = addLine(tr("Colour"), QStringLiteral("matter-color"), 7,
-                          [](Matter& m, const std::string& text) { m.color = text; });
+        m_color = makeLine(QStringLiteral("matter-color"), 7,
+                           [](Matter& m, const std::string& text) { m.color = text; });
+        addControl(tr("Colour"), withColorPicker(m_color, this));
         m_color->setInputMask(QStringLiteral("\\#HHHHHH"));
         m_glyph = addLine(tr("Character in files"), QStringLiteral("matter-glyph"), 1,
                           [](Matter& m, const std::string& text) { m.glyph = text; });
@@ -91,6 +93,12 @@ private:
     }
     QLineEdit* addLine(const QString& words, const QString& name, int most,
                        std::function<void(Matter&, const std::string&)> set) {
+        QLineEdit* line = makeLine(name, most, std::move(set));
+        addControl(words, line);
+        return line;
+    }
+    QLineEdit* makeLine(const QString& name, int most,
+                        std::function<void(Matter&, const std::string&)> set) {
         auto* line = new QLineEdit(this);
         line->setObjectName(name);
         line->setMaxLength(most);
@@ -100,7 +108,6 @@ private:
             line->setModified(false);
             change([&](Matter& m) { set(m, line->text().trimmed().toStdString()); });
         });
-        addControl(words, line);
         return line;
     }
     static void show(QLineEdit* line, const std::string& text) {

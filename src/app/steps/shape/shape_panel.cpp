@@ -3,6 +3,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/session/reach_words.h"
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/theme.h"
@@ -177,8 +178,7 @@ private:
         }
         m_exit->setText(word);
         setTone(m_exit, isCurrent ? tone : theme.quietInk);
-        m_reach->setNote(isCurrent ? tr("%1 ms").arg(proven->answer.milliseconds, 0, 'f', 1)
-                                   : tr("…"));
+        m_reach->setNote(isCurrent ? answeredWords(proven->answer) : tr("…"));
         m_things->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
         const std::size_t open = check::openCount(proven->findings);
         m_findings->setText(open == 0 ? tr("none") : tr("%1, in Prove").arg(open));

@@ -6,6 +6,7 @@
 #include "app/panels/finding_note.h"
 #include "app/panels/section_panel.h"
 #include "app/ui/theme.h"
+#include "level/level_kinds.h"
 
 namespace rook::app {
 
@@ -47,6 +48,10 @@ private:
             return tr(
                 "No plan yet. Draw with the pencil (A), lead the route from start to end "
                 "(S), and hang beads on it for what stands in the way.");
+        if (level::traitsOf(m_session.document.level()->kind).isOfPieces)
+            return tr(
+                "Not judged: a board of pieces is not held to its plan. It lies under the pieces "
+                "in Shape, to be followed by eye.");
         if (!isCurrent || !plan) return tr("Being looked at …");
         if (sketch().routes.empty()) return tr("There is no route to follow yet (S).");
         const auto proven = m_session.proofs.of(m_session.document.level()->id);

@@ -6,6 +6,7 @@
 
 #include "app/steps/skin/skin_options.h"
 #include "app/steps/skin/skin_sections.h"
+#include "app/ui/buttons.h"
 #include "app/ui/margin_row.h"
 #include "level/tile_edits.h"
 
@@ -72,6 +73,16 @@ public:
                          m_session.document.apply(removeLayer(*m_session.document.level(), layer));
                      });
         addWide(grid);
+        m_exported = new Chip(tr("exported"), this);
+        m_exported->setObjectName(QStringLiteral("layer-exported"));
+        m_exported->setAccessibleName(tr("Games load this layer"));
+        m_exported->setToolTip(
+            tr("Games load this layer. The eye hides it here alone, to see better."));
+        connect(m_exported, &QAbstractButton::clicked, this, [this](bool isOn) {
+            changeLayer(inHand(), isOn ? tr("Export a layer") : tr("Leave a layer out"),
+                        [isOn](TileLayer& l) { l.isExported = isOn; });
+        });
+        addControl(tr("For games"), m_exported);
     }
 
     void refresh() override {
@@ -96,7 +107,9 @@ public:
             }
             const TileLayer& each = layers[std::size_t(layer)];
             shown.button->setWords(QString::fromStdString(each.name),
-                                   each.isFront ? tr("before") : tr("behind"));
+                                   !each.isExported ? tr("not exported")
+                                   : each.isFront   ? tr("before")
+                                                    : tr("behind"));
             shown.eye->setChecked(each.isShown);
             shown.lock->setChecked(each.isLocked);
         }
@@ -113,6 +126,8 @@ public:
         const bool isFront = hasLayer && layers[std::size_t(inHand())].isFront;
         m_fades->setEnabled(isFront);
         m_fades->setCurrentIndex(isFront && layers[std::size_t(inHand())].fades ? 1 : 0);
+        m_exported->setEnabled(hasLayer);
+        m_exported->setChecked(!hasLayer || layers[std::size_t(inHand())].isExported);
         m_name->setEnabled(hasLayer);
         m_opacity->setEnabled(hasLayer);
         for (QWidget* widget : m_ofLayer)
@@ -151,7 +166,7 @@ private:
             row.button->setCheckable(true);
             row.button->setObjectName(QStringLiteral("layer-row-%1").arg(i));
             row.eye = new IconToggle(QStringLiteral("eye"), QStringLiteral("eye-off"),
-                                     tr("Show the layer"), holder);
+                                     tr("Show the layer here; games take no notice of it"), holder);
             row.eye->setObjectName(QStringLiteral("layer-shown-%1").arg(i));
             row.lock = new IconToggle(QStringLiteral("lock"), QStringLiteral("unlock"),
                                       tr("Lock the layer"), holder);
@@ -271,6 +286,7 @@ private:
     QComboBox* m_wears;
     QComboBox* m_fades;
     QLineEdit* m_name;
+    Chip* m_exported = nullptr;
     QSpinBox* m_opacity;
     QList<QWidget*> m_adding;
     QList<QWidget*> m_ofLayer;

@@ -41,9 +41,9 @@ public:
                              std::function<void()> act) {
             grid->add(text, name, this, std::move(act))->setToolTip(words);
         };
-        add(tr("Mirror"), "flip-sideways", tr("The tiles in hand, left for right."),
+        add(tr("Flip across"), "flip-sideways", tr("The tiles in hand, left for right."),
             [this] { flip(true); });
-        add(tr("Upend"), "flip-upside", tr("The tiles in hand, top for bottom."),
+        add(tr("Flip down"), "flip-upside", tr("The tiles in hand, top for bottom."),
             [this] { flip(false); });
         add(tr("Nothing"), "tile-blank", tr("Cells wear nothing, whatever dressing says."),
             [this] { takeOne(level::Tile::blank()); });

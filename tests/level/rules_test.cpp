@@ -1,0 +1,147 @@
+/// What two projects have in common, and edits of the project as a whole.
+
+#include "level/rules.h"
+
+#include "level/edits.h"
+#include "level/level_edits.h"
+#include "testing.h"
+
+namespace rook::rules_test {
+
+using namespace rook::level;
+
+class RulesTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init();
+    void verdicts_dependOnKits();
+    void verdicts_dependOnEntries_ofOtherLevels();
+    void verdicts_doNotDependOnOtherThings_ofOtherLevels();
+    void lists_areOthers_whenAKitChanges();
+    void cells_meanTheSame_whileMattersAreOnlyAdded();
+    void levels_areReordered_onceEach();
+    void level_isMovedByAnyNumberOfPlaces();
+    void newLevel_isAtTheEnd_underAFreeId();
+
+private:
+    [[nodiscard]] Project withSecond(const Level& second) const {
+        return m_project.withLevel(second);
+    }
+    Project m_project;
+};
+
+void RulesTest::init() {
+    m_project = testing::smallProject();
+    Level first = testing::drawnLevel(m_project, {"....", "####"});
+    first.id = {"first"};
+    Level second = first;
+    second.id = {"second"};
+    Entity entry;
+    entry.id = {"door-1"};
+    entry.kind = {"spawn"};
+    entry.box = {0, 0, 8, 8};
+    Entity prop = entry;
+    prop.id = {"lantern-1"};
+    prop.kind = {"lantern"};
+    second.entities = std::vector<Entity>{entry, prop};
+    m_project.levels = {std::make_shared<const Level>(first),
+                        std::make_shared<const Level>(second)};
+    Kit kit;
+    kit.name = "quay";
+    m_project.kits = std::vector{kit};
+    bool hasSpawn = false;
+    for (const Kind& kind : m_project.kinds)
+        hasSpawn = hasSpawn || (kind.id == KindId{"spawn"} && kind.role == Role::Spawn);
+    if (!hasSpawn)
+        m_project.kinds.edit([](auto& kinds) {
+            Kind spawn;
+            spawn.id = {"spawn"};
+            spawn.role = Role::Spawn;
+            kinds.push_back(spawn);
+        });
+}
+
+void RulesTest::verdicts_dependOnKits() {
+    Project other = m_project;
+    QVERIFY(haveSameRules(m_project, other));
+    other.kits.edit([](auto& kits) { kits[0].body.height = Decimal{900}; });
+    QVERIFY(!haveSameRules(m_project, other));
+}
+
+void RulesTest::verdicts_dependOnEntries_ofOtherLevels() {
+    const auto without = deleteEntities(*m_project.levels[1], {EntityId{"door-1"}});
+    QVERIFY(!haveSameRules(m_project, withSecond(without.level)));
+}
+
+void RulesTest::verdicts_doNotDependOnOtherThings_ofOtherLevels() {
+    const auto without = deleteEntities(*m_project.levels[1], {EntityId{"lantern-1"}});
+    QVERIFY(haveSameRules(m_project, withSecond(without.level)));
+    Level drawn = *m_project.levels[1];
+    drawn.cells.set(1, 0, Cell({1}));
+    QVERIFY(haveSameRules(m_project, withSecond(drawn)));
+}
+
+void RulesTest::lists_areOthers_whenAKitChanges() {
+    Project other = m_project;
+    QVERIFY(haveSameLists(m_project, other));
+    other.kits.edit([](auto& kits) { kits[0].pieces.emplace_back(); });
+    QVERIFY(!haveSameLists(m_project, other));
+}
+
+void RulesTest::cells_meanTheSame_whileMattersAreOnlyAdded() {
+    Project other = m_project;
+    other.matters.edit([](auto& matters) {
+        matters.push_back(matters.back());
+        matters.back().name = "moss";
+    });
+    QVERIFY(nameSameMatters(m_project, other));
+    QVERIFY(!nameSameMatters(other, m_project));
+    other.matters.edit([](auto& matters) { std::swap(matters[1], matters.back()); });
+    QVERIFY(!nameSameMatters(m_project, other));
+}
+
+void RulesTest::levels_areReordered_onceEach() {
+    const auto edit = orderLevels(m_project, {LevelId{"second"}, LevelId{"first"}});
+    QVERIFY(edit.has_value());
+    QCOMPARE(edit->project.levels[0]->id.text, std::string("second"));
+    QVERIFY(!orderLevels(m_project, {LevelId{"second"}}));
+    QVERIFY(!orderLevels(m_project, {LevelId{"second"}, LevelId{"second"}}));
+    QVERIFY(!orderLevels(m_project, {LevelId{"second"}, LevelId{"nowhere"}}));
+}
+
+void RulesTest::level_isMovedByAnyNumberOfPlaces() {
+    Level third = *m_project.levels[0];
+    third.id = {"third"};
+    m_project.levels.push_back(std::make_shared<const Level>(third));
+    const auto orderAfter = [&](const char* id, int by) {
+        std::string order;
+        for (const auto& level : moveLevel(m_project, {id}, by).project.levels)
+            order += level->id.text[0];
+        return order;
+    };
+    QCOMPARE(orderAfter("first", 2), std::string("stf"));
+    QCOMPARE(orderAfter("third", -1), std::string("fts"));
+    QCOMPARE(orderAfter("third", -9), std::string("tfs"));
+    QCOMPARE(orderAfter("second", 9), std::string("fts"));
+    QCOMPARE(orderAfter("nowhere", 1), std::string("fst"));
+}
+
+void RulesTest::newLevel_isAtTheEnd_underAFreeId() {
+    Level taken = *m_project.levels[1];
+    taken.id = {"level-4"};
+    m_project.levels.push_back(std::make_shared<const Level>(taken));
+    const AddedLevel added = addLevel(m_project, LevelKind::Above, *m_project.levels[0]);
+    QCOMPARE(added.level.text, std::string("level-5"));
+    const Level& level = *added.edit.project.levels.back();
+    QVERIFY(level.id == added.level);
+    QCOMPARE(level.kind, LevelKind::Above);
+    QVERIFY(level.cellSize == m_project.levels[0]->cellSize);
+    QCOMPARE(addLevel(m_project, LevelKind::Kit, taken).edit.project.levels.back()->kit,
+             std::string("quay"));
+}
+
+ROOK_TEST(RulesTest)
+
+}  // namespace rook::rules_test
+
+#include "rules_test.moc"
