@@ -11,7 +11,8 @@
 
 namespace rook::check {
 
-/// Each sort has a name for files (`nameOf`); the sentence is made where the finding is.
+/// What is said of each sort stands in the table of findings; the sentence is made where it is
+/// found.
 enum class FindingKind {
     NoStart,
     StartBlocked,
@@ -99,6 +100,7 @@ enum class FindingKind {
     KitTurn,
     KitStoreyNotReached,
 };
+inline constexpr std::size_t findingKindCount = std::size_t(FindingKind::KitStoreyNotReached) + 1;
 
 /// A note is harmless: it is told and counts for nothing.
 enum class Severity { Error, Doubt, Note };

@@ -1,15 +1,8 @@
-#include <algorithm>
-
-#include "check/audit.h"
-#include "check/cast.h"
-#include "check/look.h"
-#include "check/plan.h"
-#include "check/why_not.h"
+#include "check/report.h"
 #include "cli/command.h"
 #include "file/json_text.h"
 #include "file/project_file.h"
 #include "file/sheet_import.h"
-#include "skin/scatter.h"
 
 namespace rook::cli {
 
@@ -62,46 +55,10 @@ int checkProject(const CheckOptions& options) {
     std::size_t count = 0;
     for (const auto& level : project->levels) {
         if (!options.level.empty() && level->id.text != options.level) continue;
-        const auto question = reach::askOf(*project, *level);
-        if (!question) return report(question.error());
-        const reach::Answer answer = reach::answer(*question);
-        auto findings = check::findingsOf(*project, *level, answer);
-        if (options.isDeep) {
-            reach::Depth depth = reach::lookDeep(*project, *level, answer);
-            const bool wantsComfort = project->comfortLimit > 0 && depth.proof.run;
-            if (wantsComfort)
-                depth.proof.comfort = reach::comfortOf(*project, *level, {}, &*depth.proof.run);
-            const auto deep = check::depthFindings(*project, *level, answer, depth);
-            findings.insert(findings.end(), deep.begin(), deep.end());
-            if (depth.proof.run) {
-                const auto met = check::meetingFindings(
-                    *project, *level, *question, *depth.proof.run, depth.proof.hasNoWayRound);
-                findings.insert(findings.end(), met.begin(), met.end());
-            }
-            findings = check::withReasons(*project, *level, depth, std::move(findings));
-        }
-        const level::Level seen =
-            skin::withStrewn(*level, skin::strew(*project, *level, [&](CellPoint at) {
-                const PxRect cell = toPx(CellRect{at.x, at.y, 1, 1}, level->cellSize);
-                return answer.reached.meets(cell, answer.tables);
-            }));
-        const auto look = check::lookFindings(*project, seen, opacity);
-        const auto audit = check::auditFindings(*project, *level, answer);
-        findings.insert(findings.end(), audit.begin(), audit.end());
-        findings.insert(findings.end(), look.begin(), look.end());
-        const auto hidden = check::hiddenFindings(*project, seen, answer, opacity);
-        findings.insert(findings.end(), hidden.begin(), hidden.end());
-        const auto pictures = check::pictureFindings(*project, *level, opacity);
-        findings.insert(findings.end(), pictures.begin(), pictures.end());
-        const auto sight = check::sightFindings(*project, *level, answer, opacity);
-        findings.insert(findings.end(), sight.begin(), sight.end());
-        if (!options.leavesPlanOut) {
-            const auto plan = check::holdToPlan(*project, *level, &*question, &answer);
-            findings.insert(findings.end(), plan.findings.begin(), plan.findings.end());
-        }
-        std::stable_partition(findings.begin(), findings.end(), [](const check::Finding& f) {
-            return f.severity != check::Severity::Note;
-        });
+        const auto found =
+            check::reportOf(*project, *level, opacity, {options.isDeep, !options.leavesPlanOut});
+        if (!found) return report(found.error());
+        const std::vector<check::Finding>& findings = found->findings();
         count += check::openCount(findings);
         if (options.format == "text") printText(findings, level->cellSize);
         for (const check::Finding& finding : findings)

@@ -441,7 +441,7 @@ void KitWindowTest::findings_showTheirStorey_andAreFixed() {
     QTest::mouseClick(&board(), Qt::LeftButton, Qt::ShiftModifier, off);
     session().workbench.setStorey(session().workbench.storey() + -1);
     QVERIFY(waitForProof());
-    const auto& findings = session().proofs.of(level().id)->findings;
+    const auto& findings = session().proofs.of(level().id)->report.findings();
     const auto found = std::find_if(findings.begin(), findings.end(), [](const auto& finding) {
         return finding.kind == check::FindingKind::KitOffModule;
     });
@@ -461,7 +461,7 @@ void KitWindowTest::demoQuay_isProven_andWalkedToItsExit() {
     QVERIFY(waitForProof());
     const auto proven = session().proofs.of({"keepers-quay"});
     QCOMPARE(proven->answer.verdict.kind, reach::VerdictKind::Reached);
-    QVERIFY(proven->findings.empty());
+    QVERIFY(proven->report.findings().empty());
     // Along the way of the proof, module by module, the body gets there.
     const auto& answer = *proven->answer.kit;
     const auto goal = std::find_if(answer.reach.goals.begin(), answer.reach.goals.end(),

@@ -179,7 +179,7 @@ void ProveWindowTest::keptRun_breaks_andIsAFinding() {
     dragCells({40, 1}, {41, 33});
     session().workbench.setStep(Step::Prove);
     QVERIFY(waitForProof());
-    const auto& findings = session().proofs.of(level().id)->findings;
+    const auto& findings = session().proofs.of(level().id)->report.findings();
     QVERIFY(std::any_of(findings.begin(), findings.end(), [](const check::Finding& finding) {
         return finding.kind == check::FindingKind::RunBroken;
     }));

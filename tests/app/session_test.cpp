@@ -167,7 +167,7 @@ void SessionTest::liveReach_endsWithTheNewestValue_andProvesAllLevels() {
     m_session->document.showGesture(laid({24, 1, 1, 28}));
     QVERIFY(QTest::qWaitFor(isAllProven, 30000));
     QCOMPARE(m_session->proofs.of({"intake"})->answer.verdict.kind, reach::VerdictKind::NotReached);
-    const auto& flaws = m_session->proofs.of({"leaky-reach"})->findings;
+    const auto& flaws = m_session->proofs.of({"leaky-reach"})->report.findings();
     QVERIFY(std::any_of(flaws.begin(), flaws.end(), [](const check::Finding& finding) {
         return finding.kind == check::FindingKind::ExitOutOfReach;
     }));

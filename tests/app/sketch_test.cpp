@@ -616,7 +616,7 @@ void SketchTest::planFindings_showInProve() {
     QVERIFY(note && note->text().startsWith("Boat is on the plan"));
     session().document.undo();
     QVERIFY(waitForPlan());
-    QCOMPARE(check::openCount(session().proofs.of({"drawn"})->findings), std::size_t(0));
+    QCOMPARE(check::openCount(session().proofs.of({"drawn"})->report.findings()), std::size_t(0));
 }
 
 void SketchTest::everything_survivesSavingAndReopening() {

@@ -264,8 +264,8 @@ void SkinWindowTest::pictureThatDoesNotFit_isMendedByAClick() {
         [&] {
             const auto proven = session().proofs.of(level().id);
             if (!proven || !proven->isPlanCurrent) return false;
-            for (std::size_t i = 0; i < proven->findings.size(); ++i)
-                if (proven->findings[i].kind == check::FindingKind::PictureMisfit)
+            for (std::size_t i = 0; i < proven->report.findings().size(); ++i)
+                if (proven->report.findings()[i].kind == check::FindingKind::PictureMisfit)
                     number = int(i) + 1;
             return number > 0;
         },

@@ -158,8 +158,8 @@ void WindowTest::aSmallLevel_fromNothing_toTheGame() {
     key(Qt::Key_5);
     QVERIFY(waitForProof());
     const auto proven = session().proofs.of(level().id);
-    QVERIFY2(proven->findings.empty(),
-             proven->findings.empty() ? "" : proven->findings[0].sentence.c_str());
+    QVERIFY2(proven->report.findings().empty(),
+             proven->report.findings().empty() ? "" : proven->report.findings()[0].sentence.c_str());
     QCOMPARE(m_window->findChild<QLabel*>("verdict")->text(), QString("The exit can be reached."));
 
     const auto steps = session().document.history().stepCount();
@@ -413,7 +413,7 @@ void WindowTest::findings_areSteppedThrough() {
     QVERIFY(m_window->findChild<QAbstractButton*>("finding-2")->isChecked());
     key(Qt::Key_F3, Qt::ShiftModifier);
     key(Qt::Key_F3, Qt::ShiftModifier);
-    const std::size_t last = session().proofs.of({"leaky-reach"})->findings.size();
+    const std::size_t last = session().proofs.of({"leaky-reach"})->report.findings().size();
     QVERIFY(
         m_window->findChild<QAbstractButton*>(QStringLiteral("finding-%1").arg(last))->isChecked());
 }

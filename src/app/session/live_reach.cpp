@@ -228,8 +228,7 @@ void LiveReach::takeProven(Job job, std::shared_ptr<const ProvenLevel> proven) {
             kept->shapesOf = former->shapesOf;
             if (check::hasPlan(*proven->level)) {
                 kept->plan = former->plan;
-                kept->findings.insert(kept->findings.end(), former->plan->findings.begin(),
-                                      former->plan->findings.end());
+                kept->report.take(check::Report::Part::Plan, former->plan->findings);
             }
         }
         proven = kept;

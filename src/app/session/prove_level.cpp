@@ -1,10 +1,9 @@
 #include "app/session/prove_level.h"
 
-#include "check/audit.h"
 #include "check/cast.h"
-#include "check/deep.h"
 #include "check/why_not.h"
 #include "collide/px_maps.h"
+#include "level/level_kinds.h"
 #include "reach/answer_after.h"
 #include "reach/deeper.h"
 #include "reach/in_time.h"
@@ -84,8 +83,8 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
         proven->covered.spreadDown(proven->answer.tables.bodyHeight);
         proven->risky = reach::riskyPositions(question->problem, proven->answer.reached);
     }
-    proven->findings = check::findingsOf(project, *level, proven->answer);
-    proven->ownFindings = proven->findings.size();
+    proven->report.take(check::Report::Part::Verdict,
+                        check::findingsOf(project, *level, proven->answer));
     return proven;
 }
 
@@ -98,7 +97,7 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->project = project;
     const level::Level& level = *proven->level;
     if (cancel && *cancel) return proven;  // nobody looks at it
-    if (level.kind == level::LevelKind::Kit) {
+    if (level::traitsOf(level.kind).isOfPieces) {
         // Nothing here is of matter: no looks, no shapes.
         planned->isPlanCurrent = true;
         return planned;
@@ -116,31 +115,17 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
         planned->shapesOf = proven->level;
     }
     planned->isPlanCurrent = true;
-    planned->findings.resize(planned->ownFindings);
-    const auto audit = check::auditFindings(project, level, planned->answer, cancel);
-    planned->findings.insert(planned->findings.end(), audit.begin(), audit.end());
     if (isAnswered) planned->crossings = reach::crossingsOf(level, planned->answer);
-    planned->strewn = level.scatter.empty() ? nullptr
-                                            : std::make_shared<const skin::Strewn>(skin::strew(
-                                                  project, level, reachedCells(planned, level)));
+    // The answer stays where it is as long as `proven` is held.
+    auto board = check::boardReport(project, level,
+                                    std::shared_ptr<const reach::Answer>(proven, &proven->answer),
+                                    opacity, cancel);
+    planned->report.take(check::Report::Part::Board, std::move(board.findings));
+    planned->report.take(check::Report::Part::Plan, planned->plan->findings);
+    planned->strewn = std::move(board.strewn);
     planned->strewnBefore = proven->strewn;
     planned->strewnChange = skin::differing(planned->strewnBefore.get(), planned->strewn.get());
-    const level::Level seen = planned->strewn ? skin::withStrewn(level, *planned->strewn) : level;
-    planned->look =
-        std::make_shared<const check::LookMaps>(check::lookMaps(project, seen, opacity, cancel));
-    const auto look = check::lookFindings(level, *planned->look);
-    planned->findings.insert(planned->findings.end(), look.begin(), look.end());
-    const auto hidden = check::hiddenFindings(project, seen, planned->answer, opacity);
-    planned->findings.insert(planned->findings.end(), hidden.begin(), hidden.end());
-    const auto pictures = check::pictureFindings(project, level, opacity);
-    planned->findings.insert(planned->findings.end(), pictures.begin(), pictures.end());
-    const auto sight = check::sightFindings(project, level, planned->answer, opacity, cancel);
-    planned->findings.insert(planned->findings.end(), sight.begin(), sight.end());
-    planned->findings.insert(planned->findings.end(), planned->plan->findings.begin(),
-                             planned->plan->findings.end());
-    std::stable_partition(
-        planned->findings.begin(), planned->findings.end(),
-        [](const check::Finding& f) { return f.severity != check::Severity::Note; });
+    planned->look = std::make_shared<const check::LookMaps>(std::move(board.look));
     return planned;
 }
 
@@ -158,37 +143,26 @@ std::shared_ptr<const ProvenLevel> deepenLevel(const level::Project& project,
     deep->isDepthCurrent = true;
     if (cancel && *cancel) return proven;  // nobody looks at it
     if (!deep->depth->runs) return deep;
-    if (isFirst && deep->depth->proof.run && proven->question) {
-        const auto meetings =
-            check::meetingFindings(project, level, *proven->question, *deep->depth->proof.run,
-                                   deep->depth->proof.hasNoWayRound);
-        deep->meetings = meetings;
-    }
     if (!isFirst)
         deep->crossings = reach::withNeeds(project, level, std::move(deep->crossings), limits);
     if (isFirst)
         deep->deadlyTouches = deadlyTouches(deep->depth->runs->problem(), proven->answer.reached);
-    // What was found of it before is found again.
-    std::erase_if(deep->findings, [](const check::Finding& f) { return check::isDeep(f.kind); });
+    using Part = check::Report::Part;
     auto found = check::depthFindings(project, level, proven->answer, *deep->depth, cancel);
-    found.insert(found.end(), deep->meetings.begin(), deep->meetings.end());
-    deep->findings.insert(deep->findings.begin() + std::ptrdiff_t(deep->ownFindings), found.begin(),
-                          found.end());
-    if (!isFirst)
-        deep->findings =
-            check::withReasons(project, level, *deep->depth, std::move(deep->findings), cancel);
-    std::stable_partition(
-        deep->findings.begin(), deep->findings.end(),
-        [](const check::Finding& f) { return f.severity != check::Severity::Note; });
+    if (deep->depth->proof.run && proven->question) {
+        const auto met =
+            check::meetingFindings(project, level, *proven->question, *deep->depth->proof.run,
+                                   deep->depth->proof.hasNoWayRound);
+        found.insert(found.end(), met.begin(), met.end());
+    }
+    if (!isFirst) {
+        found = check::withReasons(project, level, *deep->depth, std::move(found), cancel);
+        deep->report.take(Part::Verdict,
+                          check::withReasons(project, level, *deep->depth,
+                                             proven->report.of(Part::Verdict), cancel));
+    }
+    deep->report.take(Part::Depth, std::move(found));
     return deep;
-}
-
-skin::IsReached reachedCells(std::shared_ptr<const ProvenLevel> proven, const level::Level& level) {
-    if (!proven || proven->error) return nullptr;
-    return [proven = std::move(proven), cell = level.cellSize](CellPoint at) {
-        return proven->answer.reached.meets(toPx(CellRect{at.x, at.y, 1, 1}, cell),
-                                            proven->answer.tables);
-    };
 }
 
 }  // namespace rook::app

@@ -33,8 +33,4 @@ namespace rook::app {
     const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
     collide::ShapesCache& cache, const skin::Opacity& opacity, const std::atomic<bool>* cancel);
 
-/// Cells where a body of that answer can be; null without an answer.
-[[nodiscard]] skin::IsReached reachedCells(std::shared_ptr<const ProvenLevel> proven,
-                                           const level::Level& level);
-
 }  // namespace rook::app

@@ -5,8 +5,7 @@
 #include <optional>
 #include <vector>
 
-#include "check/look.h"
-#include "check/plan.h"
+#include "check/report.h"
 #include "collide/shapes.h"
 #include "reach/zones.h"
 #include "skin/scatter.h"
@@ -31,11 +30,8 @@ struct ProvenLevel {
     level::Project project;  ///< that it is of: profiles, kinds and matters decide, too
     reach::Answer answer;
     std::shared_ptr<const reach::Question> question;  ///< that was answered; null on an error
-    BitMap covered;  ///< px of the map's frame that some body at a visited position covers
-    /// Of reach and placement first; then, once the level was looked at whole, those of the
-    /// collision audit and of the plan; notes last.
-    std::vector<check::Finding> findings;
-    std::size_t ownFindings = 0;                    ///< of them, those of reach and placement
+    BitMap covered;        ///< px of the map's frame that some body at a visited position covers
+    check::Report report;  ///< its findings, as far as they are known
     std::shared_ptr<const check::PlanReport> plan;  ///< null if there is no plan, or not yet
     /// Collision shapes; null if there are none yet, or the level is above `maxLiveShapeCells`.
     std::shared_ptr<const collide::CollisionShapes> shapes;
@@ -44,8 +40,7 @@ struct ProvenLevel {
     std::shared_ptr<const skin::Strewn> strewnBefore;
     CellRect strewnChange;                        ///< cells where these two differ
     std::shared_ptr<const check::LookMaps> look;  ///< null until it was looked at
-    bool isPlanCurrent = false;            ///< else `plan` and `shapes` are of a former value
-    std::vector<check::Finding> meetings;  ///< of the proof run with foes; once looked at deep
+    bool isPlanCurrent = false;  ///< else `plan` and `shapes` are of a former value
     std::vector<reach::Crossing>
         crossings;  ///< between zones; with their needs once it was looked at deep
     std::shared_ptr<const reach::Depth> depth;    ///< null until it was looked at
@@ -56,5 +51,13 @@ struct ProvenLevel {
     std::optional<bool> formerRunHolds;  ///< the run that was kept last, replayed after the edit
     std::optional<Error> error;          ///< why there is no answer
 };
+
+/// The answer, which keeps the level that it is of; null where there is none.
+[[nodiscard]] inline std::shared_ptr<const reach::Answer> answerOf(
+    std::shared_ptr<const ProvenLevel> proven) {
+    if (!proven || proven->error) return nullptr;
+    const reach::Answer* answer = &proven->answer;
+    return {std::move(proven), answer};
+}
 
 }  // namespace rook::app

@@ -130,15 +130,15 @@ Order::Card Order::card(int row) const {
     if (!m_session.proofs.isCurrent(card.level->id)) {
         card.mark = QStringLiteral("…");
         card.spoken = tr("being proven");
-    } else if (check::openCount(proven->findings) == 0) {
+    } else if (check::openCount(proven->report.findings()) == 0) {
         card.mark = QStringLiteral("✓");
         card.spoken = tr("proven");
         card.markColor = theme.accent;
     } else {
-        const auto open = qsizetype(check::openCount(proven->findings));
+        const auto open = qsizetype(check::openCount(proven->report.findings()));
         card.mark = QStringLiteral("● %1").arg(open);
         card.spoken = counted(open, tr("finding"), tr("findings"));
-        const bool isAlarm = check::hasErrors(proven->findings);
+        const bool isAlarm = check::hasErrors(proven->report.findings());
         card.markColor = isAlarm ? theme.alarm : theme.caution;
     }
     return card;

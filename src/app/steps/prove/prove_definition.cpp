@@ -19,9 +19,9 @@ StationState stateOfProve(const Session& session) {
     using Fill = StationState::Fill;
     const auto proven = session.proofs.ofBoard();
     if (!proven || proven->error) return {};
-    const std::size_t open = check::openCount(proven->findings);
+    const std::size_t open = check::openCount(proven->report.findings());
     if (open == 0) return {Fill::Full, 0, false};
-    return {Fill::Count, int(open), check::hasErrors(proven->findings)};
+    return {Fill::Count, int(open), check::hasErrors(proven->report.findings())};
 }
 
 /// What both have in common.

@@ -255,8 +255,8 @@ void ProveOnBoard::paintFindings(QPainter& painter) {
     painter.setRenderHint(QPainter::Antialiasing);
     painter.setFont(sizedFont(-2, QFont::DemiBold));
     QList<QPointF> taken;
-    for (std::size_t i = 0; i < known->findings.size(); ++i) {
-        const check::Finding& finding = known->findings[i];
+    for (std::size_t i = 0; i < known->report.findings().size(); ++i) {
+        const check::Finding& finding = known->report.findings()[i];
         const bool isElsewhere =
             finding.storey >= 0 && finding.storey != m_session.workbench.storey();
         if (finding.place.isEmpty() || isElsewhere) continue;

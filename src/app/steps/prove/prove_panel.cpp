@@ -134,7 +134,7 @@ void ProvePanel::refresh() {
                                    : theme.alarm);
     m_verdict->setNote(isCurrent ? answeredWords(proven->answer) : tr("being solved …"));
     m_goals->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
-    showFindings(proven->findings);
+    showFindings(proven->report.findings());
     showDepth(*proven);
     showWhatIf();
     showNumber(m_limit, m_session.document.project().comfortLimit);

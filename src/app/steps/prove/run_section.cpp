@@ -134,7 +134,7 @@ private:
         const auto proven = m_session.proofs.of(m_session.document.level()->id);
         QStringList broken;
         if (proven)
-            for (const check::Finding& finding : proven->findings)
+            for (const check::Finding& finding : proven->report.findings())
                 if (finding.kind == check::FindingKind::RunBroken)
                     broken << QString::fromStdString(finding.sentence);
         if (runs == m_shownRuns && broken == m_shownBroken) return;

@@ -180,7 +180,7 @@ private:
         setTone(m_exit, isCurrent ? tone : theme.quietInk);
         m_reach->setNote(isCurrent ? answeredWords(proven->answer) : tr("…"));
         m_things->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
-        const std::size_t open = check::openCount(proven->findings);
+        const std::size_t open = check::openCount(proven->report.findings());
         m_findings->setText(open == 0 ? tr("none") : tr("%1, in Prove").arg(open));
     }
 

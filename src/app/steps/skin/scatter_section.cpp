@@ -4,7 +4,6 @@
 #include <QSpinBox>
 
 #include "app/session/live_reach.h"
-#include "app/session/prove_level.h"
 #include "app/steps/skin/skin_options.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
@@ -249,7 +248,7 @@ private:
         const LevelId& id = m_session.document.level()->id;
         const auto proven = m_session.proofs.of(id);
         return proven && m_session.proofs.isCurrent(id)
-                   ? reachedCells(proven, *m_session.document.level())
+                   ? check::reachedCells(answerOf(proven), *m_session.document.level())
                    : nullptr;
     }
     /// Where the new rule would strew, as a wash on the board; and in words.

@@ -35,7 +35,7 @@ StationState stateOfSkin(const Session& session) {
                finding.kind == check::FindingKind::LooksOpen;
     };
     const auto count =
-        proven ? std::count_if(proven->findings.begin(), proven->findings.end(), isOfLook) : 0;
+        proven ? std::count_if(proven->report.findings().begin(), proven->report.findings().end(), isOfLook) : 0;
     if (count > 0) return {Fill::Count, int(count), false};
     return {session.dressing.lessons()->isEmpty() ? Fill::Hollow : Fill::Full, 0, false};
 }
