@@ -24,13 +24,13 @@ reach::Problem openProblem(int columns = 120, int rows = 34) {
         level.cells.fillRect({4 * i, rows - 4 - 3 * (i % (rows / 3 - 1)), 2, 1}, level::Cell({2}));
     level =
         placeEntity(level, *project.findKind({"player"}), {32, (rows - 1) * 16 - 22}, {})->level;
-    return reach::askOf(project, level)->problem;
+    return reach::queryOf(project, level)->problem;
 }
 
 reach::Problem demoProblem() {
     const auto project =
         file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
-    return reach::askOf(*project, *project->levels[0])->problem;
+    return reach::queryOf(*project, *project->levels[0])->problem;
 }
 
 void solver(benchmark::State& state, const reach::Problem& problem) {
@@ -89,7 +89,7 @@ void singleCellEdits(benchmark::State& state, int levelIndex) {
         file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
     const level::Level& level = *project->levels[static_cast<std::size_t>(levelIndex)];
     reach::Resolver resolver;
-    resolver.prepare(reach::askOf(*project, level)->problem);
+    resolver.prepare(reach::queryOf(*project, level)->problem);
     Random random(7);
     std::vector<double> times;
     int mended = 0;
@@ -103,7 +103,7 @@ void singleCellEdits(benchmark::State& state, int levelIndex) {
         } else {
             edited.cells = level.cells;
         }
-        const reach::Problem problem = reach::askOf(*project, edited)->problem;
+        const reach::Problem problem = reach::queryOf(*project, edited)->problem;
         const auto begin = std::chrono::steady_clock::now();
         benchmark::DoNotOptimize(resolver.solve(problem));
         times.push_back(
@@ -138,7 +138,7 @@ void cancelLarge(benchmark::State& state) {
 void solverWheelHall(benchmark::State& state) {
     const auto project =
         file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
-    solver(state, reach::askOf(*project, *project->levels[1])->problem);
+    solver(state, reach::queryOf(*project, *project->levels[1])->problem);
 }
 
 BENCHMARK_CAPTURE(singleCellEdits, intake, 0)

@@ -45,7 +45,9 @@ private:
 inline void drawKit(SDL_Renderer* renderer, const rook::runtime::KitPlan& plan,
                     const KitStroll& stroll, int viewWidth, int viewHeight) {
     const int storey = stroll.module(plan)[2];
-    const auto [x, y] = stroll.place(plan);
+    // Named, as C++17 lets no lambda take a structured binding.
+    const std::pair<double, double> place = stroll.place(plan);
+    const double x = place.first, y = place.second;
     constexpr double px = 24;  // of a module
     const auto across = [&](double units) {
         return static_cast<int>((units / plan.width - x) * px + viewWidth / 2.0);

@@ -13,6 +13,7 @@
 #include "rook_motion.hpp"
 #include "rook_patrol.hpp"
 
+// Long because a game takes it as one file.
 namespace rook::runtime {
 
 /// A tile that moves: wherever it lies, its frames are shown in turn, each for `ticks`.

@@ -11,6 +11,7 @@
 
 #include "rook_world.hpp"
 
+// Long because a game takes it as one file.
 namespace rook::runtime {
 
 /// `Sprung`: in the air, and thrown by a spring in the next tick.
@@ -390,7 +391,7 @@ private:
             }
         }
         HeldSet held = m_body.held | m_met;
-        if ((held & m_world.lapsing()) != 0) held = whatLasts(held);
+        if ((held & m_world.timedEffects()) != 0) held = whatLasts(held);
         if (held != m_body.held) hold(held);
     }
 

@@ -98,7 +98,7 @@ struct Gain {
     AbilitySet takes = 0;  ///< not had while this is held, whatever grants them
 
     bool isLocal() const { return keeps.width > 0; }
-    bool lapses() const { return lastsTicks > 0 || isLocal(); }
+    bool isTimed() const { return lastsTicks > 0 || isLocal(); }
 };
 
 /// Solid until all that it needs is held.

@@ -281,8 +281,9 @@ struct Formation {
             const bool isGrid = shape == FormationShape::Grid;
             const int across = isGrid ? columns : count;
             const int rows = (count + across - 1) / across;
+            const int row = place / across;
             x = (place % across - (across - 1) / 2.0) * distance;
-            y = (place / across - (rows - 1) / 2.0) * distance;
+            y = (row - (rows - 1) / 2.0) * distance;
             const double gone = turned <= 0.5 ? 2 * turned : 2 - 2 * turned;
             x += gone * shiftX;
             y += gone * shiftY;

@@ -30,7 +30,7 @@ public:
         for (std::size_t i = 0; i < m_parts.gains.size(); ++i) {
             m_granted |= m_parts.gains[i].grants;
             m_taken |= m_parts.gains[i].takes;
-            if (m_parts.gains[i].lapses()) m_lapsing |= HeldSet{1} << i;
+            if (m_parts.gains[i].isTimed()) m_timedEffects |= HeldSet{1} << i;
         }
     }
 
@@ -55,7 +55,7 @@ public:
     }
 
     /// All gains that do not last for good.
-    HeldSet lapsing() const { return m_lapsing; }
+    HeldSet timedEffects() const { return m_timedEffects; }
     /// A body at (x, y) stands in a door that would shut without that.
     bool wouldShutOn(int x, int y, HeldSet held, HeldSet without) const {
         return doorShutsOn(m_parts, bodyBox(x, y), held, without);
@@ -204,7 +204,7 @@ private:
     AbilitySet m_listed;
     AbilitySet m_granted = 0;
     AbilitySet m_taken = 0;
-    HeldSet m_lapsing = 0;
+    HeldSet m_timedEffects = 0;
     Margins m_margins;
     Parts m_parts;
 };

@@ -32,8 +32,8 @@ using ZoneId = Id<struct ZoneTag>;
     return true;
 }
 
-/// A plain name made of any text: "Wet stone" gives "wet-stone"; `standard` where nothing is left.
-[[nodiscard]] inline std::string plainNameFrom(std::string_view text, std::string_view standard) {
+/// A plain name made of any text: "Wet stone" gives "wet-stone"; `fallback` where nothing is left.
+[[nodiscard]] inline std::string plainNameFrom(std::string_view text, std::string_view fallback) {
     std::string name;
     for (const char c : text) {
         const char lower = c >= 'A' && c <= 'Z' ? static_cast<char>(c - 'A' + 'a') : c;
@@ -45,7 +45,7 @@ using ZoneId = Id<struct ZoneTag>;
     name = name.substr(0, 56);  // leaves room for a number
     while (!name.empty() && name.back() == '-')
         name.pop_back();
-    return name.empty() ? std::string(standard) : name;
+    return name.empty() ? std::string(fallback) : name;
 }
 
 }  // namespace rook

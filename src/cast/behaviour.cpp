@@ -14,9 +14,9 @@ using level::Standing;
 namespace {
 
 /// Reads single px of a level, for boxes of any size.
-class Ground {
+class CollisionUnderfoot {
 public:
-    Ground(const Project& project, const Level& level)
+    CollisionUnderfoot(const Project& project, const Level& level)
         : m_frame(frameOf(level)), m_cells(project, level) {}
 
     [[nodiscard]] bool isFree(const PxRect& box) const {
@@ -146,7 +146,7 @@ std::vector<Passage> passagesOf(const runtime::Formation& formation,
 }
 
 bool isOpenAt(const Project& project, const Level& level, const PxRect& box) {
-    return Ground(project, level).isFree(box);
+    return CollisionUnderfoot(project, level).isFree(box);
 }
 
 std::optional<std::string> standingFlaw(const Project& project, const Level& level,
@@ -163,7 +163,7 @@ std::optional<std::string> standingFlaw(const Project& project, const Level& lev
     const bool isFromAbove = !level::isSeenFromTheSide(level.kind);
     const bool isUpright = standing == Standing::Floor || standing == Standing::Ceiling;
     if (isFromAbove && isUpright) return std::nullopt;
-    const Ground ground(project, level);
+    const CollisionUnderfoot ground(project, level);
     const PxRect& box = entity.box;
     switch (standing) {
         case Standing::Anywhere:
@@ -190,7 +190,7 @@ PxRect dropped(const Project& project, const Level& level, const Kind& kind, con
                int reachPx) {
     const bool isUpright = kind.standing == Standing::Floor || kind.standing == Standing::Ceiling;
     if (!level::isSeenFromTheSide(level.kind) && isUpright) return box;
-    const Ground ground(project, level);
+    const CollisionUnderfoot ground(project, level);
     const PxRect bounds = level.boundsPx();
     const auto isHeldBy = [&](const PxRect& at, int dx, int dy) {
         if (dy > 0) return ground.hasFloor(at);

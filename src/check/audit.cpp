@@ -65,8 +65,8 @@ private:
     /// Reach is known in full, and the level is seen from the side.
     [[nodiscard]] bool isReachKnown() const {
         const auto kind = m_answer.verdict.kind;
-        return m_answer.reached.completion == reach::Completion::Complete &&
-               m_answer.reached.startIsLive && kind != reach::VerdictKind::NotDecided;
+        return m_answer.onCells().reached.completion == reach::Completion::Complete &&
+               m_answer.onCells().reached.startIsLive && kind != reach::VerdictKind::NotDecided;
     }
     [[nodiscard]] bool isFromTheSide() const { return m_level.kind == level::LevelKind::Side; }
 
@@ -113,7 +113,7 @@ private:
     }
     /// A thin ledge from cell x to right - 1 whose upper row is y.
     void judgeLedge(int x, int right, int y) {
-        const reach::Reached& reached = m_answer.reached;
+        const reach::Reached& reached = m_answer.onCells().reached;
         const int h = m_tables.body.bodyHeight;
         const int w = m_tables.body.bodyWidth;
         const int top = y * m_cell.height;
@@ -262,7 +262,7 @@ private:
     }
     void findLeaks() {
         if (!isReachKnown()) return;
-        const reach::Reached& reached = m_answer.reached;
+        const reach::Reached& reached = m_answer.onCells().reached;
         const PxRect bounds = m_level.boundsPx();
         const int w = m_tables.body.bodyWidth;
         const int h = m_tables.body.bodyHeight;

@@ -58,7 +58,8 @@ private:
 
     void foe(const Entity& entity) {
         if (entity.data.patrol.gait == level::Gait::Still) return;
-        const auto way = cast::wayAmong(m_doors, m_project, m_level, m_answer.tables, entity);
+        const auto way =
+            cast::wayAmong(m_doors, m_project, m_level, m_answer.onCells().tables, entity);
         const runtime::Box last = way.at(static_cast<long long>(way.corners.size()) - 1);
         const PxRect place = level::rectOf(last);
         switch (way.flaw) {
@@ -93,7 +94,7 @@ private:
 
     void mover(const Entity& entity) {
         const runtime::World own = worldFor(entity.box.width, entity.box.height);
-        const runtime::MotionTables& body = m_answer.tables;
+        const runtime::MotionTables& body = m_answer.onCells().tables;
         const runtime::World rider = worldFor(body.bodyWidth, body.bodyHeight);
         runtime::Mover track;
         track.width = entity.box.width;
@@ -112,8 +113,8 @@ private:
             if (!crush && !rider.isFree(feet.x, feet.y)) crush = level::rectOf(at);
             isCrushing = isCrushing || rider.isFree(feet.x, feet.y);
             const PxRect above{at.x, at.y - 1, at.width, 1};
-            isReached = isReached || m_answer.reached.meets(above, body) ||
-                        m_answer.reached.mayMeetByMovers(above, body);
+            isReached = isReached || m_answer.onCells().reached.meets(above, body) ||
+                        m_answer.onCells().reached.mayMeetByMovers(above, body);
         }
         if (wall)
             add(FindingKind::MoverInWall, Severity::Doubt,
@@ -127,8 +128,8 @@ private:
                     ", " + std::to_string(crush->y),
                 entity)
                 .place = *crush;
-        if (!isReached && m_answer.reached.completion == reach::Completion::Complete &&
-            m_answer.reached.visited.height() > 0)
+        if (!isReached && m_answer.onCells().reached.completion == reach::Completion::Complete &&
+            m_answer.onCells().reached.visited.height() > 0)
             add(FindingKind::MoverNotReached, Severity::Doubt,
                 "Nobody ever gets onto " + entity.id.text, entity);
     }
@@ -142,7 +143,7 @@ private:
         }
         if (member->role != Role::Hazard && member->role != Role::Foe) return;
         const auto passages =
-            cast::passagesOf(cast::formationOf(m_project, entity), m_answer.tables);
+            cast::passagesOf(cast::formationOf(m_project, entity), m_answer.onCells().tables);
         if (passages.empty()) return;
         // Of the place that comes nearest to being passed.
         int longest = passages[0].longest, needed = passages[0].needed;
@@ -161,10 +162,12 @@ private:
 
     /// A body gets past it on one side, and to both of its sides.
     void exit(const Entity& entity) {
-        const reach::Reached& reached = m_answer.reached;
-        if (!reached.meets(entity.box, m_answer.tables) || m_answer.tables.fromAbove) return;
-        const int width = m_answer.tables.bodyWidth;
-        const int height = m_answer.tables.bodyHeight;
+        const reach::Reached& reached = m_answer.onCells().reached;
+        if (!reached.meets(entity.box, m_answer.onCells().tables) ||
+            m_answer.onCells().tables.fromAbove)
+            return;
+        const int width = m_answer.onCells().tables.bodyWidth;
+        const int height = m_answer.onCells().tables.bodyHeight;
         const PxRect& box = entity.box;
         const auto any = [&](int left, int top, int right, int bottom) {
             return reached.visited.anyIn(left + reached.left, top + reached.top,
@@ -201,12 +204,12 @@ std::vector<Finding> behaviourFindings(const level::Project& project, const leve
 }
 
 std::vector<Finding> meetingFindings(const level::Project& project, const level::Level& level,
-                                     const reach::Question& question, const reach::Run& run,
+                                     const reach::Query& query, const reach::Run& run,
                                      bool hasNoWayRound) {
     const std::string why =
         hasNoWayRound ? "; every way to the exit leads through where it goes" : "";
     std::vector<Finding> findings;
-    const runtime::MotionTables& tables = question.problem.tables;
+    const runtime::MotionTables& tables = query.problem.tables;
     const auto told = [&](const Entity& entity, auto&& isMet) {
         for (std::size_t tick = 0; tick < run.bodies.size(); ++tick) {
             const runtime::Body& body = run.bodies[tick];

@@ -25,8 +25,7 @@ namespace rook::check {
 /// without a timetable do not stand in the way. Cost: the run's ticks times the foes.
 [[nodiscard]] std::vector<Finding> meetingFindings(const level::Project& project,
                                                    const level::Level& level,
-                                                   const reach::Question& question,
-                                                   const reach::Run& run,
+                                                   const reach::Query& query, const reach::Run& run,
                                                    bool hasNoWayRound = false);
 
 }  // namespace rook::check

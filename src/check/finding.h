@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "level/project.h"
-#include "reach/prove.h"
+#include "reach/analysis.h"
 #include "reach/verdict.h"
 
 namespace rook::check {
@@ -129,7 +129,7 @@ struct Finding {
 [[nodiscard]] bool hasErrors(const std::vector<Finding>& findings);
 
 /// All findings of one level, in the order in which they should be mended.
-/// Errors: as `reach::askOf`. `answer` is of this very level.
+/// Errors: as `reach::queryOf`. `answer` is of this very level.
 [[nodiscard]] std::vector<Finding> findingsOf(const level::Project& project,
                                               const level::Level& level,
                                               const reach::Answer& answer);
@@ -137,11 +137,11 @@ struct Finding {
 /// What follows from looking deep: traps, comfort, runs that broke, what stands behind what needs
 /// it, areas that nothing reaches. `answer` and `depth` are of this very level.
 /// Cost: one solve for each key and ability that is out of reach.
-[[nodiscard]] std::vector<Finding> depthFindings(const level::Project& project,
-                                                 const level::Level& level,
-                                                 const reach::Answer& answer,
-                                                 const reach::Depth& depth,
-                                                 const std::atomic<bool>* cancel = nullptr);
+[[nodiscard]] std::vector<Finding> analysisFindings(const level::Project& project,
+                                                    const level::Level& level,
+                                                    const reach::Answer& answer,
+                                                    const reach::Analysis& depth,
+                                                    const std::atomic<bool>* cancel = nullptr);
 /// The kept runs of the level that are no longer possible. Cost: their ticks.
 [[nodiscard]] std::vector<Finding> keptRunFindings(const level::Project& project,
                                                    const level::Level& level);

@@ -16,7 +16,7 @@ enum class Family : unsigned char {
     Cast,   ///< what is placed, as it stands and goes
     Zones,
     Kit,        ///< pieces
-    Depth,      ///< once the level was looked at deep
+    Analysis,   ///< once the level was looked at deep
     Collision,  ///< the audit of what is solid
     Look,       ///< what it looks like
     Plan,       ///< whether it holds to its plan

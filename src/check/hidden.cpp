@@ -33,14 +33,14 @@ bool mustBeSeen(Role role) {
 }
 
 /// How much of a cell is covered by layers in front, 0 to 1, and by which most.
-double coverAt(const level::Level& level, const skin::Lessons& lessons,
+double coverAt(const level::Level& level, const skin::TilingRules& tilingRules,
                const skin::Opacity& opacity, int x, int y, std::string& name) {
     double seen = 1;
     double most = 0;
     for (const level::TileLayer& layer : level.layers) {
         const bool isEmpty = layer.tiles.width() == 0 && layer.cells.width() == 0;
         if (!layer.isFront || !layer.isExported || isEmpty) continue;
-        const level::Tile tile = skin::dressLayer(lessons, level, layer, {x, y, 1, 1}).at(x, y);
+        const level::Tile tile = skin::dressLayer(tilingRules, level, layer, {x, y, 1, 1}).at(x, y);
         const double share = opacity.of(tile).value_or(0) * layer.opacity / 10000.0;
         seen *= 1 - share;
         if (share > most) name = layer.name;
@@ -55,11 +55,12 @@ std::vector<Finding> hiddenFindings(const level::Project& project, const level::
                                     const reach::Answer& answer, const skin::Opacity& opacity) {
     std::vector<Finding> findings;
     const CellSize cell = level.cellSize;
-    const skin::Lessons lessons = skin::Lessons::of(project, level);
+    const skin::TilingRules tilingRules = skin::TilingRules::of(project, level);
     for (const level::Entity& entity : level.entities) {
         if (!mustBeSeen(project.roleOf(entity)) || entity.box.isEmpty()) continue;
         // The nearest way past a thing is a body away from it.
-        if (!answer.reached.meets(entity.box.grown(answer.tables.bodyHeight), answer.tables))
+        if (!answer.onCells().reached.meets(entity.box.grown(answer.onCells().tables.bodyHeight),
+                                            answer.onCells().tables))
             continue;
         const CellRect cells = toCells(entity.box, cell);
         double covered = 0;
@@ -67,7 +68,7 @@ std::vector<Finding> hiddenFindings(const level::Project& project, const level::
         for (int y = cells.y; y < cells.bottom(); ++y)
             for (int x = cells.x; x < cells.right(); ++x) {
                 const PxRect part = toPx(CellRect{x, y, 1, 1}, cell).intersected(entity.box);
-                covered += double(part.area()) * coverAt(level, lessons, opacity, x, y, name);
+                covered += double(part.area()) * coverAt(level, tilingRules, opacity, x, y, name);
             }
         const auto percent = static_cast<int>(100 * covered / double(entity.box.area()));
         if (percent < hiddenFrom) continue;

@@ -45,8 +45,8 @@ bool isDoubtful(kit::FaultSort sort) {
 
 std::vector<Finding> kitFindings(const level::Level& level, const reach::Answer& answer) {
     std::vector<Finding> findings;
-    if (!answer.kit) return findings;
-    for (const kit::Fault& fault : answer.kit->audit.faults) {
+    if (!answer.onKit()) return findings;
+    for (const kit::Fault& fault : answer.onKit()->audit.faults) {
         Finding finding;
         finding.kind = kindOf(fault.sort);
         finding.severity = isDoubtful(fault.sort) ? Severity::Doubt : Severity::Error;
@@ -58,13 +58,13 @@ std::vector<Finding> kitFindings(const level::Level& level, const reach::Answer&
         finding.storey = fault.storey;
         findings.push_back(std::move(finding));
     }
-    const auto& patches = answer.kit->graph.patches();
+    const auto& patches = answer.onKit()->graph.patches();
     const auto moduleOf = [&](std::size_t patch) {
         const CellPoint at = patches[patch].spot.at;
         return toPx(CellRect{at.x, at.y, 1, 1}, level.cellSize);
     };
-    for (const int storey : answer.kit->reach.unreachedStoreys) {
-        if (!answer.kit->reach.problem.empty()) break;
+    for (const int storey : answer.onKit()->reach.unreachedStoreys) {
+        if (!answer.onKit()->reach.problem.empty()) break;
         Finding finding;
         finding.kind = FindingKind::KitStoreyNotReached;
         finding.severity = Severity::Doubt;
@@ -76,7 +76,7 @@ std::vector<Finding> kitFindings(const level::Level& level, const reach::Answer&
         findings.push_back(std::move(finding));
     }
     for (const level::Entity& entity : level.entities) {
-        if (answer.kit->graph.patchAt(kit::spotOf(level, entity)) >= 0) continue;
+        if (answer.onKit()->graph.patchAt(kit::spotOf(level, entity)) >= 0) continue;
         Finding finding;
         finding.kind = FindingKind::StandingBroken;
         finding.level = level.id;
@@ -90,7 +90,7 @@ std::vector<Finding> kitFindings(const level::Level& level, const reach::Answer&
     // Modules from which one cannot finish, a finding a storey.
     std::map<int, std::pair<int, PxRect>> traps;
     for (std::size_t i = 0; i < patches.size(); ++i) {
-        if (!answer.kit->reach.trapped[i]) continue;
+        if (!answer.onKit()->reach.trapped[i]) continue;
         auto& [count, place] = traps[patches[i].spot.storey];
         ++count;
         place = place.united(moduleOf(i));

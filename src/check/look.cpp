@@ -25,13 +25,13 @@ public:
           m_looksOpen(level.cells.width(), level.cells.height()) {}
 
     [[nodiscard]] LookMaps run() {
-        const skin::Lessons lessons = skin::Lessons::of(m_project, m_level);
-        if (lessons.isEmpty()) return {};
+        const skin::TilingRules tilingRules = skin::TilingRules::of(m_project, m_level);
+        if (tilingRules.isEmpty()) return {};
         const CellRect all = m_level.cells.bounds();
         for (int y = 0; y < all.height; y += 32) {
             if (m_cancel && *m_cancel) return {};
             const CellRect rows = CellRect{0, y, all.width, 32}.intersected(all);
-            compare(skin::dress(lessons, m_level, rows));
+            compare(skin::dress(tilingRules, m_level, rows));
         }
         for (const CellRect& secret : m_level.secrets)
             for (int y = secret.y; y < secret.bottom(); ++y) {

@@ -78,13 +78,13 @@ public:
                                                   "another picture");
     }
 
-    /// Requires: the question can be answered, and was.
-    void followRoutes(const reach::Question& question, const reach::Answer& answer,
+    /// Requires: the query can be answered, and was.
+    void followRoutes(const reach::Query& query, const reach::Answer& answer,
                       const reach::Limits& limits) {
         for (std::size_t i = 0; i < m_report.routes.size() && !m_report.isCancelled; ++i) {
             if (m_level.sketch.routes[i].points.size() < 2) continue;
-            followRoute(i, question, limits);
-            judgeBeads(i, question, answer, limits);
+            followRoute(i, query, limits);
+            judgeBeads(i, query, answer, limits);
         }
     }
 
@@ -128,7 +128,7 @@ private:
 
     /// What the route leads to: a goal within two cells of its end, the nearest first; the main
     /// route else leads to the nearest exit; any other to its end.
-    void findGoal(std::size_t index, const reach::Question& question) {
+    void findGoal(std::size_t index, const reach::Query& query) {
         const Route& route = m_level.sketch.routes[index];
         RouteReport& report = m_report.routes[index];
         const PxPoint end = route.points.back();
@@ -138,7 +138,7 @@ private:
         for (const bool isExitWanted : {false, true}) {
             if (isExitWanted && (index > 0 || !report.goalName.empty())) break;
             if (isExitWanted) nearest = farthest;
-            for (const reach::Goal& goal : question.goals) {
+            for (const reach::Goal& goal : query.goals) {
                 if (isExitWanted && goal.role != level::Role::Exit) continue;
                 const int gap = gapBetween(there, goal.box);
                 if (gap >= nearest) continue;
@@ -155,15 +155,14 @@ private:
         return completion == reach::Completion::Complete;
     }
 
-    void followRoute(std::size_t index, const reach::Question& question,
-                     const reach::Limits& limits) {
+    void followRoute(std::size_t index, const reach::Query& query, const reach::Limits& limits) {
         const Route& route = m_level.sketch.routes[index];
         RouteReport& report = m_report.routes[index];
-        findGoal(index, question);
+        findGoal(index, query);
         std::vector<PxRect> areas;
         for (const PxPoint p : route.points)
             areas.push_back(around(p, m_level.cellSize));
-        reach::RunAlong along = runAlong(question.problem, areas, report.goal, limits);
+        reach::RunAlong along = runAlong(query.problem, areas, report.goal, limits);
         if (!note(along.completion)) return;
         report.passings = along.passings;
         report.run = std::move(along.run);
@@ -192,21 +191,21 @@ private:
             {end.x, end.y, 1, 1});
     }
 
-    void judgeBeads(std::size_t index, const reach::Question& question, const reach::Answer& answer,
+    void judgeBeads(std::size_t index, const reach::Query& query, const reach::Answer& answer,
                     const reach::Limits& limits) {
         const Route& route = m_level.sketch.routes[index];
         RouteReport& report = m_report.routes[index];
-        const bool isReached = answer.reached.meets(report.goal, answer.tables);
+        const bool isReached = answer.onCells().reached.meets(report.goal, answer.onCells().tables);
         for (std::size_t i = 0; i < route.beads.size() && !m_report.isCancelled; ++i) {
             const Bead& bead = route.beads[i];
             BeadState& state = report.beads[i];
             if (bead.region && isObstacle(bead.sort)) {
-                if (isReached) state = closeOff(*bead.region, report.goal, question, limits);
+                if (isReached) state = closeOff(*bead.region, report.goal, query, limits);
             } else if (report.run) {
                 const PxRect area = bead.region ? toPx(*bead.region, m_level.cellSize)
                                                 : around(placeOf(route, bead), m_level.cellSize);
-                state = passes(*report.run, area, question.problem.tables) ? BeadState::Passed
-                                                                           : BeadState::LeftOut;
+                state = passes(*report.run, area, query.problem.tables) ? BeadState::Passed
+                                                                        : BeadState::LeftOut;
             }
             const PxPoint at = placeOf(route, bead);
             if (state == BeadState::Skippable)
@@ -223,9 +222,9 @@ private:
         }
     }
 
-    BeadState closeOff(const CellRect& region, const PxRect& goal, const reach::Question& question,
+    BeadState closeOff(const CellRect& region, const PxRect& goal, const reach::Query& query,
                        const reach::Limits& limits) {
-        const reach::Problem closed = withClosed(question.problem, toPx(region, m_level.cellSize));
+        const reach::Problem closed = withClosed(query.problem, toPx(region, m_level.cellSize));
         const reach::Reached reached = solve(closed, limits);
         if (reached.meets(goal, closed.tables)) return BeadState::Skippable;
         if (reached.mayMeetByMovers(goal, closed.tables)) return BeadState::NotDecided;
@@ -256,14 +255,14 @@ bool hasPlan(const level::Level& level) {
 }
 
 PlanReport holdToPlan(const level::Project& project, const level::Level& level,
-                      const reach::Question* question, const reach::Answer* answer,
+                      const reach::Query* query, const reach::Answer* answer,
                       const reach::Limits& limits) {
     PlanCheck check(project, level);
     check.lookAtRoutes();
-    const bool isAnswered = question && answer && question->notSolved.empty() &&
-                            answer->reached.completion == reach::Completion::Complete &&
-                            answer->reached.startIsLive;
-    if (isAnswered) check.followRoutes(*question, *answer, limits);
+    const bool isAnswered = query && answer && query->notSolved.empty() &&
+                            answer->onCells().reached.completion == reach::Completion::Complete &&
+                            answer->onCells().reached.startIsLive;
+    if (isAnswered) check.followRoutes(*query, *answer, limits);
     check.lookAtMarks();
     return check.take();
 }

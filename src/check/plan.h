@@ -37,11 +37,11 @@ struct PlanReport {
 [[nodiscard]] bool hasPlan(const level::Level& level);
 
 /// A way point, or a bead without a region, is passed by a body that ends a tick within one cell of
-/// it. `question` and `answer` are of this very level; null where it could not be asked: then only
+/// it. `query` and `answer` are of this very level; null where it could not be asked: then only
 /// what needs no reach is looked at.
 /// Cost: one solve a way point and a region, each with the limits.
 [[nodiscard]] PlanReport holdToPlan(const level::Project& project, const level::Level& level,
-                                    const reach::Question* question, const reach::Answer* answer,
+                                    const reach::Query* query, const reach::Answer* answer,
                                     const reach::Limits& limits = {});
 
 }  // namespace rook::check

@@ -22,7 +22,8 @@ skin::IsReached reachedCells(std::shared_ptr<const reach::Answer> answer,
                              const level::Level& level) {
     if (!answer) return nullptr;
     return [answer = std::move(answer), cell = level.cellSize](CellPoint at) {
-        return answer->reached.meets(toPx(CellRect{at.x, at.y, 1, 1}, cell), answer->tables);
+        return answer->onCells().reached.meets(toPx(CellRect{at.x, at.y, 1, 1}, cell),
+                                               answer->onCells().tables);
     };
 }
 
@@ -51,15 +52,15 @@ namespace {
 
 /// What a look at the level from start to end tells; comfort only where it may be a finding.
 std::vector<Finding> deepFindings(const level::Project& project, const level::Level& level,
-                                  const reach::Question& question, const reach::Answer& answer,
-                                  reach::Depth& depth) {
-    depth = reach::lookDeep(project, level, answer);
-    if (project.comfortLimit > 0 && depth.proof.run)
-        depth.proof.comfort = reach::comfortOf(project, level, {}, &*depth.proof.run);
-    std::vector<Finding> found = depthFindings(project, level, answer, depth);
-    if (depth.proof.run) {
-        const auto met =
-            meetingFindings(project, level, question, *depth.proof.run, depth.proof.hasNoWayRound);
+                                  const reach::Query& query, const reach::Answer& answer,
+                                  reach::Analysis& analysis) {
+    analysis = reach::analyze(project, level, answer);
+    if (project.comfortLimit > 0 && analysis.proof.run)
+        analysis.proof.comfort = reach::comfortOf(project, level, {}, &*analysis.proof.run);
+    std::vector<Finding> found = analysisFindings(project, level, answer, analysis);
+    if (analysis.proof.run) {
+        const auto met = meetingFindings(project, level, query, *analysis.proof.run,
+                                         analysis.proof.hasNoWayRound);
         found.insert(found.end(), met.begin(), met.end());
     }
     return found;
@@ -69,21 +70,21 @@ std::vector<Finding> deepFindings(const level::Project& project, const level::Le
 
 Result<Report> reportOf(const level::Project& project, const level::Level& level,
                         const skin::Opacity& opacity, const ReportWish& wish) {
-    const auto question = reach::askOf(project, level);
-    if (!question) return fail(question.error());
-    const auto answer = std::make_shared<const reach::Answer>(reach::answer(*question));
+    const auto query = reach::queryOf(project, level);
+    if (!query) return fail(query.error());
+    const auto answer = std::make_shared<const reach::Answer>(reach::answer(*query));
     Report report;
     std::vector<Finding> own = findingsOf(project, level, *answer);
     if (wish.isDeep) {
-        reach::Depth depth;
-        const auto deep = deepFindings(project, level, *question, *answer, depth);
-        own = withReasons(project, level, depth, std::move(own));
-        report.take(Report::Part::Depth, withReasons(project, level, depth, deep));
+        reach::Analysis analysis;
+        const auto deep = deepFindings(project, level, *query, *answer, analysis);
+        own = withReasons(project, level, analysis, std::move(own));
+        report.take(Report::Part::Analysis, withReasons(project, level, analysis, deep));
     }
     report.take(Report::Part::Verdict, std::move(own));
     report.take(Report::Part::Board, boardReport(project, level, answer, opacity).findings);
     if (wish.holdsToPlan && !level::traitsOf(level.kind).isOfPieces)
-        report.take(Report::Part::Plan, holdToPlan(project, level, &*question, &*answer).findings);
+        report.take(Report::Part::Plan, holdToPlan(project, level, &*query, &*answer).findings);
     return report;
 }
 

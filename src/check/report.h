@@ -14,9 +14,9 @@ class Report {
 public:
     /// In the order in which they are told; notes come after all of them.
     enum class Part : unsigned char {
-        Verdict,  ///< reach and what is placed
-        Depth,    ///< traps, comfort, what stands behind what needs it
-        Board,    ///< collision and looks
+        Verdict,   ///< reach and what is placed
+        Analysis,  ///< traps, comfort, what stands behind what needs it
+        Board,     ///< collision and looks
         Plan,
     };
     /// Replaces a part.
@@ -49,7 +49,7 @@ struct BoardReport {
                                       const skin::Opacity& opacity,
                                       const std::atomic<bool>* cancel = nullptr);
 
-/// All parts at once, for who waits for them. Errors: as `reach::askOf`.
+/// All parts at once, for who waits for them. Errors: as `reach::queryOf`.
 struct ReportWish {
     bool isDeep = false;  ///< traps, comfort, reasons; takes longer
     bool holdsToPlan = true;

@@ -128,12 +128,12 @@ public:
           m_background(project, level, opacity) {}
 
     [[nodiscard]] std::vector<Finding> run(const std::atomic<bool>* cancel) {
-        const skin::Lessons lessons = skin::Lessons::of(m_project, m_level);
+        const skin::TilingRules tilingRules = skin::TilingRules::of(m_project, m_level);
         const CellRect all = m_level.cells.bounds();
         for (int y = 0; y < all.height; y += 32) {
             if (cancel && *cancel) return {};
             const CellRect rows = CellRect{0, y, all.width, 32}.intersected(all);
-            look(skin::dress(lessons, m_level, rows));
+            look(skin::dress(tilingRules, m_level, rows));
         }
         std::vector<Finding> findings;
         if (isMany(m_alike))
@@ -166,10 +166,11 @@ private:
         const Behaviour behaviour = m_project.behaviourOf(m_level.cells.at(x, y));
         if (behaviour != Behaviour::Solid && behaviour != Behaviour::OneWay) return false;
         if (!m_level.cells.at(x, y - 1).isOpen()) return false;
-        const reach::Reached& reached = m_answer.reached;
+        const reach::Reached& reached = m_answer.onCells().reached;
         const int left = x * m_level.cellSize.width + reached.left;
-        const int feet = y * m_level.cellSize.height - m_answer.tables.bodyHeight + reached.top;
-        return reached.standing.anyIn(left - m_answer.tables.bodyWidth + 1, feet,
+        const int feet =
+            y * m_level.cellSize.height - m_answer.onCells().tables.bodyHeight + reached.top;
+        return reached.standing.anyIn(left - m_answer.onCells().tables.bodyWidth + 1, feet,
                                       left + m_level.cellSize.width, feet + 1);
     }
     [[nodiscard]] double lightAt(level::Tile tile, int x, int y) const {
@@ -209,7 +210,7 @@ std::vector<Finding> sightFindings(const level::Project& project, const level::L
                                    const std::atomic<bool>* cancel) {
     const bool hasLook = !project.swatches.empty() || !level.backdrop.empty();
     if (!hasLook || level.kind != level::LevelKind::Side ||
-        answer.reached.completion != reach::Completion::Complete ||
+        answer.onCells().reached.completion != reach::Completion::Complete ||
         level.boundsPx().area() > maxAuditPx)
         return {};
     return Looking(project, level, answer, opacity).run(cancel);

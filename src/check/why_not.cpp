@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cstdio>
 
-#include "reach/deeper.h"
+#include "reach/analysis.h"
 
 namespace rook::check {
 
@@ -30,7 +30,7 @@ std::optional<level::MatterId> ledgeMatter(const level::Project& project) {
 
 class Reasons {
 public:
-    Reasons(const level::Project& project, const level::Level& level, const reach::Depth& depth,
+    Reasons(const level::Project& project, const level::Level& level, const reach::Analysis& depth,
             const std::atomic<bool>* cancel)
         : m_project(project), m_level(level), m_depth(depth), m_cancel(cancel) {}
 
@@ -42,7 +42,7 @@ public:
         for (int i = 0; i < level::abilityCount && !isCancelled(); ++i) {
             const auto ability = static_cast<level::Ability>(i);
             if (m_depth.runs->problem().tables.has(ability)) continue;
-            reach::AskOptions options;
+            reach::QueryOptions options;
             options.lent = setOf(ability);
             if (!isMet(m_level, finding.place, options)) continue;
             would += (would.empty() ? "; it would be reached with " : " or ") +
@@ -58,11 +58,11 @@ private:
     [[nodiscard]] bool isCancelled() const { return m_cancel && *m_cancel; }
 
     [[nodiscard]] bool isMet(const level::Level& level, const PxRect& goal,
-                             const reach::AskOptions& options) const {
-        const auto question = reach::askOf(m_project, level, options);
-        if (!question || !question->notSolved.empty()) return false;
+                             const reach::QueryOptions& options) const {
+        const auto query = reach::queryOf(m_project, level, options);
+        if (!query || !query->notSolved.empty()) return false;
         const auto met =
-            reach::meetsOf(question->problem, {goal}, {reach::Limits{}.maxBytes, m_cancel});
+            reach::meetsOf(query->problem, {goal}, {reach::Limits{}.maxBytes, m_cancel});
         return met && met->front();
     }
 
@@ -99,14 +99,14 @@ private:
 
     const level::Project& m_project;
     const level::Level& m_level;
-    const reach::Depth& m_depth;
+    const reach::Analysis& m_depth;
     const std::atomic<bool>* m_cancel;
 };
 
 }  // namespace
 
 std::vector<Finding> withReasons(const level::Project& project, const level::Level& level,
-                                 const reach::Depth& depth, std::vector<Finding> findings,
+                                 const reach::Analysis& depth, std::vector<Finding> findings,
                                  const std::atomic<bool>* cancel) {
     if (!depth.runs || reach::solveCost(depth.runs->problem()) > reach::mostCostForComfort)
         return findings;

@@ -11,7 +11,8 @@ namespace rook::check {
 /// is changed where a solve takes too long for that (`reach::mostCostForComfort`).
 /// Cost: up to sixty short solves for each of the first eight things. As they were if cancelled.
 [[nodiscard]] std::vector<Finding> withReasons(const level::Project& project,
-                                               const level::Level& level, const reach::Depth& depth,
+                                               const level::Level& level,
+                                               const reach::Analysis& depth,
                                                std::vector<Finding> findings,
                                                const std::atomic<bool>* cancel = nullptr);
 

@@ -85,14 +85,14 @@ private:
         }
     }
     [[nodiscard]] bool isSolved() const {
-        return m_answer.reached.completion == reach::Completion::Complete &&
-               m_answer.reached.visited.height() > 0;
+        return m_answer.onCells().reached.completion == reach::Completion::Complete &&
+               m_answer.onCells().reached.visited.height() > 0;
     }
     /// True if the middle of some visited body lies in the rectangle.
     [[nodiscard]] bool isEntered(const PxRect& place) const {
-        const reach::Reached& reached = m_answer.reached;
-        const int left = place.x - m_answer.tables.bodyWidth / 2 + reached.left;
-        const int top = place.y - m_answer.tables.bodyHeight / 2 + reached.top;
+        const reach::Reached& reached = m_answer.onCells().reached;
+        const int left = place.x - m_answer.onCells().tables.bodyWidth / 2 + reached.left;
+        const int top = place.y - m_answer.onCells().tables.bodyHeight / 2 + reached.top;
         return reached.visited.anyIn(left, top, left + place.width, top + place.height);
     }
     void reached(const Zone& zone) {

@@ -18,9 +18,9 @@ Result<collide::CollisionShapes> shapesOf(const CollideOptions& options) {
     if (options.level.empty() && !std::filesystem::is_directory(options.path)) {
         const auto text = file::diskStorage().read(options.path, limits::maxTextBytes);
         if (!text) return fail(text.error());
-        const auto question = file::askOfBakedLevel(*text, options.path);
-        if (!question) return fail(question.error());
-        return collide::makeShapes(question->problem.frame, *question->problem.cells);
+        const auto query = file::askOfBakedLevel(*text, options.path);
+        if (!query) return fail(query.error());
+        return collide::makeShapes(query->problem.frame, *query->problem.cells);
     }
     const auto project = file::openProject(file::diskStorage(), options.path);
     if (!project) return fail(project.error());

@@ -16,7 +16,7 @@ struct ReachOptions {
     bool isJson = false;
 };
 
-Result<reach::Question> askOfProject(const ReachOptions& options) {
+Result<reach::Query> askOfProject(const ReachOptions& options) {
     const auto project = file::openProject(file::diskStorage(), options.path);
     if (!project) return fail(project.error());
     const auto level = project->findLevel({options.level});
@@ -24,10 +24,10 @@ Result<reach::Question> askOfProject(const ReachOptions& options) {
         return fail(ErrorKind::BadReference, "There is no level \"" + options.level + "\"",
                     options.path, "Name one of the project with --level");
     }
-    return reach::askOf(*project, *level);
+    return reach::queryOf(*project, *level);
 }
 
-Result<reach::Question> ask(const ReachOptions& options) {
+Result<reach::Query> ask(const ReachOptions& options) {
     if (!options.level.empty() || std::filesystem::is_directory(options.path))
         return askOfProject(options);
     const auto text = file::diskStorage().read(options.path, limits::maxTextBytes);
@@ -49,8 +49,8 @@ void printJson(const reach::Answer& answer) {
                              {"version", 1},
                              {"verdict", nameOf(answer.verdict.kind)},
                              {"sentence", answer.verdict.sentence()},
-                             {"visited", answer.reached.visited.count()},
-                             {"standing", answer.reached.standing.count()},
+                             {"visited", answer.onCells().reached.visited.count()},
+                             {"standing", answer.onCells().reached.standing.count()},
                              {"milliseconds", answer.milliseconds},
                              {"goals", goals}};
     std::printf("%s\n", json.dump(2).c_str());
@@ -65,16 +65,17 @@ void printText(const reach::Answer& answer) {
                                      : "out of reach",
                     goal.id.c_str());
     std::printf("%lld positions visited, %lld stood at, solved in %.1f ms\n",
-                static_cast<long long>(answer.reached.visited.count()),
-                static_cast<long long>(answer.reached.standing.count()), answer.milliseconds);
+                static_cast<long long>(answer.onCells().reached.visited.count()),
+                static_cast<long long>(answer.onCells().reached.standing.count()),
+                answer.milliseconds);
 }
 
 int solveReach(const ReachOptions& options) {
-    const auto question = ask(options);
-    if (!question) return report(question.error());
-    const reach::Answer answer = reach::answer(*question);
+    const auto query = ask(options);
+    if (!query) return report(query.error());
+    const reach::Answer answer = reach::answer(*query);
     if (!options.dump.empty()) {
-        const bool hasClock = answer.reached.byMovers.width() > 0;
+        const bool hasClock = answer.onCells().reached.byMovers.width() > 0;
         if (hasClock || answer.verdict.kind == reach::VerdictKind::NotDecided) {
             return report(
                 {ErrorKind::NotApplicable,
@@ -83,8 +84,8 @@ int solveReach(const ReachOptions& options) {
                      std::string(" No maps were written"),
                  options.path, "Leave --dump out"});
         }
-        const auto written = file::dumpReach(file::diskStorage(), options.dump, answer.reached,
-                                             question->problem.frame);
+        const auto written = file::dumpReach(file::diskStorage(), options.dump,
+                                             answer.onCells().reached, query->problem.frame);
         if (!written) return report(written.error());
     }
     if (options.isJson)

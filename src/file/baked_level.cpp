@@ -13,6 +13,8 @@
 #include "skin/dressing.h"
 #include "skin/scatter.h"
 
+// Long because a level file is written from its head to its end here, in the order of its format.
+
 namespace rook::file {
 
 namespace {
@@ -98,12 +100,12 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
     const auto behind =
         static_cast<int>(std::count_if(level.layers.begin(), level.layers.end(),
                                        [](const TileLayer& layer) { return !layer.isFront; }));
-    const skin::Lessons lessons = skin::Lessons::of(project, level);
+    const skin::TilingRules tilingRules = skin::TilingRules::of(project, level);
     lines.beginList("layers");
     for (int i = 0; i <= static_cast<int>(level.layers.size()); ++i) {
         if (i == behind)
             writeLayer(lines, project, bounds, {"masses", "main", 0, 100, false},
-                       dress(lessons, level, bounds).tiles);
+                       dress(tilingRules, level, bounds).tiles);
         if (i == static_cast<int>(level.layers.size())) break;
         const TileLayer& layer = level.layers[static_cast<std::size_t>(i)];
         if (!layer.isExported || (layer.tiles.width() == 0 && layer.cells.width() == 0)) continue;
@@ -111,7 +113,7 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
             lines, project, bounds,
             {layer.name, layer.isFront ? "front" : "back", i < behind ? i - behind : i - behind + 1,
              layer.opacity, layer.isFront && layer.fades},
-            skin::dressLayer(lessons, level, layer, bounds).tiles);
+            skin::dressLayer(tilingRules, level, layer, bounds).tiles);
     }
     lines.endList();
 }
@@ -330,16 +332,16 @@ Json proofJson(const reach::Proof& proof) {
 }
 
 /// Where bodies can be, if rules or zones ask for it; null if nothing does.
-std::shared_ptr<const reach::Answer> answerFor(const reach::Question& question,
-                                               const Level& level) {
+std::shared_ptr<const reach::Answer> answerFor(const reach::Query& query, const Level& level) {
     if (!skin::needsReach(level) && level.zones.size() < 2) return nullptr;
-    return std::make_shared<const reach::Answer>(reach::answer(question));
+    return std::make_shared<const reach::Answer>(reach::answer(query));
 }
 
 skin::IsReached reachedIn(std::shared_ptr<const reach::Answer> answer, const Level& level) {
     if (!answer) return nullptr;
     return [answer = std::move(answer), cell = level.cellSize](CellPoint at) {
-        return answer->reached.meets(toPx(CellRect{at.x, at.y, 1, 1}, cell), answer->tables);
+        return answer->onCells().reached.meets(toPx(CellRect{at.x, at.y, 1, 1}, cell),
+                                               answer->onCells().tables);
     };
 }
 
@@ -421,12 +423,12 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     const auto tables = motion::makeStepTables(*profile, level.cellSize);
     if (!tables) return fail(tables.error());
 
-    const auto question = reach::askOf(project, level);
-    if (!question) return fail(question.error());
+    const auto query = reach::queryOf(project, level);
+    if (!query) return fail(query.error());
     for (const Entity& entity : level.entities) {
         if (!level::mayBeShut(project.roleOf(entity))) continue;
         for (const EntityId& id : level::whatOpens(project, level, entity)) {
-            const std::vector<std::string>& gains = question->gainIds;
+            const std::vector<std::string>& gains = query->gainIds;
             if (std::find(gains.begin(), gains.end(), id.text) != gains.end()) continue;
             return fail(ErrorKind::BadReference,
                         "The " + std::string(level::nameOf(project.roleOf(entity))) + " " +
@@ -438,7 +440,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     const reach::Proof proof = reach::prove(project, level);
 
     // As it is seen: what rules strew stands in it.
-    const auto answer = answerFor(*question, level);
+    const auto answer = answerFor(*query, level);
     const Level seen =
         skin::withStrewn(level, skin::strew(project, level, reachedIn(answer, level)));
     JsonLines lines;
@@ -461,8 +463,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
         if (key == "goals") goals = compactText(Json::parse(text));
     lines.raw("goals", goals);
     lines.member("message", level.message);
-    lines.member("motion",
-                 motionJson(*tables, springsJson(project, level, question->problem.parts)));
+    lines.member("motion", motionJson(*tables, springsJson(project, level, query->problem.parts)));
     lines.member("proof", proofJson(proof));
     return lines.take();
 }

@@ -20,7 +20,7 @@ Error errorOf(const std::string& sentence, const std::string& name) {
 
 }  // namespace
 
-Result<reach::Question> askOfBakedLevel(const std::string& text, const std::string& name) {
+Result<reach::Query> askOfBakedLevel(const std::string& text, const std::string& name) {
     const auto json = parseJson(text, name);
     if (!json) return fail(json.error());
     auto level = std::make_shared<runtime::Level>();
@@ -31,14 +31,14 @@ Result<reach::Question> askOfBakedLevel(const std::string& text, const std::stri
     } catch (const nlohmann::json::exception& problem) {
         return fail(ErrorKind::WrongType, problem.what(), name, "Export the level again");
     }
-    reach::Question question;
+    reach::Query query;
     if (level->kind != "side" && level->kind != "above")
-        question.notSolved.push_back("levels of kind " + level->kind);
-    question.problem.frame = level->frame;
-    question.problem.tables = level->motion;
-    question.problem.cells = level;
-    question.problem.parts = level->parts;
-    question.gainIds = level->gainIds;
+        query.notSolved.push_back("levels of kind " + level->kind);
+    query.problem.frame = level->frame;
+    query.problem.tables = level->motion;
+    query.problem.cells = level;
+    query.problem.parts = level->parts;
+    query.gainIds = level->gainIds;
     for (const runtime::Entity& entity : level->entities) {
         const auto role = level::fromName<level::Role>(entity.role);
         if (!role) {
@@ -46,11 +46,11 @@ Result<reach::Question> askOfBakedLevel(const std::string& text, const std::stri
                         name + ": " + entity.id, "Export the level again");
         }
         const PxRect box = level::rectOf(entity.box);
-        if (*role == level::Role::Spawn && !question.problem.start) question.problem.start = box;
+        if (*role == level::Role::Spawn && !query.problem.start) query.problem.start = box;
         if (reach::isGoal(*role))
-            question.goals.push_back({entity.id, entity.kind, *role, box, false});
+            query.goals.push_back({entity.id, entity.kind, *role, box, false});
     }
-    return question;
+    return query;
 }
 
 }  // namespace rook::file

@@ -47,10 +47,10 @@ struct WrittenFile {
                                                             const Path& projectFolder,
                                                             const Path& target);
 
-/// The question of reach for an exported level, by the motion tables that stand in the file.
+/// The query of reach for an exported level, by the motion tables that stand in the file.
 /// Errors: BadSyntax with line and column; else the sentence of the runtime loader.
-[[nodiscard]] Result<reach::Question> askOfBakedLevel(const std::string& text,
-                                                      const std::string& name);
+[[nodiscard]] Result<reach::Query> askOfBakedLevel(const std::string& text,
+                                                   const std::string& name);
 
 /// The JSON Schemas of all formats, by file name.
 [[nodiscard]] const std::map<std::string, std::string>& schemas();

@@ -11,7 +11,7 @@ namespace {
 Json fieldDefinitionJson(const FieldDefinition& field) {
     Json json = {{"name", field.name},
                  {"type", nameOf(field.type)},
-                 {"standard", fieldJson(field.standard)}};
+                 {"standard", fieldJson(field.defaultValue)}};
     if (field.type == FieldType::List) json["item"] = nameOf(field.item);
     if (field.isNeeded) json["needed"] = true;
     if (!field.choices.empty()) json["choices"] = field.choices;
@@ -28,15 +28,15 @@ FieldDefinition readField(ObjectReader& reader) {
     FieldDefinition field;
     field.name = reader.plainName("name");
     field.type = reader.named<FieldType>("type");
-    field.standard = standardOf(field.type);
+    field.defaultValue = defaultOf(field.type);
     field.item = reader.named<FieldType>("item", field.item);
     if (field.item == FieldType::List || field.item == FieldType::Path)
         failReading(ErrorKind::WrongType, "A list is of single values", reader.whereOf("item"),
                     "Use another type");
     if (reader.has("standard"))
-        field.standard = readFieldValue(field.type, reader.get("standard"),
-                                        reader.whereOf("standard"), field.item);
-    field.isNeeded = reader.yesNo("needed", false);
+        field.defaultValue = readFieldValue(field.type, reader.get("standard"),
+                                            reader.whereOf("standard"), field.item);
+    field.isNeeded = reader.boolean("needed", false);
     reader.forEach("choices", maxListItems, [&](const Json& item, const std::string& where) {
         if (!item.is_string())
             failReading(ErrorKind::WrongType, "A choice is text", where, "Put it in quotes");
@@ -101,7 +101,7 @@ Kind readKind(ObjectReader& reader, const Project& project) {
     kind.height = height;
     kind.color = reader.color("color", kind.color);
     kind.sheet = sheetName(reader, project);
-    kind.tile = reader.whole("tile", 0, 65536, 0);
+    kind.tile = reader.integer("tile", 0, 65536, 0);
     if (reader.has("sprite")) {
         ObjectReader sprite = reader.object("sprite");
         const auto [columns, rows] = sprite.pair("tiles", 1, 64);
@@ -113,8 +113,8 @@ Kind readKind(ObjectReader& reader, const Project& project) {
         }
     }
     kind.standing = reader.named<Standing>("standing", kind.standing);
-    kind.atLeast = reader.whole("atLeast", 0, limits::maxEntities, 0);
-    kind.atMost = reader.whole("atMost", 0, limits::maxEntities, 0);
+    kind.atLeast = reader.integer("atLeast", 0, limits::maxEntities, 0);
+    kind.atMost = reader.integer("atMost", 0, limits::maxEntities, 0);
     reader.forEachObject("fields", 256,
                          [&](ObjectReader& item) { kind.fields.push_back(readField(item)); });
     kind.unknown = reader.unknown();

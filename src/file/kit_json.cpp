@@ -96,7 +96,7 @@ CellPoint readAt(ObjectReader& reader, int most) {
 PieceCell readPieceCell(ObjectReader& reader) {
     PieceCell cell;
     cell.at = readAt(reader, maxPieceModules - 1);
-    cell.storey = reader.whole("storey", 0, maxStoreys - 1, 0);
+    cell.storey = reader.integer("storey", 0, maxStoreys - 1, 0);
     cell.surface = reader.named<SurfaceSort>("surface", SurfaceSort::Flat);
     cell.height = readDecimal(reader, "height", {});
     cell.rise = readDecimal(reader, "rise", {});
@@ -117,7 +117,7 @@ Port readPort(ObjectReader& reader) {
     port.side = reader.named<Side>("side");
     port.height = readDecimal(reader, "height", {});
     port.profile = reader.plainName("profile");
-    port.isFlipped = reader.yesNo("flipped", false);
+    port.isFlipped = reader.boolean("flipped", false);
     return port;
 }
 
@@ -179,7 +179,7 @@ PortProfile readProfile(ObjectReader& reader) {
     PortProfile profile;
     profile.name = reader.plainName("name");
     reader.forEachObject("fits", 256, [&](ObjectReader& item) {
-        profile.fits.push_back({item.plainName("with"), item.yesNo("mirrored", false)});
+        profile.fits.push_back({item.plainName("with"), item.boolean("mirrored", false)});
     });
     return profile;
 }
@@ -195,7 +195,7 @@ Kit readKit(const Json& json, const std::string& name) {
     kit.depth = module[1];
     kit.storey = readDecimal(reader, "storey", kit.storey);
     kit.slab = readDecimal(reader, "slab", kit.slab);
-    kit.fraction = reader.whole("fraction", 1, maxKitFraction, kit.fraction);
+    kit.fraction = reader.integer("fraction", 1, maxKitFraction, kit.fraction);
     if (reader.has("body")) {
         ObjectReader body = reader.object("body");
         kit.body.height = readDecimal(body, "height", kit.body.height);
@@ -300,11 +300,11 @@ void readPieces(ObjectReader& reader, const Project& project, Level& level) {
     std::set<int> ids;
     reader.forEachObject("pieces", maxPieces, [&](ObjectReader& item) {
         PlacedPiece placed;
-        placed.id = item.whole("id", 1, 0x7fffffff);
+        placed.id = item.integer("id", 1, 0x7fffffff);
         placed.piece = item.plainName("piece");
         std::tie(placed.at.x, placed.at.y) = item.pair("at", -maxPlan, maxPlan);
-        placed.storey = item.whole("storey", 0, maxStoreys - 1, 0);
-        placed.turn = item.whole("turn", 0, 3, 0);
+        placed.storey = item.integer("storey", 0, maxStoreys - 1, 0);
+        placed.turn = item.integer("turn", 0, 3, 0);
         if (item.has("off")) {
             const Json& off = item.get("off");
             if (!off.is_array() || off.size() != 2)

@@ -41,11 +41,11 @@ std::string ObjectReader::text(const std::string& key) {
     return value.get<std::string>();
 }
 
-std::string ObjectReader::text(const std::string& key, const std::string& standard) {
-    return has(key) ? text(key) : standard;
+std::string ObjectReader::text(const std::string& key, const std::string& fallback) {
+    return has(key) ? text(key) : fallback;
 }
 
-int ObjectReader::whole(const std::string& key, int low, int high) {
+int ObjectReader::integer(const std::string& key, int low, int high) {
     const Json& value = get(key);
     const std::string range = std::to_string(low) + " to " + std::to_string(high);
     if (!value.is_number_integer()) {
@@ -62,12 +62,12 @@ int ObjectReader::whole(const std::string& key, int low, int high) {
     return static_cast<int>(number);
 }
 
-int ObjectReader::whole(const std::string& key, int low, int high, int standard) {
-    return has(key) ? whole(key, low, high) : standard;
+int ObjectReader::integer(const std::string& key, int low, int high, int fallback) {
+    return has(key) ? integer(key, low, high) : fallback;
 }
 
-bool ObjectReader::yesNo(const std::string& key, bool standard) {
-    if (!has(key)) return standard;
+bool ObjectReader::boolean(const std::string& key, bool fallback) {
+    if (!has(key)) return fallback;
     const Json& value = get(key);
     if (!value.is_boolean())
         failReading(ErrorKind::WrongType, "true or false is wanted here", whereOf(key),
@@ -84,8 +84,8 @@ std::string ObjectReader::plainName(const std::string& key) {
     return name;
 }
 
-std::string ObjectReader::color(const std::string& key, const std::string& standard) {
-    const std::string value = text(key, standard);
+std::string ObjectReader::color(const std::string& key, const std::string& fallback) {
+    const std::string value = text(key, fallback);
     const bool isColor = value.size() == 7 && value[0] == '#' &&
                          value.find_first_not_of("0123456789abcdefABCDEF", 1) == std::string::npos;
     if (!isColor) {
@@ -106,8 +106,8 @@ std::pair<int, int> ObjectReader::pair(const std::string& key, int low, int high
                     "Write [a, b]");
     const Json both = {{"0", value[0]}, {"1", value[1]}};
     ObjectReader reader(both, whereOf(key));
-    const int first = reader.whole("0", low, high);
-    return {first, reader.whole("1", low, high)};
+    const int first = reader.integer("0", low, high);
+    return {first, reader.integer("1", low, high)};
 }
 
 void ObjectReader::forEach(const std::string& key, std::size_t most,
@@ -147,7 +147,7 @@ void readHeader(ObjectReader& reader, const std::string& format) {
                     "The format is \"" + found + "\", not \"" + format + "\"", reader.where(),
                     "Choose a file of the right sort");
     }
-    const int version = reader.whole("version", 1, 0x7fffffff);
+    const int version = reader.integer("version", 1, 0x7fffffff);
     if (version > 1) {
         failReading(
             ErrorKind::BadVersion,

@@ -30,12 +30,12 @@ public:
     [[nodiscard]] const Json& get(const std::string& key);
 
     [[nodiscard]] std::string text(const std::string& key);
-    [[nodiscard]] std::string text(const std::string& key, const std::string& standard);
-    [[nodiscard]] int whole(const std::string& key, int low, int high);
-    [[nodiscard]] int whole(const std::string& key, int low, int high, int standard);
-    [[nodiscard]] bool yesNo(const std::string& key, bool standard);
+    [[nodiscard]] std::string text(const std::string& key, const std::string& fallback);
+    [[nodiscard]] int integer(const std::string& key, int low, int high);
+    [[nodiscard]] int integer(const std::string& key, int low, int high, int fallback);
+    [[nodiscard]] bool boolean(const std::string& key, bool fallback);
     [[nodiscard]] std::string plainName(const std::string& key);
-    [[nodiscard]] std::string color(const std::string& key, const std::string& standard);
+    [[nodiscard]] std::string color(const std::string& key, const std::string& fallback);
     [[nodiscard]] ObjectReader object(const std::string& key);
     /// Two whole numbers in the same range.
     [[nodiscard]] std::pair<int, int> pair(const std::string& key, int low, int high);
@@ -54,8 +54,8 @@ public:
                     "Use one of: " + std::string(level::allNames<E>()));
     }
     template <typename E>
-    [[nodiscard]] E named(const std::string& key, E standard) {
-        return has(key) ? named<E>(key) : standard;
+    [[nodiscard]] E named(const std::string& key, E fallback) {
+        return has(key) ? named<E>(key) : fallback;
     }
 
     /// The keys that nobody asked for.

@@ -76,7 +76,7 @@ FieldValue valueOf(const std::string& text, const FieldDefinition& field,
                    const std::string& where) {
     if (const auto value = converted(text, field.type)) return *value;
     if (text == "true" || text == "false")
-        if (field.type == FieldType::YesNo) return text == "true";
+        if (field.type == FieldType::Boolean) return text == "true";
     const auto json = parseJson(text, where);
     if (!json)
         failRow(ErrorKind::WrongType, "\"" + text + "\" is no value of " + field.name, where,

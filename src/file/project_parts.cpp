@@ -34,8 +34,8 @@ T orThrow(Result<T> result) {
 
 }  // namespace
 
-Decimal readDecimal(ObjectReader& reader, const std::string& key, Decimal standard) {
-    return reader.has(key) ? decimalOf(reader.get(key), reader.whereOf(key)) : standard;
+Decimal readDecimal(ObjectReader& reader, const std::string& key, Decimal fallback) {
+    return reader.has(key) ? decimalOf(reader.get(key), reader.whereOf(key)) : fallback;
 }
 
 namespace {
@@ -77,7 +77,7 @@ std::optional<SimpleValue> simpleOf(const FieldValue& value) {
 FieldValue readFieldValue(FieldType type, const Json& value, const std::string& where,
                           FieldType item) {
     switch (type) {
-        case FieldType::WholeNumber:
+        case FieldType::Integer:
             if (value.is_number_integer() &&
                 !(value.is_number_unsigned() && value.get<double>() > 9.2e18))
                 return value.get<std::int64_t>();
@@ -88,11 +88,11 @@ FieldValue readFieldValue(FieldType type, const Json& value, const std::string& 
         case FieldType::Level:
             if (value.is_string()) return value.get<std::string>();
             break;
-        case FieldType::Colour:
-            if (value.is_string() && isColour(value.get<std::string>()))
+        case FieldType::Color:
+            if (value.is_string() && isColor(value.get<std::string>()))
                 return value.get<std::string>();
             break;
-        case FieldType::YesNo:
+        case FieldType::Boolean:
             if (value.is_boolean()) return value.get<bool>();
             break;
         case FieldType::Number:
@@ -156,7 +156,7 @@ std::pair<int, int> pairOf(const Json& value, int low, int high, const std::stri
 
 runtime::Timetable readTimetable(ObjectReader reader) {
     runtime::Timetable times;
-    times.periodTicks = reader.whole("periodTicks", 1, maxPeriodTicks);
+    times.periodTicks = reader.integer("periodTicks", 1, maxPeriodTicks);
     reader.forEach("on", maxPeriodTicks, [&](const Json& item, const std::string& where) {
         times.on.push_back(pairOf(item, 0, times.periodTicks, where));
     });
@@ -171,8 +171,8 @@ Track readTrack(ObjectReader reader) {
         const auto [x, y] = pairOf(item, -most, most, where);
         track.points.push_back({x, y});
     });
-    track.isRound = reader.yesNo("round", false);
-    track.periodTicks = reader.whole("periodTicks", 1, maxPeriodTicks, track.periodTicks);
+    track.isRound = reader.boolean("round", false);
+    track.periodTicks = reader.integer("periodTicks", 1, maxPeriodTicks, track.periodTicks);
     checkFlaw(track, reader.where());
     return track;
 }
@@ -184,7 +184,7 @@ Patrol readPatrol(ObjectReader reader) {
     if (patrol.speed.thousandths < 1 || patrol.speed.thousandths > 16000)
         failReading(ErrorKind::OutOfRange, "The speed of a patrol is above 0, at most 16 px a tick",
                     reader.whereOf("speed"), "Mend it");
-    patrol.turnsAtEdges = reader.yesNo("turnsAtEdges", true);
+    patrol.turnsAtEdges = reader.boolean("turnsAtEdges", true);
     reader.forEach("turnsAt", 64, [&](const Json& item, const std::string& where) {
         patrol.turnsAt.push_back(
             wholeOf(item, -limits::maxCoordinatePx, limits::maxCoordinatePx, where));
@@ -196,12 +196,12 @@ Formation readFormation(ObjectReader reader) {
     Formation formation;
     formation.member = {reader.text("member", "")};
     formation.shape = reader.named<FormationShape>("shape");
-    formation.count = reader.whole("count", 1, maxFormation, formation.count);
-    formation.distance = reader.whole("distance", 0, 4096, formation.distance);
-    formation.columns = reader.whole("columns", 1, maxFormation, formation.columns);
-    formation.arcDegrees = reader.whole("arcDegrees", 1, 360, formation.arcDegrees);
-    formation.periodTicks = reader.whole("periodTicks", 0, maxPeriodTicks, formation.periodTicks);
-    formation.isClockwise = reader.yesNo("clockwise", true);
+    formation.count = reader.integer("count", 1, maxFormation, formation.count);
+    formation.distance = reader.integer("distance", 0, 4096, formation.distance);
+    formation.columns = reader.integer("columns", 1, maxFormation, formation.columns);
+    formation.arcDegrees = reader.integer("arcDegrees", 1, 360, formation.arcDegrees);
+    formation.periodTicks = reader.integer("periodTicks", 0, maxPeriodTicks, formation.periodTicks);
+    formation.isClockwise = reader.boolean("clockwise", true);
     reader.forEach("gaps", maxFormation, [&](const Json& item, const std::string& where) {
         formation.gaps.push_back(wholeOf(item, 0, formation.count - 1, where));
     });
@@ -214,7 +214,7 @@ Formation readFormation(ObjectReader reader) {
 
 Trigger readTrigger(ObjectReader reader) {
     Trigger trigger;
-    trigger.once = reader.yesNo("once", false);
+    trigger.once = reader.boolean("once", false);
     reader.forEachObject("calls", 64, [&](ObjectReader& item) {
         Call call;
         call.when = item.named<CallWhen>("when");
@@ -233,7 +233,7 @@ RoleData readRoleData(ObjectReader& reader) {
                         "Put it in quotes");
         data.opens.push_back({item.get<std::string>()});
     });
-    data.opensWithAllPickups = reader.yesNo("opensWithAllPickups", false);
+    data.opensWithAllPickups = reader.boolean("opensWithAllPickups", false);
     if (reader.has("grants")) data.grants = reader.named<Ability>("grants");
     if (reader.has("takes")) data.takes = reader.named<Ability>("takes");
     if (reader.has("timetable")) data.timetable = readTimetable(reader.object("timetable"));
@@ -241,7 +241,7 @@ RoleData readRoleData(ObjectReader& reader) {
         ObjectReader spring = reader.object("spring");
         data.spring.high = readDecimal(spring, "high", data.spring.high);
         data.spring.low = readDecimal(spring, "low", data.spring.low);
-        data.spring.pushDx = spring.whole("pushDx", -maxSpringPushPx, maxSpringPushPx, 0);
+        data.spring.pushDx = spring.integer("pushDx", -maxSpringPushPx, maxSpringPushPx, 0);
         for (const Decimal height : {data.spring.high, data.spring.low})
             if (height.thousandths < 1 || height.thousandths > 1000000)
                 failReading(ErrorKind::OutOfRange,
@@ -249,12 +249,12 @@ RoleData readRoleData(ObjectReader& reader) {
                             spring.where(), "Mend it");
     }
     if (reader.has("track")) data.track = readTrack(reader.object("track"));
-    data.value = reader.whole("value", -1000000, 1000000, data.value);
-    data.grantTicks = reader.whole("grantTicks", 0, maxPeriodTicks, 0);
+    data.value = reader.integer("value", -1000000, 1000000, data.value);
+    data.grantTicks = reader.integer("grantTicks", 0, maxPeriodTicks, 0);
     if (reader.has("door")) {
         ObjectReader door = reader.object("door");
         data.door.manner = door.named<DoorManner>("manner");
-        data.door.ticks = door.whole("ticks", 1, maxPeriodTicks, data.door.ticks);
+        data.door.ticks = door.integer("ticks", 1, maxPeriodTicks, data.door.ticks);
         data.door.passes = door.named<Facing>("passes", data.door.passes);
     }
     if (reader.has("patrol")) data.patrol = readPatrol(reader.object("patrol"));
@@ -296,11 +296,11 @@ Entity readEntity(ObjectReader& reader, const Project& project) {
                     reader.whereOf("kind"), "Add it to the kinds in rookplot.json or use another");
     }
     const int most = limits::maxCoordinatePx;
-    entity.box.x = reader.whole("x", -most, most);
-    entity.box.y = reader.whole("y", -most, most);
-    entity.box.width = reader.whole("width", 1, most, kind->width);
-    entity.box.height = reader.whole("height", 1, most, kind->height);
-    entity.storey = reader.whole("storey", 0, maxStoreys - 1, 0);
+    entity.box.x = reader.integer("x", -most, most);
+    entity.box.y = reader.integer("y", -most, most);
+    entity.box.width = reader.integer("width", 1, most, kind->width);
+    entity.box.height = reader.integer("height", 1, most, kind->height);
+    entity.storey = reader.integer("storey", 0, maxStoreys - 1, 0);
     entity.facing = reader.named<Facing>("facing", Facing::Right);
     if (reader.has("to")) {
         ObjectReader to = reader.object("to");

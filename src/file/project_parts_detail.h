@@ -8,11 +8,11 @@
 namespace rook::file {
 
 [[nodiscard]] level::Decimal readDecimal(ObjectReader& reader, const std::string& key,
-                                         level::Decimal standard);
+                                         level::Decimal fallback);
 /// `item`: what a list is of.
-[[nodiscard]] level::FieldValue readFieldValue(
-    level::FieldType type, const Json& value, const std::string& where,
-    level::FieldType item = level::FieldType::WholeNumber);
+[[nodiscard]] level::FieldValue readFieldValue(level::FieldType type, const Json& value,
+                                               const std::string& where,
+                                               level::FieldType item = level::FieldType::Integer);
 /// A name, a type and a value.
 [[nodiscard]] level::NamedValue readNamedValue(ObjectReader& reader);
 [[nodiscard]] level::Entity readEntity(ObjectReader& reader, const level::Project& project);

@@ -28,8 +28,8 @@ void checkUnique(std::set<std::string>& names, const std::string& name, const st
 /// Tiles are counted from 1 in files.
 TileAnimation readAnimation(ObjectReader& reader) {
     TileAnimation animation;
-    animation.tile = reader.whole("tile", 1, 65536) - 1;
-    animation.ticks = reader.whole("ticks", 1, maxFrameTicks);
+    animation.tile = reader.integer("tile", 1, 65536) - 1;
+    animation.ticks = reader.integer("ticks", 1, maxFrameTicks);
     reader.forEach("frames", maxFrames, [&](const Json& item, const std::string& where) {
         const std::int64_t number =
             item.is_number_integer() ? item.get<std::int64_t>() : std::int64_t{0};
@@ -50,7 +50,7 @@ Sheet readSheet(ObjectReader& reader) {
     sheet.path = reader.text("path");
     const auto [width, height] = reader.pair("tile", 1, limits::maxCellPx);
     sheet.tile = {width, height};
-    sheet.columns = reader.whole("columns", 1, 65536);
+    sheet.columns = reader.integer("columns", 1, 65536);
     reader.forEachObject("animations", 65536, [&](ObjectReader& item) {
         sheet.animations.push_back(readAnimation(item));
         const TileAnimation& added = sheet.animations.back();
@@ -61,7 +61,7 @@ Sheet readSheet(ObjectReader& reader) {
     std::set<int> noted;
     reader.forEachObject("notes", 65536, [&](ObjectReader& item) {
         TileNote note;
-        note.tile = item.whole("tile", 1, 65536) - 1;
+        note.tile = item.integer("tile", 1, 65536) - 1;
         note.name = item.text("name", "");
         if (item.has("form")) note.form = item.named<Form>("form");
         if (!noted.insert(note.tile).second)
@@ -85,7 +85,7 @@ Matter readMatter(ObjectReader& reader, const Project& project) {
     }
     matter.color = reader.color("color", matter.color);
     matter.sheet = sheetName(reader, project);
-    matter.tile = reader.whole("tile", 0, 65536, 0);
+    matter.tile = reader.integer("tile", 0, 65536, 0);
     matter.form = reader.named<Form>("form", Form::Full);
     if (!canTake(matter.behaviour, matter.form)) {
         failReading(ErrorKind::NotApplicable, "This matter cannot be laid in that form",
@@ -120,10 +120,10 @@ MotionProfile readProfile(ObjectReader& reader) {
     p.timeToTop = readDecimal(reader, "timeToTop", p.timeToTop);
     p.fallFactor = readDecimal(reader, "fallFactor", p.fallFactor);
     p.coyoteMs = readDecimal(reader, "coyoteMs", p.coyoteMs);
-    p.wallPush = reader.whole("wallPush", 0, 4096, p.wallPush);
-    p.stepUp = reader.whole("stepUp", 0, 512, p.stepUp);
-    p.airJumps = reader.whole("airJumps", 0, 3, p.airJumps);
-    p.marginPx = reader.whole("marginPx", 0, 512, p.marginPx);
+    p.wallPush = reader.integer("wallPush", 0, 4096, p.wallPush);
+    p.stepUp = reader.integer("stepUp", 0, 512, p.stepUp);
+    p.airJumps = reader.integer("airJumps", 0, 3, p.airJumps);
+    p.marginPx = reader.integer("marginPx", 0, 512, p.marginPx);
     p.abilities.clear();
     reader.forEach("abilities", abilityCount, [&](const Json& item, const std::string& where) {
         const auto ability =
@@ -139,6 +139,7 @@ MotionProfile readProfile(ObjectReader& reader) {
     return p;
 }
 
+// Long because it reads each key of the project in the order of its format.
 Project readProject(const Json& json, const std::string& name, BoardIds& boards) {
     ObjectReader reader(json, name);
     readHeader(reader, "rookplot-project");
@@ -201,9 +202,9 @@ Project readProject(const Json& json, const std::string& name, BoardIds& boards)
     });
     project.backdrops = std::move(backdrops);
     names.clear();
-    project.zoneBudget = reader.whole("zoneBudget", 0, limits::maxEntities, 0);
-    project.writesMembers = reader.yesNo("writesMembers", false);
-    project.comfortLimit = reader.whole("comfortLimit", 0, 60, 0);
+    project.zoneBudget = reader.integer("zoneBudget", 0, limits::maxEntities, 0);
+    project.writesMembers = reader.boolean("writesMembers", false);
+    project.comfortLimit = reader.integer("comfortLimit", 0, 60, 0);
     // Levels and swatches share their names.
     const auto readIds = [&](const char* key, std::vector<std::string>& ids) {
         reader.forEach(key, limits::maxLevels, [&](const Json& item, const std::string& where) {
@@ -238,11 +239,11 @@ Level readLevel(const Project& project, const Json& json, const std::string& nam
     level.title = reader.text("title", level.id.text);
     level.kind = reader.named<LevelKind>("kind", LevelKind::Side);
     ObjectReader cell = reader.object("cell");
-    level.cellSize.width = cell.whole("width", 1, limits::maxCellPx);
-    level.cellSize.height = cell.whole("height", 1, limits::maxCellPx);
+    level.cellSize.width = cell.integer("width", 1, limits::maxCellPx);
+    level.cellSize.height = cell.integer("height", 1, limits::maxCellPx);
     ObjectReader size = reader.object("size");
-    const int columns = size.whole("columns", 1, limits::maxBoardCells);
-    const int rows = size.whole("rows", 1, limits::maxBoardCells);
+    const int columns = size.integer("columns", 1, limits::maxBoardCells);
+    const int rows = size.integer("rows", 1, limits::maxBoardCells);
     level.cells = Grid<Cell>(columns, rows);
     if (reader.has("edges")) level.edges = readEdges(reader.object("edges"));
     if (reader.has("background")) {

@@ -107,13 +107,13 @@ std::vector<PxPoint> readPoints(ObjectReader& reader, std::size_t most) {
 
 Mark readMark(ObjectReader& reader) {
     Mark mark;
-    mark.id = {reader.whole("id", 1, 1 << 30)};
+    mark.id = {reader.integer("id", 1, 1 << 30)};
     mark.shape = reader.named<MarkShape>("shape");
     mark.text = words(reader, "text");
     mark.tone = reader.named<PencilTone>("tone", PencilTone::Graphite);
     mark.width = reader.named<PencilWidth>("width", PencilWidth::Fine);
-    mark.isRoom = reader.yesNo("room", false);
-    mark.group = reader.whole("group", 0, 1 << 30, 0);
+    mark.isRoom = reader.boolean("room", false);
+    mark.group = reader.integer("group", 0, 1 << 30, 0);
     const auto [fewest, most] = pointRange(mark.shape);
     mark.points = readPoints(reader, most);
     if (mark.points.size() < fewest)
@@ -128,9 +128,9 @@ Mark readMark(ObjectReader& reader) {
 Leaf readLeaf(ObjectReader& reader, std::set<int>& ids) {
     Leaf leaf;
     leaf.name = words(reader, "name");
-    leaf.opacity = reader.whole("opacity", 10, 100, 100);
-    leaf.isShown = reader.yesNo("shown", true);
-    leaf.isLocked = reader.yesNo("locked", false);
+    leaf.opacity = reader.integer("opacity", 10, 100, 100);
+    leaf.isShown = reader.boolean("shown", true);
+    leaf.isLocked = reader.boolean("locked", false);
     std::vector<Mark> marks;
     reader.forEachObject("marks", limits::maxMarks, [&](ObjectReader& item) {
         marks.push_back(readMark(item));
@@ -150,15 +150,15 @@ Bead readBead(ObjectReader& reader, const Route& route) {
     if (legs < 1)
         failReading(ErrorKind::OutOfRange, "A route of fewer than two points has no beads",
                     reader.where(), "Add points or remove the bead");
-    bead.leg = reader.whole("leg", 0, legs - 1);
-    bead.share = reader.whole("share", 0, 1000);
+    bead.leg = reader.integer("leg", 0, legs - 1);
+    bead.share = reader.integer("share", 0, 1000);
     bead.sort = reader.named<BeadSort>("sort", BeadSort::Jump);
     bead.note = words(reader, "note");
     if (reader.has("region")) {
         ObjectReader region = reader.object("region");
         const int most = limits::maxBoardCells;
-        bead.region = CellRect{region.whole("x", -most, most), region.whole("y", -most, most),
-                               region.whole("width", 1, most), region.whole("height", 1, most)};
+        bead.region = CellRect{region.integer("x", -most, most), region.integer("y", -most, most),
+                               region.integer("width", 1, most), region.integer("height", 1, most)};
     }
     bead.unknown = reader.unknown();
     return bead;
@@ -192,10 +192,10 @@ Underlay readUnderlay(ObjectReader reader) {
         failReading(ErrorKind::OutOfRange, "The scale " + scale.dump() + " is out of range",
                     reader.whereOf("scale"), "Use a number from 0.001 to 1000");
     underlay.scale = scale.get<double>();
-    underlay.turns = reader.whole("turns", 0, 3, 0);
-    underlay.opacity = reader.whole("opacity", 10, 100, 50);
-    underlay.isShown = reader.yesNo("shown", true);
-    underlay.isLocked = reader.yesNo("locked", false);
+    underlay.turns = reader.integer("turns", 0, 3, 0);
+    underlay.opacity = reader.integer("opacity", 10, 100, 50);
+    underlay.isShown = reader.boolean("shown", true);
+    underlay.isLocked = reader.boolean("locked", false);
     underlay.unknown = reader.unknown();
     return underlay;
 }

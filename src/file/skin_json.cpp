@@ -137,8 +137,8 @@ Picture readPicture(ObjectReader& reader) {
     picture.parallaxX = boundedDecimal(reader, "parallaxX", picture.parallaxX, 0, 4);
     picture.parallaxY = boundedDecimal(reader, "parallaxY", picture.parallaxY, 0, 4);
     picture.scrollX = boundedDecimal(reader, "scrollX", picture.scrollX, -64, 64);
-    picture.opacity = reader.whole("opacity", 0, 100, 100);
-    picture.isFront = reader.yesNo("front", false);
+    picture.opacity = reader.integer("opacity", 0, 100, 100);
+    picture.isFront = reader.boolean("front", false);
     picture.unknown = reader.unknown();
     return picture;
 }
@@ -190,8 +190,8 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
                     reader.whereOf("backdrop"), "Add it to rookplot.json or leave it out");
     if (reader.has("chance")) {
         ObjectReader chance = reader.object("chance");
-        level.chance.seed = chance.whole("seed", 0, 1000000000, 1);
-        level.chance.patch = chance.whole("patch", 0, 256, 0);
+        level.chance.seed = chance.integer("seed", 0, 1000000000, 1);
+        level.chance.patch = chance.integer("patch", 0, 256, 0);
     }
     const auto readTiles = [&](ObjectReader& from, Grid<Tile>& grid) {
         if (!from.has("tiles") || from.get("tiles").empty()) return;
@@ -204,12 +204,12 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
     reader.forEachObject("layers", maxTileLayers, [&](ObjectReader& item) {
         TileLayer layer;
         layer.name = item.text("name");
-        layer.isFront = item.yesNo("front", false);
-        layer.isShown = item.yesNo("shown", true);
-        layer.isExported = item.yesNo("exported", true);
-        layer.isLocked = item.yesNo("locked", false);
-        layer.fades = item.yesNo("fades", false);
-        layer.opacity = item.whole("opacity", 0, 100, 100);
+        layer.isFront = item.boolean("front", false);
+        layer.isShown = item.boolean("shown", true);
+        layer.isExported = item.boolean("exported", true);
+        layer.isLocked = item.boolean("locked", false);
+        layer.fades = item.boolean("fades", false);
+        layer.opacity = item.integer("opacity", 0, 100, 100);
         if (item.has("matter")) {
             layer.cells = Grid<Cell>(level.cells.width(), level.cells.height());
             readMatterRows(item, project, layer.cells, nullptr);

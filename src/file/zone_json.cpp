@@ -49,10 +49,10 @@ Zone readZone(ObjectReader& reader) {
     if (reader.has("camera")) {
         ObjectReader camera = reader.object("camera");
         const int most = limits::maxCoordinatePx;
-        const int left = camera.whole("left", -most, most);
-        const int top = camera.whole("top", -most, most);
-        zone.camera = {left, top, camera.whole("right", left + 1, most) - left,
-                       camera.whole("bottom", top + 1, most) - top};
+        const int left = camera.integer("left", -most, most);
+        const int top = camera.integer("top", -most, most);
+        zone.camera = {left, top, camera.integer("right", left + 1, most) - left,
+                       camera.integer("bottom", top + 1, most) - top};
     }
     zone.theme = reader.text("theme", "");
     zone.music = reader.text("music", "");
@@ -76,8 +76,8 @@ Tile readTile(ObjectReader& reader, const Project& project) {
     if (!sheet)
         failReading(ErrorKind::BadReference, "There is no sheet \"" + name + "\"",
                     reader.whereOf("sheet"), "Add it to the sheets or use another");
-    const int number = reader.whole("tile", 1, 65536) - 1;
-    const int flip = reader.whole("flip", 0, 3, 0);
+    const int number = reader.integer("tile", 1, 65536) - 1;
+    const int flip = reader.integer("flip", 0, 3, 0);
     return {*sheet, number, (flip & 1) != 0, (flip & 2) != 0};
 }
 
@@ -109,7 +109,7 @@ Json ruleJson(const Project& project, const ScatterRule& rule) {
 ScatterRule readRule(ObjectReader& reader, const Project& project) {
     ScatterRule rule;
     rule.name = reader.text("name");
-    rule.isOn = reader.yesNo("on", true);
+    rule.isOn = reader.boolean("on", true);
     rule.where = reader.named<Ground>("where");
     rule.matter = reader.text("matter", "");
     reader.forEachObject("tiles", maxScatterTiles, [&](ObjectReader& item) {
@@ -117,14 +117,14 @@ ScatterRule readRule(ObjectReader& reader, const Project& project) {
     });
     rule.layer = reader.text("layer", "");
     rule.kind = {reader.text("kind", "")};
-    rule.share = reader.whole("share", 0, 100, rule.share);
-    rule.count = reader.whole("count", 0, limits::maxEntities, 0);
-    rule.distance = reader.whole("distance", 0, 64, 0);
+    rule.share = reader.integer("share", 0, 100, rule.share);
+    rule.count = reader.integer("count", 0, limits::maxEntities, 0);
+    rule.distance = reader.integer("distance", 0, 64, 0);
     rule.awayFrom = {reader.text("awayFrom", "")};
-    rule.awayCells = reader.whole("awayCells", 0, 64, 0);
-    rule.onlyReached = reader.yesNo("reached", false);
-    rule.patch = reader.whole("patch", 0, 256, 0);
-    rule.seed = reader.whole("seed", 0, 1000000000, 1);
+    rule.awayCells = reader.integer("awayCells", 0, 64, 0);
+    rule.onlyReached = reader.boolean("reached", false);
+    rule.patch = reader.integer("patch", 0, 256, 0);
+    rule.seed = reader.integer("seed", 0, 1000000000, 1);
     rule.unknown = reader.unknown();
     return rule;
 }

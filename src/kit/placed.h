@@ -81,7 +81,7 @@ struct Edge {
 [[nodiscard]] Edge edgeOf(CellPoint cell, Side side);
 
 /// Which pieces stand where: a hash of modules. Building it costs the cells of all pieces; a
-/// question costs what it finds.
+/// query costs what it finds.
 class PlacedIndex {
 public:
     PlacedIndex() = default;

@@ -248,8 +248,8 @@ Result<CopiedEntities> duplicateEntities(const Project& project, const Level& le
         if (!kind) continue;
         Entity copy = *original;
         copy.box = copy.box.moved(level.cellSize.width, 0);
-        const auto placed = placeEntity(copied.edit.level, *kind, {copy.box.x, copy.box.y},
-                                        copy.facing);
+        const auto placed =
+            placeEntity(copied.edit.level, *kind, {copy.box.x, copy.box.y}, copy.facing);
         if (!placed) return fail(placed.error());
         copy.id = placed->level.entities.back().id;
         const auto changed = changeEntity(placed->level, copy, "Duplicate " + id.text);

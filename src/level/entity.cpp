@@ -5,7 +5,7 @@ namespace rook::level {
 FieldValue fieldOf(const Entity& entity, const FieldDefinition& definition) {
     for (const auto& [name, value] : entity.fields)
         if (name == definition.name) return value;
-    return definition.standard;
+    return definition.defaultValue;
 }
 
 void setField(Entity& entity, const std::string& name, FieldValue value) {

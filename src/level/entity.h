@@ -15,12 +15,12 @@ namespace rook::level {
 struct FieldDefinition {
     std::string name;
     FieldType type = FieldType::Text;
-    FieldValue standard = std::string();  ///< what an entity has that does not say otherwise
-    bool isNeeded = false;                ///< an entity without it is told
-    std::vector<std::string> choices;     ///< of a choice
-    std::optional<Decimal> low;           ///< of numbers; none = any
+    FieldValue defaultValue = std::string();  ///< what an entity has that does not say otherwise
+    bool isNeeded = false;                    ///< an entity without it is told
+    std::vector<std::string> choices;         ///< of a choice
+    std::optional<Decimal> low;               ///< of numbers; none = any
     std::optional<Decimal> high;
-    FieldType item = FieldType::WholeNumber;  ///< of a list: what it is of, no path and no list
+    FieldType item = FieldType::Integer;  ///< of a list: what it is of, no path and no list
     KindId of;         ///< of a reference to an entity: the kind that it is of; empty = any
     std::string unit;  ///< "px", "ticks": beside the value
     std::string help;  ///< a sentence
@@ -70,7 +70,7 @@ struct Entity {
     bool operator==(const Entity&) const = default;
 };
 
-/// The value of a field: the entity's own, else the kind's standard.
+/// The value of a field: the entity's own, else the kind's default.
 [[nodiscard]] FieldValue fieldOf(const Entity& entity, const FieldDefinition& definition);
 void setField(Entity& entity, const std::string& name, FieldValue value);
 

@@ -5,28 +5,28 @@
 namespace rook::level {
 
 FieldType typeOf(const FieldValue& value) {
-    constexpr FieldType types[] = {FieldType::WholeNumber, FieldType::Text,  FieldType::YesNo,
-                                   FieldType::Number,      FieldType::Point, FieldType::Path,
+    constexpr FieldType types[] = {FieldType::Integer, FieldType::Text,  FieldType::Boolean,
+                                   FieldType::Number,  FieldType::Point, FieldType::Path,
                                    FieldType::List};
     return types[value.index()];
 }
 
 bool holds(FieldType type, const FieldValue& value) {
-    return typeOf(value) == typeOf(standardOf(type));
+    return typeOf(value) == typeOf(defaultOf(type));
 }
 
-FieldValue standardOf(FieldType type) {
+FieldValue defaultOf(FieldType type) {
     switch (type) {
-        case FieldType::WholeNumber:
+        case FieldType::Integer:
             return std::int64_t{0};
         case FieldType::Text:
         case FieldType::Choice:
         case FieldType::Entity:
         case FieldType::Level:
             return std::string();
-        case FieldType::Colour:
+        case FieldType::Color:
             return std::string("#000000");
-        case FieldType::YesNo:
+        case FieldType::Boolean:
             return false;
         case FieldType::Number:
             return Decimal{};
@@ -40,7 +40,7 @@ FieldValue standardOf(FieldType type) {
     return std::int64_t{0};
 }
 
-bool isColour(std::string_view text) {
+bool isColor(std::string_view text) {
     return text.size() == 7 && text[0] == '#' &&
            std::all_of(text.begin() + 1, text.end(), [](char c) {
                return (c >= '0' && c <= '9') || (c >= 'a' && c <= 'f') || (c >= 'A' && c <= 'F');

@@ -36,8 +36,8 @@ using NamedValue = std::pair<std::string, FieldValue>;
 /// True if a field of that type can have the value.
 [[nodiscard]] bool holds(FieldType type, const FieldValue& value);
 /// What a field of that type has when nothing is said: 0, no text, no, black, nothing.
-[[nodiscard]] FieldValue standardOf(FieldType type);
+[[nodiscard]] FieldValue defaultOf(FieldType type);
 /// "#rrggbb", in lower or upper case.
-[[nodiscard]] bool isColour(std::string_view text);
+[[nodiscard]] bool isColor(std::string_view text);
 
 }  // namespace rook::level

@@ -25,9 +25,9 @@ struct HistoryStep {
 
 class History {
 public:
-    static constexpr std::size_t standardLimitBytes = std::size_t{512} << 20;
+    static constexpr std::size_t defaultLimitBytes = std::size_t{512} << 20;
 
-    explicit History(Project first = {}, std::size_t limitBytes = standardLimitBytes);
+    explicit History(Project first = {}, std::size_t limitBytes = defaultLimitBytes);
 
     [[nodiscard]] const Project& current() const { return m_steps[m_position].project; }
     /// Makes a value the current one and forgets what had been undone. Cost: one comparison of

@@ -42,7 +42,7 @@ std::optional<Decimal> decimalOf(const std::string& text) {
 }
 
 bool isText(FieldType type) {
-    return std::holds_alternative<std::string>(standardOf(type));
+    return std::holds_alternative<std::string>(defaultOf(type));
 }
 
 /// One entity after its kind changed.
@@ -150,7 +150,7 @@ std::optional<std::string> flawOf(const Project& project, const Kind& kind,
             return "The field \"" + field.name +
                    "\" is not made of lower-case letters, digits, - and _";
         if (!names.insert(field.name).second) return "The field " + field.name + " is there twice";
-        if (!holds(field.type, field.standard))
+        if (!holds(field.type, field.defaultValue))
             return "The standard of " + field.name + " is not of its type";
         if (field.type == FieldType::Choice && field.choices.empty())
             return "The choice " + field.name + " has nothing to choose from";
@@ -161,9 +161,9 @@ std::optional<std::string> flawOf(const Project& project, const Kind& kind,
 }
 
 std::optional<FieldValue> converted(const FieldValue& value, FieldType to) {
-    if (to == FieldType::Colour) {
+    if (to == FieldType::Color) {
         const auto* text = std::get_if<std::string>(&value);
-        return text && isColour(*text) ? std::optional(value) : std::nullopt;
+        return text && isColor(*text) ? std::optional(value) : std::nullopt;
     }
     if (holds(to, value)) return value;
     const auto* whole = std::get_if<std::int64_t>(&value);
@@ -174,12 +174,12 @@ std::optional<FieldValue> converted(const FieldValue& value, FieldType to) {
         if (whole && std::abs(*whole) < 1000000000000) return Decimal{*whole * 1000};
         if (const auto read = text ? decimalOf(*text) : std::nullopt) return *read;
     }
-    if (to == FieldType::WholeNumber) {
+    if (to == FieldType::Integer) {
         if (number && number->thousandths % 1000 == 0) return number->thousandths / 1000;
         if (const auto read = text ? wholeOf(*text) : std::nullopt) return *read;
         if (yes) return std::int64_t{*yes ? 1 : 0};
     }
-    if (to == FieldType::YesNo) {
+    if (to == FieldType::Boolean) {
         if (whole && (*whole == 0 || *whole == 1)) return *whole == 1;
         if (text && (*text == "yes" || *text == "no")) return *text == "yes";
     }

@@ -29,7 +29,7 @@ struct KindChange {
 [[nodiscard]] int useOfKind(const Project& project, const KindId& id);
 
 /// A sentence if the kind breaks a rule: its id or a field's name taken or not plain, a box without
-/// size, a limit below the least, a standard that its type cannot hold, a choice without choices.
+/// size, a limit below the least, a default that its type cannot hold, a choice without choices.
 [[nodiscard]] std::optional<std::string> flawOf(const Project& project, const Kind& kind,
                                                 const KindId& replaces = {});
 

@@ -34,9 +34,8 @@ Result<ProjectEdit> orderLevels(const Project& project, const std::vector<LevelI
     ProjectEdit edit{project, "Reorder levels"};
     std::vector<std::shared_ptr<const Level>> levels;
     for (const LevelId& id : order) {
-        const auto found =
-            std::find_if(project.levels.begin(), project.levels.end(),
-                         [&](const auto& level) { return level->id == id; });
+        const auto found = std::find_if(project.levels.begin(), project.levels.end(),
+                                        [&](const auto& level) { return level->id == id; });
         if (found != project.levels.end() &&
             std::find(levels.begin(), levels.end(), *found) == levels.end())
             levels.push_back(*found);

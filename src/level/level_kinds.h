@@ -8,12 +8,12 @@
 namespace rook::level {
 
 struct LevelKindTraits {
-    bool isOfPieces = false;       ///< modular pieces on storeys; else cells of matter
-    bool hasGravity = false;       ///< bodies fall and jump; else they walk in four directions
-    CellSize usualCell{};          ///< px, of a new level; 0 x 0 = as in the level beside it
-    int usualColumns = 60;         ///< cells, of a new level
-    int usualRows = 34;            ///< cells, of a new level
-    const char* newLevel = "";     ///< name of the edit that makes one
+    bool isOfPieces = false;    ///< modular pieces on storeys; else cells of matter
+    bool hasGravity = false;    ///< bodies fall and jump; else they walk in four directions
+    CellSize usualCell{};       ///< px, of a new level; 0 x 0 = as in the level beside it
+    int usualColumns = 60;      ///< cells, of a new level
+    int usualRows = 34;         ///< cells, of a new level
+    const char* newLevel = "";  ///< name of the edit that makes one
 };
 
 /// Cost: none. Requires: a kind that levels can be of.

@@ -40,12 +40,12 @@ enum class LevelKind : unsigned char { Side, Above, Kit, Puzzle };
 /// The type of a field. A number has at most three places; an entity is one of the same level. The
 /// first four are those that matters may have.
 enum class FieldType : unsigned char {
-    WholeNumber,
+    Integer,
     Text,
-    YesNo,
+    Boolean,
     Number,
     Choice,
-    Colour,
+    Color,
     Point,
     Path,
     Entity,

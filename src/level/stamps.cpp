@@ -26,10 +26,8 @@ CellRect shrunk(const CellRect& rect, int by) {
 
 Result<CellClip> makeStamp(const StampNumbers& n, Cell cell) {
     const bool isStairs = n.shape == StampShape::Flight;
-    const std::int64_t width =
-        isStairs ? std::int64_t{n.tread} * n.treads : std::int64_t{n.width};
-    const std::int64_t height =
-        isStairs ? std::int64_t{n.rise} * n.treads : std::int64_t{n.height};
+    const std::int64_t width = isStairs ? std::int64_t{n.tread} * n.treads : std::int64_t{n.width};
+    const std::int64_t height = isStairs ? std::int64_t{n.rise} * n.treads : std::int64_t{n.height};
     const auto isFine = [](std::int64_t size) {
         return size >= 1 && size <= limits::maxBlockCells;
     };

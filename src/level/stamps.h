@@ -9,11 +9,11 @@ enum class StampShape : unsigned char { Block, Flight, Round };
 
 struct StampNumbers {
     StampShape shape = StampShape::Flight;
-    int width = 8;       ///< cells: of a block or a round
-    int height = 6;      ///< cells: of a block or a round
-    int thickness = 1;   ///< cells: of the outline of a block or a round; 0 = filled
-    int tread = 2;  ///< cells
-    int rise = 1;  ///< cells
+    int width = 8;      ///< cells: of a block or a round
+    int height = 6;     ///< cells: of a block or a round
+    int thickness = 1;  ///< cells: of the outline of a block or a round; 0 = filled
+    int tread = 2;      ///< cells
+    int rise = 1;       ///< cells
     int treads = 4;
     bool risesLeft = false;  ///< stairs rise to the right otherwise
     bool operator==(const StampNumbers&) const = default;

@@ -4,12 +4,13 @@
 
 namespace rook::reach {
 
-bool isUnnoticed(const Question& was, const Answer& former, const Question& now) {
+bool isUnnoticed(const Query& was, const Answer& former, const Query& now) {
     if (was.board || now.board) return false;
     const Problem& a = was.problem;
     const Problem& b = now.problem;
-    if (former.reached.completion != Completion::Complete || !former.reached.startIsLive ||
-        was.notSolved != now.notSolved || !isSameButForCells(a, b))
+    if (former.onCells().reached.completion != Completion::Complete ||
+        !former.onCells().reached.startIsLive || was.notSolved != now.notSolved ||
+        !isSameButForCells(a, b))
         return false;
     const int around = b.tables.stepUp + 2;
     for (int row = 0; row < b.frame.rows; ++row) {
@@ -20,18 +21,18 @@ bool isUnnoticed(const Question& was, const Answer& former, const Question& now)
             const PxRect near = PxRect{column * b.frame.cellWidth, row * b.frame.cellHeight,
                                        b.frame.cellWidth, b.frame.cellHeight}
                                     .grown(around);
-            if (former.reached.meets(near, b.tables) ||
-                former.reached.mayMeetByMovers(near, b.tables))
+            if (former.onCells().reached.meets(near, b.tables) ||
+                former.onCells().reached.mayMeetByMovers(near, b.tables))
                 return false;
         }
     }
     return true;
 }
 
-Answer answerAfter(const Question& was, const Answer& former, const Question& now,
-                   const Limits& limits, Resolver* resolver) {
+Answer answerAfter(const Query& was, const Answer& former, const Query& now, const Limits& limits,
+                   Resolver* resolver) {
     if (!isUnnoticed(was, former, now)) return answer(now, limits, resolver);
-    Answer carried = answerFrom(now, former.reached, limits);
+    Answer carried = answerFrom(now, former.onCells().reached, limits);
     carried.by = AnsweredBy::Carrying;
     return carried;
 }

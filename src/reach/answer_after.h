@@ -9,10 +9,10 @@ namespace rook::reach {
 /// comes near, and things that bodies do not notice, nothing is solved again: a tick looks no
 /// farther than the step-up, or one px, beyond the places it visits, so every tick of every state
 /// stays what it was. Exact. Cost: the cells then, else a solve, by the resolver if there is one.
-[[nodiscard]] Answer answerAfter(const Question& was, const Answer& former, const Question& now,
+[[nodiscard]] Answer answerAfter(const Query& was, const Answer& former, const Query& now,
                                  const Limits& limits = {}, Resolver* resolver = nullptr);
 
 /// True if the states that are reached are the same in both, for that reason.
-[[nodiscard]] bool isUnnoticed(const Question& was, const Answer& former, const Question& now);
+[[nodiscard]] bool isUnnoticed(const Query& was, const Answer& former, const Query& now);
 
 }  // namespace rook::reach

@@ -15,7 +15,7 @@ void forEachState(const Exploration& exploration, const PxRect& positions, Visit
         if (positions.contains(PxPoint{state.x, state.y})) visit(-1, state);
     for (std::size_t s = 0; s < exploration.setCount(); ++s) {
         const Exploration::Set& set = exploration.set(s);
-        const Layers& layers = set.sweep->ground().layers();
+        const Layers& layers = set.sweep->collision().layers();
         for (int layer = 0; layer < layers.count(); ++layer) {
             if (layers[layer].takesNoTick()) continue;
             for (int y = positions.y; y < positions.bottom(); ++y) {
@@ -33,7 +33,7 @@ void forEachState(const Exploration& exploration, const PxRect& positions, Visit
 std::optional<Arrival> Arrivals::first() const {
     std::optional<Arrival> best;
     std::pair<std::size_t, int> bestStep;
-    const PxRect at = m_grounds.of(0).positionsAt(level::boxOf(m_goal));
+    const PxRect at = m_mapSets.of(0).positionsAt(level::boxOf(m_goal));
     forEachState(m_exploration, at, [&](int step, const State& state) {
         const std::pair<std::size_t, int> found{state.set, step};
         if (best && found >= bestStep) return;
@@ -44,19 +44,19 @@ std::optional<Arrival> Arrivals::first() const {
 }
 
 std::optional<Arrival> Arrivals::firstInPassing() const {
-    const runtime::MotionTables& tables = m_grounds.freely();
+    const runtime::MotionTables& tables = m_mapSets.freely();
     int reach = std::max({tables.walk[0], tables.climb[0], tables.swim[0]});
     const auto widen = [&](const runtime::PhaseTable& table, int shove) {
         for (std::size_t p = 0; p < table.dx.size(); ++p)
             reach = std::max({reach, table.dx[p] + std::abs(shove), std::abs(table.dy[p])});
     };
     widen(tables, 0);
-    for (const runtime::Spring& spring : m_grounds.problem().parts.springs) {
+    for (const runtime::Spring& spring : m_mapSets.problem().parts.springs) {
         widen(spring.high, spring.pushDx);
         widen(spring.low, spring.pushDx);
     }
     std::vector<std::pair<std::pair<std::size_t, int>, State>> near;
-    const PxRect at = m_grounds.of(0).positionsAt(level::boxOf(m_goal.grown(reach)));
+    const PxRect at = m_mapSets.of(0).positionsAt(level::boxOf(m_goal.grown(reach)));
     forEachState(m_exploration, at, [&](int step, const State& state) {
         near.push_back({{state.set, step}, state});
     });
@@ -71,7 +71,7 @@ std::optional<Arrival> Arrivals::firstOnALeg() const {
     const std::vector<TimedBody>& bodies = m_exploration.timedBodies();
     for (std::size_t i = 0; i < bodies.size(); ++i) {
         const auto leg = static_cast<int>(i);
-        if (meetsBox(m_goal, bodies[i].body.x, bodies[i].body.y, m_grounds.freely()))
+        if (meetsBox(m_goal, bodies[i].body.x, bodies[i].body.y, m_mapSets.freely()))
             return Arrival{bodies[i].from, {}, leg};
         if (const auto tick = m_exploration.tickOnLeg(leg, m_goal))
             return Arrival{bodies[i].from, tick, leg};
@@ -80,13 +80,13 @@ std::optional<Arrival> Arrivals::firstOnALeg() const {
 }
 
 std::optional<Input> Arrivals::tickThatMeets(const State& state) const {
-    const Ground& ground = m_exploration.set(state.set).sweep->ground();
+    const CollisionMaps& collision = m_exploration.set(state.set).sweep->collision();
     const Body body = m_exploration.bodyOf(state);
-    for (const Input& input : inputsOf(body, m_grounds.freely(), ground)) {
+    for (const Input& input : inputsOf(body, m_mapSets.freely(), collision)) {
         Body next = body;
         bool isMet = false;
-        runtime::step(ground, m_grounds.freely(), next, input, [&](int x, int y) {
-            isMet = isMet || meetsBox(m_goal, x, y, m_grounds.freely());
+        runtime::step(collision, m_mapSets.freely(), next, input, [&](int x, int y) {
+            isMet = isMet || meetsBox(m_goal, x, y, m_mapSets.freely());
         });
         if (isMet) return input;
     }

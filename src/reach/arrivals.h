@@ -26,8 +26,8 @@ struct Arrival {
 class Arrivals {
 public:
     /// Both must outlive it.
-    Arrivals(Grounds& grounds, const Exploration& exploration, const PxRect& goal)
-        : m_grounds(grounds), m_exploration(exploration), m_goal(goal) {}
+    Arrivals(CollisionMapSets& mapSets, const Exploration& exploration, const PxRect& goal)
+        : m_mapSets(mapSets), m_exploration(exploration), m_goal(goal) {}
 
     [[nodiscard]] std::optional<Arrival> first() const;
 
@@ -38,9 +38,14 @@ private:
     /// It is met only while something is held that lasts for a time.
     [[nodiscard]] std::optional<Arrival> firstOnALeg() const;
 
-    Grounds& m_grounds;
+    CollisionMapSets& m_mapSets;
     const Exploration& m_exploration;
     PxRect m_goal;
 };
+
+/// How near, in px, a body at some visited position comes to the box. Requires: some position is
+/// visited.
+[[nodiscard]] int nearestPx(CollisionMapSets& mapSets, const Exploration& exploration,
+                            const PxRect& box);
 
 }  // namespace rook::reach

@@ -11,104 +11,6 @@ using runtime::HeldSet;
 using runtime::Input;
 using runtime::Stance;
 
-Grounds::Grounds(const Problem& problem)
-    : m_problem(&problem),
-      m_parts(fixedParts(problem.parts)),
-      m_freely(problem.tables),
-      m_px(collide::makePxMaps(problem.frame, *problem.cells, problem.tables, m_parts)) {
-    for (runtime::PaceTable* table : {&m_freely.walk, &m_freely.climb, &m_freely.swim})
-        table->fill(*std::max_element(table->begin(), table->end()));
-}
-
-bool Grounds::fit(const Problem& problem, const Limits& limits) {
-    const std::int64_t bits = collide::mapBits(problem.frame, problem.tables, problem.parts);
-    // While body maps are made, twelve maps stand side by side.
-    return static_cast<std::uint64_t>(bits) / 8 * 12 <= limits.maxBytes;
-}
-
-const Ground& Grounds::of(runtime::HeldSet held) {
-    std::unique_ptr<Ground>& ground = m_grounds[held];
-    if (!ground) ground = std::make_unique<Ground>(*m_problem, m_parts, m_px, held);
-    return *ground;
-}
-
-std::optional<std::map<runtime::HeldSet, PxRect>> Grounds::patch(const CellRect& cells) {
-    const collide::MapPatch made(m_problem->frame, *m_problem->cells, m_problem->tables, m_parts,
-                                 cells);
-    if (!made.applyTo(m_px)) return std::nullopt;
-    std::map<runtime::HeldSet, PxRect> changed;
-    for (const auto& [held, ground] : m_grounds) {
-        const auto at = ground->patch(made);
-        if (!at) return std::nullopt;
-        changed[held] = *at;
-    }
-    return changed;
-}
-
-std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freely,
-                            const Ground& ground) {
-    std::vector<Input> inputs;
-    const auto wishes = [&](int most, unsigned buttons) {
-        inputs.push_back({0, 0, buttons});
-        for (int d = 1; d <= most; ++d) {
-            inputs.push_back({d, 0, buttons});
-            inputs.push_back({-d, 0, buttons});
-        }
-    };
-    const auto moves = [&](int most, unsigned buttons) {
-        for (int sum = 0; sum <= most; ++sum)
-            for (int dx = -sum; dx <= sum; ++dx)
-                for (const int dy : {sum - std::abs(dx), std::abs(dx) - sum}) {
-                    inputs.push_back({dx, dy, buttons});
-                    if (dy == 0) break;
-                }
-    };
-    const auto holds = [&] {
-        const int most = std::max(ground.layers().gripLadder() >= 0 ? freely.climb[0] : 0,
-                                  ground.layers().gripLiquid() >= 0 ? freely.swim[0] : 0);
-        if (most > 0) moves(most, runtime::takeHoldButton);
-    };
-    const int jumpDx = freely.dx[0];
-    switch (body.stance) {
-        case Stance::Standing:
-            if (freely.fromAbove) {
-                moves(freely.walk[0], 0);
-                break;
-            }
-            wishes(freely.walk[0], 0);
-            wishes(jumpDx, runtime::jumpButton);
-            inputs.push_back({0, 0, runtime::dropButton});
-            holds();
-            break;
-        case Stance::Airborne: {
-            const Layer& layer = ground.layers()[ground.layers().layerOf(body)];
-            wishes(layer.push == 0 ? layer.dx : 0, 0);
-            if (layer.hop >= 0) wishes(layer.push == 0 ? layer.dx : 0, runtime::letGoButton);
-            const bool mayJump = layer.coyoteJump >= 0 || layer.wallJumpLeft >= 0 ||
-                                 layer.wallJumpRight >= 0 || layer.airJump >= 0;
-            if (mayJump) wishes(std::max(1, jumpDx), runtime::jumpButton);
-            holds();
-            break;
-        }
-        case Stance::Sprung: {
-            const auto spring = static_cast<std::size_t>(body.spring);
-            wishes(ground.parts().springs[spring].high.dx[0], 0);
-            wishes(ground.parts().springs[spring].low.dx[0], runtime::letGoButton);
-            holds();
-            break;
-        }
-        case Stance::Climbing:
-        case Stance::Swimming:
-            moves(body.stance == Stance::Climbing ? freely.climb[0] : freely.swim[0], 0);
-            wishes(jumpDx, runtime::jumpButton);
-            inputs.push_back({0, 0, runtime::letGoButton});
-            break;
-        case Stance::Ended:
-            break;
-    }
-    return inputs;
-}
-
 namespace {
 
 /// The body in the last tick of the time that it has of these.
@@ -122,17 +24,18 @@ Body bodyAtItsEnd(Body body, const runtime::Parts& parts, HeldSet over) {
 
 }  // namespace
 
-Exploration::Exploration(Grounds& grounds, const Limits& limits, bool keepsLog, Riding riding,
-                         Lapsing lapsing)
-    : m_grounds(grounds),
+Exploration::Exploration(CollisionMapSets& mapSets, const Limits& limits, bool keepsLog,
+                         Riding riding, TimedEffects timedEffects)
+    : m_mapSets(mapSets),
       m_limits(limits),
       m_keepsLog(keepsLog),
-      m_riding(hasRides(grounds.problem()) ? riding : Riding::No),
-      m_lapsing(lapsing),
-      m_timed(timedOf(grounds.problem().parts)),
-      m_slowly(slowlyOf(grounds.problem().tables)) {
-    ROOK_ASSERT(lapsing == Lapsing::InTime || !keepsLog, "there is no way back through lapses");
-    const BodyMaps& maps = grounds.of(0).maps();
+      m_riding(hasRides(mapSets.problem()) ? riding : Riding::No),
+      m_timedEffects(timedEffects),
+      m_timed(timedOf(mapSets.problem().parts)),
+      m_slowly(slowlyOf(mapSets.problem().tables)) {
+    ROOK_ASSERT(timedEffects == TimedEffects::InTime || !keepsLog,
+                "there is no way back through lapses");
+    const BodyMaps& maps = mapSets.of(0).maps();
     m_passed = BitMap(maps.live.width(), maps.live.height());
 }
 
@@ -141,32 +44,32 @@ std::size_t Exploration::indexOf(runtime::HeldSet held) {
         if (m_sets[i].held == held) return i;
     Set set;
     set.held = held;
-    const Ground& ground = m_grounds.of(held);
+    const CollisionMaps& collision = m_mapSets.of(held);
     if (m_keepsLog)
-        set.log =
-            std::make_unique<DiscoveryLog>(ground.layers().count(), ground.maps().live.height());
-    set.sweep = std::make_unique<Sweep>(ground, m_limits, set.log.get());
+        set.log = std::make_unique<DiscoveryLog>(collision.layers().count(),
+                                                 collision.maps().live.height());
+    set.sweep = std::make_unique<Sweep>(collision, m_limits, set.log.get());
     if (m_stopAt) set.sweep->stopAt(m_stopAt(held));
     m_sets.push_back(std::move(set));
     return m_sets.size() - 1;
 }
 
 bool Exploration::start() {
-    const Problem& problem = m_grounds.problem();
+    const Problem& problem = m_mapSets.problem();
     if (!problem.start) return false;
-    const Ground& ground = m_grounds.of(0);
-    const Body body = runtime::bodyAt(level::boxOf(*problem.start), ground, problem.tables);
+    const CollisionMaps& collision = m_mapSets.of(0);
+    const Body body = runtime::bodyAt(level::boxOf(*problem.start), collision, problem.tables);
     if (body.stance == Stance::Ended) return false;
     seed(body);
     return true;
 }
 
 void Exploration::seed(const Body& body) {
-    const Ground& ground = m_grounds.of(body.held);
+    const CollisionMaps& collision = m_mapSets.of(body.held);
     const std::size_t index = indexOf(body.held);
-    const int x = body.x + ground.maps().left;
-    const int y = body.y + ground.maps().top;
-    if ((ground.gainsAt(body.x, body.y) & ~body.held) != 0) {
+    const int x = body.x + collision.maps().left;
+    const int y = body.y + collision.maps().top;
+    if ((collision.gainsAt(body.x, body.y) & ~body.held) != 0) {
         m_passed.set(x, y);
         m_meetAtOnce.push_back(body);
         return;
@@ -180,9 +83,9 @@ void Exploration::seed(runtime::HeldSet held, int layer, int y, const Word* bits
 }
 
 bool Exploration::hasManyGains() const {
-    const std::vector<runtime::Gain>& gains = m_grounds.problem().parts.gains;
+    const std::vector<runtime::Gain>& gains = m_mapSets.problem().parts.gains;
     return std::count_if(gains.begin(), gains.end(), [](const runtime::Gain& gain) {
-               return !gain.lapses();
+               return !gain.isTimed();
            }) > static_cast<std::ptrdiff_t>(fewGains);
 }
 
@@ -200,10 +103,10 @@ Exploration::Set* Exploration::nextSet() {
 }
 
 bool Exploration::hasTooManySets() const {
-    const std::vector<runtime::Gain>& gains = m_grounds.problem().parts.gains;
+    const std::vector<runtime::Gain>& gains = m_mapSets.problem().parts.gains;
     const auto isForGood = [&](const Set& set) {
         for (std::size_t i = 0; i < gains.size(); ++i)
-            if (((set.held >> i) & 1u) != 0 && gains[i].lapses()) return false;
+            if (((set.held >> i) & 1u) != 0 && gains[i].isTimed()) return false;
         return true;
     };
     return m_sets.size() > 8 * maxSets ||
@@ -231,7 +134,7 @@ Completion Exploration::run() {
             set->isDone = false;
             set->nextGain = 0;
         }
-        if (m_lapsing == Lapsing::Anytime) lapse(*set);
+        if (m_timedEffects == TimedEffects::Anytime) endTimedEffects(*set);
         if (!nextSet()) followTimed();
         // What could be gained may not all have been looked at.
         if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed))
@@ -240,139 +143,8 @@ Completion Exploration::run() {
     return m_isMet ? Completion::Met : Completion::Complete;
 }
 
-Stride strideOf(const Layer& layer, const runtime::MotionTables& freely, const Ground& ground) {
-    Stride stride;
-    if (ground.layers().gripLadder() >= 0) stride.addAllWays(freely.climb[0]);
-    if (ground.layers().gripLiquid() >= 0) stride.addAllWays(freely.swim[0]);
-    stride.add(freely.dx[0], freely.dy[0]);  // a jump
-    switch (layer.sort) {
-        case LayerSort::Standing:
-            stride.addAllWays(std::max({freely.walk[0], freely.stepUp, 1}));
-            break;
-        case LayerSort::Sprung: {
-            const auto& spring = ground.parts().springs[static_cast<std::size_t>(layer.spring)];
-            for (const runtime::PhaseTable* table : {&spring.high, &spring.low})
-                stride.add(table->dx[0] + std::abs(spring.pushDx), table->dy[0]);
-            break;
-        }
-        case LayerSort::Air:
-            stride.add(layer.dx + std::abs(layer.shove), layer.dy);
-            break;
-        case LayerSort::Climbing:
-        case LayerSort::Swimming:
-        case LayerSort::GripLadder:
-        case LayerSort::GripLiquid:
-            break;
-    }
-    return stride;
-}
-
-bool Exploration::gainFrom(Set& set, std::size_t index) {
-    const std::size_t gains = set.sweep->ground().parts().gains.size();
-    while (set.nextGain < gains) {
-        const std::size_t gain = set.nextGain++;
-        const bool isHeld = ((set.held >> gain) & 1u) != 0;
-        if (isHeld && !set.sweep->ground().parts().gains[gain].lapses()) continue;
-        const std::size_t before = m_sets.size();
-        gainFrom(set, index, gain);
-        if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) break;
-        if (hasManyGains() && m_sets.size() > before) break;
-    }
-    return set.nextGain >= gains;
-}
-
-/// The positions near which that is gained or lost by bodies that take such strides.
-std::vector<PxRect> Exploration::nearChange(const Ground& ground, std::size_t gain, bool isHeld,
-                                            const Stride& stride) {
-    const runtime::Gain& gained = ground.parts().gains[gain];
-    const PxRect all{0, 0, ground.maps().live.width(), ground.maps().live.height()};
-    const auto around = [&](const PxRect& at) {
-        return PxRect{at.x - stride.sideways, at.y - stride.down, at.width + 2 * stride.sideways,
-                      at.height + stride.up + stride.down}
-            .intersected(all);
-    };
-    if (!isHeld) return {around(ground.positionsAt(gained.box))};
-    if (gained.isLocal()) return {around(ground.positionsAt(gained.keeps))};
-    // What lasts for a time is lost farther away than its ticks allow.
-    const PxRect far = ground.farthestWith(gained);
-    if (far == all) return {};
-    const int thick = std::max({stride.sideways, stride.up, stride.down, 1});
-    std::vector<PxRect> near{{far.x, far.y, far.width, thick},
-                             {far.x, far.bottom() - thick, far.width, thick},
-                             {far.x, far.y, thick, far.height},
-                             {far.right() - thick, far.y, thick, far.height}};
-    for (PxRect& strip : near)
-        strip = strip.intersected(far);
-    for (const runtime::Door& door : ground.parts().doors)
-        if ((door.needs >> gain) & 1u) near.push_back(around(ground.positionsAt(door.box)));
-    return near;
-}
-
-/// From each state near something that can be gained, every input: what meets it goes on in a
-/// larger set. What is held in one place, or for a time only, is lost by leaving: then from each
-/// state near to that.
-void Exploration::gainFrom(Set& set, std::size_t index, std::size_t gain) {
-    const Ground& ground = set.sweep->ground();
-    const Layers& layers = ground.layers();
-    const bool isHeld = ((set.held >> gain) & 1u) != 0;
-    for (int layer = 0; layer < layers.count(); ++layer) {
-        if (layers[layer].takesNoTick()) continue;
-        if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed)) return;
-        const Stride stride = strideOf(layers[layer], m_grounds.freely(), ground);
-        for (const PxRect& near : nearChange(ground, gain, isHeld, stride))
-            for (int y = near.y; y < near.bottom(); ++y) {
-                if (!set.sweep->known(layer, y)) continue;
-                for (int x = near.x; x < near.right(); ++x)
-                    if (set.sweep->isKnown(layer, x, y)) gainFromState(set, index, layer, x, y);
-            }
-    }
-}
-
-void Exploration::gainFromState(Set& set, std::size_t index, int layer, int x, int y) {
-    const Ground& ground = set.sweep->ground();
-    Body body = ground.layers().bodyOf(layer, x - ground.maps().left, y - ground.maps().top);
-    body.held = set.held;
-    const State from{index, layer, x, y};
-    gainFromBody(index, body, &from);
-}
-
-void Exploration::gainFromBody(std::size_t index, const Body& body, const State* from) {
-    const Ground& ground = m_sets[index].sweep->ground();
-    const HeldSet timed = m_timed & body.held;
-    for (const Input& input : inputsOf(body, m_grounds.freely(), ground)) {
-        tryGain(index, body, from, input);
-        // Any of what lasts for a time may be over in the same tick.
-        for (HeldSet over = timed; over != 0; over = (over - 1) & timed)
-            tryGain(index, bodyAtItsEnd(body, ground.parts(), over), from, input);
-    }
-}
-
-void Exploration::tryGain(std::size_t index, const Body& body, const State* from,
-                          const Input& input) {
-    const Ground& ground = m_sets[index].sweep->ground();
-    Body next = body;
-    std::vector<PxPoint> way;
-    runtime::step(ground, m_grounds.freely(), next, input, [&](int x, int y) {
-        way.push_back({x, y});
-    });
-    // A way that ends in something deadly is visited up to there, gain or not.
-    const bool changes = std::any_of(
-        way.begin(), way.end(), [&](const PxPoint& at) { return ground.changesHeld(at.x, at.y); });
-    if (!changes && from) return;
-    pass(way, body.held);
-    if (next.stance == Stance::Ended) return;
-    if (m_lapsing == Lapsing::Anytime && m_grounds.of(next.held).isTooFar(next.x, next.y)) return;
-    const State before = from ? *from
-                              : State{index, ground.layers().layerOf(body),
-                                      body.x + ground.maps().left, body.y + ground.maps().top};
-    if (m_lapsing == Lapsing::InTime && (next.held & m_timed) != 0)
-        addTimed({next, before, input});
-    else
-        goOnFrom(next, {before, input});
-}
-
 void Exploration::pass(const std::vector<PxPoint>& way, HeldSet held) {
-    const BodyMaps& maps = m_grounds.of(held).maps();
+    const BodyMaps& maps = m_mapSets.of(held).maps();
     const BitMap* goals = m_stopAt ? m_stopAt(held).visited : nullptr;
     for (const PxPoint& at : way) {
         m_passed.set(at.x + maps.left, at.y + maps.top);
@@ -382,10 +154,10 @@ void Exploration::pass(const std::vector<PxPoint>& way, HeldSet held) {
 
 void Exploration::goOnFrom(Body body, const Move& back) {
     Set& set = m_sets[indexOf(body.held)];
-    const Ground& ground = set.sweep->ground();
-    const int layer = ground.layers().layerOf(body);
-    const int x = body.x + ground.maps().left;
-    const int y = body.y + ground.maps().top;
+    const CollisionMaps& collision = set.sweep->collision();
+    const int layer = collision.layers().layerOf(body);
+    const int x = body.x + collision.maps().left;
+    const int y = body.y + collision.maps().top;
     if (set.sweep->isKnown(layer, x, y)) return;
     body.tick = 0;
     set.sweep->start(body);
@@ -412,7 +184,7 @@ BitMap Exploration::standing() const {
                     all.row(y)[i] |= row[i];
     for (const Body& body : m_meetAtOnce)
         if (body.stance == Stance::Standing) {
-            const BodyMaps& maps = m_sets.front().sweep->ground().maps();
+            const BodyMaps& maps = m_sets.front().sweep->collision().maps();
             all.set(body.x + maps.left, body.y + maps.top);
         }
     return all;
@@ -422,10 +194,10 @@ std::vector<State> Exploration::metAtOnce() const {
     std::vector<State> states;
     for (const Body& body : m_meetAtOnce)
         for (std::size_t s = 0; s < m_sets.size(); ++s) {
-            const Ground& ground = m_sets[s].sweep->ground();
+            const CollisionMaps& collision = m_sets[s].sweep->collision();
             if (m_sets[s].held == body.held)
-                states.push_back({s, ground.layers().layerOf(body), body.x + ground.maps().left,
-                                  body.y + ground.maps().top});
+                states.push_back({s, collision.layers().layerOf(body),
+                                  body.x + collision.maps().left, body.y + collision.maps().top});
         }
     return states;
 }
@@ -455,9 +227,9 @@ std::int64_t Exploration::stateCount() const {
 
 Body Exploration::bodyOf(const State& state) const {
     const Set& set = m_sets[state.set];
-    const Ground& ground = set.sweep->ground();
-    Body body = ground.layers().bodyOf(state.layer, state.x - ground.maps().left,
-                                       state.y - ground.maps().top);
+    const CollisionMaps& collision = set.sweep->collision();
+    Body body = collision.layers().bodyOf(state.layer, state.x - collision.maps().left,
+                                          state.y - collision.maps().top);
     body.held = set.held;
     return body;
 }

@@ -7,9 +7,9 @@
 #include <memory>
 #include <unordered_map>
 
-#include "reach/lapsing.h"
 #include "reach/rides.h"
 #include "reach/sweep_detail.h"
+#include "reach/timed_effects.h"
 
 namespace rook::reach {
 
@@ -18,29 +18,6 @@ namespace rook::reach {
 inline constexpr std::size_t maxSets = 64;
 /// As many things as can be gained without there being more sets than that.
 inline constexpr std::size_t fewGains = 6;
-
-/// The maps of one problem, made when first needed and shared by all that explores it.
-class Grounds {
-public:
-    explicit Grounds(const Problem& problem);
-
-    [[nodiscard]] const Problem& problem() const { return *m_problem; }
-    [[nodiscard]] const Ground& of(runtime::HeldSet held);
-    /// After cells of the problem changed: by set, the positions at which that makes a difference.
-    /// None, and the maps are of no use any more, if a map is needed that there was none of.
-    [[nodiscard]] std::optional<std::map<runtime::HeldSet, PxRect>> patch(const CellRect& cells);
-    /// False if the maps would not fit.
-    [[nodiscard]] static bool fit(const Problem& problem, const Limits& limits);
-    /// The walk, climb and swim tables hold their largest number in every tick.
-    [[nodiscard]] const runtime::MotionTables& freely() const { return m_freely; }
-
-private:
-    const Problem* m_problem;
-    runtime::Parts m_parts;
-    runtime::MotionTables m_freely;
-    collide::PxMaps m_px;
-    std::map<runtime::HeldSet, std::unique_ptr<Ground>> m_grounds;
-};
 
 /// How far a body of one layer may get in one tick, px.
 struct Stride {
@@ -59,12 +36,12 @@ struct Stride {
     }
 };
 [[nodiscard]] Stride strideOf(const Layer& layer, const runtime::MotionTables& freely,
-                              const Ground& ground);
+                              const CollisionMaps& collision);
 
 /// Every input that may make a difference to a body in one tick.
 [[nodiscard]] std::vector<runtime::Input> inputsOf(const runtime::Body& body,
                                                    const runtime::MotionTables& freely,
-                                                   const Ground& ground);
+                                                   const CollisionMaps& collision);
 
 /// True if both will do the same, whatever the tick.
 [[nodiscard]] inline bool isSame(const runtime::Body& a, const runtime::Body& b) {
@@ -87,7 +64,7 @@ struct Move {
     State state;
     runtime::Input input;
     int ride = -1;
-    int leg = -1;  ///< the last body of a leg that leads there (lapsing.h)
+    int leg = -1;  ///< the last body of a leg that leads there (timed_effects.h)
 };
 
 /// A body that holds something for a time.
@@ -101,9 +78,9 @@ struct TimedBody {
 
 class Exploration {
 public:
-    /// `grounds` must outlive it. With a log, ways can be walked back.
-    Exploration(Grounds& grounds, const Limits& limits, bool keepsLog, Riding riding = Riding::No,
-                Lapsing lapsing = Lapsing::InTime);
+    /// `mapSets` must outlive it. With a log, ways can be walked back.
+    Exploration(CollisionMapSets& mapSets, const Limits& limits, bool keepsLog,
+                Riding riding = Riding::No, TimedEffects timedEffects = TimedEffects::InTime);
 
     /// From the problem's start; false if that is not live.
     bool start();
@@ -135,7 +112,7 @@ public:
     [[nodiscard]] std::vector<State> metAtOnce() const;
     /// Stops looking at that flag from now on.
     void setLimits(const Limits& limits) { m_limits = limits; }
-    /// Where bodies were, whatever they held. Maps of the same size as the grounds'.
+    /// Where bodies were, whatever they held. Maps of the same size as the mapSets'.
     [[nodiscard]] BitMap visited() const;
     [[nodiscard]] BitMap standing() const;
     [[nodiscard]] bool isVisitedIn(const PxRect& positions) const;
@@ -156,7 +133,7 @@ public:
     /// True if the body stands on no floor but a mover.
     [[nodiscard]] bool isOnMover(const State& state) const {
         return state.layer == Layers::standing &&
-               !m_sets[state.set].sweep->ground().maps().floor.test(state.x, state.y);
+               !m_sets[state.set].sweep->collision().maps().floor.test(state.x, state.y);
     }
     /// True if the move leads from standing to standing, over floor, by walking alone.
     [[nodiscard]] bool isWalk(const State& from, const Move& move) const;
@@ -171,7 +148,7 @@ public:
 private:
     [[nodiscard]] std::size_t indexOf(runtime::HeldSet held);
     [[nodiscard]] Set* nextSet();
-    // Rides (board.cpp).
+    // Rides (exploration_rides.cpp).
     bool board(Set& set, std::size_t index);
     [[nodiscard]] std::optional<State> boardingOf(const Set& set, std::size_t index,
                                                   const std::vector<PxRect>& places) const;
@@ -185,8 +162,9 @@ private:
     /// One gain after the other; false if there may be more to look at.
     bool gainFrom(Set& set, std::size_t index);
     void gainFrom(Set& set, std::size_t index, std::size_t gain);
-    [[nodiscard]] static std::vector<PxRect> nearChange(const Ground& ground, std::size_t gain,
-                                                        bool isHeld, const Stride& stride);
+    [[nodiscard]] static std::vector<PxRect> nearChange(const CollisionMaps& collision,
+                                                        std::size_t gain, bool isHeld,
+                                                        const Stride& stride);
     [[nodiscard]] bool hasTooManySets() const;
     /// So many things can be gained that not every set of them may be looked at.
     [[nodiscard]] bool hasManyGains() const;
@@ -199,9 +177,9 @@ private:
     /// Marks what a tick passed.
     void pass(const std::vector<PxPoint>& way, runtime::HeldSet held);
 
-    // What lasts for a time (lapsing.cpp).
-    void lapse(const Set& set);
-    void lapse(const Set& set, runtime::HeldSet over);
+    // What lasts for a time (timed_effects.cpp).
+    void endTimedEffects(const Set& set);
+    void endTimedEffects(const Set& set, runtime::HeldSet over);
     void addTimed(TimedBody body);
     void followTimed();
     void followTimed(std::size_t index);
@@ -218,9 +196,9 @@ private:
                                   int lastWish) const;
     [[nodiscard]] std::optional<Move> walkBefore(const Set& set, std::size_t index, int step, int y,
                                                  const State& at) const;
-    [[nodiscard]] bool isRun(const Ground& ground, int y, int from, int to) const;
+    [[nodiscard]] bool isRun(const CollisionMaps& collision, int y, int from, int to) const;
 
-    Grounds& m_grounds;
+    CollisionMapSets& m_mapSets;
     Limits m_limits;
     bool m_keepsLog;
     Riding m_riding;
@@ -229,7 +207,7 @@ private:
     std::vector<runtime::Body> m_meetAtOnce;  ///< given states that meet something to gain
     bool m_isMet = false;
     BitMap m_passed;  ///< visited on the way to a gain
-    Lapsing m_lapsing;
+    TimedEffects m_timedEffects;
     runtime::HeldSet m_timed = 0;  ///< the gains that last for a time
     runtime::MotionTables m_slowly;
     std::vector<TimedBody> m_timedBodies;
@@ -244,7 +222,7 @@ void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached
 void addByMovers(Reached& reached, const Exploration& most);
 
 /// What an exploration of a live start found; `states` if they are counted already.
-[[nodiscard]] Reached reachedBy(Grounds& grounds, const Exploration& exploration,
+[[nodiscard]] Reached reachedBy(CollisionMapSets& mapSets, const Exploration& exploration,
                                 Completion completion, std::optional<std::int64_t> states = {});
 
 }  // namespace rook::reach

@@ -21,13 +21,13 @@ bool seedFrom(const Exploration& from, Exploration& to, const PxRect& positions)
     bool isAny = false;
     for (std::size_t s = 0; s < from.setCount(); ++s) {
         const Exploration::Set& set = from.set(s);
-        const Ground& ground = set.sweep->ground();
-        const int words = ground.maps().live.wordsPerRow();
+        const CollisionMaps& collision = set.sweep->collision();
+        const int words = collision.maps().live.wordsPerRow();
         std::vector<Word> row(static_cast<std::size_t>(words));
-        BitMap mask(ground.maps().live.width(), 1);
+        BitMap mask(collision.maps().live.width(), 1);
         mask.setRun(0, positions.x, positions.right());
-        for (int layer = 0; layer < ground.layers().count(); ++layer) {
-            if (ground.layers()[layer].takesNoTick()) continue;
+        for (int layer = 0; layer < collision.layers().count(); ++layer) {
+            if (collision.layers()[layer].takesNoTick()) continue;
             for (int y = positions.y; y < positions.bottom(); ++y) {
                 const Word* known = set.sweep->known(layer, y);
                 if (!known) continue;
@@ -65,19 +65,6 @@ void cutAtGoal(const Problem& problem, const runtime::Parts& parts, Run& run, in
 
 namespace {
 
-/// How near, in px, a body at some visited position comes to the box; Requires: some position is.
-int nearestPx(Grounds& grounds, const Exploration& exploration, const PxRect& box) {
-    int low = 0;  // not met when the box grows by this
-    const BodyMaps& maps = grounds.of(0).maps();
-    int high = maps.live.width() + maps.live.height();
-    while (high - low > 1) {
-        const int middle = (low + high) / 2;
-        const PxRect at = grounds.of(0).positionsAt(level::boxOf(box.grown(middle)));
-        (exploration.isVisitedIn(at) ? high : low) = middle;
-    }
-    return high;
-}
-
 /// The ways through the legs that end in `last`, one a leg, each ending in the state that the next
 /// one starts from.
 std::vector<std::vector<Move>> waysTo(const std::deque<Exploration>& legs, const State& last) {
@@ -100,12 +87,12 @@ std::vector<std::vector<Move>> waysTo(const std::deque<Exploration>& legs, const
 RunAlong runAlong(const Problem& problem, const std::vector<PxRect>& areas, const PxRect& goal,
                   const Limits& limits) {
     RunAlong outcome;
-    if (!Grounds::fit(problem, limits)) {
+    if (!CollisionMapSets::fit(problem, limits)) {
         outcome.completion = Completion::OutOfMemory;
         return outcome;
     }
     outcome.passings.resize(areas.size());
-    Grounds grounds(problem);
+    CollisionMapSets mapSets(problem);
     Limits left = limits;
     std::deque<Exploration> legs;
     std::vector<std::size_t> passed;  // the area at which leg i ends
@@ -114,21 +101,21 @@ RunAlong runAlong(const Problem& problem, const std::vector<PxRect>& areas, cons
         left.maxBytes -= std::min(left.maxBytes, leg.byteCount());
         return outcome.completion == Completion::Complete;
     };
-    legs.emplace_back(grounds, left, true);
+    legs.emplace_back(mapSets, left, true);
     if (!legs.back().start() || !explore(legs.back())) return outcome;
     for (std::size_t i = 0; i < areas.size(); ++i) {
-        const PxRect positions = grounds.of(0).positionsAt(level::boxOf(areas[i]));
-        legs.emplace_back(grounds, left, true);
+        const PxRect positions = mapSets.of(0).positionsAt(level::boxOf(areas[i]));
+        legs.emplace_back(mapSets, left, true);
         if (seedFrom(legs[legs.size() - 2], legs.back(), positions)) {
             outcome.passings[i].isPassed = true;
             passed.push_back(i);
             if (!explore(legs.back())) return outcome;
         } else {
             legs.pop_back();
-            outcome.passings[i].missedByPx = nearestPx(grounds, legs.back(), areas[i]);
+            outcome.passings[i].missedByPx = nearestPx(mapSets, legs.back(), areas[i]);
         }
     }
-    const auto arrival = Arrivals(grounds, legs.back(), goal).first();
+    const auto arrival = Arrivals(mapSets, legs.back(), goal).first();
     // Legs of what lasts for a time end between areas: what is missed so may be met.
     const bool isShort = !arrival || arrival->leg >= 0 || passed.size() < areas.size();
     if (hasTimed(problem) && isShort) {
@@ -153,53 +140,6 @@ RunAlong runAlong(const Problem& problem, const std::vector<PxRect>& areas, cons
         outcome.passings[passed[i]].atTick = ends[i];
     outcome.run = std::move(run);
     return outcome;
-}
-
-RunFinder::RunFinder(Problem problem, const Limits& limits)
-    : m_problem(std::move(problem)), m_limits(limits) {
-    if (!Grounds::fit(m_problem, limits)) {
-        m_completion = Completion::OutOfMemory;
-        return;
-    }
-    m_grounds = std::make_unique<Grounds>(m_problem);
-    m_exploration = std::make_unique<Exploration>(*m_grounds, m_limits, true, Riding::Yes);
-    if (m_exploration->start()) m_completion = m_exploration->run();
-    // Nobody waits for what was asked for here any more.
-    m_limits.cancel = nullptr;
-}
-
-RunFinder::~RunFinder() = default;
-
-std::optional<Run> RunFinder::runTo(const PxRect& goal) const {
-    if (!m_exploration) return std::nullopt;
-    const auto arrival = Arrivals(*m_grounds, *m_exploration, goal).first();
-    if (!arrival) return std::nullopt;
-    const std::vector<Move> way = m_exploration->wayTo(arrival->state);
-    if (way.empty()) return std::nullopt;
-    const auto rides = [](const Move& move) { return move.ride >= 0; };
-    if (std::any_of(way.begin(), way.end(), rides) && arrival->leg >= 0) return std::nullopt;
-    if (std::any_of(way.begin(), way.end(), rides))
-        return ridingRun(m_problem, way, *m_exploration, arrival->lastTick, goal);
-    Replay replay(m_problem);
-    if (!replay.follow(way, *m_exploration)) return std::nullopt;
-    if (arrival->leg >= 0 && !replay.followLeg(m_exploration->legTo(arrival->leg)))
-        return std::nullopt;
-    if (arrival->lastTick && !replay.finish({arrival->state, *arrival->lastTick}, goal))
-        return std::nullopt;
-    Run run = replay.take();
-    cutAtGoal(m_problem, fixedParts(m_problem.parts), run, 0, goal);
-    return run;
-}
-
-std::optional<int> RunFinder::missedBy(const PxRect& goal) const {
-    if (!m_exploration || m_exploration->setCount() == 0) return std::nullopt;
-    const PxRect at = m_grounds->of(0).positionsAt(level::boxOf(goal));
-    if (m_exploration->isVisitedIn(at)) return 0;
-    return nearestPx(*m_grounds, *m_exploration, goal);
-}
-
-std::size_t RunFinder::byteCount() const {
-    return m_exploration ? m_exploration->byteCount() : 0;
 }
 
 Run replayed(const Problem& problem, const std::vector<Input>& inputs) {

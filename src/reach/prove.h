@@ -39,14 +39,14 @@ struct Proof {
 
 /// Cost: one solve with a log, and one a per cent of comfort.
 [[nodiscard]] Proof prove(const level::Project& project, const level::Level& level,
-                          const AskOptions& options = {}, const Limits& limits = {});
+                          const QueryOptions& options = {}, const Limits& limits = {});
 
-/// A run to the first exit of the question that one gets to. With hazards that are on at times it
+/// A run to the first exit of the query that one gets to. With hazards that are on at times it
 /// waits for their windows, as far as waiting helps.
 /// The same for `foes`: a run that keeps clear of them if waiting helps, or else another way, out
 /// of where those go that it meets; else one that does not. Cost: with foes, a solve for each of
 /// four foes that it meets, at most.
-[[nodiscard]] Proof proveRun(const Question& question, const RunFinder& finder,
+[[nodiscard]] Proof proveRun(const Query& query, const RunFinder& finder,
                              const std::vector<runtime::Way>& foes = {}, const Limits& limits = {});
 
 /// What goes about in a level and kills who touches it: foes on patrol, members of formations of
@@ -57,8 +57,9 @@ struct Proof {
 
 /// None if no exit is reached, or when cancelled. `run` is a proof run of the level as it is.
 [[nodiscard]] std::optional<Comfort> comfortOf(const level::Project& project,
-                                               const level::Level& level, const AskOptions& options,
-                                               const Run* run, const Limits& limits = {});
+                                               const level::Level& level,
+                                               const QueryOptions& options, const Run* run,
+                                               const Limits& limits = {});
 
 /// The smallest sets of abilities, of those listed, with which a goal is reached.
 struct AbilitySets {
@@ -71,11 +72,11 @@ struct AbilitySets {
 /// Cost: 2^n solves for n abilities at most. Empty when cancelled.
 [[nodiscard]] std::vector<AbilitySets> abilitySetsOf(const level::Project& project,
                                                      const level::Level& level,
-                                                     const AskOptions& options = {},
+                                                     const QueryOptions& options = {},
                                                      const Limits& limits = {});
 
 /// The ids of what is gained on the way of a run, in order, as far as it makes a difference.
-[[nodiscard]] std::vector<std::string> criticalPath(const Question& question, const Run& run);
+[[nodiscard]] std::vector<std::string> criticalPath(const Query& query, const Run& run);
 
 /// Whether a kept run is possible still.
 struct RunCheck {
@@ -84,24 +85,10 @@ struct RunCheck {
     PxRect place;     ///< where the body was last
 };
 /// Cost: the ticks of the run.
-[[nodiscard]] RunCheck checkRun(const Question& question, const level::Level& level,
+[[nodiscard]] RunCheck checkRun(const Query& query, const level::Level& level,
                                 const level::KeptRun& run);
 
 /// A run as it is kept with a level.
 [[nodiscard]] level::KeptRun keptRunOf(const Run& run, std::string name, std::string goal);
-
-/// All that takes longer than a verdict.
-struct Depth {
-    bool isComplete = false;  ///< false if cancelled or not decided
-    std::shared_ptr<const RunFinder> runs;
-    Proof proof;
-    Traps traps;
-    std::vector<AbilitySets> abilities;
-    std::vector<std::string> criticalPath;
-};
-
-/// `answer` is of that very level.
-[[nodiscard]] Depth lookDeep(const level::Project& project, const level::Level& level,
-                             const Answer& answer, const Limits& limits = {});
 
 }  // namespace rook::reach

@@ -19,10 +19,10 @@ bool isIn(WordRange words, int word) {
 /// How far the states of one layer get when a sweep processes them once. A jump and a hold that is
 /// taken are layers of their own, at the same place.
 Stride strideOfSweep(const Layer& layer, const runtime::MotionTables& freely,
-                     const Ground& ground) {
+                     const CollisionMaps& collision) {
     Stride stride;
-    const int hold = std::max(ground.layers().gripLadder() >= 0 ? freely.climb[0] : 0,
-                              ground.layers().gripLiquid() >= 0 ? freely.swim[0] : 0);
+    const int hold = std::max(collision.layers().gripLadder() >= 0 ? freely.climb[0] : 0,
+                              collision.layers().gripLiquid() >= 0 ? freely.swim[0] : 0);
     switch (layer.sort) {
         case LayerSort::Standing:
             stride.addAllWays(std::max({1, freely.stepUp, hold}));
@@ -50,18 +50,18 @@ Repair::Repair(Exploration::Set& set, const Probes& probes, const runtime::Motio
       m_sweep(*set.sweep),
       m_probes(probes),
       m_log(*set.log),
-      m_ground(set.sweep->ground()),
+      m_collision(set.sweep->collision()),
       m_changed(changed),
-      m_words(m_ground.maps().live.wordsPerRow()),
-      m_rows(m_ground.maps().live.height()),
+      m_words(m_collision.maps().live.wordsPerRow()),
+      m_rows(m_collision.maps().live.height()),
       m_stepsBefore(m_log.stepCount()),
       m_suspects(static_cast<std::size_t>(m_stepsBefore) + 1),
       m_awake(static_cast<std::size_t>(m_rows) *
-              static_cast<std::size_t>(m_ground.layers().count())),
+              static_cast<std::size_t>(m_collision.layers().count())),
       m_bits(static_cast<std::size_t>(m_words) + 2) {
-    for (int i = 0; i < m_ground.layers().count(); ++i) {
-        Stride one = strideOfSweep(layer(i), freely, m_ground);
-        const Stride tick = strideOf(layer(i), freely, m_ground);
+    for (int i = 0; i < m_collision.layers().count(); ++i) {
+        Stride one = strideOfSweep(layer(i), freely, m_collision);
+        const Stride tick = strideOf(layer(i), freely, m_collision);
         m_farthestTick.add(tick.sideways + 1, tick.down + 1);
         m_farthestTick.add(tick.sideways + 1, -tick.up - 1);
         // Walls, floors and steps are looked at one px beyond.
@@ -113,7 +113,7 @@ void Repair::suspectStepsFrom(int index, int y, int after, WordRange words) {
 }
 
 bool Repair::findLost() {
-    for (int i = 0; i < m_ground.layers().count(); ++i) {
+    for (int i = 0; i < m_collision.layers().count(); ++i) {
         const Stride& far = stride(i);
         const WordRange words =
             wordsAt(m_changed.x - 2 * far.sideways, m_changed.right() + 2 * far.sideways);
@@ -132,7 +132,7 @@ bool Repair::findLost() {
 }
 
 void Repair::wakeWhatMattered() {
-    for (int i = 0; i < m_ground.layers().count(); ++i) {
+    for (int i = 0; i < m_collision.layers().count(); ++i) {
         const Stride& far = stride(i);
         wake(i, m_changed.y - far.down, m_changed.bottom() + far.up,
              wordsAt(m_changed.x - far.sideways, m_changed.right() + far.sideways));
@@ -224,7 +224,7 @@ bool Repair::leadsTo(const Layer& from, int to) const {
 }
 
 void Repair::wakeWhatLeadsTo(const RowKey& row, WordRange words) {
-    for (int i = 0; i < m_ground.layers().count(); ++i)
+    for (int i = 0; i < m_collision.layers().count(); ++i)
         if (leadsTo(layer(i), row.first))
             wake(i, row.second - stride(i).down, row.second + stride(i).up + 1, words);
 }
@@ -278,7 +278,7 @@ void Repair::forgetPassed() {
     for (const auto& [at, near] : m_near) {
         const auto [y, word] = at;
         Word seen = 0;
-        for (int i = 0; i < m_ground.layers().count(); ++i)
+        for (int i = 0; i < m_collision.layers().count(); ++i)
             if (const Word* known = m_sweep.known(i, y)) seen |= known[word];
         const Word passed = visited.row(y)[word] & ~seen & near;
         if (passed == 0) continue;
@@ -292,7 +292,7 @@ Completion Repair::markPassedAnew() {
     const BitMap& visited = m_sweep.visited();
     for (const Passed& passed : m_passed) {
         if ((passed.bits & ~visited.row(passed.y)[passed.word]) == 0) continue;
-        for (int i = 0; i < m_ground.layers().count(); ++i)
+        for (int i = 0; i < m_collision.layers().count(); ++i)
             wake(i, passed.y - stride(i).down, passed.y + stride(i).up + 1,
                  i == Layers::standing ? all() : around(passed.word, passed.bits));
     }

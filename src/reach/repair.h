@@ -1,5 +1,5 @@
 #pragma once
-/// Mends what one sweep found after the ground changed in a few places. Private to reach/.
+/// Mends what one sweep found after the collision changed in a few places. Private to reach/.
 ///
 /// The states are kept with the order in which they were found; each was found from states that
 /// were found before it. So after a change:
@@ -26,9 +26,8 @@ using Probes = std::vector<std::unique_ptr<Sweep>>;
 
 class Repair {
 public:
-    /// `changed`: positions of the ground, which is the new one already, that differ. `probes` are
-    /// of the same ground. Requires: a log by steps, nothing that matters
-    /// to rides changed.
+    /// `changed`: positions of the collision, which is the new one already, that differ. `probes`
+    /// are of the same collision. Requires: a log by steps, nothing that matters to rides changed.
     Repair(Exploration::Set& set, const Probes& probes, const runtime::MotionTables& freely,
            const PxRect& changed);
 
@@ -69,7 +68,7 @@ private:
     void noteNear(int y, int word, Word bits);
     void noteNear(const PxRect& places);
 
-    [[nodiscard]] const Layer& layer(int index) const { return m_ground.layers()[index]; }
+    [[nodiscard]] const Layer& layer(int index) const { return m_collision.layers()[index]; }
     /// How far one processing of the layer's states leads, and one px more.
     [[nodiscard]] const Stride& stride(int layer) const {
         return m_strides[static_cast<std::size_t>(layer)];
@@ -84,7 +83,7 @@ private:
     Sweep& m_sweep;
     const Probes& m_probes;
     DiscoveryLog& m_log;
-    const Ground& m_ground;
+    const CollisionMaps& m_collision;
     PxRect m_changed;
     int m_words;
     int m_rows;

@@ -16,7 +16,8 @@ public:
 
     /// False if a move cannot be made within the tables: the run is of no use then.
     [[nodiscard]] bool follow(const std::vector<Move>& way, const Exploration& exploration);
-    /// The same for a leg by itself (lapsing.h): its first tick is waited for, the others are not.
+    /// The same for a leg by itself (timed_effects.h): its first tick is waited for, the others are
+    /// not.
     [[nodiscard]] bool followLeg(const std::vector<TimedBody>& leg);
     /// One more input, after as many stays as it needs to be met in full.
     [[nodiscard]] bool finish(const Move& last, const PxRect& goal);

@@ -41,12 +41,12 @@ struct Resolver::Kept {
     Kept(const Problem& asked, const Limits& limits, Riding riding)
         : cells(std::make_shared<ExchangedCells>(asked.cells)),
           problem(withCells(asked, cells)),
-          grounds(problem),
-          exploration(grounds, limits, true, riding) {}
+          mapSets(problem),
+          exploration(mapSets, limits, true, riding) {}
 
     std::shared_ptr<ExchangedCells> cells;
     Problem problem;
-    Grounds grounds;
+    CollisionMapSets mapSets;
     Exploration exploration;
     Limits noLimits;
     std::map<std::size_t, Probes> probes;  ///< by set
@@ -67,11 +67,11 @@ struct Resolver::Kept {
             if (std::find(ridden.begin(), ridden.end(), mover) == ridden.end())
                 ridden.push_back(mover);
         while (list.size() <= ridden.size()) {
-            list.push_back(std::make_unique<Sweep>(set.sweep->ground(), noLimits));
+            list.push_back(std::make_unique<Sweep>(set.sweep->collision(), noLimits));
             for (std::size_t i = 0; i + 1 < list.size(); ++i)
                 list.back()->beginRide(
                     static_cast<int>(ridden[i]),
-                    edgesOf(set.sweep->ground(), problem.parts.movers[ridden[i]]));
+                    edgesOf(set.sweep->collision(), problem.parts.movers[ridden[i]]));
         }
         return list;
     }
@@ -90,27 +90,27 @@ Resolver::~Resolver() = default;
 bool Resolver::mend(Kept& kept, const CellRect& cells, const Limits& limits) const {
     Exploration& exploration = kept.exploration;
     exploration.setLimits(limits);
-    const auto changed = kept.grounds.patch(cells);
+    const auto changed = kept.mapSets.patch(cells);
     if (!changed) return false;
     for (std::size_t i = 0; i < exploration.setCount(); ++i) {
         Exploration::Set& set = exploration.set(i);
-        const Ground& ground = set.sweep->ground();
+        const CollisionMaps& collision = set.sweep->collision();
         const PxRect& at = changed->at(set.held);
         if (at.isEmpty()) continue;
         // The start may stand otherwise, or not at all.
         const PxPoint start = *startOf(kept.problem);
-        const PxPoint first{start.x + ground.maps().left, start.y + ground.maps().top};
+        const PxPoint first{start.x + collision.maps().left, start.y + collision.maps().top};
         if (at.grown(2).contains(first)) return false;
         if (!set.rides.empty() && exploration.mattersToRides(set, at)) return false;
-        Repair repair(set, kept.probesOf(i), kept.grounds.freely(), at);
+        Repair repair(set, kept.probesOf(i), kept.mapSets.freely(), at);
         if (!repair.findLost() || repair.mend() != Completion::Complete) return false;
         if (!exploration.rideAgain(set)) return false;
         kept.states += repair.statesMore();
-        for (std::size_t n = 0; n < ground.parts().gains.size(); ++n) {
-            const runtime::Gain& gain = ground.parts().gains[n];
+        for (std::size_t n = 0; n < collision.parts().gains.size(); ++n) {
+            const runtime::Gain& gain = collision.parts().gains[n];
             const bool isHeld = ((set.held >> n) & 1u) != 0;
             if (isHeld && !gain.isLocal()) continue;
-            if (repair.touches(ground.positionsAt(isHeld ? gain.keeps : gain.box)))
+            if (repair.touches(collision.positionsAt(isHeld ? gain.keeps : gain.box)))
                 return false;  // others may be gained or lost, or in another way
         }
     }
@@ -140,7 +140,7 @@ Reached Resolver::solve(const Problem& problem, const Limits& limits) {
     if (!m_kept || !m_kept->isLike(sure)) return reach::solve(problem, limits);
     if (!mendOrDrop(m_kept, problem, limits)) return reach::solve(problem, limits);
     Reached reached =
-        reachedBy(m_kept->grounds, m_kept->exploration, Completion::Complete, m_kept->states);
+        reachedBy(m_kept->mapSets, m_kept->exploration, Completion::Complete, m_kept->states);
     if (hasRides(problem)) {
         const bool isLike = m_most && m_most->isLike(problem);
         if (!isLike || !mendOrDrop(m_most, problem, limits)) {
@@ -164,7 +164,8 @@ std::unique_ptr<Resolver::Kept> Resolver::keep(const Problem& problem, const Lim
 }
 
 void Resolver::prepare(const Problem& problem, const Limits& limits) {
-    if (isPreparedFor(problem) || hasTimed(problem) || !Grounds::fit(problem, limits)) return;
+    if (isPreparedFor(problem) || hasTimed(problem) || !CollisionMapSets::fit(problem, limits))
+        return;
     Limits quarter = limits;
     quarter.maxBytes /= 4;
     Limits half = limits;

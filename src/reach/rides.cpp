@@ -22,11 +22,11 @@ void forEachLeg(const runtime::Mover& mover, Visit&& visit) {
 
 }  // namespace
 
-std::vector<PxRect> ridesOn(const Ground& ground, const runtime::Mover& mover) {
+std::vector<PxRect> ridesOn(const CollisionMaps& collision, const runtime::Mover& mover) {
     std::vector<PxRect> places;
-    const BodyMaps& maps = ground.maps();
-    const int width = ground.tables().bodyWidth;
-    const int height = ground.tables().bodyHeight;
+    const BodyMaps& maps = collision.maps();
+    const int width = collision.tables().bodyWidth;
+    const int height = collision.tables().bodyHeight;
     forEachLeg(mover, [&](const PxRect& leg) {
         const PxRect at{leg.x - width + 1 + maps.left, leg.y - height + maps.top,
                         leg.width + width - 1, leg.height - mover.height + 1};
@@ -36,9 +36,9 @@ std::vector<PxRect> ridesOn(const Ground& ground, const runtime::Mover& mover) {
     return places;
 }
 
-std::vector<PxRect> restsOn(const Ground& ground, const runtime::Mover& mover) {
-    const BodyMaps& maps = ground.maps();
-    const int width = ground.tables().bodyWidth;
+std::vector<PxRect> restsOn(const CollisionMaps& collision, const runtime::Mover& mover) {
+    const BodyMaps& maps = collision.maps();
+    const int width = collision.tables().bodyWidth;
     std::set<std::pair<int, int>> corners;
     for (int tick = 0; tick < mover.periodTicks; ++tick) {
         const runtime::Box at = mover.at(tick);
@@ -46,7 +46,7 @@ std::vector<PxRect> restsOn(const Ground& ground, const runtime::Mover& mover) {
     }
     std::vector<PxRect> places;
     for (const auto& [y, x] : corners) {
-        const PxRect at{x - width + 1 + maps.left, y - ground.tables().bodyHeight + maps.top,
+        const PxRect at{x - width + 1 + maps.left, y - collision.tables().bodyHeight + maps.top,
                         mover.width + width - 1, 1};
         const PxRect within = at.intersected({0, 0, maps.live.width(), maps.live.height()});
         if (within.isEmpty()) continue;
@@ -59,14 +59,14 @@ std::vector<PxRect> restsOn(const Ground& ground, const runtime::Mover& mover) {
     return places;
 }
 
-std::vector<PxRect> edgesOf(const Ground& ground, const runtime::Mover& mover) {
+std::vector<PxRect> edgesOf(const CollisionMaps& collision, const runtime::Mover& mover) {
     std::vector<PxRect> places;
-    const BodyMaps& maps = ground.maps();
+    const BodyMaps& maps = collision.maps();
     forEachLeg(mover, [&](const PxRect& leg) {
-        const int y = leg.y - ground.tables().bodyHeight + maps.top;
+        const int y = leg.y - collision.tables().bodyHeight + maps.top;
         const int width = leg.width - mover.width + 1;
         const int height = leg.height - mover.height + 1;
-        for (const int x : {leg.x - ground.tables().bodyWidth, leg.x + mover.width}) {
+        for (const int x : {leg.x - collision.tables().bodyWidth, leg.x + mover.width}) {
             const PxRect at{x + maps.left, y, width, height};
             places.push_back(at.intersected({0, 0, maps.live.width(), maps.live.height()}));
         }

@@ -9,7 +9,7 @@
 
 #include <optional>
 
-#include "reach/ground.h"
+#include "reach/collision_maps.h"
 
 namespace rook::reach {
 
@@ -17,13 +17,16 @@ enum class Riding { No, Yes };
 
 /// The positions, of the maps, of a body that stands on the mover somewhere on its track: one
 /// rectangle a leg, within the maps. They may overlap.
-[[nodiscard]] std::vector<PxRect> ridesOn(const Ground& ground, const runtime::Mover& mover);
+[[nodiscard]] std::vector<PxRect> ridesOn(const CollisionMaps& collision,
+                                          const runtime::Mover& mover);
 
 /// The same between two ticks: a fast mover passes most px within one. Rectangles of one row.
-[[nodiscard]] std::vector<PxRect> restsOn(const Ground& ground, const runtime::Mover& mover);
+[[nodiscard]] std::vector<PxRect> restsOn(const CollisionMaps& collision,
+                                          const runtime::Mover& mover);
 
 /// The positions of a body that has just walked off the mover somewhere on its track.
-[[nodiscard]] std::vector<PxRect> edgesOf(const Ground& ground, const runtime::Mover& mover);
+[[nodiscard]] std::vector<PxRect> edgesOf(const CollisionMaps& collision,
+                                          const runtime::Mover& mover);
 
 /// The problem without movers, and with all places closed that a body on one, or caught by one,
 /// passes: what is reached in it is reached in every tick, whatever the movers do.

@@ -7,7 +7,7 @@
 
 namespace rook::reach {
 
-class Grounds;
+class CollisionMapSets;
 class Exploration;
 
 /// Threads: made on one, then all members may be called from any one at a time.
@@ -34,7 +34,7 @@ private:
     Problem m_problem;
     Limits m_limits;
     Completion m_completion = Completion::Complete;
-    std::unique_ptr<Grounds> m_grounds;
+    std::unique_ptr<CollisionMapSets> m_mapSets;
     std::unique_ptr<Exploration> m_exploration;
 };
 

@@ -28,9 +28,9 @@ std::optional<PxPoint> startOf(const Problem& problem) {
                    box.y + box.height - problem.tables.bodyHeight};
 }
 
-Reached reachedBy(Grounds& grounds, const Exploration& exploration, Completion completion,
+Reached reachedBy(CollisionMapSets& mapSets, const Exploration& exploration, Completion completion,
                   std::optional<std::int64_t> states) {
-    const BodyMaps& maps = grounds.of(0).maps();
+    const BodyMaps& maps = mapSets.of(0).maps();
     Reached reached;
     reached.completion = completion;
     reached.left = maps.left;
@@ -55,16 +55,16 @@ Reached reachedBy(Grounds& grounds, const Exploration& exploration, Completion c
 namespace {
 
 Reached solveWithoutMovers(const Problem& problem, const Limits& limits) {
-    if (!Grounds::fit(problem, limits)) {
+    if (!CollisionMapSets::fit(problem, limits)) {
         Reached reached;
         reached.completion = Completion::OutOfMemory;
         return reached;
     }
-    Grounds grounds(problem);
-    Exploration exploration(grounds, limits, false);
+    CollisionMapSets mapSets(problem);
+    Exploration exploration(mapSets, limits, false);
     const bool startIsLive = exploration.start();
     Reached reached =
-        reachedBy(grounds, exploration, startIsLive ? exploration.run() : Completion::Complete);
+        reachedBy(mapSets, exploration, startIsLive ? exploration.run() : Completion::Complete);
     reached.startIsLive = startIsLive;
     return reached;
 }
@@ -80,8 +80,8 @@ void addByMovers(Reached& reached, const Exploration& most) {
 }
 
 void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached) {
-    Grounds grounds(problem);
-    Exploration exploration(grounds, limits, false, Riding::Yes, Lapsing::Anytime);
+    CollisionMapSets mapSets(problem);
+    Exploration exploration(mapSets, limits, false, Riding::Yes, TimedEffects::Anytime);
     if (!exploration.start()) return;
     reached.startIsLive = true;
     reached.completion = exploration.run();
@@ -98,14 +98,14 @@ Reached solve(const Problem& problem, const Limits& limits) {
 
 std::optional<std::vector<bool>> meetsOf(const Problem& problem, const std::vector<PxRect>& boxes,
                                          const Limits& limits) {
-    if (!Grounds::fit(problem, limits)) return std::nullopt;
+    if (!CollisionMapSets::fit(problem, limits)) return std::nullopt;
     const Problem sure = hasRides(problem) ? awayFromMovers(problem) : problem;
-    Grounds grounds(sure);
-    Exploration exploration(grounds, limits, false);
-    const BodyMaps& maps = grounds.of(0).maps();
+    CollisionMapSets mapSets(sure);
+    Exploration exploration(mapSets, limits, false);
+    const BodyMaps& maps = mapSets.of(0).maps();
     std::vector<PxRect> wanted;
     for (const PxRect& box : boxes)
-        wanted.push_back(grounds.of(0).positionsAt(level::boxOf(box)));
+        wanted.push_back(mapSets.of(0).positionsAt(level::boxOf(box)));
     std::vector<bool> met(boxes.size());
     const auto look = [&] {
         bool isAll = true;
@@ -127,8 +127,8 @@ std::optional<std::vector<bool>> meetsOf(const Problem& problem, const std::vect
     if (completion != Completion::Complete) return std::nullopt;
     if (!hasTimed(problem) && !hasRides(problem)) return met;
     // What is not met so is out of reach if it is whatever movers do and lasts how long.
-    Grounds all(problem);
-    Exploration most(all, limits, false, Riding::Yes, Lapsing::Anytime);
+    CollisionMapSets all(problem);
+    Exploration most(all, limits, false, Riding::Yes, TimedEffects::Anytime);
     most.start();
     if (most.run() != Completion::Complete) return std::nullopt;
     for (std::size_t i = 0; i < boxes.size(); ++i)

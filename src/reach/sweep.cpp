@@ -10,11 +10,11 @@ int mostOf(const runtime::PaceTable& table) {
 
 }  // namespace
 
-Sweep::Sweep(const Ground& ground, const Limits& limits, DiscoveryLog* log)
-    : m_ground(ground),
-      m_tables(ground.tables()),
-      m_maps(ground.maps()),
-      m_layers(ground.layers()),
+Sweep::Sweep(const CollisionMaps& collision, const Limits& limits, DiscoveryLog* log)
+    : m_collision(collision),
+      m_tables(collision.tables()),
+      m_maps(collision.maps()),
+      m_layers(collision.layers()),
       m_limits(limits),
       m_log(log),
       m_words(m_maps.live.wordsPerRow()),
@@ -172,7 +172,7 @@ void Sweep::clear(Word* row, WordRange range) {
 }
 
 std::size_t Sweep::byteCount() const {
-    return m_ground.byteCount() + m_visited.byteCount() + m_arena.byteCount() +
+    return m_collision.byteCount() + m_visited.byteCount() + m_arena.byteCount() +
            (m_log ? m_log->byteCount() : 0);
 }
 

@@ -33,7 +33,7 @@ void Sweep::fly(int index, int y) {
     } else {
         if (from.shove != 0) force(y, from.shove, range);
         if (from.dx > 0) {
-            spreadBoth(current + range.from, m_ground.open(y) + range.from,
+            spreadBoth(current + range.from, m_collision.open(y) + range.from,
                        m_scratch.row() + range.from, m_scratch2.row() + range.from, from.dx,
                        range.to - range.from);
             markVisited(y, current, range);
@@ -81,7 +81,7 @@ void Sweep::force(int y, int px, WordRange range) {
     Word* blocked = m_scratch.row();  // at the place before
     Word* going = m_moved.row();
     const Word* free = m_maps.free.row(y);
-    const Word* open = m_ground.open(y);
+    const Word* open = m_collision.open(y);
     const bool toTheRight = px > 0;
     clear(going, range);
     for (int step = 0; step < std::abs(px); ++step) {
@@ -105,9 +105,9 @@ bool Sweep::fall(int y, int dy, Word* current, WordRange range) {
     for (const int end = y + dy; y < end;) {
         takeThrown(y, current, range);
         const FlightRows rows{m_maps.floor.row(y) + range.from, 0,
-                              m_ground.open(y + 1) + range.from, m_visited.row(y + 1) + range.from,
-                              m_words};
-        const int px = m_ground.hasSprings() ? 1 : end - y;
+                              m_collision.open(y + 1) + range.from,
+                              m_visited.row(y + 1) + range.from, m_words};
+        const int px = m_collision.hasSprings() ? 1 : end - y;
         const FlightSteps steps =
             flyOn(current + range.from, rows, landed, px, range.to - range.from);
         lookForGoals(y + 1, y + steps.count, range);
@@ -122,8 +122,8 @@ bool Sweep::rise(const Layer& from, int y, int dy, Word* current, WordRange rang
     Word* bumped = m_moved.row() + range.from;
     for (const int end = y - dy; y > end;) {
         const FlightRows rows{m_maps.free.row(y - 1) + range.from, ~Word{0},
-                              m_ground.open(y - 1) + range.from, m_visited.row(y - 1) + range.from,
-                              -m_words};
+                              m_collision.open(y - 1) + range.from,
+                              m_visited.row(y - 1) + range.from, -m_words};
         const FlightSteps steps =
             flyOn(current + range.from, rows, bumped, y - end, range.to - range.from);
         lookForGoals(y - steps.count, y - 1, range);
@@ -140,11 +140,11 @@ void Sweep::endInAir(int layer, int y, Word* bits, WordRange range) {
 }
 
 void Sweep::takeThrown(int y, Word* bits, WordRange range) {
-    const auto* springs = m_ground.springsUnder(y);
+    const auto* springs = m_collision.springsUnder(y);
     if (!springs) return;
     const Word* floor = m_maps.floor.row(y);
     Word* thrown = m_product.row();
-    for (const Ground::SpringRun& run : *springs) {
+    for (const CollisionMaps::SpringRun& run : *springs) {
         BitMap mask(m_maps.live.width(), 1);
         mask.setRun(0, run.from, run.to);
         for (int i = range.from; i < range.to; ++i) {

@@ -5,7 +5,7 @@
 #include <algorithm>
 #include <vector>
 
-#include "reach/ground.h"
+#include "reach/collision_maps.h"
 #include "reach/state_rows.h"
 
 namespace rook::reach {
@@ -30,9 +30,9 @@ struct StopAt {
 class Sweep {
 public:
     /// `log`, where there is one, is told each state when it is found; it must outlive the sweep.
-    Sweep(const Ground& ground, const Limits& limits, DiscoveryLog* log = nullptr);
+    Sweep(const CollisionMaps& collision, const Limits& limits, DiscoveryLog* log = nullptr);
 
-    /// Adds a body between two ticks. Requires: live there, holds what the ground says.
+    /// Adds a body between two ticks. Requires: live there, holds what the collision says.
     void start(const runtime::Body& body);
     /// Adds states: the words of `range` of one layer's row.
     void seed(int layer, int y, const Word* bits, WordRange range);
@@ -60,7 +60,7 @@ public:
     void takeBack(int layer, int y, int word, Word bits) { rows(layer).takeBack(y, word, bits); }
     [[nodiscard]] BitMap& visitedPlaces() { return m_visited; }
 
-    [[nodiscard]] const Ground& ground() const { return m_ground; }
+    [[nodiscard]] const CollisionMaps& collision() const { return m_collision; }
     /// Null if no state of that layer and row was found.
     [[nodiscard]] const Word* known(int layer, int y) const {
         return m_rows[static_cast<std::size_t>(layer)].known(y);
@@ -135,7 +135,7 @@ private:
     /// Zeroes the range and one word on each side, which shifts look into.
     static void clear(Word* row, WordRange range);
 
-    const Ground& m_ground;
+    const CollisionMaps& m_collision;
     const runtime::MotionTables& m_tables;
     const BodyMaps& m_maps;
     const Layers& m_layers;

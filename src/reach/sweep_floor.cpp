@@ -48,7 +48,7 @@ void Sweep::stand(int y) {
     lookForGoal(m_stopAt.standing, y, bits, range);
     if (m_walkPx > 0) {
         Word* standable = m_standable.row();
-        const Word* open = m_ground.open(y);
+        const Word* open = m_collision.open(y);
         const Word* floor = m_maps.floor.row(y);
         for (int i = 0; i < m_words; ++i)
             standable[i] = open[i] & floor[i];
@@ -65,7 +65,7 @@ void Sweep::stand(int y) {
     }
     if (m_tables.fromAbove) return;
     rows(m_layers.jump(0)).add(y, bits, range);
-    if (m_ground.has(runtime::Ability::DropThrough)) drop(y, bits, range);
+    if (m_collision.has(runtime::Ability::DropThrough)) drop(y, bits, range);
     holdFromFloor(y, bits, range);
 }
 
@@ -84,7 +84,7 @@ WordRange Sweep::boardFloor(Word* bits, WordRange range) {
 
 void Sweep::drop(int y, const Word* bits, WordRange range) {
     Word* dropped = m_next.row();
-    const Word* below = m_ground.open(y + 1);
+    const Word* below = m_collision.open(y + 1);
     for (int i = range.from; i < range.to; ++i)
         dropped[i] = bits[i] & below[i];
     markVisited(y + 1, dropped, range);
@@ -95,7 +95,7 @@ void Sweep::stepUpright(int y, const Word* bits, WordRange range) {
     Word* moved = m_next.row();
     for (const int to : {y - 1, y + 1}) {
         if (to < 0 || to >= m_maps.live.height()) continue;
-        const Word* open = m_ground.open(to);
+        const Word* open = m_collision.open(to);
         for (int i = range.from; i < range.to; ++i)
             moved[i] = bits[i] & open[i];
         markVisited(to, moved, range);
@@ -121,7 +121,7 @@ void Sweep::walkOffMovers(int y, Word* bits, WordRange range) {
 
 template <bool toTheRight>
 void Sweep::walkOff(int y, const Word* bits, WordRange range, const Word* edges) {
-    const Word* open = m_ground.open(y);
+    const Word* open = m_collision.open(y);
     const Word* free = m_maps.free.row(y);
     const Word* floor = m_maps.floor.row(y);
     Word* falling = m_moved.row();  // open there, no floor
@@ -150,7 +150,7 @@ void Sweep::stepsDown(int y, Word* falling, WordRange range) {
     clear(gaining, range);
     for (int k = 1; k <= m_tables.stepUp && y + k < m_maps.live.height(); ++k) {
         const Word* live = m_maps.live.row(y + k);
-        const Word* open = m_ground.open(y + k);
+        const Word* open = m_collision.open(y + k);
         const Word* floor = m_maps.floor.row(y + k);
         for (int i = range.from; i < range.to; ++i) {
             going[i] &= live[i];
@@ -178,7 +178,7 @@ void Sweep::stepsUp(int y, Word* climbing, WordRange range) {
     clear(gaining, range);
     for (int k = 1; k <= m_tables.stepUp && k <= y; ++k) {
         const Word* live = m_maps.live.row(y - k);
-        const Word* open = m_ground.open(y - k);
+        const Word* open = m_collision.open(y - k);
         const Word* floor = m_maps.floor.row(y - k);
         for (int i = range.from; i < range.to; ++i) {
             climbing[i] &= live[i];
@@ -191,7 +191,7 @@ void Sweep::stepsUp(int y, Word* climbing, WordRange range) {
             sources[i] = movedTo<!toTheRight>(landed, i);
         for (int i = range.from; i < range.to; ++i)
             climbing[i] &= ~sources[i];
-        if (m_ground.hasGains()) {
+        if (m_collision.hasGains()) {
             for (int i = range.from; i < range.to; ++i)
                 landed[i] &= open[i] & ~movedTo<toTheRight>(gaining, i);
             for (int i = range.from; i < range.to; ++i)

@@ -87,7 +87,7 @@ void Sweep::moveHolding(bool isLadder, int y, const Word* source, WordRange rang
     Buffer right(kept), left(kept), moved(m_words);
     for (int i = 1; i <= most; ++i) {
         Buffer sum(sideways.back());
-        const Word* open = m_ground.open(y);
+        const Word* open = m_collision.open(y);
         const Word* held = map.row(y);
         const auto go = [&](Buffer& at, auto&& to) {
             for (int k = range.from; k < range.to; ++k) {
@@ -133,7 +133,7 @@ void Sweep::moveHolding(bool isLadder, int y, const Word* source, WordRange rang
         for (int j = 1; j <= most && isAny(way, range); ++j) {
             const int row = y + direction * j;
             if (row < 0 || row >= m_maps.live.height()) break;
-            const Word* open = m_ground.open(row);
+            const Word* open = m_collision.open(row);
             const Word* held = map.row(row);
             const Word* to = after(most - j);
             if (isLadder && direction < 0) {
@@ -160,7 +160,7 @@ void Sweep::descendFromTop(int y, const Word* source, WordRange range) {
     Buffer going(m_words);
     std::copy(source + range.from, source + range.to, going.row() + range.from);
     for (int j = 1; j <= m_climbPx && y + j < m_maps.live.height(); ++j) {
-        const Word* open = m_ground.open(y + j);
+        const Word* open = m_collision.open(y + j);
         const Word* ladder = m_maps.ladder.row(y + j);
         for (int i = range.from; i < range.to; ++i)
             going.row()[i] &= open[i] & (j > 1 ? ladder[i] : ~Word{0});

@@ -21,14 +21,14 @@ class TrapSearch {
 public:
     TrapSearch(const Problem& problem, const std::vector<PxRect>& exits, const Limits& limits)
         : m_limits(limits),
-          m_grounds(problem),
+          m_mapSets(problem),
           m_sureProblem(hasRides(problem) ? awayFromMovers(problem) : problem),
           m_sureGrounds(m_sureProblem),
           m_all(m_sureGrounds, limits, false) {
-        const BodyMaps& maps = m_grounds.of(0).maps();
+        const BodyMaps& maps = m_mapSets.of(0).maps();
         m_exitMap = BitMap(maps.live.width(), maps.live.height());
         for (const PxRect& exit : exits) {
-            const PxRect at = m_grounds.of(0).positionsAt(level::boxOf(exit));
+            const PxRect at = m_mapSets.of(0).positionsAt(level::boxOf(exit));
             m_exits.push_back(at);
             for (int y = at.y; y < at.bottom(); ++y)
                 m_exitMap.setRun(y, at.x, at.right());
@@ -69,7 +69,7 @@ private:
         std::vector<Node> list;
         for (std::size_t s = 0; s < m_all.setCount(); ++s) {
             const Exploration::Set& set = m_all.set(s);
-            const Layers& layers = set.sweep->ground().layers();
+            const Layers& layers = set.sweep->collision().layers();
             for (const int layer : {Layers::standing, layers.climbing(), layers.swimming()}) {
                 if (layer < 0) continue;
                 const BitMap known = mapOf(*set.sweep, layer);
@@ -133,7 +133,7 @@ private:
 
     [[nodiscard]] Completion decide(const Node& node) {
         const collide::BitRun& first = node.runs.front();
-        Exploration from(m_grounds, m_limits, false, Riding::Yes, Lapsing::Anytime);
+        Exploration from(m_mapSets, m_limits, false, Riding::Yes, TimedEffects::Anytime);
         from.stopAt([this](runtime::HeldSet held) { return goalsOf(held); });
         // A seat on the floor may hang over an open door; its first place stands for all.
         BitMap bit(m_exitMap.width(), 1);
@@ -147,7 +147,7 @@ private:
         if (completion != Completion::Complete) return completion;
         for (std::size_t s = 0; s < from.setCount(); ++s) {
             const Exploration::Set& set = from.set(s);
-            const Layers& layers = set.sweep->ground().layers();
+            const Layers& layers = set.sweep->collision().layers();
             for (const int layer : {Layers::standing, layers.climbing(), layers.swimming()}) {
                 if (layer < 0) continue;
                 const BitMap reached = mapOf(*set.sweep, layer);
@@ -164,9 +164,9 @@ private:
     }
 
     const Limits& m_limits;
-    Grounds m_grounds;
+    CollisionMapSets m_mapSets;
     Problem m_sureProblem;  ///< what is reached in it is, whatever movers do
-    Grounds m_sureGrounds;
+    CollisionMapSets m_sureGrounds;
     Exploration m_all;
     std::vector<PxRect> m_exits;  ///< positions
     BitMap m_exitMap;
@@ -178,7 +178,7 @@ private:
 
 Traps trapsOf(const Problem& problem, const std::vector<PxRect>& exits, const Limits& limits) {
     if (exits.empty()) return {};
-    if (!Grounds::fit(problem, limits)) return {Completion::OutOfMemory, {}};
+    if (!CollisionMapSets::fit(problem, limits)) return {Completion::OutOfMemory, {}};
     return TrapSearch(problem, exits, limits).run();
 }
 

@@ -4,8 +4,8 @@
 #include <chrono>
 #include <memory>
 
-#include "reach/in_time.h"
 #include "reach/run_finder.h"
+#include "reach/waiting_runs.h"
 
 namespace rook::reach {
 
@@ -13,9 +13,9 @@ namespace {
 
 using level::Role;
 
-VerdictKind kindOf(const Question& question, const Verdict& verdict, const Reached& reached) {
-    if (!question.problem.start) return VerdictKind::NoStart;
-    if (!question.notSolved.empty()) return VerdictKind::NotDecided;
+VerdictKind kindOf(const Query& query, const Verdict& verdict, const Reached& reached) {
+    if (!query.problem.start) return VerdictKind::NoStart;
+    if (!query.notSolved.empty()) return VerdictKind::NotDecided;
     const bool isComplete = reached.completion == Completion::Complete;
     if (isComplete && !reached.startIsLive) return VerdictKind::StartBlocked;
     if (verdict.exitCount == 0) return VerdictKind::NoExit;
@@ -25,12 +25,12 @@ VerdictKind kindOf(const Question& question, const Verdict& verdict, const Reach
                : VerdictKind::NotReached;
 }
 
-std::string reasonOf(const Question& question, const Reached& reached) {
-    if (!question.notSolved.empty()) {
+std::string reasonOf(const Query& query, const Reached& reached) {
+    if (!query.notSolved.empty()) {
         std::string list;
-        for (std::size_t i = 0; i < question.notSolved.size() && i < 3; ++i)
-            list += (i ? ", " : "") + question.notSolved[i];
-        if (question.notSolved.size() > 3) list += " and more";
+        for (std::size_t i = 0; i < query.notSolved.size() && i < 3; ++i)
+            list += (i ? ", " : "") + query.notSolved[i];
+        if (query.notSolved.size() > 3) list += " and more";
         return "this version does not solve " + list;
     }
     switch (reached.completion) {
@@ -106,29 +106,28 @@ namespace {
 /// Where movers could make a difference, a goal is reached when a run with the clock is found.
 class Timing {
 public:
-    Timing(const Question& question, const Limits& limits)
-        : m_question(question), m_limits(limits) {}
+    Timing(const Query& query, const Limits& limits) : m_query(query), m_limits(limits) {}
 
     [[nodiscard]] bool isMet(const Goal& goal) {
-        if (!m_finder) m_finder.emplace(m_question.problem, m_limits);
+        if (!m_finder) m_finder.emplace(m_query.problem, m_limits);
         const auto run = m_finder->runTo(goal.box);
-        return run && (replays(m_question.problem, *run, goal.box) ||
-                       waitingRun(m_question.problem, *run, goal.box));
+        return run && (replays(m_query.problem, *run, goal.box) ||
+                       waitingRun(m_query.problem, *run, goal.box));
     }
 
 private:
-    const Question& m_question;
+    const Query& m_query;
     const Limits& m_limits;
     std::optional<RunFinder> m_finder;
 };
 
-void decide(Goal& goal, const Question& question, const Answer& answer, Timing& timing) {
+void decide(Goal& goal, const Query& query, const Answer& answer, Timing& timing) {
     const bool isComplete =
-        question.notSolved.empty() && answer.reached.completion == Completion::Complete;
-    goal.isReached = answer.reached.meets(goal.box, answer.tables);
+        query.notSolved.empty() && answer.onCells().reached.completion == Completion::Complete;
+    goal.isReached = answer.onCells().reached.meets(goal.box, answer.onCells().tables);
     goal.isUndecided = !goal.isReached && !isComplete;
     if (goal.isReached || !isComplete) return;
-    if (!answer.reached.mayMeetByMovers(goal.box, answer.tables)) return;
+    if (!answer.onCells().reached.mayMeetByMovers(goal.box, answer.onCells().tables)) return;
     goal.isReached = timing.isMet(goal);
     goal.isUndecided = !goal.isReached;
 }
@@ -146,19 +145,17 @@ VerdictKind kitKindOf(const kit::KitReach& reach, const Verdict& verdict) {
 }
 
 /// A kit board is walked, from module to module.
-Answer answerOfKit(const Question& question, const Limits& limits) {
-    const level::Project& project = question.board->project;
-    const level::Level& level = question.board->level;
+Answer answerOfKit(const Query& query, const Limits& limits) {
+    const level::Project& project = query.board->project;
+    const level::Level& level = query.board->level;
     const level::Kit& kit = *project.kitOf(level);
     auto found = std::make_shared<KitAnswer>(KitAnswer{kit::PlacedIndex(kit, level), {}, {}, {}});
     found->graph = kit::WalkGraph(kit, level, found->index);
-    found->reach =
-        kit::reachOf(project, level, found->graph, limits.cancel, question.board->closed);
+    found->reach = kit::reachOf(project, level, found->graph, limits.cancel, query.board->closed);
     found->audit = kit::auditOf(kit, level, found->index);
     Answer answer;
-    answer.tables = question.problem.tables;
     Verdict& verdict = answer.verdict;
-    verdict.goals = question.goals;
+    verdict.goals = query.goals;
     for (Goal& goal : verdict.goals) {
         const auto& goals = found->reach.goals;
         const auto same = std::find_if(goals.begin(), goals.end(), [&](const kit::KitGoal& each) {
@@ -174,16 +171,22 @@ Answer answerOfKit(const Question& question, const Limits& limits) {
     verdict.kind = kitKindOf(found->reach, verdict);
     if (verdict.kind == VerdictKind::NotDecided)
         verdict.reason = "more than 64 sets of things can be held";
-    answer.kit = std::move(found);
+    answer.found = std::shared_ptr<const KitAnswer>(std::move(found));
     return answer;
 }
 
 }  // namespace
 
-Answer answer(const Question& question, const Limits& limits, Resolver* resolver) {
+const CellAnswer& Answer::onCells() const {
+    static const CellAnswer none;
+    const auto* cells = std::get_if<CellAnswer>(&found);
+    return cells ? *cells : none;
+}
+
+Answer answer(const Query& query, const Limits& limits, Resolver* resolver) {
     const auto begin = std::chrono::steady_clock::now();
-    if (question.board) {
-        Answer walked = answerOfKit(question, limits);
+    if (query.board) {
+        Answer walked = answerOfKit(query, limits);
         walked.milliseconds =
             std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin)
                 .count();
@@ -191,34 +194,32 @@ Answer answer(const Question& question, const Limits& limits, Resolver* resolver
     }
     // What is not solved may add or take away reach, so nothing is claimed where it stands.
     Reached reached;
-    if (question.notSolved.empty())
-        reached =
-            resolver ? resolver->solve(question.problem, limits) : solve(question.problem, limits);
-    Answer answer = answerFrom(question, std::move(reached), limits);
+    if (query.notSolved.empty())
+        reached = resolver ? resolver->solve(query.problem, limits) : solve(query.problem, limits);
+    Answer answer = answerFrom(query, std::move(reached), limits);
     if (resolver && resolver->wasMended()) answer.by = AnsweredBy::Mending;
     answer.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return answer;
 }
 
-Answer answerFrom(const Question& question, Reached reached, const Limits& limits) {
+Answer answerFrom(const Query& query, Reached reached, const Limits& limits) {
     const auto begin = std::chrono::steady_clock::now();
     Answer answer;
-    answer.tables = question.problem.tables;
-    answer.reached = std::move(reached);
+    answer.found = CellAnswer{std::move(reached), query.problem.tables};
     Verdict& verdict = answer.verdict;
-    verdict.goals = question.goals;
-    Timing timing(question, limits);
+    verdict.goals = query.goals;
+    Timing timing(query, limits);
     for (Goal& goal : verdict.goals) {
-        decide(goal, question, answer, timing);
+        decide(goal, query, answer, timing);
         if (goal.role != Role::Exit) continue;
         ++verdict.exitCount;
         if (goal.isReached) ++verdict.exitsReached;
         if (goal.isUndecided) ++verdict.exitsUndecided;
     }
-    verdict.kind = kindOf(question, verdict, answer.reached);
+    verdict.kind = kindOf(query, verdict, answer.onCells().reached);
     if (verdict.kind == VerdictKind::NotDecided)
-        verdict.reason = reasonOf(question, answer.reached);
+        verdict.reason = reasonOf(query, answer.onCells().reached);
     answer.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return answer;

@@ -2,6 +2,7 @@
 /// What reach means for a level: can the exits be reached, and the pickups?
 
 #include <string>
+#include <variant>
 #include <vector>
 
 #include "kit/audit.h"
@@ -39,7 +40,7 @@ struct KitAnswer {
 };
 
 /// What is asked: a problem for the solver, with the things to reach, and what forbids an answer.
-struct Question {
+struct Query {
     Problem problem;
     std::vector<Goal> goals;             ///< exits, checkpoints, pickups, keys and switches
     std::vector<std::string> gainIds;    ///< of the entities that `problem.parts.gains` stands for
@@ -83,17 +84,30 @@ enum class AnsweredBy : unsigned char {
     Carrying,  ///< no body notices the edit: the states are those from before
 };
 
-struct Answer {
-    Verdict verdict;
+/// What solving a board of cells comes to.
+struct CellAnswer {
     Reached reached;
     runtime::MotionTables tables;
-    double milliseconds = 0;  ///< wall time of that
+};
+
+struct Answer {
+    Verdict verdict;
+    /// By the kind of level.
+    std::variant<CellAnswer, std::shared_ptr<const KitAnswer>> found;
+    double milliseconds = 0;  ///< wall time of getting it
     AnsweredBy by = AnsweredBy::Solving;
-    std::shared_ptr<const KitAnswer> kit;  ///< of a kit level; null for others
+
+    /// Of a board of cells; on one of pieces it is empty: no body is anywhere.
+    [[nodiscard]] const CellAnswer& onCells() const;
+    /// Of a board of pieces; null on others.
+    [[nodiscard]] const KitAnswer* onKit() const {
+        const auto* kit = std::get_if<std::shared_ptr<const KitAnswer>>(&found);
+        return kit ? kit->get() : nullptr;
+    }
 };
 
 /// What is asked otherwise than the project says.
-struct AskOptions {
+struct QueryOptions {
     motion::Weakening weakening;
     runtime::AbilitySet lent = 0;   ///< had besides those of the profile
     runtime::AbilitySet taken = 0;  ///< not had
@@ -101,8 +115,8 @@ struct AskOptions {
 
 /// Errors: OutOfRange from the motion profile or a spring; BadReference if the level names none
 /// that exists.
-[[nodiscard]] Result<Question> askOf(const level::Project& project, const level::Level& level,
-                                     const AskOptions& options = {});
+[[nodiscard]] Result<Query> queryOf(const level::Project& project, const level::Level& level,
+                                    const QueryOptions& options = {});
 
 /// The profile with abilities lent and taken away: a lent air jump is one at least.
 [[nodiscard]] level::MotionProfile withAbilities(level::MotionProfile profile,
@@ -110,10 +124,9 @@ struct AskOptions {
                                                  runtime::AbilitySet taken);
 
 /// `resolver`, if any, may know what an edit cannot change.
-[[nodiscard]] Answer answer(const Question& question, const Limits& limits = {},
+[[nodiscard]] Answer answer(const Query& query, const Limits& limits = {},
                             Resolver* resolver = nullptr);
 /// The same for what is known to be reached.
-[[nodiscard]] Answer answerFrom(const Question& question, Reached reached,
-                                const Limits& limits = {});
+[[nodiscard]] Answer answerFrom(const Query& query, Reached reached, const Limits& limits = {});
 
 }  // namespace rook::reach

@@ -31,13 +31,14 @@ unsigned buttonInto(const Layer& into, const Layer& from) {
 
 }  // namespace
 
-bool Exploration::isRun(const Ground& ground, int y, int from, int to) const {
+bool Exploration::isRun(const CollisionMaps& collision, int y, int from, int to) const {
     // Whoever walks from there stood there, on floor or on a mover.
     const int first = from < to ? from + 1 : to;
     const int last = from < to ? to : from - 1;
     for (int x = first; x <= last; ++x) {
         const Word bit = Word{1} << (x % BitMap::wordBits);
-        if ((ground.open(y)[x / BitMap::wordBits] & bit) == 0 || !ground.maps().floor.test(x, y))
+        if ((collision.open(y)[x / BitMap::wordBits] & bit) == 0 ||
+            !collision.maps().floor.test(x, y))
             return false;
     }
     return true;
@@ -50,24 +51,25 @@ bool Exploration::isWalk(const State& from, const Move& move) const {
 /// A walk along the floor, from the nearest place that was known before.
 std::optional<Move> Exploration::walkBefore(const Set& set, std::size_t index, int step, int y,
                                             const State& at) const {
-    const Ground& ground = set.sweep->ground();
-    for (int distance = 1; distance < ground.maps().live.width(); ++distance)
+    const CollisionMaps& collision = set.sweep->collision();
+    for (int distance = 1; distance < collision.maps().live.width(); ++distance)
         for (const int x : {at.x - distance, at.x + distance})
-            if (isFoundBefore(*set.log, step, Layers::standing, x, y) && isRun(ground, y, x, at.x))
+            if (isFoundBefore(*set.log, step, Layers::standing, x, y) &&
+                isRun(collision, y, x, at.x))
                 return Move{{index, Layers::standing, x, y}, {at.x - x, 0, 0}};
     return std::nullopt;
 }
 
 Move Exploration::moveBefore(const Set& set, std::size_t index, int step, const State& at,
                              int lastWish) const {
-    const Ground& ground = set.sweep->ground();
-    const Layers& layers = ground.layers();
+    const CollisionMaps& collision = set.sweep->collision();
+    const Layers& layers = collision.layers();
     const DiscoveryLog::Row row = set.log->sourceOf(step);
     const Body wanted = bodyOf(at);
     if (row.layer == Layers::standing && at.layer == Layers::standing && at.y == row.y)
         if (const auto walk = walkBefore(set, index, step, row.y, at)) return *walk;
 
-    const runtime::MotionTables& freely = m_grounds.freely();
+    const runtime::MotionTables& freely = m_mapSets.freely();
     const Layer& source = layers[row.layer];
     const int farthest = std::max({1, source.dx + std::abs(source.shove),
                                    layers.gripLadder() >= 0 ? freely.climb[0] : 0,
@@ -87,10 +89,10 @@ Move Exploration::moveBefore(const Set& set, std::size_t index, int step, const 
             button = buttonInto(source, layers[before.layer]);
         }
         const Body body = bodyOf(before);
-        for (const Input& input : inputsOf(body, freely, ground)) {
+        for (const Input& input : inputsOf(body, freely, collision)) {
             if (button && input.buttons != *button) continue;
             Body next = body;
-            runtime::step(ground, freely, next, input);
+            runtime::step(collision, freely, next, input);
             if (isSame(next, wanted)) return {before, input};
         }
     }

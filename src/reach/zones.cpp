@@ -23,9 +23,9 @@ class Borders {
 public:
     Borders(const level::Level& level, const Answer& answer)
         : m_level(level),
-          m_reached(answer.reached),
-          m_halfWidth(answer.tables.bodyWidth / 2),
-          m_halfHeight(answer.tables.bodyHeight / 2) {}
+          m_reached(answer.onCells().reached),
+          m_halfWidth(answer.onCells().tables.bodyWidth / 2),
+          m_halfHeight(answer.onCells().tables.bodyHeight / 2) {}
 
     [[nodiscard]] std::vector<Crossing> run() {
         for (std::size_t i = 0; i < m_level.zones.size(); ++i) {
@@ -116,7 +116,7 @@ private:
 }  // namespace
 
 std::vector<Crossing> crossingsOf(const level::Level& level, const Answer& answer) {
-    if (level.zones.size() < 2 || answer.reached.visited.height() == 0) return {};
+    if (level.zones.size() < 2 || answer.onCells().reached.visited.height() == 0) return {};
     return Borders(level, answer).run();
 }
 
@@ -125,12 +125,12 @@ std::vector<Crossing> withNeeds(const level::Project& project, const level::Leve
     const level::MotionProfile* profile = project.profileOf(level);
     if (crossings.empty() || !profile) return crossings;
     for (const level::Ability ability : profile->abilities) {
-        AskOptions options;
+        QueryOptions options;
         options.taken = setOf(ability);
-        const auto question = askOf(project, level, options);
-        if (!question || (limits.cancel && *limits.cancel)) return crossings;
-        const Answer without = answer(*question, limits);
-        if (without.reached.completion != Completion::Complete) continue;
+        const auto query = queryOf(project, level, options);
+        if (!query || (limits.cancel && *limits.cancel)) return crossings;
+        const Answer without = answer(*query, limits);
+        if (without.onCells().reached.completion != Completion::Complete) continue;
         const std::vector<Crossing> left = crossingsOf(level, without);
         for (Crossing& crossing : crossings) {
             const bool isLeft = std::any_of(left.begin(), left.end(), [&](const Crossing& other) {

@@ -56,7 +56,7 @@ std::optional<CellPoint> freePlace(const Grid<Cell>& cells) {
 }  // namespace
 
 std::vector<Gap> gapsOf(const level::Project& project, const std::string& theme,
-                        const Lessons& lessons, const std::atomic<bool>* cancel) {
+                        const TilingRules& tilingRules, const std::atomic<bool>* cancel) {
     std::map<Case, Gap> gaps;
     for (const auto& level : project.levels) {
         if (level->theme != theme) continue;
@@ -65,11 +65,11 @@ std::vector<Gap> gapsOf(const level::Project& project, const std::string& theme,
         for (int top = 0; top < all.height; top += 32) {
             for (int left = 0; left < all.width; left += 256) {
                 if (cancel && *cancel) return {};
-                const Dressed dressed = dress(lessons, *level, {left, top, 256, 32});
+                const Dressed dressed = dress(tilingRules, *level, {left, top, 256, 32});
                 for (int y = dressed.area.y; y < dressed.area.bottom(); ++y)
                     for (int x = dressed.area.x; x < dressed.area.right(); ++x) {
                         if (!dressed.isGuessed(x, y)) continue;
-                        const Case which = caseAt(lessons.joins(), level->cells, x, y);
+                        const Case which = caseAt(tilingRules.joins(), level->cells, x, y);
                         Gap& gap = gaps[which];
                         if (gap.count++ == 0) gap = {which, 1, level->id, {x, y}};
                     }

@@ -2,7 +2,7 @@
 /// What the levels hold and no swatch shows, and how to show it.
 
 #include "level/edits.h"
-#include "skin/lessons.h"
+#include "skin/tiling_rules.h"
 
 namespace rook::skin {
 
@@ -18,7 +18,7 @@ struct Gap {
 /// Of the matters that are taught, over all levels of the theme, the most frequent first. `cancel`
 /// may be null. Cost: all cells of the levels, some 100 ns each, and more for those that are told.
 [[nodiscard]] std::vector<Gap> gapsOf(const level::Project& project, const std::string& theme,
-                                      const Lessons& lessons,
+                                      const TilingRules& tilingRules,
                                       const std::atomic<bool>* cancel = nullptr);
 
 /// The swatch with the cell and its eight neighbours laid in a free place, to be dressed there; the

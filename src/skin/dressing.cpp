@@ -33,8 +33,8 @@ Tile chosen(const std::vector<Variant>& variants, int total, std::uint64_t roll)
 /// at the board.
 class Dresser {
 public:
-    Dresser(const Lessons& lessons, const Level& level, const CellRect& area, int salt)
-        : m_lessons(lessons),
+    Dresser(const TilingRules& tilingRules, const Level& level, const CellRect& area, int salt)
+        : m_tilingRules(tilingRules),
           m_level(level),
           m_seed(static_cast<std::uint64_t>(static_cast<std::int64_t>(level.chance.seed)) *
                      1000003 +
@@ -45,7 +45,7 @@ public:
         takeCells();
         takeExposures();
         takeDepths();
-        if (!lessons.motifs().empty()) layMotifs();
+        if (!tilingRules.motifs().empty()) layMotifs();
     }
 
     [[nodiscard]] Dressed run() {
@@ -105,7 +105,7 @@ private:
 
     void takeExposures() {
         m_exposures.assign(m_cells.size(), 0);
-        const Joins& joins = m_lessons.joins();
+        const Joins& joins = m_tilingRules.joins();
         for (int y = 1; y + 1 < m_height; ++y) {
             const Cell* above = &m_cells[indexOf(0, y - 1)];
             const Cell* line = &m_cells[indexOf(0, y)];
@@ -189,7 +189,7 @@ private:
         const int bottom =
             std::min(m_height - 1, reachOfDressing - m_area.y + m_level.cells.height());
         std::uint64_t number = 0;
-        for (const Motif& motif : m_lessons.motifs()) {
+        for (const Motif& motif : m_tilingRules.motifs()) {
             ++number;
             for (int y = top; y + motif.height <= bottom; ++y)
                 for (int x = left; x + motif.width <= right; ++x) {
@@ -211,8 +211,8 @@ private:
     [[nodiscard]] Tile tileAt(std::size_t at, int x, int y, std::uint8_t& isGuessed) const {
         const Cell cell = m_cells[at];
         const auto choice =
-            m_lessons.choiceFor({cell.matter(), cell.form(), m_exposures[at], m_depths[at]});
-        if (!choice.variants) return m_lessons.plainTile(cell.matter());
+            m_tilingRules.choiceFor({cell.matter(), cell.form(), m_exposures[at], m_depths[at]});
+        if (!choice.variants) return m_tilingRules.plainTile(cell.matter());
         isGuessed = choice.isKnown ? 0 : 1;
         const Tile tile = chosen(*choice.variants, choice.total, rollOf(m_seed, x, y));
         return tile.isBlank() ? Tile() : tile;
@@ -233,10 +233,10 @@ private:
             surface = {Side::Right, m_cells[at - 1]};
         else
             return {};
-        const Trim* trim = m_lessons.trimOn(surface.cell, surface.side);
+        const Trim* trim = m_tilingRules.trimOn(surface.cell, surface.side);
         if (!trim) return {};
         const std::uint64_t roll = rollOf(m_seed ^ 0x7472696dULL, x, y);
-        if (const NoiseField* noise = m_lessons.noiseOf(*trim)) {
+        if (const NoiseField* noise = m_tilingRules.noiseOf(*trim)) {
             if (noise->at(x, y) < trim->threshold) return {};
         } else if (static_cast<int>((roll >> 32) % static_cast<std::uint64_t>(trim->places)) >=
                    trim->dressed) {
@@ -245,7 +245,7 @@ private:
         return chosen(trim->variants, trim->dressed, roll & 0xffffffffu);
     }
 
-    const Lessons& m_lessons;
+    const TilingRules& m_tilingRules;
     const Level& m_level;
     std::uint64_t m_seed;
     CellRect m_area;
@@ -261,11 +261,11 @@ private:
 
 }  // namespace
 
-Dressed dress(const Lessons& lessons, const Level& level, const CellRect& area, int salt) {
+Dressed dress(const TilingRules& tilingRules, const Level& level, const CellRect& area, int salt) {
     const CellRect shown = area.intersected(level.cells.bounds());
     if (shown.isEmpty()) return {};
-    Dressed dressed = Dresser(lessons, level, shown, salt).run();
-    for (const auto& [place, own] : lessons.zones()) {
+    Dressed dressed = Dresser(tilingRules, level, shown, salt).run();
+    for (const auto& [place, own] : tilingRules.zones()) {
         const CellRect part = place.intersected(shown);
         if (part.isEmpty()) continue;
         const Dressed zone = Dresser(*own, level, part, salt).run();
@@ -281,14 +281,14 @@ Dressed dress(const Lessons& lessons, const Level& level, const CellRect& area, 
     return dressed;
 }
 
-Dressed dressLayer(const Lessons& lessons, const Level& level, const level::TileLayer& layer,
-                   const CellRect& area, int salt) {
+Dressed dressLayer(const TilingRules& tilingRules, const Level& level,
+                   const level::TileLayer& layer, const CellRect& area, int salt) {
     Level seen;
     seen.cells = layer.cells.width() > 0 ? layer.cells
                                          : Grid<Cell>(level.cells.width(), level.cells.height());
     seen.tiles = layer.tiles;
     seen.chance = level.chance;
-    if (layer.cells.width() > 0) return dress(lessons, seen, area, salt);
+    if (layer.cells.width() > 0) return dress(tilingRules, seen, area, salt);
     // Nothing but what was set by hand: no trims, and no look at any neighbour.
     Dressed dressed;
     dressed.area = area.intersected(seen.cells.bounds());

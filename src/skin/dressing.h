@@ -1,11 +1,12 @@
 #pragma once
 /// The tiles that a board wears.
 ///
-/// What a cell wears depends on the cells up to seven away (four, but for motifs), on the lessons,
-/// on the seeds of level and swatch and on its place, and on nothing else. So any part of a board
-/// may be dressed by itself, and after an edit only what is within `reachOfDressing` of it.
+/// What a cell wears depends on the cells up to seven away (four, but for motifs), on the
+/// tilingRules, on the seeds of level and swatch and on its place, and on nothing else. So any part
+/// of a board may be dressed by itself, and after an edit only what is within `reachOfDressing` of
+/// it.
 
-#include "skin/lessons.h"
+#include "skin/tiling_rules.h"
 
 namespace rook::skin {
 
@@ -31,13 +32,13 @@ private:
 /// Dresses `area`, clipped to the level; tiles that are set by hand come first, then motifs. Where
 /// two motifs could lie over each other, the one whose place has the greater number does, wherever
 /// one looks from. `salt` rolls all chances anew. Cost: some 50 ns a cell.
-/// Where a zone has lessons of its own, they count; a motif that lies across its border is cut
+/// Where a zone has tilingRules of its own, they count; a motif that lies across its border is cut
 /// there.
-[[nodiscard]] Dressed dress(const Lessons& lessons, const level::Level& level, const CellRect& area,
-                            int salt = 0);
+[[nodiscard]] Dressed dress(const TilingRules& tilingRules, const level::Level& level,
+                            const CellRect& area, int salt = 0);
 
 /// What one of the level's layers wears: its own masses dressed, and what was set by hand.
-[[nodiscard]] Dressed dressLayer(const Lessons& lessons, const level::Level& level,
+[[nodiscard]] Dressed dressLayer(const TilingRules& tilingRules, const level::Level& level,
                                  const level::TileLayer& layer, const CellRect& area, int salt = 0);
 
 }  // namespace rook::skin

@@ -36,13 +36,13 @@ std::string countIn(const Level& level, const CellRegion& region) {
 
 }  // namespace
 
-level::LevelEdit pinTiles(const Lessons& lessons, const Level& level, const CellRegion& region,
-                          int layer) {
+level::LevelEdit pinTiles(const TilingRules& tilingRules, const Level& level,
+                          const CellRegion& region, int layer) {
     const CellRect area = region.bounds();
     const Dressed seen =
         layer == level::onMasses
-            ? dress(lessons, level, area)
-            : dressLayer(lessons, level, level.layers[static_cast<std::size_t>(layer)], area);
+            ? dress(tilingRules, level, area)
+            : dressLayer(tilingRules, level, level.layers[static_cast<std::size_t>(layer)], area);
     level::LevelEdit edit = setEach(level, region, layer, [&](int x, int y) {
         const Tile tile = seen.at(x, y);
         // What nothing dresses keeps its plain colour, and open air stays open.
@@ -53,12 +53,12 @@ level::LevelEdit pinTiles(const Lessons& lessons, const Level& level, const Cell
     return edit;
 }
 
-level::LevelEdit rollAnew(const Lessons& lessons, const Level& level, const CellRegion& region,
-                          int salt) {
+level::LevelEdit rollAnew(const TilingRules& tilingRules, const Level& level,
+                          const CellRegion& region, int salt) {
     Level bare = level;
     bare.tiles = Grid<Tile>(0, 0);
-    const Dressed usual = dress(lessons, bare, region.bounds());
-    const Dressed rolled = dress(lessons, bare, region.bounds(), salt);
+    const Dressed usual = dress(tilingRules, bare, region.bounds());
+    const Dressed rolled = dress(tilingRules, bare, region.bounds(), salt);
     level::LevelEdit edit = setEach(level, region, level::onMasses, [&](int x, int y) {
         const Tile tile = rolled.at(x, y);
         if (tile == usual.at(x, y)) return Tile();

@@ -8,12 +8,12 @@ namespace rook::skin {
 
 /// What is seen in the region, dressed or set, stays as it is now: each cell is set by hand.
 /// `layer` as in level/tile_edits.h.
-[[nodiscard]] level::LevelEdit pinTiles(const Lessons& lessons, const level::Level& level,
+[[nodiscard]] level::LevelEdit pinTiles(const TilingRules& tilingRules, const level::Level& level,
                                         const level::CellRegion& region, int layer);
 
 /// Rolls the variants, trims and motifs of a region anew: another salt, another look. Only cells
 /// that then look otherwise are set by hand, the others are given back to the dressing.
-[[nodiscard]] level::LevelEdit rollAnew(const Lessons& lessons, const level::Level& level,
+[[nodiscard]] level::LevelEdit rollAnew(const TilingRules& tilingRules, const level::Level& level,
                                         const level::CellRegion& region, int salt);
 
 /// Lays matter by the tiles that are set by hand on the masses, in the form that the sheet says

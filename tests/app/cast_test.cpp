@@ -309,7 +309,7 @@ void CastWindowTest::doorThatShutsAgain_isSetInTheMargin_andSolved() {
     QVERIFY(waitForProof());
     const auto proven = session().proofs.of(level().id);
     QVERIFY(proven->answer.verdict.kind != reach::VerdictKind::NotDecided);
-    QCOMPARE(proven->question->problem.parts.gains.size(), std::size_t{1});
+    QCOMPARE(proven->query->problem.parts.gains.size(), std::size_t{1});
     QTest::keyClick(&board(), Qt::Key_Z, Qt::ControlModifier);
     QTest::keyClick(&board(), Qt::Key_Z, Qt::ControlModifier);
     QCOMPARE(the("sluice-1").data.door.manner, level::DoorManner::ForATime);
@@ -495,11 +495,11 @@ void CastWindowTest::pointsAndPaths_haveHandles() {
             level::FieldDefinition aim;
             aim.name = "aim";
             aim.type = level::FieldType::Point;
-            aim.standard = PxPoint{};
+            aim.defaultValue = PxPoint{};
             level::FieldDefinition way;
             way.name = "way";
             way.type = level::FieldType::Path;
-            way.standard = std::vector<PxPoint>();
+            way.defaultValue = std::vector<PxPoint>();
             kind.fields.push_back(aim);
             kind.fields.push_back(way);
         }

@@ -134,11 +134,11 @@ void KitWindowTest::level_isBuiltFromNothing_walked_undone_savedAndReopened() {
     take("alcove");
     QCOMPARE(level().pieces.size(), std::size_t{12 + 3 + 2});
     QVERIFY(waitForProof());
-    const auto& faults = session().proofs.of(level().id)->answer.kit->audit.faults;
+    const auto& faults = session().proofs.of(level().id)->answer.onKit()->audit.faults;
     QCOMPARE(faults.size(), std::size_t{1});  // the hall's end
     press("close-all");
     QVERIFY(waitForProof());
-    QVERIFY(session().proofs.of(level().id)->answer.kit->audit.faults.empty());
+    QVERIFY(session().proofs.of(level().id)->answer.onKit()->audit.faults.empty());
     // Start and exit.
     level::Level next = level();
     level::Entity start;
@@ -463,7 +463,7 @@ void KitWindowTest::demoQuay_isProven_andWalkedToItsExit() {
     QCOMPARE(proven->answer.verdict.kind, reach::VerdictKind::Reached);
     QVERIFY(proven->report.findings().empty());
     // Along the way of the proof, module by module, the body gets there.
-    const auto& answer = *proven->answer.kit;
+    const auto& answer = *proven->answer.onKit();
     const auto goal = std::find_if(answer.reach.goals.begin(), answer.reach.goals.end(),
                                    [](const auto& each) { return each.id == "gate-1"; });
     auto walk = KitWalk::begin(session().document.project(), session().document.level(), {}, 0);

@@ -163,7 +163,8 @@ void PaintingTest::wash_isTheCoveredPx_atAnyZoom() {
                 const bool isCovered = [&] {
                     for (int j = 0; j < 22; ++j)
                         for (int i = 0; i < 12; ++i)
-                            if (proven->answer.reached.isVisited({px.x - i, px.y - j})) return true;
+                            if (proven->answer.onCells().reached.isVisited({px.x - i, px.y - j}))
+                                return true;
                     return false;
                 }();
                 QCOMPARE(qAlpha(wash.pixel(x, y)) > 0, isCovered);

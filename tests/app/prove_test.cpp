@@ -92,8 +92,8 @@ void ProveWindowTest::runTo_findsARun_orTellsHowNearABodyComes() {
     QVERIFY(QTest::qWaitFor([&] { return session().runs.run() && !session().runs.run()->isProof; },
                             20000));
     const auto run = session().runs.run();
-    const auto question = reach::askOf(session().document.project(), level());
-    QVERIFY(reach::replays(question->problem, run->run, {run->to.x, run->to.y, 1, 1}));
+    const auto query = reach::queryOf(session().document.project(), level());
+    QVERIFY(reach::replays(query->problem, run->run, {run->to.x, run->to.y, 1, 1}));
     QString said;
     connect(&session().requests, &Requests::said, this, [&](const QString& text) { said = text; });
     QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(60, 3));
@@ -102,10 +102,10 @@ void ProveWindowTest::runTo_findsARun_orTellsHowNearABodyComes() {
 
 void ProveWindowTest::abilities_areLent_withoutTouchingTheProfile() {
     const auto profiles = session().document.project().profiles;
-    const auto visited = session().proofs.of(level().id)->answer.reached.visited.count();
+    const auto visited = session().proofs.of(level().id)->answer.onCells().reached.visited.count();
     press("ability-1");  // air jump
     QVERIFY(QTest::qWaitFor([&] { return session().runs.whatIfAnswer() != nullptr; }, 20000));
-    QVERIFY(session().runs.whatIfAnswer()->answer.reached.visited.count() > visited);
+    QVERIFY(session().runs.whatIfAnswer()->answer.onCells().reached.visited.count() > visited);
     QVERIFY(sentence().startsWith("As if"));
     QVERIFY(session().document.project().profiles == profiles);
     QVERIFY(!session().document.isModified());

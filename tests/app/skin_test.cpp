@@ -69,7 +69,7 @@ private:
         QTest::mouseClick(part<QWidget>("tile-picker"), Qt::LeftButton, Qt::NoModifier, at);
     }
     [[nodiscard]] Tile seenAt(int x, int y) {
-        return skin::dress(*session().dressing.lessons(), level(), {x, y, 1, 1}).at(x, y);
+        return skin::dress(*session().dressing.tilingRules(), level(), {x, y, 1, 1}).at(x, y);
     }
 };
 
@@ -136,7 +136,7 @@ void SkinWindowTest::motif_isMadeOfWhatWasTaken_andDissolved() {
     press("motif");
     QCOMPARE(level().motifs.size(), before + 1);
     QVERIFY((level().motifs[before] == CellRect{4, 4, 2, 2}));
-    QCOMPARE(session().dressing.lessons()->motifs().size(), before + 1);
+    QCOMPARE(session().dressing.tilingRules()->motifs().size(), before + 1);
     press("motif");
     QCOMPARE(level().motifs.size(), before);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
@@ -188,7 +188,7 @@ void SkinWindowTest::tilesThatMove_arePaintedAnew_andNothingElse() {
         const SheetImages sheets =
             loadSheets(session().document.project(), session().document.folder());
         MatterScene scene{&session().document.project(), &level(), &sheets, {1, 0, 0}};
-        scene.lessons = session().dressing.lessons().get();
+        scene.tilingRules = session().dressing.tilingRules().get();
         scene.isClear = true;
         scene.tick = tick;
         QImage image(level().boundsPx().width, level().boundsPx().height,
@@ -317,7 +317,7 @@ void SkinWindowTest::missingCase_isListed_shownOnTheSwatch_andDressed() {
     board().fitLevel();
     QTest::mouseClick(&board(), Qt::LeftButton, Qt::NoModifier, cell(place.x, place.y));
     session().document.chooseLevel({"intake"});
-    const auto dressed = skin::dress(*session().dressing.lessons(), level(), {60, 5, 1, 1});
+    const auto dressed = skin::dress(*session().dressing.tilingRules(), level(), {60, 5, 1, 1});
     QVERIFY(!dressed.isGuessed(60, 5));
     QCOMPARE(dressed.at(60, 5).number(), 0);
 }
@@ -327,9 +327,11 @@ void SkinWindowTest::look_changesThemeBackdropAndSeed() {
     QCOMPARE(backdrop->currentText(), QString("The weir by night"));
     choose("level-backdrop", 0);
     QVERIFY(level().backdrop.empty());
-    const auto before = skin::dress(*session().dressing.lessons(), level(), level().cells.bounds());
+    const auto before =
+        skin::dress(*session().dressing.tilingRules(), level(), level().cells.bounds());
     part<QSpinBox>("level-seed")->setValue(99);
-    const auto after = skin::dress(*session().dressing.lessons(), level(), level().cells.bounds());
+    const auto after =
+        skin::dress(*session().dressing.tilingRules(), level(), level().cells.bounds());
     QVERIFY(before.tiles != after.tiles);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
     QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
@@ -480,10 +482,10 @@ void SkinWindowTest::layers_areDragged_dressed_andFadeBeforeThePlayer() {
     dragCells({40, 4}, {44, 7});
     QCOMPARE(level().layers[1].cells.at(42, 5).matter(), stone);
     QVERIFY(level().cells.at(42, 5).isOpen());
-    QVERIFY(
-        skin::dressLayer(*session().dressing.lessons(), level(), level().layers[1], {42, 5, 1, 1})
-            .at(42, 5)
-            .isShown());
+    QVERIFY(skin::dressLayer(*session().dressing.tilingRules(), level(), level().layers[1],
+                             {42, 5, 1, 1})
+                .at(42, 5)
+                .isShown());
     choose("layer-fades", 1);
     QVERIFY(level().layers[1].fades);
     // The nearest is on top: dragged below the masses and the other, it is the farthest.

@@ -158,8 +158,9 @@ void WindowTest::aSmallLevel_fromNothing_toTheGame() {
     key(Qt::Key_5);
     QVERIFY(waitForProof());
     const auto proven = session().proofs.of(level().id);
-    QVERIFY2(proven->report.findings().empty(),
-             proven->report.findings().empty() ? "" : proven->report.findings()[0].sentence.c_str());
+    QVERIFY2(
+        proven->report.findings().empty(),
+        proven->report.findings().empty() ? "" : proven->report.findings()[0].sentence.c_str());
     QCOMPARE(m_window->findChild<QLabel*>("verdict")->text(), QString("The exit can be reached."));
 
     const auto steps = session().document.history().stepCount();

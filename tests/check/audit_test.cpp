@@ -18,8 +18,8 @@ using level::Form;
 namespace {
 
 std::vector<Finding> audited(const level::Project& project, const level::Level& level) {
-    const auto question = reach::askOf(project, level);
-    return check::auditFindings(project, level, reach::answer(*question));
+    const auto query = reach::queryOf(project, level);
+    return check::auditFindings(project, level, reach::answer(*query));
 }
 
 int countOf(const std::vector<Finding>& findings, FindingKind kind) {

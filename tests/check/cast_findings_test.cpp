@@ -36,14 +36,14 @@ level::Project project() {
     FieldDefinition speed;
     speed.name = "speed";
     speed.type = FieldType::Number;
-    speed.standard = level::Decimal{1000};
+    speed.defaultValue = level::Decimal{1000};
     speed.low = level::Decimal{500};
     speed.high = level::Decimal{3000};
     FieldDefinition mood;
     mood.name = "mood";
     mood.type = FieldType::Choice;
     mood.choices = {"calm", "cross"};
-    mood.standard = std::string("calm");
+    mood.defaultValue = std::string("calm");
     FieldDefinition home;
     home.name = "home";
     home.type = FieldType::Entity;
@@ -51,7 +51,7 @@ level::Project project() {
     FieldDefinition name;
     name.name = "name";
     name.isNeeded = true;
-    name.standard = std::string("Pinch");
+    name.defaultValue = std::string("Pinch");
     crab.fields = {speed, mood, home, name};
     crab.standing = level::Standing::Floor;
     crab.atMost = 2;
@@ -92,7 +92,7 @@ std::vector<FindingKind> kindsOf(const std::vector<check::Finding>& findings) {
 }
 
 reach::Answer answerOf(const level::Project& project, const level::Level& level) {
-    return reach::answer(*reach::askOf(project, level));
+    return reach::answer(*reach::queryOf(project, level));
 }
 
 }  // namespace
@@ -262,16 +262,16 @@ void CastFindingsTest::formations_withoutAKind_orAGap() {
 void CastFindingsTest::run_thatMeetsAFoe_isTold_whereItDoes() {
     const level::Project all = project();
     const level::Level level = room(all);
-    const auto question = reach::askOf(all, level);
-    const reach::RunFinder finder(question->problem, {});
-    const auto proof = reach::proveRun(*question, finder);
+    const auto query = reach::queryOf(all, level);
+    const reach::RunFinder finder(query->problem, {});
+    const auto proof = reach::proveRun(*query, finder);
     QVERIFY(proof.run.has_value());
     Entity crab = crabAt(120, 80);
     crab.data.patrol.gait = level::Gait::Walks;
     crab.facing = level::Facing::Left;
-    const auto met = check::meetingFindings(all, with(level, crab), *question, *proof.run);
+    const auto met = check::meetingFindings(all, with(level, crab), *query, *proof.run);
     // By hand: the first tick in which the boxes overlap.
-    const auto way = cast::wayOf(all, level, question->problem.tables, crab);
+    const auto way = cast::wayOf(all, level, query->problem.tables, crab);
     int first = -1;
     for (std::size_t tick = 0; tick < proof.run->bodies.size() && first < 0; ++tick) {
         const runtime::Body& body = proof.run->bodies[tick];
@@ -281,7 +281,7 @@ void CastFindingsTest::run_thatMeetsAFoe_isTold_whereItDoes() {
     QVERIFY(first > 0);
     QVERIFY(met[0].sentence.find(std::to_string(first) + " ticks") != std::string::npos);
     crab.data.patrol.gait = level::Gait::Still;
-    QVERIFY(check::meetingFindings(all, with(level, crab), *question, *proof.run).empty());
+    QVERIFY(check::meetingFindings(all, with(level, crab), *query, *proof.run).empty());
 }
 
 void CastFindingsTest::proof_waitsForAFoe_whereThatHelps() {
@@ -296,24 +296,24 @@ void CastFindingsTest::proof_waitsForAFoe_whereThatHelps() {
     gate.data.formation.shift = {0, -60};
     gate.data.formation.periodTicks = 600;
     const level::Level level = with(room(all), gate);
-    const auto question = reach::askOf(all, level);
-    const reach::RunFinder finder(question->problem, {});
-    const auto foes = reach::foesOf(all, level, question->problem.tables);
+    const auto query = reach::queryOf(all, level);
+    const reach::RunFinder finder(query->problem, {});
+    const auto foes = reach::foesOf(all, level, query->problem.tables);
     QCOMPARE(foes.size(), std::size_t{1});
-    const auto plain = reach::proveRun(*question, finder);
-    const auto clear = reach::proveRun(*question, finder, foes);
+    const auto plain = reach::proveRun(*query, finder);
+    const auto clear = reach::proveRun(*query, finder, foes);
     QVERIFY(plain.run && clear.run);
-    QVERIFY(!check::meetingFindings(all, level, *question, *plain.run).empty());
-    QVERIFY(check::meetingFindings(all, level, *question, *clear.run).empty());
+    QVERIFY(!check::meetingFindings(all, level, *query, *plain.run).empty());
+    QVERIFY(check::meetingFindings(all, level, *query, *clear.run).empty());
     QVERIFY(clear.run->ticks() > plain.run->ticks());
     // It is a run of the level as it is: the stepper without foes replays it, too.
-    QVERIFY(reach::replays(question->problem, *clear.run, question->goals[1].box) ||
-            reach::replays(question->problem, *clear.run, question->goals[0].box));
+    QVERIFY(reach::replays(query->problem, *clear.run, query->goals[1].box) ||
+            reach::replays(query->problem, *clear.run, query->goals[0].box));
     // Where it never leaves the way, no waiting helps, and the finding stays.
     level::Level shut = level;
     shut.entities.edit([](auto& list) { list.back().data.formation.periodTicks = 0; });
     shut.cells.fillRect({8, 0, 5, 3}, Cell(MatterId{1}));
-    const auto asked = reach::askOf(all, shut);
+    const auto asked = reach::queryOf(all, shut);
     const auto met = reach::proveRun(*asked, reach::RunFinder(asked->problem, {}),
                                      reach::foesOf(all, shut, asked->problem.tables));
     QVERIFY(met.run.has_value());
@@ -329,7 +329,7 @@ void CastFindingsTest::proof_waitsForAFoe_whereThatHelps() {
         list.back().box.y = 76;
         list.back().data.formation.periodTicks = 0;
     });
-    const auto other = reach::askOf(all, two);
+    const auto other = reach::queryOf(all, two);
     const auto round = reach::proveRun(*other, reach::RunFinder(other->problem, {}),
                                        reach::foesOf(all, two, other->problem.tables));
     QVERIFY(round.run && !round.hasNoWayRound);

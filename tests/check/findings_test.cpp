@@ -27,7 +27,7 @@ std::vector<check::Finding> findFor(level::Project project, const std::vector<st
             if (entity.kind.text == "gate") entity.to = target;
     });
     project.levels.push_back(std::make_shared<const level::Level>(level));
-    return check::findingsOf(project, level, reach::answer(*reach::askOf(project, level)));
+    return check::findingsOf(project, level, reach::answer(*reach::queryOf(project, level)));
 }
 
 }  // namespace
@@ -84,7 +84,8 @@ void FindingsTest::eachFlaw_isFound() {
         // The lantern's own cell is open in the drawing: fill it.
         level::Level level = testing::drawnLevel(project, drawn);
         level.cells.set(4, 2, level::Cell({1}));
-        findings = check::findingsOf(project, level, reach::answer(*reach::askOf(project, level)));
+        findings =
+            check::findingsOf(project, level, reach::answer(*reach::queryOf(project, level)));
     }
     const bool isFound =
         std::any_of(findings.begin(), findings.end(), [&](const check::Finding& finding) {

@@ -116,7 +116,7 @@ void LookTest::whatLiesInFront_hidesWhatMustBeSeen() {
         });
     };
     const auto told = [&] {
-        const auto answer = reach::answer(*reach::askOf(project, level));
+        const auto answer = reach::answer(*reach::queryOf(project, level));
         return check::hiddenFindings(project, level, answer, opacity);
     };
     QVERIFY(told().empty());
@@ -146,7 +146,7 @@ namespace {
 
 std::vector<check::Finding> sightOf(const level::Project& project, const level::Level& level,
                                     const skin::Opacity& looks) {
-    const auto answer = reach::answer(*reach::askOf(project, level));
+    const auto answer = reach::answer(*reach::queryOf(project, level));
     return check::sightFindings(project, level, answer, looks);
 }
 

@@ -75,9 +75,9 @@ void PlanTest::init() {
 }
 
 check::PlanReport PlanTest::held(const reach::Limits& limits) {
-    const auto question = reach::askOf(m_project, m_level);
-    const reach::Answer answer = reach::answer(*question);
-    return check::holdToPlan(m_project, m_level, &*question, &answer, limits);
+    const auto query = reach::queryOf(m_project, m_level);
+    const reach::Answer answer = reach::answer(*query);
+    return check::holdToPlan(m_project, m_level, &*query, &answer, limits);
 }
 
 int PlanTest::countOf(const check::PlanReport& report, FindingKind kind) {
@@ -97,7 +97,7 @@ void PlanTest::route_thatCanBeFollowed_isFollowed() {
         QVERIFY(passing.isPassed && passing.atTick >= tick);
         tick = passing.atTick;
     }
-    QVERIFY(reach::replays(reach::askOf(m_project, m_level)->problem, *route.run, route.goal));
+    QVERIFY(reach::replays(reach::queryOf(m_project, m_level)->problem, *route.run, route.goal));
 }
 
 void PlanTest::route_thatCannot_saysWhereAndByHowMuch() {

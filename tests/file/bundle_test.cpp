@@ -135,9 +135,9 @@ void BundleTest::reachOfTheBakedLevel_equalsThatOfTheProject() {
             file::askOfBakedLevel(testing::readBytes(path).toStdString(), path.toStdString());
         QVERIFY2(baked.has_value(), baked ? "" : baked.error().sentence().c_str());
         const auto fromBundle = reach::answer(*baked);
-        const auto fromProject = reach::answer(*reach::askOf(m_project, *level));
-        QVERIFY(fromBundle.reached.visited == fromProject.reached.visited);
-        QVERIFY(fromBundle.reached.standing == fromProject.reached.standing);
+        const auto fromProject = reach::answer(*reach::queryOf(m_project, *level));
+        QVERIFY(fromBundle.onCells().reached.visited == fromProject.onCells().reached.visited);
+        QVERIFY(fromBundle.onCells().reached.standing == fromProject.onCells().reached.standing);
         QCOMPARE(fromBundle.verdict.kind, fromProject.verdict.kind);
     }
 }
@@ -231,10 +231,10 @@ void BundleTest::whatLastsForATime_isTheSameInTheRuntime() {
     const auto text = file::bakedLevelText(project, level);
     QVERIFY2(text, text ? "" : text.error().sentence().c_str());
     const runtime::Level baked = runtime::readLevel(nlohmann::json::parse(*text), "level");
-    const auto question = reach::askOf(project, level);
-    QVERIFY(question);
-    const runtime::Parts& parts = question->problem.parts;
-    QCOMPARE(baked.gainIds, question->gainIds);
+    const auto query = reach::queryOf(project, level);
+    QVERIFY(query);
+    const runtime::Parts& parts = query->problem.parts;
+    QCOMPARE(baked.gainIds, query->gainIds);
     QCOMPARE(baked.parts.gains.size(), std::size_t{4});
     QCOMPARE(baked.parts.doors.size(), std::size_t{2});
     for (std::size_t i = 0; i < parts.gains.size(); ++i) {
@@ -245,7 +245,7 @@ void BundleTest::whatLastsForATime_isTheSameInTheRuntime() {
     }
     for (std::size_t i = 0; i < parts.doors.size(); ++i)
         QCOMPARE(baked.parts.doors[i].needs, parts.doors[i].needs);
-    QCOMPARE(reach::answer(*question).verdict.kind, reach::VerdictKind::Reached);
+    QCOMPARE(reach::answer(*query).verdict.kind, reach::VerdictKind::Reached);
     QVERIFY2(baked.proof && replaysInTheRuntime(baked), "the run is there in time");
 }
 
@@ -326,9 +326,9 @@ void BundleTest::badBakedLevel_isOneSentence() {
     QByteArray text = testing::readBytes(exported("bundle") + "/levels/intake.level.json");
     QVERIFY(text.contains(from));
     text.replace(text.indexOf(from), from.size(), to);
-    const auto question = file::askOfBakedLevel(text.toStdString(), "intake.level.json");
-    QVERIFY(!question);
-    const QString sentence = QString::fromStdString(question.error().sentence());
+    const auto query = file::askOfBakedLevel(text.toStdString(), "intake.level.json");
+    QVERIFY(!query);
+    const QString sentence = QString::fromStdString(query.error().sentence());
     QVERIFY2(sentence.contains(says), qPrintable(sentence));
     QVERIFY2(!sentence.contains('\n'), qPrintable(sentence));
 }
@@ -338,7 +338,7 @@ void BundleTest::placements_areQuotedAsCsvWants() {
     project.kinds.edit([](auto& list) {
         level::FieldDefinition note;
         note.name = "note";
-        note.standard = std::string("a \"b\", c");
+        note.defaultValue = std::string("a \"b\", c");
         list[2].fields = {note};
     });
     project.levels.push_back(

@@ -31,12 +31,12 @@ level::Project project() {
     crab.spriteTiles = {2, 1};
     crab.sprite = PxRect{-2, -4, 32, 16};
     const std::pair<FieldType, level::FieldValue> values[] = {
-        {FieldType::WholeNumber, std::int64_t{4}},
+        {FieldType::Integer, std::int64_t{4}},
         {FieldType::Text, std::string("a \"b\", c")},
-        {FieldType::YesNo, true},
+        {FieldType::Boolean, true},
         {FieldType::Number, level::Decimal{1250}},
         {FieldType::Choice, std::string("cross")},
-        {FieldType::Colour, std::string("#12ab9f")},
+        {FieldType::Color, std::string("#12ab9f")},
         {FieldType::Point, PxPoint{3, -4}},
         {FieldType::Path, std::vector<PxPoint>{{1, 2}, {3, 4}}},
         {FieldType::Entity, std::string("crab-1")},
@@ -50,13 +50,13 @@ level::Project project() {
         FieldDefinition field;
         field.name = "f-" + std::string(nameOf(type));
         field.type = type;
-        field.standard = level::standardOf(type);
+        field.defaultValue = level::defaultOf(type);
         field.help = "what it is for";
         field.unit = "px";
         field.isNeeded = type == FieldType::Text;
         if (type == FieldType::Choice) {
             field.choices = {"calm", "cross"};
-            field.standard = std::string("calm");
+            field.defaultValue = std::string("calm");
         }
         if (type == FieldType::Number) {
             field.low = level::Decimal{500};

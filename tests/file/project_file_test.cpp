@@ -86,12 +86,12 @@ void ProjectFileTest::everyField_survivesSaving() {
         level::FieldDefinition definition;
         definition.name = name;
         definition.type = type;
-        definition.standard = std::move(standard);
+        definition.defaultValue = std::move(standard);
         return definition;
     };
-    lantern.fields = {field("count", level::FieldType::WholeNumber, std::int64_t{3}),
+    lantern.fields = {field("count", level::FieldType::Integer, std::int64_t{3}),
                       field("note", level::FieldType::Text, std::string("x")),
-                      field("lit", level::FieldType::YesNo, true)};
+                      field("lit", level::FieldType::Boolean, true)};
     level.entities.edit([](auto& list) {
         for (level::Entity& entity : list) {
             entity.facing = level::Facing::Down;

@@ -31,8 +31,8 @@ Project project() {
     partner.of = {"lamp"};
     FieldDefinition speed;
     speed.name = "speed";
-    speed.type = FieldType::WholeNumber;
-    speed.standard = std::int64_t{2};
+    speed.type = FieldType::Integer;
+    speed.defaultValue = std::int64_t{2};
     lamp.fields = {partner, speed};
     project.kinds.edit([&](auto& list) {
         list.push_back(kind("wheel", Role::Key));
@@ -169,10 +169,10 @@ void CastEditsTest::kind_changes_withWhatIsPlaced_andTellsLosses() {
     // Another type that can hold the value keeps it; one that cannot gives it up.
     lamp = *all.findKind({"lamp"});
     lamp.fields[1].type = FieldType::Text;
-    lamp.fields[1].standard = std::string("x");
+    lamp.fields[1].defaultValue = std::string("x");
     QVERIFY(changeKind(all, {"lamp"}, lamp)->losses.empty());
     lamp.fields[1].type = FieldType::Point;
-    lamp.fields[1].standard = PxPoint{};
+    lamp.fields[1].defaultValue = PxPoint{};
     QCOMPARE(changeKind(all, {"lamp"}, lamp)->losses.size(), std::size_t{3});
     lamp.fields.pop_back();
     QCOMPARE(changeKind(all, {"lamp"}, lamp)->losses.size(), std::size_t{3});
@@ -188,17 +188,17 @@ void CastEditsTest::values_areConverted_withoutLoss_orNotAtAll() {
         return value && *value == wanted;
     };
     QVERIFY(is(std::int64_t{3}, FieldType::Number, Decimal{3000}));
-    QVERIFY(is(Decimal{3000}, FieldType::WholeNumber, std::int64_t{3}));
-    QVERIFY(!converted(Decimal{3500}, FieldType::WholeNumber));
+    QVERIFY(is(Decimal{3000}, FieldType::Integer, std::int64_t{3}));
+    QVERIFY(!converted(Decimal{3500}, FieldType::Integer));
     QVERIFY(is(Decimal{-500}, FieldType::Text, std::string("-0.5")));
     QVERIFY(is(std::string("-0.5"), FieldType::Number, Decimal{-500}));
     QVERIFY(is(std::string("12.25"), FieldType::Number, Decimal{12250}));
     QVERIFY(!converted(std::string("1.2345"), FieldType::Number));
-    QVERIFY(!converted(std::string("many"), FieldType::WholeNumber));
-    QVERIFY(is(std::string("yes"), FieldType::YesNo, true));
+    QVERIFY(!converted(std::string("many"), FieldType::Integer));
+    QVERIFY(is(std::string("yes"), FieldType::Boolean, true));
     QVERIFY(is(false, FieldType::Choice, std::string("no")));
-    QVERIFY(!converted(std::string("red"), FieldType::Colour));
-    QVERIFY(is(std::string("#ff0000"), FieldType::Colour, std::string("#ff0000")));
+    QVERIFY(!converted(std::string("red"), FieldType::Color));
+    QVERIFY(is(std::string("#ff0000"), FieldType::Color, std::string("#ff0000")));
     QVERIFY(!converted(PxPoint{1, 2}, FieldType::Text));
     // There and back is the same, for every whole number of few digits and every decimal.
     Random random(rook::testing::seedOr(3));

@@ -2,8 +2,8 @@
 
 #include <numeric>
 
-#include "reach/in_time.h"
 #include "reach/run_finder.h"
+#include "reach/waiting_runs.h"
 #include "reach_brute_force.h"
 #include "testing.h"
 

@@ -161,7 +161,7 @@ namespace {
 
 reach::Problem problemOf(const std::vector<std::string>& rows) {
     const level::Project project = testing::smallProject();
-    return reach::askOf(project, testing::drawnLevel(project, rows))->problem;
+    return reach::queryOf(project, testing::drawnLevel(project, rows))->problem;
 }
 
 }  // namespace

@@ -6,7 +6,7 @@
 #include "check/finding.h"
 #include "check/why_not.h"
 #include "placing.h"
-#include "reach/in_time.h"
+#include "reach/waiting_runs.h"
 #include "testing.h"
 
 namespace rook::prove_test {
@@ -50,11 +50,10 @@ void ProveTest::comfort_isTheGreatestWeakening_atWhichTheExitIsReachedStill() {
     const auto comfort = reach::comfortOf(project, level, {}, nullptr);
     QVERIFY(comfort);
     for (int percent = 0; percent <= comfort->percent + 1; ++percent) {
-        reach::AskOptions options;
+        reach::QueryOptions options;
         options.weakening.percent = percent;
-        const auto question = reach::askOf(project, level, options);
-        QCOMPARE(reach::answer(*question).verdict.exitsReached,
-                 percent <= comfort->percent ? 1 : 0);
+        const auto query = reach::queryOf(project, level, options);
+        QCOMPARE(reach::answer(*query).verdict.exitsReached, percent <= comfort->percent ? 1 : 0);
     }
     // A ledge of 48 px under a jump of 51 leaves little.
     QVERIFY(comfort->percent >= 1 && comfort->percent < 10);
@@ -88,11 +87,10 @@ void ProveTest::criticalPath_isTheOrderOfGain() {
     place(project, level, Role::Door, "door-2", {240, 16, 8, 32}).data.opens = {{"left"}};
     place(project, level, Role::Key, "left", {16, 40, 8, 8});
     place(project, level, Role::Key, "right", {200, 40, 8, 8});
-    const auto question = *reach::askOf(project, level);
-    const reach::Proof proof = reach::proveRun(question, reach::RunFinder(question.problem, {}));
-    QVERIFY(proof.run && reach::replays(question.problem, *proof.run, question.goals[0].box));
-    QCOMPARE(reach::criticalPath(question, *proof.run),
-             (std::vector<std::string>{"right", "left"}));
+    const auto query = *reach::queryOf(project, level);
+    const reach::Proof proof = reach::proveRun(query, reach::RunFinder(query.problem, {}));
+    QVERIFY(proof.run && reach::replays(query.problem, *proof.run, query.goals[0].box));
+    QCOMPARE(reach::criticalPath(query, *proof.run), (std::vector<std::string>{"right", "left"}));
 }
 
 void ProveTest::waitingRun_waitsForTheWindow_andReplays() {
@@ -101,12 +99,12 @@ void ProveTest::waitingRun_waitsForTheWindow_andReplays() {
                                                ".S................X.", "####################"});
     place(project, level, Role::Hazard, "steam", {120, 16, 16, 32}).data.timetable =
         runtime::Timetable{160, {{0, 110}}};
-    const auto question = *reach::askOf(project, level);
-    const reach::Proof proof = reach::proveRun(question, reach::RunFinder(question.problem, {}));
+    const auto query = *reach::queryOf(project, level);
+    const reach::Proof proof = reach::proveRun(query, reach::RunFinder(query.problem, {}));
     QVERIFY(proof.run);
-    QVERIFY(reach::replays(question.problem, *proof.run, question.goals[0].box));
+    QVERIFY(reach::replays(query.problem, *proof.run, query.goals[0].box));
     QVERIFY(proof.run->ticks() > 110);
-    QVERIFY(reach::riskyPositions(question.problem, reach::solve(question.problem)).count() > 0);
+    QVERIFY(reach::riskyPositions(query.problem, reach::solve(query.problem)).count() > 0);
 }
 
 void ProveTest::waitingRun_isNone_whereNoWindowIsLongEnough() {
@@ -115,8 +113,8 @@ void ProveTest::waitingRun_isNone_whereNoWindowIsLongEnough() {
                                                ".S................X.", "####################"});
     place(project, level, Role::Hazard, "steam", {60, 16, 160, 32}).data.timetable =
         runtime::Timetable{32, {{0, 20}}};
-    const auto question = *reach::askOf(project, level);
-    const reach::Proof proof = reach::proveRun(question, reach::RunFinder(question.problem, {}));
+    const auto query = *reach::queryOf(project, level);
+    const reach::Proof proof = reach::proveRun(query, reach::RunFinder(query.problem, {}));
     QVERIFY(!proof.run);
     QVERIFY(!proof.whyNoRun.empty());
 }
@@ -145,10 +143,10 @@ void ProveTest::deepFindings_tellKeysBehindTheirOwnDoor_andTraps() {
                   "##########..########", "##########..########", "####################"});
     place(project, level, Role::Door, "door-1", {48, 16, 8, 48}).data.opens = {{"key-1"}};
     place(project, level, Role::Key, "key-1", {16, 56, 8, 8});
-    const auto question = *reach::askOf(project, level);
-    const reach::Answer answer = reach::answer(question);
-    const reach::Depth depth = reach::lookDeep(project, level, answer);
-    const auto findings = check::depthFindings(project, level, answer, depth);
+    const auto query = *reach::queryOf(project, level);
+    const reach::Answer answer = reach::answer(query);
+    const reach::Analysis depth = reach::analyze(project, level, answer);
+    const auto findings = check::analysisFindings(project, level, answer, depth);
     const auto has = [&](check::FindingKind kind) {
         return std::any_of(findings.begin(), findings.end(),
                            [&](const check::Finding& f) { return f.kind == kind; });
@@ -160,8 +158,8 @@ void ProveTest::deepFindings_tellKeysBehindTheirOwnDoor_andTraps() {
 void ProveTest::whyNot_namesAnAbility_andALedgeThatWouldDo() {
     const level::Project project = testing::smallProject();
     const level::Level level = stepOf(project, 4);
-    const reach::Answer answer = reach::answer(*reach::askOf(project, level));
-    const reach::Depth depth = reach::lookDeep(project, level, answer);
+    const reach::Answer answer = reach::answer(*reach::queryOf(project, level));
+    const reach::Analysis depth = reach::analyze(project, level, answer);
     const auto findings =
         check::withReasons(project, level, depth, check::reachFindings(level, answer));
     QCOMPARE(findings.size(), std::size_t{1});
@@ -170,7 +168,7 @@ void ProveTest::whyNot_namesAnAbility_andALedgeThatWouldDo() {
     QVERIFY(!findings[0].fix.empty());
     const auto fixed = check::fixOf(project, level, findings[0]);
     QVERIFY(fixed);
-    QCOMPARE(reach::answer(*reach::askOf(project, fixed->level)).verdict.kind,
+    QCOMPARE(reach::answer(*reach::queryOf(project, fixed->level)).verdict.kind,
              reach::VerdictKind::Reached);
 }
 

@@ -153,11 +153,11 @@ void SolverTest::edit_thatNobodyNotices_leavesReachAsItWas() {
     int unnoticed = 0, noticed = 0;
     for (int round = 0; round < count; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));
-        reach::Question was;
+        reach::Query was;
         was.problem = randomProblem(random);
         const reach::Answer former = reach::answer(was);
         for (int edit = 0; edit < 10; ++edit) {
-            reach::Question now = was;
+            reach::Query now = was;
             auto cells =
                 std::make_shared<RandomCells>(static_cast<const RandomCells&>(*was.problem.cells));
             const int column = random.between(0, was.problem.frame.columns - 1);
@@ -169,14 +169,14 @@ void SolverTest::edit_thatNobodyNotices_leavesReachAsItWas() {
             const bool isUnnoticed = reach::isUnnoticed(was, former, now);
             const reach::Answer whole = reach::answer(now);
             if (!isUnnoticed) {
-                if (whole.reached.visited != former.reached.visited) ++noticed;
+                if (whole.onCells().reached.visited != former.onCells().reached.visited) ++noticed;
                 continue;
             }
             ++unnoticed;
             const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round);
-            QVERIFY2(whole.reached.visited == former.reached.visited, where);
-            QVERIFY2(whole.reached.standing == former.reached.standing, where);
-            QVERIFY2(whole.reached.states == former.reached.states, where);
+            QVERIFY2(whole.onCells().reached.visited == former.onCells().reached.visited, where);
+            QVERIFY2(whole.onCells().reached.standing == former.onCells().reached.standing, where);
+            QVERIFY2(whole.onCells().reached.states == former.onCells().reached.states, where);
         }
     }
     QVERIFY2(rounds > 0 || (unnoticed > count && noticed > count / 2),
@@ -197,7 +197,7 @@ namespace {
 
 reach::Answer answerFor(const std::vector<std::string>& rows) {
     const level::Project project = testing::smallProject();
-    return reach::answer(*reach::askOf(project, testing::drawnLevel(project, rows)));
+    return reach::answer(*reach::queryOf(project, testing::drawnLevel(project, rows)));
 }
 
 }  // namespace
@@ -242,24 +242,24 @@ void SolverTest::oneWay_isPassedFromBelow_andStoodOn() {
     const auto answer =
         answerFor({"......", "......", "....X.", "======", "......", ".S....", "######"});
     QCOMPARE(answer.verdict.kind, reach::VerdictKind::Reached);
-    QVERIFY(answer.reached.isStoodAt({40, 3 * 16 - 22}));
+    QVERIFY(answer.onCells().reached.isStoodAt({40, 3 * 16 - 22}));
 }
 
 void SolverTest::start_insideStone_reachesNothing() {
     level::Project project = testing::smallProject();
     level::Level level = testing::drawnLevel(project, {".....", ".S..X", "#####"});
     level.cells.set(1, 0, level::Cell({1}));
-    const auto answer = reach::answer(*reach::askOf(project, level));
+    const auto answer = reach::answer(*reach::queryOf(project, level));
     QCOMPARE(answer.verdict.kind, reach::VerdictKind::StartBlocked);
-    QCOMPARE(answer.reached.visited.count(), 0);
+    QCOMPARE(answer.onCells().reached.visited.count(), 0);
 }
 
 void SolverTest::limit_isNotDecided_neverANo() {
     const level::Project project = testing::smallProject();
     const auto level = testing::drawnLevel(project, {"..........", ".S......X.", "####..####"});
-    const auto question = *reach::askOf(project, level);
+    const auto query = *reach::queryOf(project, level);
     for (const std::size_t bytes : {std::size_t{100}, std::size_t{200000}}) {
-        const auto answer = reach::answer(question, {bytes, nullptr});
+        const auto answer = reach::answer(query, {bytes, nullptr});
         QCOMPARE(answer.verdict.kind, reach::VerdictKind::NotDecided);
         QVERIFY(!answer.verdict.reason.empty());
     }
@@ -270,8 +270,8 @@ void SolverTest::cancel_isSaid() {
     const auto level = testing::drawnLevel(project, {"..........", ".S......X.", "####..####"});
     const std::atomic<bool> cancel = true;
     const auto answer =
-        reach::answer(*reach::askOf(project, level), {std::size_t{1} << 30, &cancel});
-    QCOMPARE(answer.reached.completion, reach::Completion::Cancelled);
+        reach::answer(*reach::queryOf(project, level), {std::size_t{1} << 30, &cancel});
+    QCOMPARE(answer.onCells().reached.completion, reach::Completion::Cancelled);
     QCOMPARE(answer.verdict.kind, reach::VerdictKind::NotDecided);
 }
 
@@ -288,7 +288,7 @@ void SolverTest::hazardEntity_isDeadly() {
     entity.kind = {"vent"};
     entity.box = {80, 16, 4, 32};
     level.entities.edit([&](auto& list) { list.push_back(entity); });
-    QCOMPARE(reach::answer(*reach::askOf(project, level)).verdict.kind,
+    QCOMPARE(reach::answer(*reach::queryOf(project, level)).verdict.kind,
              reach::VerdictKind::NotReached);
 }
 

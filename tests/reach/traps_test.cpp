@@ -131,8 +131,8 @@ void TrapsTest::pit_isATrap_andAShallowOneIsNot() {
     const level::Project project = testing::smallProject();
     const auto trapsIn = [&](const std::vector<std::string>& rows) {
         const auto level = testing::drawnLevel(project, rows);
-        const auto question = *reach::askOf(project, level);
-        return reach::trapsOf(question.problem, {question.goals.front().box}).positions.count();
+        const auto query = *reach::queryOf(project, level);
+        return reach::trapsOf(query.problem, {query.goals.front().box}).positions.count();
     };
     QCOMPARE(trapsIn({"..............", "..............", ".S..........X.", "#####...######",
                       "#####...######", "##############"}),
@@ -145,9 +145,9 @@ void TrapsTest::pit_isATrap_andAShallowOneIsNot() {
 void TrapsTest::noExit_hasNoTraps() {
     const level::Project project = testing::smallProject();
     const auto level = testing::drawnLevel(project, {"......", ".S....", "######"});
-    const auto question = *reach::askOf(project, level);
-    QVERIFY(!reach::trapsOf(question.problem, {}).isAny());
-    QVERIFY(!reach::trapsOf(question.problem, {{500, 500, 8, 8}}).isAny());
+    const auto query = *reach::queryOf(project, level);
+    QVERIFY(!reach::trapsOf(query.problem, {}).isAny());
+    QVERIFY(!reach::trapsOf(query.problem, {{500, 500, 8, 8}}).isAny());
 }
 
 ROOK_TEST(TrapsTest)

@@ -31,7 +31,7 @@ private slots:
 namespace {
 
 reach::Answer answerOf(const level::Project& project, const level::Level& level) {
-    return reach::answer(*reach::askOf(project, level));
+    return reach::answer(*reach::queryOf(project, level));
 }
 
 }  // namespace
@@ -80,7 +80,7 @@ void VerdictTest::door_keepsTheExitShut_untilItsKeyIsMet() {
     place(project, level, level::Role::Key, "key-1", {16, 56, 8, 8});
     const auto answer = answerOf(project, level);
     QCOMPARE(answer.verdict.kind, VerdictKind::Reached);
-    QCOMPARE(answer.reached.sets, (std::vector<runtime::HeldSet>{0, 1}));
+    QCOMPARE(answer.onCells().reached.sets, (std::vector<runtime::HeldSet>{0, 1}));
     // Behind its own door it helps nobody.
     level.entities.edit([](auto& list) { list.back().box.x = 240; });
     QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
@@ -175,7 +175,8 @@ void VerdictTest::mover_carriesToTheExit_byARunInTime() {
         {0, -100}};
     const auto answer = answerOf(project, level);
     QCOMPARE(answer.verdict.kind, VerdictKind::Reached);
-    QVERIFY(!answer.reached.meets(answer.verdict.goals.front().box, answer.tables));
+    QVERIFY(
+        !answer.onCells().reached.meets(answer.verdict.goals.front().box, answer.onCells().tables));
     // Too far from anything that one could step onto it from: that is a proof, too.
     level.entities.edit([](auto& list) { list.back().box.y = -300; });
     QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
@@ -190,12 +191,12 @@ void VerdictTest::abilities_areLentAndTakenAway() {
         project, {"............", "..........X.", "..........##", "..........##", "..........##",
                   "..........##", "S.........##", "############"});
     QCOMPARE(answerOf(project, level).verdict.kind, VerdictKind::NotReached);
-    reach::AskOptions options;
+    reach::QueryOptions options;
     options.lent = setOf(level::Ability::AirJump);
-    QCOMPARE(reach::answer(*reach::askOf(project, level, options)).verdict.kind,
+    QCOMPARE(reach::answer(*reach::queryOf(project, level, options)).verdict.kind,
              VerdictKind::Reached);
     options.taken = options.lent;
-    QCOMPARE(reach::answer(*reach::askOf(project, level, options)).verdict.kind,
+    QCOMPARE(reach::answer(*reach::queryOf(project, level, options)).verdict.kind,
              VerdictKind::NotReached);
 }
 
@@ -203,22 +204,22 @@ void VerdictTest::otherKindsOfLevels_areNotDecided() {
     const level::Project project = testing::smallProject();
     auto level = testing::drawnLevel(project, {"..."});
     level.kind = level::LevelKind::Puzzle;
-    auto question = reach::askOf(project, level);
-    QVERIFY(question);
-    QCOMPARE(question->notSolved, std::vector<std::string>{"levels of kind puzzle"});
+    auto query = reach::queryOf(project, level);
+    QVERIFY(query);
+    QCOMPARE(query->notSolved, std::vector<std::string>{"levels of kind puzzle"});
     level.kind = level::LevelKind::Kit;
-    question = reach::askOf(project, level);
-    QCOMPARE(question->notSolved, std::vector<std::string>{"a kit level without a kit"});
+    query = reach::queryOf(project, level);
+    QCOMPARE(query->notSolved, std::vector<std::string>{"a kit level without a kit"});
 }
 
 void VerdictTest::missingProfile_isRefused() {
     level::Project project = testing::smallProject();
     auto level = testing::drawnLevel(project, {"..."});
     level.profile = "nobody";
-    QCOMPARE(reach::askOf(project, level).error().kind, ErrorKind::BadReference);
+    QCOMPARE(reach::queryOf(project, level).error().kind, ErrorKind::BadReference);
     project.profiles = std::vector<level::MotionProfile>{};
     level.profile.clear();
-    QCOMPARE(reach::askOf(project, level).error().kind, ErrorKind::BadReference);
+    QCOMPARE(reach::queryOf(project, level).error().kind, ErrorKind::BadReference);
 }
 
 void VerdictTest::meeting_isOverlapOfBoxes_toThePx() {
@@ -226,7 +227,7 @@ void VerdictTest::meeting_isOverlapOfBoxes_toThePx() {
     const auto answer = answerOf(
         project,
         testing::drawnLevel(project, {"##########", "#........#", "#S......X#", "##########"}));
-    const auto& reached = answer.reached;
+    const auto& reached = answer.onCells().reached;
     const std::uint64_t seed = testing::seedOr(61);
     Random random(seed);
     for (int round = 0; round < 300; ++round) {
@@ -236,7 +237,7 @@ void VerdictTest::meeting_isOverlapOfBoxes_toThePx() {
         for (int y = -30; y < 70 && !expected; ++y)
             for (int x = -20; x < 170 && !expected; ++x)
                 expected = reached.isVisited({x, y}) && box.overlaps(PxRect{x, y, 12, 22});
-        QVERIFY2(reached.meets(box, answer.tables) == expected,
+        QVERIFY2(reached.meets(box, answer.onCells().tables) == expected,
                  "ROOK_SEED=" + QByteArray::number(seed));
     }
 }

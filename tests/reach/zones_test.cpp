@@ -44,18 +44,18 @@ void ZonesTest::crossings_areWhereBodiesAreOnBothSides_onRandomLevels() {
         level.zones = std::vector{zone("a", {0, 0, random.between(2, 8), random.between(3, 9)}),
                                   zone("b", {random.between(1, 8), random.between(0, 4), 6, 9}),
                                   zone("c", {0, 0, 12, 9})};
-        const auto question = reach::askOf(project, level);
-        const reach::Answer answer = reach::answer(*question);
+        const auto query = reach::queryOf(project, level);
+        const reach::Answer answer = reach::answer(*query);
         const auto crossings = reach::crossingsOf(level, answer);
         const auto zoneAt = [&](int x, int y) {
             for (const level::Zone& each : level.zones)
                 if (toPx(each.place, level.cellSize).contains(PxPoint{x, y})) return each.id.text;
             return std::string();
         };
-        const int dx = answer.tables.bodyWidth / 2;
-        const int dy = answer.tables.bodyHeight / 2;
+        const int dx = answer.onCells().tables.bodyWidth / 2;
+        const int dy = answer.onCells().tables.bodyHeight / 2;
         const auto isMiddle = [&](int x, int y) {
-            return answer.reached.isVisited({x - dx, y - dy});
+            return answer.onCells().reached.isVisited({x - dx, y - dy});
         };
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + std::uint64_t(round));
         for (int y = 0; y < 144; ++y)
@@ -89,15 +89,15 @@ void ZonesTest::respawn_isAStandingPlaceInTheZone() {
         project, {"....................", "....................", "....................",
                   "S.................X.", "####################"});
     level.zones = std::vector{zone("left", {0, 0, 10, 5}), zone("right", {10, 0, 10, 5})};
-    const reach::Answer answer = reach::answer(*reach::askOf(project, level));
+    const reach::Answer answer = reach::answer(*reach::queryOf(project, level));
     const auto crossings = reach::crossingsOf(level, answer);
     QCOMPARE(crossings.size(), std::size_t{2});
     for (const reach::Crossing& crossing : crossings) {
         QVERIFY(crossing.respawn.has_value());
-        QCOMPARE(crossing.respawn->y + answer.tables.bodyHeight, 64);
-        QCOMPARE(reach::zoneOf(level, answer.tables, *crossing.respawn)->id, crossing.to);
+        QCOMPARE(crossing.respawn->y + answer.onCells().tables.bodyHeight, 64);
+        QCOMPARE(reach::zoneOf(level, answer.onCells().tables, *crossing.respawn)->id, crossing.to);
     }
-    QCOMPARE(crossings[0].respawn->x + answer.tables.bodyWidth / 2, 160);
+    QCOMPARE(crossings[0].respawn->x + answer.onCells().tables.bodyWidth / 2, 160);
     level.zones.edit([](auto& list) { list.pop_back(); });
     QVERIFY(reach::crossingsOf(level, answer).empty());
 }
@@ -112,7 +112,7 @@ void ZonesTest::needs_areWhatNobodyCrossesWithout() {
                   ".......H######", ".......H######", ".......H######", ".......H######",
                   ".......H######", ".......H######", "S......H######", "##############"});
     level.zones = std::vector{zone("low", {0, 6, 14, 6}), zone("high", {0, 0, 14, 6})};
-    const reach::Answer answer = reach::answer(*reach::askOf(project, level));
+    const reach::Answer answer = reach::answer(*reach::queryOf(project, level));
     auto crossings = reach::crossingsOf(level, answer);
     QVERIFY(!crossings.empty());
     crossings = reach::withNeeds(project, level, std::move(crossings));

@@ -16,7 +16,7 @@ using level::Level;
 using level::MatterId;
 using level::Project;
 using level::Tile;
-using skin::Lessons;
+using skin::TilingRules;
 
 namespace {
 
@@ -75,7 +75,7 @@ Project projectWithMotif(CellRect motif) {
     return project;
 }
 
-/// As lessons.h and dressing.h say it, cell by cell; all tiles that a cell may wear.
+/// As tilingRules.h and dressing.h say it, cell by cell; all tiles that a cell may wear.
 struct Obvious {
     std::map<skin::Case, std::set<Tile>> cases;
     std::map<std::pair<int, skin::Side>, std::set<Tile>> trims;
@@ -147,10 +147,10 @@ void DressingTest::cells_wearWhatTheirCaseShows_onRandomBoards() {
         Project project = projectOf(3);
         const Level swatch = randomSwatch(random, 3);
         project.swatches = {std::make_shared<const Level>(swatch)};
-        const Lessons lessons(project, "");
+        const TilingRules tilingRules(project, "");
         const Obvious obvious(project, swatch);
         const Level board = randomBoard(random, random.between(1, 40), random.between(1, 30), 3);
-        const auto dressed = skin::dress(lessons, board, board.cells.bounds());
+        const auto dressed = skin::dress(tilingRules, board, board.cells.bounds());
         for (int y = 0; y < board.cells.height(); ++y) {
             for (int x = 0; x < board.cells.width(); ++x) {
                 const Tile tile = dressed.at(x, y);
@@ -170,7 +170,7 @@ void DressingTest::cells_wearWhatTheirCaseShows_onRandomBoards() {
                     QVERIFY2(found->second.contains(tile), where);
                     QVERIFY2(!dressed.isGuessed(x, y), where);
                     ++known;
-                } else if (lessons.teaches(cell.matter())) {
+                } else if (tilingRules.teaches(cell.matter())) {
                     QVERIFY2(tile.isShown() && dressed.isGuessed(x, y), where);
                     ++guessed;
                 } else {
@@ -187,13 +187,13 @@ void DressingTest::parts_equalTheWhole() {
     for (int round = 0; round < 20; ++round) {
         Project project = projectOf(2);
         project.swatches = {std::make_shared<const Level>(randomSwatch(random, 2))};
-        const Lessons lessons(project, "");
+        const TilingRules tilingRules(project, "");
         const Level board = randomBoard(random, 50, 40, 2);
-        const auto whole = skin::dress(lessons, board, board.cells.bounds());
+        const auto whole = skin::dress(tilingRules, board, board.cells.bounds());
         const CellRect area = CellRect{random.between(0, 40), random.between(0, 30),
                                        random.between(1, 20), random.between(1, 20)}
                                   .intersected(board.cells.bounds());
-        const auto part = skin::dress(lessons, board, area);
+        const auto part = skin::dress(tilingRules, board, area);
         for (int y = area.y; y < area.bottom(); ++y)
             for (int x = area.x; x < area.right(); ++x)
                 QVERIFY(part.at(x, y) == whole.at(x, y));
@@ -206,12 +206,12 @@ void DressingTest::edit_changesNothingFarAway() {
     for (int round = 0; round < 30; ++round) {
         Project project = projectOf(2);
         project.swatches = {std::make_shared<const Level>(randomSwatch(random, 2))};
-        const Lessons lessons(project, "");
+        const TilingRules tilingRules(project, "");
         Level board = randomBoard(random, 30, 30, 2);
-        const auto before = skin::dress(lessons, board, board.cells.bounds());
+        const auto before = skin::dress(tilingRules, board, board.cells.bounds());
         const CellPoint at{random.between(0, 29), random.between(0, 29)};
         board.cells.set(at, board.cells.at(at).isOpen() ? Cell(MatterId{1}) : Cell());
-        const auto after = skin::dress(lessons, board, board.cells.bounds());
+        const auto after = skin::dress(tilingRules, board, board.cells.bounds());
         const CellRect near = CellRect{at.x, at.y, 1, 1}.grown(skin::reachOfDressing);
         for (int y = 0; y < 30; ++y)
             for (int x = 0; x < 30; ++x) {
@@ -253,9 +253,9 @@ Level floorBoard(int width) {
 void DressingTest::variants_occurAsOftenAsShown() {
     Project project = projectOf(1);
     project.swatches = {std::make_shared<const Level>(floorSwatch({1, 1, 1, 2}, {0, 0, 0, 0}))};
-    const Lessons lessons(project, "");
+    const TilingRules tilingRules(project, "");
     const Level board = floorBoard(4000);
-    const auto dressed = skin::dress(lessons, board, board.cells.bounds());
+    const auto dressed = skin::dress(tilingRules, board, board.cells.bounds());
     int first = 0;
     for (int x = 0; x < 4000; ++x)
         first += dressed.at(x, 4).number() == 1 ? 1 : 0;
@@ -268,9 +268,9 @@ void DressingTest::trims_growInTheirShare() {
         Level swatch = floorSwatch({1, 1, 1, 1}, {7, 0, 0, 0});
         swatch.chance.patch = patch;
         project.swatches = {std::make_shared<const Level>(swatch)};
-        const Lessons lessons(project, "");
+        const TilingRules tilingRules(project, "");
         const Level board = floorBoard(8000);
-        const auto dressed = skin::dress(lessons, board, board.cells.bounds());
+        const auto dressed = skin::dress(tilingRules, board, board.cells.bounds());
         int grown = 0, changes = 0;
         for (int x = 0; x < 8000; ++x) {
             const bool isGrass = dressed.at(x, 3).isShown();
@@ -287,10 +287,10 @@ void DressingTest::trims_growInTheirShare() {
 void DressingTest::nearestCase_standsIn_andIsTold() {
     Project project = projectOf(1);
     project.swatches = {std::make_shared<const Level>(floorSwatch({3, 3, 3, 3}, {0, 0, 0, 0}))};
-    const Lessons lessons(project, "");
+    const TilingRules tilingRules(project, "");
     Level board = floorBoard(9);
     board.cells.set(4, 1, Cell(MatterId{1}));
-    const auto dressed = skin::dress(lessons, board, board.cells.bounds());
+    const auto dressed = skin::dress(tilingRules, board, board.cells.bounds());
     QVERIFY(!dressed.isGuessed(4, 4));
     QVERIFY(dressed.isGuessed(4, 1));
     QCOMPARE(dressed.at(4, 1).number(), 3);
@@ -306,10 +306,10 @@ void DressingTest::theme_goesBefore_andLeavesTheRest() {
     project.swatches = {std::make_shared<const Level>(day), std::make_shared<const Level>(night)};
     Level board = floorBoard(6);
     board.cells.set(0, 0, Cell(MatterId{2}));
-    const auto byNight = skin::dress(Lessons(project, "night"), board, board.cells.bounds());
+    const auto byNight = skin::dress(TilingRules(project, "night"), board, board.cells.bounds());
     QCOMPARE(byNight.at(3, 4).number(), 5);
     QCOMPARE(byNight.at(0, 0).number(), 1);
-    const auto byDay = skin::dress(Lessons(project, ""), board, board.cells.bounds());
+    const auto byDay = skin::dress(TilingRules(project, ""), board, board.cells.bounds());
     QCOMPARE(byDay.at(3, 4).number(), 1);
 }
 
@@ -322,7 +322,7 @@ void DressingTest::gaps_areCounted_andShownOnTheSwatch() {
     for (const int x : {2, 5, 8})
         board.cells.set(x, 1, Cell(MatterId{1}));
     project.levels = {std::make_shared<const Level>(board)};
-    auto gaps = skin::gapsOf(project, "", Lessons(project, ""));
+    auto gaps = skin::gapsOf(project, "", TilingRules(project, ""));
     // Single cells, and the row below the floor's surface.
     QCOMPARE(gaps.size(), std::size_t{2});
     const auto single = std::find_if(gaps.begin(), gaps.end(),
@@ -347,7 +347,7 @@ void DressingTest::gaps_areCounted_andShownOnTheSwatch() {
     project = project.withLevel(
         level::setTiles(edit->level, level::CellRegion(CellRect{at.x, at.y, 1, 1}), tile, at)
             .level);
-    gaps = skin::gapsOf(project, "", Lessons(project, ""));
+    gaps = skin::gapsOf(project, "", TilingRules(project, ""));
     QCOMPARE(gaps.size(), std::size_t{1});
     // A swatch that is full says so.
     Level full;
@@ -358,7 +358,7 @@ void DressingTest::gaps_areCounted_andShownOnTheSwatch() {
 void DressingTest::handSetTiles_comeFirst() {
     Project project = projectOf(1);
     project.swatches = {std::make_shared<const Level>(floorSwatch({1, 1}, {0, 0}))};
-    const Lessons lessons(project, "");
+    const TilingRules tilingRules(project, "");
     Level board = floorBoard(8);
     const level::CellRegion place(CellRect{2, 4, 3, 1});
     Grid<Tile> pattern(2, 1);
@@ -366,13 +366,13 @@ void DressingTest::handSetTiles_comeFirst() {
     pattern.set(1, 0, Tile::blank());
     board = level::setTiles(board, place, pattern, {2, 4}).level;
     QCOMPARE(level::tileCount(board), 3);
-    auto dressed = skin::dress(lessons, board, board.cells.bounds());
+    auto dressed = skin::dress(tilingRules, board, board.cells.bounds());
     QCOMPARE(dressed.at(2, 4).number(), 20);
     QVERIFY(dressed.at(3, 4).isNone());
     QCOMPARE(dressed.at(4, 4).number(), 20);
     QCOMPARE(dressed.at(5, 4).number(), 1);
     board = level::clearTiles(board, place).level;
-    dressed = skin::dress(lessons, board, board.cells.bounds());
+    dressed = skin::dress(tilingRules, board, board.cells.bounds());
     QCOMPARE(dressed.at(2, 4).number(), 1);
     QCOMPARE(level::tileCount(board), 0);
 }
@@ -382,14 +382,14 @@ void DressingTest::motifs_lieWhole_whereTheyFit() {
     for (const CellRect motif :
          {CellRect{5, 4, 2, 2}, CellRect{5, 2, 2, 2}, CellRect{5, 1, 2, 2}}) {
         const Project project = projectWithMotif(motif);
-        const Lessons lessons(project, "");
-        QCOMPARE(lessons.motifs().size(), std::size_t{1});
-        const int places = lessons.motifs()[0].places;
+        const TilingRules tilingRules(project, "");
+        QCOMPARE(tilingRules.motifs().size(), std::size_t{1});
+        const int places = tilingRules.motifs()[0].places;
         QVERIFY(places >= 1);
         Random random(3);
         Level board = randomBoard(random, 200, 120, 1);
         board.cells.fillRect({20, 20, 160, 60}, Cell(MatterId{1}));
-        const auto dressed = skin::dress(lessons, board, board.cells.bounds());
+        const auto dressed = skin::dress(tilingRules, board, board.cells.bounds());
         int whole = 0, pieces = 0;
         for (int y = 0; y < 120; ++y)
             for (int x = 0; x < 200; ++x) {
@@ -405,8 +405,9 @@ void DressingTest::motifs_lieWhole_whereTheyFit() {
                     const auto& swatch = *project.swatches[0];
                     QVERIFY(board.cells.at(at.x, at.y) == swatch.cells.at(shown.x, shown.y));
                     if (!board.cells.at(at.x, at.y).isOpen())
-                        QCOMPARE(skin::exposureAt(lessons.joins(), board.cells, at.x, at.y),
-                                 skin::exposureAt(lessons.joins(), swatch.cells, shown.x, shown.y));
+                        QCOMPARE(
+                            skin::exposureAt(tilingRules.joins(), board.cells, at.x, at.y),
+                            skin::exposureAt(tilingRules.joins(), swatch.cells, shown.x, shown.y));
                 }
             }
         QCOMPARE(pieces, 4 * whole);  // none is cut by another
@@ -422,18 +423,18 @@ void DressingTest::motifs_partsEqualTheWhole() {
         const int width = random.between(1, 4), height = random.between(1, 4);
         Project project = projectWithMotif(
             {random.between(2, 9 - width), random.between(2, 7 - height), width, height});
-        const Lessons lessons(project, "");
+        const TilingRules tilingRules(project, "");
         Level board = randomBoard(random, 60, 40, 1);
         for (int mass = 0; mass < 3; ++mass)
             board.cells.fillRect({random.between(0, 40), random.between(0, 25),
                                   random.between(3, 20), random.between(3, 15)},
                                  random.chance(80) ? Cell(MatterId{1}) : Cell());
-        const auto whole = skin::dress(lessons, board, board.cells.bounds());
+        const auto whole = skin::dress(tilingRules, board, board.cells.bounds());
         for (int part = 0; part < 12; ++part) {
             const CellRect area = CellRect{random.between(0, 59), random.between(0, 39),
                                            random.between(1, 12), random.between(1, 12)}
                                       .intersected(board.cells.bounds());
-            const auto some = skin::dress(lessons, board, area);
+            const auto some = skin::dress(tilingRules, board, area);
             for (int y = area.y; y < area.bottom(); ++y)
                 for (int x = area.x; x < area.right(); ++x) {
                     QVERIFY2(some.at(x, y) == whole.at(x, y),

@@ -60,26 +60,26 @@ private slots:
 
 void PinsTest::pinned_staysAsItLooked_whateverHappens() {
     const level::Project project = taught();
-    const auto lessons = skin::Lessons::of(project, board());
-    const auto before = skin::dress(lessons, board(), part.bounds());
-    level::Level level = pinTiles(lessons, board(), part, level::onMasses).level;
+    const auto tilingRules = skin::TilingRules::of(project, board());
+    const auto before = skin::dress(tilingRules, board(), part.bounds());
+    level::Level level = pinTiles(tilingRules, board(), part, level::onMasses).level;
     level.chance.seed = 99;
     level.cells.fillRect({0, 6, 30, 1}, Cell());
-    const auto after = skin::dress(lessons, level, part.bounds());
+    const auto after = skin::dress(tilingRules, level, part.bounds());
     for (int y = 4; y < 8; ++y)
         for (int x = 4; x < 24; ++x)
             QCOMPARE(after.at(x, y), before.at(x, y));
     // What was given back is dressed as if nothing had been.
-    level = clearTiles(pinTiles(lessons, board(), part, level::onMasses).level, part).level;
+    level = clearTiles(pinTiles(tilingRules, board(), part, level::onMasses).level, part).level;
     QCOMPARE(level::tileCount(level), 0);
 }
 
 void PinsTest::rolled_looksOtherwise_andPinsOnlyThat() {
     const level::Project project = taught();
-    const auto lessons = skin::Lessons::of(project, board());
-    const auto usual = skin::dress(lessons, board(), part.bounds());
-    const level::Level rolled = rollAnew(lessons, board(), part, 1).level;
-    const auto seen = skin::dress(lessons, rolled, part.bounds());
+    const auto tilingRules = skin::TilingRules::of(project, board());
+    const auto usual = skin::dress(tilingRules, board(), part.bounds());
+    const level::Level rolled = rollAnew(tilingRules, board(), part, 1).level;
+    const auto seen = skin::dress(tilingRules, rolled, part.bounds());
     int other = 0;
     for (int y = 4; y < 8; ++y)
         for (int x = 4; x < 24; ++x) {
@@ -88,9 +88,9 @@ void PinsTest::rolled_looksOtherwise_andPinsOnlyThat() {
             other += isPinned ? 1 : 0;
         }
     QVERIFY(other > 5);
-    QVERIFY(rollAnew(lessons, board(), part, 1).level == rolled);
-    QVERIFY(rollAnew(lessons, rolled, part, 1).level == rolled);
-    QVERIFY(!(rollAnew(lessons, rolled, part, 2).level == rolled));
+    QVERIFY(rollAnew(tilingRules, board(), part, 1).level == rolled);
+    QVERIFY(rollAnew(tilingRules, rolled, part, 1).level == rolled);
+    QVERIFY(!(rollAnew(tilingRules, rolled, part, 2).level == rolled));
 }
 
 void PinsTest::zones_areDressedByTheirTheme() {
@@ -107,11 +107,11 @@ void PinsTest::zones_areDressedByTheirTheme() {
     zone.place = {10, 0, 8, 10};
     zone.theme = "flood";
     level.zones = std::vector{zone};
-    const auto dressed = skin::dress(skin::Lessons::of(project, level), level, {0, 0, 30, 10});
+    const auto dressed = skin::dress(skin::TilingRules::of(project, level), level, {0, 0, 30, 10});
     for (int x = 0; x < 30; ++x)
         QCOMPARE(dressed.at(x, 6) == Tile(0, 7), x >= 10 && x < 18);
     // Any part by itself gives the same.
-    const auto part = skin::dress(skin::Lessons::of(project, level), level, {8, 5, 6, 3});
+    const auto part = skin::dress(skin::TilingRules::of(project, level), level, {8, 5, 6, 3});
     for (int y = 5; y < 8; ++y)
         for (int x = 8; x < 14; ++x)
             QCOMPARE(part.at(x, y), dressed.at(x, y));
@@ -124,11 +124,11 @@ void PinsTest::layers_areDressedByTheSwatches() {
     level =
         setTiles(level, CellRegion(CellRect{6, 3, 1, 1}), Grid<Tile>(1, 1, Tile(0, 9)), {6, 3}, 0)
             .level;
-    const auto lessons = skin::Lessons::of(project, level);
-    const auto dressed = skin::dressLayer(lessons, level, level.layers[0], {0, 0, 30, 10});
+    const auto tilingRules = skin::TilingRules::of(project, level);
+    const auto dressed = skin::dressLayer(tilingRules, level, level.layers[0], {0, 0, 30, 10});
     level::Level alone = board();
     alone.cells = level.layers[0].cells;
-    const auto wanted = skin::dress(lessons, alone, {0, 0, 30, 10});
+    const auto wanted = skin::dress(tilingRules, alone, {0, 0, 30, 10});
     for (int y = 0; y < 10; ++y)
         for (int x = 0; x < 30; ++x)
             QCOMPARE(dressed.at(x, y), x == 6 && y == 3 ? Tile(0, 9) : wanted.at(x, y));

@@ -33,18 +33,18 @@ void Board::connectSession() {
     Document& document = m_session.document;
     Workbench& workbench = m_session.workbench;
     connect(&document, &Document::changed, this, [this](const CellRect& touched) {
-        takeGround();
+        takePainter();
         // What a swatch teaches changes every cell that it dresses.
-        if (m_lessons != m_session.dressing.lessons())
-            m_ground->clear();
+        if (m_tilingRules != m_session.dressing.tilingRules())
+            m_painter->clear();
         else
-            m_ground->invalidate(touched, m_session.document.level()->cellSize);
+            m_painter->invalidate(touched, m_session.document.level()->cellSize);
         step().followDocument();
         update();
     });
     connect(&document, &Document::levelSwitched, this, &Board::takeLevel);
     connect(&document, &Document::listsChanged, this, [this] {
-        m_ground->clear();
+        m_painter->clear();
         m_sheets = loadSheets(m_session.document.project(), m_session.document.folder());
     });
     connect(&workbench, &Workbench::selectionChanged, this, [this] {
@@ -53,7 +53,7 @@ void Board::connectSession() {
     });
     connect(&m_session.proofs, &Proofs::changed, this, &Board::followStrewn);
     connect(&workbench, &Workbench::stepChanged, this, [this] {
-        m_ground->clear();
+        m_painter->clear();
         step().forgetPictures();
         step().followDocument();
         m_words->hide();
@@ -80,23 +80,23 @@ void Board::followStrewn(const LevelId& id) {
     const auto proven = m_session.proofs.of(id);
     if (id != m_session.document.level()->id || !proven || proven->strewn == m_strewn) return;
     if (proven->strewnBefore == m_strewn)
-        m_ground->invalidate(proven->strewnChange, m_session.document.level()->cellSize);
+        m_painter->invalidate(proven->strewnChange, m_session.document.level()->cellSize);
     else
-        m_ground->clear();
+        m_painter->clear();
 }
 
-void Board::takeGround() {
+void Board::takePainter() {
     const level::LevelKind kind = m_session.document.level()->kind;
-    if (m_groundOf == kind) return;
-    m_groundOf = kind;
-    m_ground = faceOf(kind).makeGround(m_session);
+    if (m_painterOf == kind) return;
+    m_painterOf = kind;
+    m_painter = faceOf(kind).makePainter(m_session);
 }
 
 void Board::takeLevel() {
     stopWalk();
     m_lastTrail.clear();
-    takeGround();
-    m_ground->clear();
+    takePainter();
+    m_painter->clear();
     m_words->hide();
     step().forgetPictures();
     step().followDocument();
@@ -129,7 +129,7 @@ void Board::showCursor() {
 }
 
 void Board::themeChanged() {
-    m_ground->clear();
+    m_painter->clear();
     step().forgetPictures();
     update();
 }
@@ -273,7 +273,7 @@ void Board::startWalk(bool atPointer) {
         Q_EMIT pointerMoved();
     });
     m_lastTrail.clear();
-    m_ground->clear();  // walking has a look of its own
+    m_painter->clear();  // walking has a look of its own
     setFocus();
     setCursor(Qt::BlankCursor);
     Q_EMIT walkChanged();
@@ -285,7 +285,7 @@ void Board::stopWalk() {
     m_lastTrail = m_playtest->trailToKeep();
     const bool keptView = m_playtest->keepsStepInSight();
     m_playtest.reset();
-    m_ground->clear();
+    m_painter->clear();
     if (!keptView) setView(m_viewBeforeWalk);
     takeTool();
     update();
@@ -298,7 +298,7 @@ const level::EntityPlaces& Board::places() const {
 }
 
 QString Board::wordsAt(CellPoint cell, const level::Entity* entity) const {
-    return m_ground->wordsAt(cell, entity) + step().wordsAt(cell);
+    return m_painter->wordsAt(cell, entity) + step().wordsAt(cell);
 }
 
 PxPoint Board::cellCornerAt(QPointF widget) const {

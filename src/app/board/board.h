@@ -106,7 +106,7 @@ private:
     void connectSession();
     void takeTool();
     void takeLevel();
-    void takeGround();
+    void takePainter();
     void showCursor();
     [[nodiscard]] ToolInput inputAt(Qt::KeyboardModifiers modifiers) const;
     void follow(const ToolOutcome& outcome);
@@ -115,7 +115,7 @@ private:
     /// Forgets the images of what is strewn otherwise now.
     void followStrewn(const LevelId& id);
     [[nodiscard]] EntityLook entityLook() const;
-    void paintGround(QPainter& painter, const MatterScene& shown);
+    void paintLevel(QPainter& painter, const MatterScene& shown);
     void paintSelection(QPainter& painter);
     void paintPreview(QPainter& painter);
     void paintMotion(QPainter& painter, const MatterScene& shown);
@@ -123,16 +123,17 @@ private:
 
     Session& m_session;
     View m_view;
-    std::unique_ptr<Ground> m_ground;
-    std::optional<level::LevelKind> m_groundOf;
+    std::unique_ptr<LevelPainter> m_painter;
+    std::optional<level::LevelKind> m_painterOf;
     mutable std::map<const StepDefinition*, std::unique_ptr<BoardStep>> m_steps;
     std::unique_ptr<Tool> m_tool;
     std::pair<const StepDefinition*, int> m_toolInHand{nullptr, 0};  ///< that m_tool is
     mutable level::EntityPlaces m_places;
     mutable level::EntityPlaces m_toolPlaces;  ///< before the gesture
     SheetImages m_sheets;
-    mutable std::shared_ptr<const skin::Lessons> m_lessons;  ///< that the images are dressed by
-    mutable std::shared_ptr<const skin::Strewn> m_strewn;    ///< that the images show
+    mutable std::shared_ptr<const skin::TilingRules>
+        m_tilingRules;                                     ///< that the images are dressed by
+    mutable std::shared_ptr<const skin::Strewn> m_strewn;  ///< that the images show
     LevelId m_shownLevel;
     bool m_isComplete = true;
     /// The view is still the one that shows the level whole: a board of another size fits it anew.

@@ -17,8 +17,8 @@ MatterScene Board::scene() const {
     const StepDefinition& definition = m_session.workbench.definition();
     MatterScene shown{&m_session.document.project(), m_session.document.level().get(), &m_sheets,
                       definition.look};
-    m_lessons = m_session.dressing.lessons();
-    shown.lessons = m_lessons.get();
+    m_tilingRules = m_session.dressing.tilingRules();
+    shown.tilingRules = m_tilingRules.get();
     const auto proven = m_session.proofs.ofBoard();
     m_strewn = proven ? proven->strewn : nullptr;
     shown.strewn = m_strewn.get();
@@ -34,12 +34,12 @@ MatterScene Board::scene() const {
 
 EntityLook Board::entityLook() const {
     EntityLook look{m_session.workbench.definition().entities, true, {}, {}};
-    look.isLeftOut = [this](const level::Entity& entity) { return !m_ground->shows(entity); };
+    look.isLeftOut = [this](const level::Entity& entity) { return !m_painter->shows(entity); };
     if (isInGesture()) look.selectedBy = m_tool->preview().selectedBy;
     return m_playtest ? m_playtest->lookOf(look) : look;
 }
 
-void Board::paintGround(QPainter& painter, const MatterScene& shown) {
+void Board::paintLevel(QPainter& painter, const MatterScene& shown) {
     const QRectF board = m_view.toWidget(m_session.document.level()->boundsPx());
     if (shown.isClear) {
         painter.fillRect(rect(), currentTheme().window);
@@ -48,7 +48,7 @@ void Board::paintGround(QPainter& painter, const MatterScene& shown) {
         paintBackdrop(painter, shown, m_view, size(), false);
     }
     m_isComplete =
-        m_ground->paint(painter, shown, {m_view, rect(), devicePixelRatioF(), paintBudgetMs});
+        m_painter->paint(painter, shown, {m_view, rect(), devicePixelRatioF(), paintBudgetMs});
     paintMotion(painter, shown);
     if (shown.isClear) paintBackdrop(painter, shown, m_view, size(), true);
     painter.setPen(QPen(currentTheme().rule(), 1));
@@ -60,7 +60,7 @@ void Board::paintEvent(QPaintEvent*) {
     const MatterScene shown = scene();
     QElapsedTimer timer;
     timer.start();
-    paintGround(painter, shown);
+    paintLevel(painter, shown);
     const bool showsStep = !m_playtest || m_playtest->keepsStepInSight();
     if (showsStep) {
         const double left = paintBudgetMs - double(timer.nsecsElapsed()) / 1e6;

@@ -13,8 +13,8 @@ QImage kitThumbnail(const level::Project& project, const level::Level& level, QS
     return kitPicture(kit ? *kit : level::Kit(), level, size);
 }
 
-constexpr LevelKindFace ofMatter{makeMatterGround, startSidePlaytest, plainPicture};
-constexpr LevelKindFace ofPieces{makeKitGround, startKitPlaytest, kitThumbnail};
+constexpr LevelKindFace ofMatter{makeMatterPainter, startSidePlaytest, plainPicture};
+constexpr LevelKindFace ofPieces{makeKitPainter, startKitPlaytest, kitThumbnail};
 
 }  // namespace
 

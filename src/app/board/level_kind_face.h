@@ -1,13 +1,13 @@
 #pragma once
 /// What the board of each kind of level is painted by and walked by: one row a kind.
 
-#include "app/painting/ground.h"
+#include "app/painting/level_painter.h"
 #include "app/play/playtest.h"
 
 namespace rook::app {
 
 struct LevelKindFace {
-    std::unique_ptr<Ground> (*makeGround)(Session&);
+    std::unique_ptr<LevelPainter> (*makePainter)(Session&);
     Result<std::unique_ptr<Playtest>> (*startPlaytest)(Session&, PlayHost&, const PlayWish&);
     /// The whole level in a picture of that size.
     QImage (*picture)(const level::Project&, const level::Level&, QSize, const Theme&);

@@ -9,6 +9,9 @@
 #include "level/tile_edits.h"
 #include "skin/dressing.h"
 
+// Long because one object paints a level from its ground to its front, in an order that is read at
+// a glance.
+
 namespace rook::app {
 
 namespace {
@@ -131,17 +134,17 @@ private:
         m_painter.setRenderHint(QPainter::SmoothPixmapTransform, false);
         takeSheets();
         m_isMoving.assign(std::size_t(m_shown.area()), false);
-        std::optional<skin::Lessons> own;
-        if (!m_scene.lessons) own = skin::Lessons::of(*m_scene.project, *m_scene.level);
-        const skin::Lessons& lessons = own ? *own : *m_scene.lessons;
-        if (m_scene.part != LayerPart::FrontAlone) paintMasses(lessons);
-        if (m_scene.part != LayerPart::ButFront) paintLayers(lessons, true);
+        std::optional<skin::TilingRules> own;
+        if (!m_scene.tilingRules) own = skin::TilingRules::of(*m_scene.project, *m_scene.level);
+        const skin::TilingRules& tilingRules = own ? *own : *m_scene.tilingRules;
+        if (m_scene.part != LayerPart::FrontAlone) paintMasses(tilingRules);
+        if (m_scene.part != LayerPart::ButFront) paintLayers(tilingRules, true);
         m_painter.restore();
     }
 
-    void paintMasses(const skin::Lessons& lessons) {
-        paintLayers(lessons, false);
-        const skin::Dressed dressed = skin::dress(lessons, *m_scene.level, m_shown);
+    void paintMasses(const skin::TilingRules& tilingRules) {
+        paintLayers(tilingRules, false);
+        const skin::Dressed dressed = skin::dress(tilingRules, *m_scene.level, m_shown);
         for (int y = m_shown.y; y < m_shown.bottom(); ++y) {
             for (int x = m_shown.x; x < m_shown.right(); ++x) {
                 const QRectF rect = rectOf({x, y, 1, 1});
@@ -155,21 +158,21 @@ private:
         }
     }
 
-    void paintLayers(const skin::Lessons& lessons, bool areFront) {
+    void paintLayers(const skin::TilingRules& tilingRules, bool areFront) {
         const auto& layers = m_scene.level->layers;
         for (std::size_t i = 0; i < layers.size(); ++i) {
             const level::TileLayer& layer = layers[i];
             if (layer.isFront != areFront || !layer.isShown) continue;
             const double share = i < m_scene.layerShares.size() ? m_scene.layerShares[i] : 1.0;
-            paintLayer(lessons, layer, int(i), share * layer.opacity / 100.0);
+            paintLayer(tilingRules, layer, int(i), share * layer.opacity / 100.0);
         }
     }
-    void paintLayer(const skin::Lessons& lessons, const level::TileLayer& layer, int index,
+    void paintLayer(const skin::TilingRules& tilingRules, const level::TileLayer& layer, int index,
                     double opacity) {
         const bool isStrewn =
             m_scene.strewn && m_scene.strewn->layers.count(index) > 0 && layer.tiles.width() == 0;
         if (layer.tiles.width() == 0 && layer.cells.width() == 0 && !isStrewn) return;
-        const skin::Dressed dressed = skin::dressLayer(lessons, *m_scene.level, layer, m_shown);
+        const skin::Dressed dressed = skin::dressLayer(tilingRules, *m_scene.level, layer, m_shown);
         m_painter.save();
         m_painter.setOpacity(m_scene.look.art * opacity);
         for (int y = m_shown.y; y < m_shown.bottom(); ++y)

@@ -11,8 +11,8 @@
 #include "app/ui/theme.h"
 #include "collide/shapes.h"
 #include "level/entity_places.h"
-#include "skin/lessons.h"
 #include "skin/scatter.h"
+#include "skin/tiling_rules.h"
 
 namespace rook::app {
 
@@ -40,8 +40,9 @@ struct MatterScene {
     const level::Level* level = nullptr;
     const SheetImages* sheets = nullptr;
     BoardLook look;
-    const skin::Lessons* lessons = nullptr;  ///< that matter is dressed by; null = plain tiles
-    const skin::Strewn* strewn = nullptr;    ///< by the level's rules; null = nothing is
+    const skin::TilingRules* tilingRules =
+        nullptr;                           ///< that matter is dressed by; null = plain tiles
+    const skin::Strewn* strewn = nullptr;  ///< by the level's rules; null = nothing is
     LayerPart part = LayerPart::All;
     std::vector<double> layerShares{};  ///< of their opacity, by layer; empty = all of it
     bool isClear = false;               ///< nothing is painted behind the matter

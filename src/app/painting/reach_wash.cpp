@@ -9,8 +9,8 @@ QImage reachWash(const ProvenLevel& proven, const BitMap& map, const View& view,
     QImage image(size, QImage::Format_ARGB32_Premultiplied);
     image.fill(Qt::transparent);
     const QRgb tone = qPremultiply(color.rgba());
-    const int left = proven.answer.reached.left;
-    const int top = proven.answer.reached.top;
+    const int left = proven.answer.onCells().reached.left;
+    const int top = proven.answer.onCells().reached.top;
     std::vector<int> columns(static_cast<std::size_t>(size.width()));
     for (int x = 0; x < size.width(); ++x) {
         const int px = qFloor((x + 0.5 + view.offset().x()) / view.scale()) + left;

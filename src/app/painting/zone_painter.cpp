@@ -62,7 +62,7 @@ void paintZones(QPainter& painter, const Session& session, const View& view, QSi
             painter.drawLine(QPointF(place.center().x(), place.top()),
                              QPointF(place.center().x(), place.bottom()));
         if (!crossing.respawn || session.workbench.selection().zone != crossing.to) continue;
-        const runtime::MotionTables& body = proven->answer.tables;
+        const runtime::MotionTables& body = proven->answer.onCells().tables;
         painter.setPen(QPen(theme.accent, 1.5, Qt::DashLine));
         painter.drawRect(view.toWidget(
             PxRect{crossing.respawn->x, crossing.respawn->y, body.bodyWidth, body.bodyHeight}));

@@ -25,7 +25,7 @@ constexpr int farthest = 1000000;
 FieldDefinition plain(FieldType type) {
     FieldDefinition definition;
     definition.type = type;
-    definition.standard = level::standardOf(type);
+    definition.defaultValue = level::defaultOf(type);
     return definition;
 }
 
@@ -106,12 +106,12 @@ std::optional<FieldValue> valueOfText(const FieldDefinition& definition, const Q
             if (list.items.size() > level::maxListItems) return std::nullopt;
             return list;
         }
-        case FieldType::WholeNumber:
+        case FieldType::Integer:
         case FieldType::Text:
-        case FieldType::YesNo:
+        case FieldType::Boolean:
         case FieldType::Number:
         case FieldType::Choice:
-        case FieldType::Colour:
+        case FieldType::Color:
         case FieldType::Entity:
         case FieldType::Level:
             break;
@@ -126,27 +126,27 @@ FieldControl::FieldControl(const FieldDefinition& definition, const QStringList&
                            Take take, QWidget* parent)
     : QWidget(parent), m_take(std::move(take)) {
     switch (definition.type) {
-        case FieldType::WholeNumber:
-            makeWhole(definition);
+        case FieldType::Integer:
+            makeInteger(definition);
             break;
         case FieldType::Number:
             makeNumber(definition);
             break;
-        case FieldType::YesNo:
-            makeYesNo();
+        case FieldType::Boolean:
+            makeBoolean();
             break;
         case FieldType::Text:
-        case FieldType::Colour:
+        case FieldType::Color:
         case FieldType::Point:
         case FieldType::Path:
         case FieldType::List:
             makeLine([definition](const QString& text) { return valueOfText(definition, text); },
                      textOfValue,
-                     definition.type == FieldType::Point    ? QStringLiteral("x, y")
-                     : definition.type == FieldType::Path   ? QStringLiteral("x, y; x, y")
-                     : definition.type == FieldType::List   ? tr("one; another")
-                     : definition.type == FieldType::Colour ? QStringLiteral("#rrggbb")
-                                                            : QString());
+                     definition.type == FieldType::Point   ? QStringLiteral("x, y")
+                     : definition.type == FieldType::Path  ? QStringLiteral("x, y; x, y")
+                     : definition.type == FieldType::List  ? tr("one; another")
+                     : definition.type == FieldType::Color ? QStringLiteral("#rrggbb")
+                                                           : QString());
             break;
         case FieldType::Choice: {
             QStringList choices;
@@ -164,12 +164,12 @@ FieldControl::FieldControl(const FieldDefinition& definition, const QStringList&
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     auto* line = qobject_cast<QLineEdit*>(m_control);
-    const bool isColor = line && definition.type == FieldType::Colour;
+    const bool isColor = line && definition.type == FieldType::Color;
     row->addWidget(isColor ? withColorPicker(line, this) : m_control);
     setFocusProxy(m_control);
 }
 
-void FieldControl::makeWhole(const FieldDefinition& definition) {
+void FieldControl::makeInteger(const FieldDefinition& definition) {
     auto* box = new QSpinBox(this);
     const auto bound = [](const std::optional<Decimal>& limit, int standard) {
         return limit ? int(std::clamp<std::int64_t>(limit->thousandths / 1000, -farthest, farthest))
@@ -213,7 +213,7 @@ void FieldControl::makeNumber(const FieldDefinition& definition) {
     m_control = box;
 }
 
-void FieldControl::makeYesNo() {
+void FieldControl::makeBoolean() {
     auto* box = new QComboBox(this);
     box->addItems({tr("no"), tr("yes")});
     connect(box, &QComboBox::activated, this, [this](int index) { m_take(index == 1); });

@@ -24,9 +24,9 @@ public:
     void setWords(const QString& objectName, const QString& accessibleName);
 
 private:
-    void makeWhole(const level::FieldDefinition& definition);
+    void makeInteger(const level::FieldDefinition& definition);
     void makeNumber(const level::FieldDefinition& definition);
-    void makeYesNo();
+    void makeBoolean();
     /// One of the texts, or nothing; another value is shown as it is.
     void makeChoice(const QStringList& choices, bool mayBeEmpty);
     /// Text that `read` makes a value of; what it cannot read stays to be corrected.

@@ -29,7 +29,7 @@ public:
 struct PlayWish {
     std::optional<PxPoint> at;  ///< where; none = at the first spawn
     bool looksLikeTheGame = false;
-    reach::AskOptions abilities;  ///< as if the player had others
+    reach::QueryOptions abilities;  ///< as if the player had others
 };
 
 class Playtest : public QObject {

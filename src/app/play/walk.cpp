@@ -12,11 +12,11 @@ constexpr std::size_t maxTrail = 60 * 600;  // ticks: ten minutes, then the olde
 
 Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const level::Level& level,
                                           std::optional<PxPoint> at,
-                                          const reach::AskOptions& options) {
-    const auto question = reach::askOf(project, level, options);
-    if (!question) return fail(question.error());
-    const runtime::MotionTables& tables = question->problem.tables;
-    std::optional<PxRect> start = question->problem.start;
+                                          const reach::QueryOptions& options) {
+    const auto query = reach::queryOf(project, level, options);
+    if (!query) return fail(query.error());
+    const runtime::MotionTables& tables = query->problem.tables;
+    std::optional<PxRect> start = query->problem.start;
     if (at)
         start = PxRect{at->x - tables.bodyWidth / 2, at->y - tables.bodyHeight, tables.bodyWidth,
                        tables.bodyHeight};
@@ -26,7 +26,7 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
     }
     const bool isPlain = options.lent == 0 && options.taken == 0;
     std::unique_ptr<Walk> walk(
-        new Walk(project, level, tables, *start, !at && isPlain, question->problem.parts));
+        new Walk(project, level, tables, *start, !at && isPlain, query->problem.parts));
     if (walk->m_body.stance == runtime::Stance::Ended) {
         return fail(ErrorKind::NotApplicable, "The body has no room to start there",
                     "px " + std::to_string(start->x) + ", " + std::to_string(start->y),

@@ -22,10 +22,9 @@ public:
     /// Begins at the first spawn, or with `at` as bottom centre of the body, with abilities as
     /// asked.
     /// Errors: Missing without a spawn; NotApplicable if the body has no room; those of motion.
-    [[nodiscard]] static Result<std::unique_ptr<Walk>> begin(const level::Project& project,
-                                                             const level::Level& level,
-                                                             std::optional<PxPoint> at,
-                                                             const reach::AskOptions& options = {});
+    [[nodiscard]] static Result<std::unique_ptr<Walk>> begin(
+        const level::Project& project, const level::Level& level, std::optional<PxPoint> at,
+        const reach::QueryOptions& options = {});
 
     [[nodiscard]] runtime::PlayerKeys& keys() { return m_keys; }
     /// Moves by one tick.

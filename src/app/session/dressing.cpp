@@ -2,7 +2,7 @@
 
 namespace rook::app {
 
-std::shared_ptr<const skin::Lessons> Dressing::lessons() const {
+std::shared_ptr<const skin::TilingRules> Dressing::tilingRules() const {
     const level::Project& project = m_document.project();
     const level::Level& level = *m_document.level();
     const bool isCurrent = m_taught && m_taught->theme == level.theme &&
@@ -11,9 +11,10 @@ std::shared_ptr<const skin::Lessons> Dressing::lessons() const {
                            m_taught->of.matters.isSharedWith(project.matters) &&
                            m_taught->of.sheets.isSharedWith(project.sheets);
     if (!isCurrent)
-        m_taught = {project, level.theme, level.zones,
-                    std::make_shared<const skin::Lessons>(skin::Lessons::of(project, level))};
-    return m_taught->lessons;
+        m_taught = {
+            project, level.theme, level.zones,
+            std::make_shared<const skin::TilingRules>(skin::TilingRules::of(project, level))};
+    return m_taught->tilingRules;
 }
 
 }  // namespace rook::app

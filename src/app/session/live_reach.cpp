@@ -5,7 +5,7 @@
 #include "app/session/prove_level.h"
 #include "file/sheet_import.h"
 #include "level/rules.h"
-#include "reach/in_time.h"
+#include "reach/waiting_runs.h"
 
 namespace rook::app {
 
@@ -42,9 +42,9 @@ std::optional<LiveReach::Job> LiveReach::jobFor(const level::Level& level) const
     if (isOnBoard && m_runWanted) return Job::Run;
     if (!m_session.proofs.isPlanCurrent(level.id)) return Job::Plan;
     if (!isOnBoard) return std::nullopt;  // the rest takes long, and nobody sees it
-    if (!m_session.proofs.isDepthCurrent(level.id)) return Job::Depth;
-    const auto depth = m_session.proofs.of(level.id)->depth;
-    if (depth && depth->runs && !depth->isComplete) return Job::Deeper;
+    if (!m_session.proofs.isAnalysisCurrent(level.id)) return Job::Analysis;
+    const auto analysis = m_session.proofs.of(level.id)->analysis;
+    if (analysis && analysis->runs && !analysis->isComplete) return Job::FurtherAnalysis;
     return std::nullopt;
 }
 
@@ -74,7 +74,7 @@ void LiveReach::solveNext() {
     // What takes many solves waits until every level has its verdict.
     auto next = std::find_if(order.begin(), order.end(), [&](const auto& level) {
         const auto job = jobFor(*level);
-        return job && *job != Job::Deeper;
+        return job && *job != Job::FurtherAnalysis;
     });
     if (next == order.end() && jobFor(*m_session.document.level())) next = order.begin();
     m_solving = next == order.end() ? nullptr : *next;
@@ -83,47 +83,51 @@ void LiveReach::solveNext() {
     m_askedWhatIf = m_session.runs.whatIf();
     m_solvingProject = m_session.document.project();
     m_cancel = std::make_shared<std::atomic<bool>>(false);
-    m_watcher.setFuture(QtConcurrent::run(
-        &m_pool, [this, job = m_job, project = m_session.document.project(), level = m_solving,
-                  cancel = m_cancel, proven = m_session.proofs.of(m_solving->id),
-                  cache = cacheOf(m_solving->id), folder = m_session.document.folder(),
-                  whatIf = m_askedWhatIf, to = m_runWanted,
-                  resolver = m_solving == m_session.document.level() ? &m_resolver : nullptr] {
-            const std::atomic<bool>* flag = cancel.get();
-            Outcome outcome;
-            outcome.whatIf = whatIf;
-            switch (job) {
-                case Job::Verdict:
-                    outcome.proven = proveLevel(project, level, flag, {}, proven.get(), resolver);
-                    break;
-                case Job::WhatIf:
-                    outcome.proven = proveLevel(project, level, flag, whatIf);
-                    break;
-                case Job::Run:
-                    outcome = findRun(project, level, whatIf, *to, flag);
-                    break;
-                case Job::Plan: {
-                    // Ready for the next stroke; what takes long waits until all is told.
-                    const bool isSoonReady = proven->answer.milliseconds < soonMs;
-                    const auto prepare = [&] {
-                        if (resolver && proven->question)
-                            resolver->prepare(proven->question->problem,
-                                              {reach::Limits{}.maxBytes, flag});
-                    };
-                    if (isSoonReady) prepare();
-                    outcome.proven =
-                        planLevel(project, proven, *cache, opacityOf(project, folder), flag);
-                    if (!isSoonReady) prepare();
-                    break;
-                }
-                case Job::Depth:
-                case Job::Deeper:
-                    outcome.proven = deepenLevel(project, proven, flag);
-                    break;
+    m_watcher.setFuture(QtConcurrent::run(&m_pool, [this, job = m_job,
+                                                    project = m_session.document.project(),
+                                                    level = m_solving, cancel = m_cancel,
+                                                    proven = m_session.proofs.of(m_solving->id),
+                                                    cache = cacheOf(m_solving->id),
+                                                    folder = m_session.document.folder(),
+                                                    whatIf = m_askedWhatIf, to = m_runWanted,
+                                                    resolver =
+                                                        m_solving == m_session.document.level()
+                                                            ? &m_resolver
+                                                            : nullptr] {
+        const std::atomic<bool>* flag = cancel.get();
+        Outcome outcome;
+        outcome.whatIf = whatIf;
+        switch (job) {
+            case Job::Verdict:
+                outcome.proven = proveLevel(project, level, flag, {}, proven.get(), resolver);
+                break;
+            case Job::WhatIf:
+                outcome.proven = proveLevel(project, level, flag, whatIf);
+                break;
+            case Job::Run:
+                outcome = findRun(project, level, whatIf, *to, flag);
+                break;
+            case Job::Plan: {
+                // Ready for the next stroke; what takes long waits until all is told.
+                const bool isSoonReady = proven->answer.milliseconds < soonMs;
+                const auto prepare = [&] {
+                    if (resolver && proven->query)
+                        resolver->prepare(proven->query->problem, {reach::Limits{}.maxBytes, flag});
+                };
+                if (isSoonReady) prepare();
+                outcome.proven =
+                    planLevel(project, proven, *cache, opacityOf(project, folder), flag);
+                if (!isSoonReady) prepare();
+                break;
             }
-            outcome.job = job;
-            return outcome;
-        }));
+            case Job::Analysis:
+            case Job::FurtherAnalysis:
+                outcome.proven = analyzeLevel(project, proven, flag);
+                break;
+        }
+        outcome.job = job;
+        return outcome;
+    }));
 }
 
 LiveReach::Outcome LiveReach::findRun(const level::Project& project,
@@ -134,17 +138,17 @@ LiveReach::Outcome LiveReach::findRun(const level::Project& project,
     outcome.whatIf = whatIf;
     if (!m_finder || m_finderLevel != level || m_finderWhatIf != whatIf ||
         !haveSameRules(m_finderProject, project)) {
-        const auto question = questionOf(project, *level, whatIf);
-        if (question && question->board) {
+        const auto query = queryAsIf(project, *level, whatIf);
+        if (query && query->board) {
             outcome.words = tr("On a kit board the way is drawn to the module that is pointed at.");
             return outcome;
         }
-        if (!question || !question->notSolved.empty()) {
+        if (!query || !query->notSolved.empty()) {
             outcome.words = tr("Not decided here.");
             return outcome;
         }
         m_finder = std::make_shared<reach::RunFinder>(
-            question->problem, reach::Limits{reach::Limits{}.maxBytes, cancel});
+            query->problem, reach::Limits{reach::Limits{}.maxBytes, cancel});
         m_finderLevel = level;
         m_finderWhatIf = whatIf;
         m_finderProject = project;
@@ -220,8 +224,8 @@ void LiveReach::takeProven(Job job, std::shared_ptr<const ProvenLevel> proven) {
     const auto former = m_session.proofs.of(proven->level->id);
     if (job == Job::Verdict && former) {
         auto kept = std::make_shared<ProvenLevel>(*proven);
-        kept->depth = former->depth;
-        kept->depthOf = former->depthOf;
+        kept->analysis = former->analysis;
+        kept->analysisOf = former->analysisOf;
         kept->deadlyTouches = former->deadlyTouches;
         if (former->plan) {
             kept->shapes = former->shapes;

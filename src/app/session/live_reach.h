@@ -28,7 +28,7 @@ public:
 
 private:
     /// What is done next, in this order.
-    enum class Job { Verdict, WhatIf, Run, Plan, Depth, Deeper };
+    enum class Job { Verdict, WhatIf, Run, Plan, Analysis, FurtherAnalysis };
     struct Outcome {
         Job job = Job::Verdict;
         std::shared_ptr<const ProvenLevel> proven;

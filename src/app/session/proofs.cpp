@@ -28,9 +28,9 @@ bool Proofs::isPlanCurrent(const LevelId& id) const {
            level::haveSameLook(proof->project, m_document.project());
 }
 
-bool Proofs::isDepthCurrent(const LevelId& id) const {
+bool Proofs::isAnalysisCurrent(const LevelId& id) const {
     const auto proof = of(id);
-    return proof && proof->isDepthCurrent;
+    return proof && proof->isAnalysisCurrent;
 }
 
 void Proofs::take(std::shared_ptr<const ProvenLevel> proven) {

@@ -23,7 +23,7 @@ public:
     [[nodiscard]] bool isCurrent(const LevelId& id) const;
     /// The level was held to its plan and its shapes made. Requires: the proof is current.
     [[nodiscard]] bool isPlanCurrent(const LevelId& id) const;
-    [[nodiscard]] bool isDepthCurrent(const LevelId& id) const;
+    [[nodiscard]] bool isAnalysisCurrent(const LevelId& id) const;
     void take(std::shared_ptr<const ProvenLevel> proven);
 
 Q_SIGNALS:

@@ -4,9 +4,9 @@
 #include "check/why_not.h"
 #include "collide/px_maps.h"
 #include "level/level_kinds.h"
+#include "reach/analysis.h"
 #include "reach/answer_after.h"
-#include "reach/deeper.h"
-#include "reach/in_time.h"
+#include "reach/waiting_runs.h"
 
 namespace rook::app {
 
@@ -40,19 +40,19 @@ BitMap deadlyTouches(const reach::Problem& problem, const reach::Reached& reache
 
 }  // namespace
 
-Result<reach::Question> questionOf(const level::Project& project, const level::Level& level,
-                                   const WhatIf& whatIf) {
-    reach::AskOptions options;
+Result<reach::Query> queryAsIf(const level::Project& project, const level::Level& level,
+                               const WhatIf& whatIf) {
+    reach::QueryOptions options;
     options.lent = whatIf.lent;
     options.taken = whatIf.taken;
-    auto question = reach::askOf(project, level, options);
-    if (question && whatIf.closed && question->board) {
-        reach::KitBoard board = *question->board;
+    auto query = reach::queryOf(project, level, options);
+    if (query && whatIf.closed && query->board) {
+        reach::KitBoard board = *query->board;
         board.closed = toCells(*whatIf.closed, level.cellSize);
-        question->board = std::make_shared<const reach::KitBoard>(std::move(board));
-    } else if (question && whatIf.closed)
-        question->problem = reach::withClosed(std::move(question->problem), *whatIf.closed);
-    return question;
+        query->board = std::make_shared<const reach::KitBoard>(std::move(board));
+    } else if (query && whatIf.closed)
+        query->problem = reach::withClosed(std::move(query->problem), *whatIf.closed);
+    return query;
 }
 
 std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
@@ -64,24 +64,23 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
     proven->level = level;
     proven->project = project;
     if (former) proven->strewn = proven->strewnBefore = former->strewn;
-    const auto question = questionOf(project, *level, whatIf);
-    if (!question) {
-        proven->error = question.error();
+    const auto query = queryAsIf(project, *level, whatIf);
+    if (!query) {
+        proven->error = query.error();
         return proven;
     }
     if (level->proof)
-        proven->formerRunHolds = reach::checkRun(*question, *level, *level->proof).isPossible;
-    proven->question = std::make_shared<const reach::Question>(*question);
+        proven->formerRunHolds = reach::checkRun(*query, *level, *level->proof).isPossible;
+    proven->query = std::make_shared<const reach::Query>(*query);
     const reach::Limits limits{reach::Limits{}.maxBytes, cancel};
-    proven->answer =
-        former && former->question
-            ? reach::answerAfter(*former->question, former->answer, *question, limits, resolver)
-            : reach::answer(*question, limits, resolver);
-    if (!proven->answer.kit) {
-        proven->covered = proven->answer.reached.visited;
-        proven->covered.spreadRight(proven->answer.tables.bodyWidth);
-        proven->covered.spreadDown(proven->answer.tables.bodyHeight);
-        proven->risky = reach::riskyPositions(question->problem, proven->answer.reached);
+    proven->answer = former && former->query ? reach::answerAfter(*former->query, former->answer,
+                                                                  *query, limits, resolver)
+                                             : reach::answer(*query, limits, resolver);
+    if (!proven->answer.onKit()) {
+        proven->covered = proven->answer.onCells().reached.visited;
+        proven->covered.spreadRight(proven->answer.onCells().tables.bodyWidth);
+        proven->covered.spreadDown(proven->answer.onCells().tables.bodyHeight);
+        proven->risky = reach::riskyPositions(query->problem, proven->answer.onCells().reached);
     }
     proven->report.take(check::Report::Part::Verdict,
                         check::findingsOf(project, *level, proven->answer));
@@ -102,10 +101,10 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
         planned->isPlanCurrent = true;
         return planned;
     }
-    const auto question = reach::askOf(project, level);
-    const bool isAnswered = question && !proven->error;
+    const auto query = reach::queryOf(project, level);
+    const bool isAnswered = query && !proven->error;
     planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
-        project, level, isAnswered ? &*question : nullptr, isAnswered ? &proven->answer : nullptr,
+        project, level, isAnswered ? &*query : nullptr, isAnswered ? &proven->answer : nullptr,
         {reach::Limits{}.maxBytes, cancel}));
     if (level.cells.bounds().area() <= maxLiveShapeCells) {
         auto shapes =
@@ -129,39 +128,40 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     return planned;
 }
 
-std::shared_ptr<const ProvenLevel> deepenLevel(const level::Project& project,
-                                               const std::shared_ptr<const ProvenLevel>& proven,
-                                               const std::atomic<bool>* cancel) {
+std::shared_ptr<const ProvenLevel> analyzeLevel(const level::Project& project,
+                                                const std::shared_ptr<const ProvenLevel>& proven,
+                                                const std::atomic<bool>* cancel) {
     auto deep = std::make_shared<ProvenLevel>(*proven);
     const level::Level& level = *proven->level;
     const reach::Limits limits{reach::Limits{}.maxBytes, cancel};
-    const bool isFirst = !proven->isDepthCurrent;
-    deep->depth = std::make_shared<const reach::Depth>(
-        isFirst ? reach::lookDeep(project, level, proven->answer, limits)
-                : reach::lookDeeper(project, level, *proven->depth, limits));
-    deep->depthOf = proven->level;
-    deep->isDepthCurrent = true;
+    const bool isFirst = !proven->isAnalysisCurrent;
+    deep->analysis = std::make_shared<const reach::Analysis>(
+        isFirst ? reach::analyze(project, level, proven->answer, limits)
+                : reach::analyzeFurther(project, level, *proven->analysis, limits));
+    deep->analysisOf = proven->level;
+    deep->isAnalysisCurrent = true;
     if (cancel && *cancel) return proven;  // nobody looks at it
-    if (!deep->depth->runs) return deep;
+    if (!deep->analysis->runs) return deep;
     if (!isFirst)
         deep->crossings = reach::withNeeds(project, level, std::move(deep->crossings), limits);
     if (isFirst)
-        deep->deadlyTouches = deadlyTouches(deep->depth->runs->problem(), proven->answer.reached);
+        deep->deadlyTouches =
+            deadlyTouches(deep->analysis->runs->problem(), proven->answer.onCells().reached);
     using Part = check::Report::Part;
-    auto found = check::depthFindings(project, level, proven->answer, *deep->depth, cancel);
-    if (deep->depth->proof.run && proven->question) {
+    auto found = check::analysisFindings(project, level, proven->answer, *deep->analysis, cancel);
+    if (deep->analysis->proof.run && proven->query) {
         const auto met =
-            check::meetingFindings(project, level, *proven->question, *deep->depth->proof.run,
-                                   deep->depth->proof.hasNoWayRound);
+            check::meetingFindings(project, level, *proven->query, *deep->analysis->proof.run,
+                                   deep->analysis->proof.hasNoWayRound);
         found.insert(found.end(), met.begin(), met.end());
     }
     if (!isFirst) {
-        found = check::withReasons(project, level, *deep->depth, std::move(found), cancel);
+        found = check::withReasons(project, level, *deep->analysis, std::move(found), cancel);
         deep->report.take(Part::Verdict,
-                          check::withReasons(project, level, *deep->depth,
+                          check::withReasons(project, level, *deep->analysis,
                                              proven->report.of(Part::Verdict), cancel));
     }
-    deep->report.take(Part::Depth, std::move(found));
+    deep->report.take(Part::Analysis, std::move(found));
     return deep;
 }
 

@@ -9,9 +9,9 @@
 
 namespace rook::app {
 
-/// The question that a level asks, as if the player had other abilities or a region were closed.
-[[nodiscard]] Result<reach::Question> questionOf(const level::Project& project,
-                                                 const level::Level& level, const WhatIf& whatIf);
+/// The query that a level asks, as if the player had other abilities or a region were closed.
+[[nodiscard]] Result<reach::Query> queryAsIf(const level::Project& project,
+                                             const level::Level& level, const WhatIf& whatIf);
 
 /// Solves one level whole: answer, covered px and findings; the runs that are kept are replayed
 /// first. What no body noticed since `former` is not solved again, and a resolver, if any, mends
@@ -23,7 +23,7 @@ namespace rook::app {
 
 /// The same, looked at deep: proof run and traps, then comfort and abilities, with their findings.
 /// Any thread.
-[[nodiscard]] std::shared_ptr<const ProvenLevel> deepenLevel(
+[[nodiscard]] std::shared_ptr<const ProvenLevel> analyzeLevel(
     const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
     const std::atomic<bool>* cancel);
 

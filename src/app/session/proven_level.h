@@ -29,7 +29,7 @@ struct ProvenLevel {
     std::shared_ptr<const level::Level> level;
     level::Project project;  ///< that it is of: profiles, kinds and matters decide, too
     reach::Answer answer;
-    std::shared_ptr<const reach::Question> question;  ///< that was answered; null on an error
+    std::shared_ptr<const reach::Query> query;  ///< that was answered; null on an error
     BitMap covered;        ///< px of the map's frame that some body at a visited position covers
     check::Report report;  ///< its findings, as far as they are known
     std::shared_ptr<const check::PlanReport> plan;  ///< null if there is no plan, or not yet
@@ -43,9 +43,9 @@ struct ProvenLevel {
     bool isPlanCurrent = false;  ///< else `plan` and `shapes` are of a former value
     std::vector<reach::Crossing>
         crossings;  ///< between zones; with their needs once it was looked at deep
-    std::shared_ptr<const reach::Depth> depth;    ///< null until it was looked at
-    std::shared_ptr<const level::Level> depthOf;  ///< the value that it is of
-    bool isDepthCurrent = false;
+    std::shared_ptr<const reach::Analysis> analysis;  ///< null until it was looked at
+    std::shared_ptr<const level::Level> analysisOf;   ///< the value that it is of
+    bool isAnalysisCurrent = false;
     BitMap deadlyTouches;  ///< reached positions' px where a body dies one px on; map's frame
     BitMap risky;          ///< positions that are deadly at times
     std::optional<bool> formerRunHolds;  ///< the run that was kept last, replayed after the edit

@@ -22,8 +22,8 @@ ReachWords wordsOnKit(const Session& session, const reach::KitAnswer& answer, Px
 }
 
 ReachWords wordsOnCells(const ProvenLevel& proven, PxPoint px) {
-    const reach::Reached& reached = proven.answer.reached;
-    const runtime::MotionTables& tables = proven.answer.tables;
+    const reach::Reached& reached = proven.answer.onCells().reached;
+    const runtime::MotionTables& tables = proven.answer.onCells().tables;
     if (!proven.covered.test(px.x + reached.left, px.y + reached.top))
         return {reached.mayMeetByMovers(PxRect{px.x, px.y, 1, 1}, tables)
                     ? tr("only by a mover, or in time: ask for a run to see how")
@@ -44,8 +44,8 @@ ReachWords reachWords(const Session& session, PxPoint px) {
     if (!session.proofs.isCurrent(session.document.level()->id)) return {tr("being solved …")};
     if (proven->error || proven->answer.verdict.kind == reach::VerdictKind::NotDecided)
         return {tr("not decided here")};
-    return proven->answer.kit ? wordsOnKit(session, *proven->answer.kit, px)
-                              : wordsOnCells(*proven, px);
+    return proven->answer.onKit() ? wordsOnKit(session, *proven->answer.onKit(), px)
+                                  : wordsOnCells(*proven, px);
 }
 
 QString answeredWords(const reach::Answer& answer) {

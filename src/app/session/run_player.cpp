@@ -47,17 +47,17 @@ std::shared_ptr<const ShownRun> RunPlayer::run() const {
     if (m_run) return m_run;
     // Without one that was asked for it is the proof.
     const auto proof = m_proofs.ofBoard();
-    if (!proof || !proof->depth || !proof->isDepthCurrent || !proof->depth->proof.run ||
+    if (!proof || !proof->analysis || !proof->isAnalysisCurrent || !proof->analysis->proof.run ||
         m_whatIf.isAny())
         return nullptr;
-    if (!m_proofRun || m_proofRunOf != proof->depth) {
+    if (!m_proofRun || m_proofRunOf != proof->analysis) {
         auto shown = std::make_shared<ShownRun>();
-        shown->run = *proof->depth->proof.run;
+        shown->run = *proof->analysis->proof.run;
         shown->title = tr("Proof run");
         shown->isProof = true;
-        shown->goal = proof->depth->proof.exit;
+        shown->goal = proof->analysis->proof.exit;
         m_proofRun = std::move(shown);
-        m_proofRunOf = proof->depth;
+        m_proofRunOf = proof->analysis;
     }
     return m_proofRun;
 }

@@ -56,7 +56,7 @@ private:
     WhatIf m_whatIfOf;
     std::shared_ptr<const ShownRun> m_run;  ///< that was asked for
     mutable std::shared_ptr<const ShownRun> m_proofRun;
-    mutable std::shared_ptr<const reach::Depth> m_proofRunOf;
+    mutable std::shared_ptr<const reach::Analysis> m_proofRunOf;
     int m_tick = 0;
     bool m_isPlaying = false;
 };

@@ -25,10 +25,10 @@ level::Project withProofs(const Document& document, const Proofs& proofs) {
     level::Project project = document.project();
     for (auto& board : project.levels) {
         const auto proof = proofs.of(board->id);
-        const bool isOfNow = proof && proof->isDepthCurrent && proof->depthOf == board;
-        if (!isOfNow || !proof->depth->proof.run) continue;
+        const bool isOfNow = proof && proof->isAnalysisCurrent && proof->analysisOf == board;
+        if (!isOfNow || !proof->analysis->proof.run) continue;
         level::KeptRun run =
-            reach::keptRunOf(*proof->depth->proof.run, {}, proof->depth->proof.exit);
+            reach::keptRunOf(*proof->analysis->proof.run, {}, proof->analysis->proof.exit);
         if (board->proof == run) continue;
         level::Level with = *board;
         with.proof = std::move(run);

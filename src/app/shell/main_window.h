@@ -36,6 +36,8 @@ public:
     void takeThemeFromSettings();
 
     [[nodiscard]] static QStringList recentProjects();
+    /// The setting that the board is dark.
+    [[nodiscard]] static QString nightKey() { return QStringLiteral("night"); }
 
 protected:
     void closeEvent(QCloseEvent* event) override;

@@ -123,8 +123,8 @@ void waitForDepth(const Session& session, bool isWhole) {
     timer.start();
     const auto isDone = [&] {
         const auto proven = session.proofs.of(session.document.level()->id);
-        return proven && proven->isDepthCurrent &&
-               (!isWhole || !proven->depth->runs || proven->depth->isComplete);
+        return proven && proven->isAnalysisCurrent &&
+               (!isWhole || !proven->analysis->runs || proven->analysis->isComplete);
     };
     while (!isDone() && timer.elapsed() < 60000)
         QApplication::processEvents(QEventLoop::AllEvents, 20);
@@ -214,6 +214,7 @@ bool shootRuns(MainWindow& window, const QString& folder) {
 
 }  // namespace
 
+// Long because it is a list of pictures, each with what leads to it, in the order of a walk.
 bool writeShots(MainWindow& window, const QString& folder) {
     if (!QDir().mkpath(folder)) {
         std::fprintf(stderr, "rookplot-desk: The folder cannot be made (%s). Choose another one.\n",

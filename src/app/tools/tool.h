@@ -14,7 +14,7 @@
 #include "kit/joins.h"
 #include "level/edits.h"
 #include "level/entity_places.h"
-#include "skin/lessons.h"
+#include "skin/tiling_rules.h"
 
 namespace rook::app {
 
@@ -38,8 +38,8 @@ struct ToolInput {
     bool isErasing = false;   ///< the right button
     bool isStraight = false;  ///< Shift: straight line, square, or finest snap
     bool isPicking = false;   ///< Ctrl: take what is under the pointer
-    /// In Skin: tiles are set, and these lessons say what cells wear.
-    const skin::Lessons* lessons = nullptr;
+    /// In Skin: tiles are set, and these tilingRules say what cells wear.
+    const skin::TilingRules* tilingRules = nullptr;
     bool isOther = false;  ///< the line's key is held: a flight of stairs
     double scale = 1;      ///< widget px a level px, for handles
     /// Those that are shown and can be chosen; null if none are.

@@ -49,7 +49,8 @@ void CastOnBoard::selectAll() {
 
 const runtime::MotionTables* CastOnBoard::bodyTables() const {
     const auto known = proven();
-    return known && !known->error ? &known->answer.tables : nullptr;
+    if (!known || known->error || known->answer.onKit()) return nullptr;
+    return &known->answer.onCells().tables;
 }
 
 void CastOnBoard::paintOver(QPainter& painter) {

@@ -15,6 +15,9 @@
 #include "level/kind_edits.h"
 #include "level/names.h"
 
+// Long because a kind is edited as a whole: what would be lost is considered for all of its rows at
+// once.
+
 namespace rook::app {
 
 namespace {
@@ -51,7 +54,7 @@ public:
         addNumber(tr("At most, a level"), "kind-most", 0, 1000000, &Kind::atMost)
             ->setSpecialValueText(tr("any"));
         m_color = addLine(tr("Colour"), "kind-color", [](Kind& k, const QString& text) {
-            if (level::isColour(text.toStdString())) k.color = text.toStdString();
+            if (level::isColor(text.toStdString())) k.color = text.toStdString();
         });
         addSprite();
         addWide(makeWords(tr("Fields"), this));
@@ -227,6 +230,7 @@ private:
         showNumber(m_tile, kind.tile);
     }
 
+    // Long because it is the list of what a field has, a row each.
     void addField() {
         m_fieldName = new QLineEdit(this);
         m_fieldName->setObjectName(QStringLiteral("field-name"));
@@ -243,11 +247,11 @@ private:
                                [this](int index) {
                                    changeField([&](FieldDefinition& f) {
                                        f.type = FieldType(index);
-                                       const auto same = level::converted(f.standard, f.type);
-                                       f.standard = same ? *same : level::standardOf(f.type);
+                                       const auto same = level::converted(f.defaultValue, f.type);
+                                       f.defaultValue = same ? *same : level::defaultOf(f.type);
                                        if (f.type == FieldType::Choice && f.choices.empty()) {
                                            f.choices = {"one", "other"};
-                                           f.standard = std::string("one");
+                                           f.defaultValue = std::string("one");
                                        }
                                    });
                                });
@@ -255,7 +259,7 @@ private:
         m_standard = addFieldLine(tr("Standard"), "field-standard",
                                   [](FieldDefinition& f, const QString& text) {
                                       if (const auto value = valueOfText(f, text))
-                                          f.standard = *value;
+                                          f.defaultValue = *value;
                                   });
         m_choices = addFieldLine(
             tr("Choices"), "field-choices", [](FieldDefinition& f, const QString& text) {
@@ -291,8 +295,8 @@ private:
             m_field = kind ? int(kind->fields.size()) : -1;
             change([](Kind& k) {
                 FieldDefinition field;
-                field.type = FieldType::WholeNumber;
-                field.standard = std::int64_t{0};
+                field.type = FieldType::Integer;
+                field.defaultValue = std::int64_t{0};
                 const auto isTaken = [&](const std::string& name) {
                     return std::any_of(k.fields.begin(), k.fields.end(),
                                        [&](const auto& f) { return f.name == name; });
@@ -353,7 +357,7 @@ private:
         const FieldDefinition& field = hasField ? kind.fields[std::size_t(m_field)] : none;
         show(m_fieldName, field.name);
         m_type->setCurrentIndex(int(field.type));
-        show(m_standard, hasField ? textOfValue(field.standard).toStdString() : std::string());
+        show(m_standard, hasField ? textOfValue(field.defaultValue).toStdString() : std::string());
         QStringList choices;
         for (const std::string& choice : field.choices)
             choices << QString::fromStdString(choice);
@@ -369,8 +373,7 @@ private:
         show(m_help, field.help);
         m_needed->setCurrentIndex(field.isNeeded ? 1 : 0);
         m_choices->setEnabled(hasField && field.type == FieldType::Choice);
-        const bool isNumber =
-            field.type == FieldType::WholeNumber || field.type == FieldType::Number;
+        const bool isNumber = field.type == FieldType::Integer || field.type == FieldType::Number;
         m_range->setEnabled(hasField && isNumber);
     }
 

@@ -13,6 +13,8 @@
 #include "level/edits.h"
 #include "level/names.h"
 
+// Long because each role has its part of one section, and the parts share how a row is made.
+
 namespace rook::app {
 
 namespace {

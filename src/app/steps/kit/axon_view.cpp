@@ -12,47 +12,6 @@
 
 namespace rook::app {
 
-using kit::Face;
-using kit::FaceSort;
-using kit::Point3;
-
-namespace {
-
-constexpr double stretch = 1.1;    ///< how much heights are stretched against lengths
-constexpr double nearWall = 0.22;  ///< of their height, that walls towards the eye have
-
-double unitsOf(level::Decimal value) {
-    return double(value.thousandths) / 1000;
-}
-
-struct Light {
-    double left, right, top, slope;
-};
-
-QColor shaded(const QColor& color, double by) {
-    return QColor::fromRgbF(float(std::min(1.0, color.redF() * by)),
-                            float(std::min(1.0, color.greenF() * by)),
-                            float(std::min(1.0, color.blueF() * by)));
-}
-
-/// A point of a piece as it lies after its turn: modules from the turned footprint's corner.
-QPointF turnedPoint(const CellRect& bounds, QPointF p, int turn) {
-    const double w = bounds.width;
-    const double h = bounds.height;
-    switch (turn & 3) {
-        case 1:
-            return {h - p.y(), p.x()};
-        case 2:
-            return {w - p.x(), h - p.y()};
-        case 3:
-            return {p.y(), w - p.x()};
-        default:
-            return p;
-    }
-}
-
-}  // namespace
-
 AxonView::AxonView(Session& session, Board& board, QWidget* parent)
     : QWidget(parent), m_session(session), m_board(board), m_peel(new QSlider(Qt::Vertical, this)) {
     setObjectName(QStringLiteral("axon"));
@@ -108,14 +67,14 @@ void AxonView::setPeel(int storey) {
 
 QPointF AxonView::toWidget(double x, double y, double z) const {
     const level::Kit* now = kit();
-    const double perUnit = now ? stretch * m_half / unitsOf(now->width) : 1;
+    const double perUnit = now ? axonStretch * m_half / unitsOf(now->width) : 1;
     return m_origin + QPointF((x - y) * m_half, (x + y) * m_half / 2 - z * perUnit);
 }
 
 QPointF AxonView::toLevelPx(QPointF widget, bool onPieces) const {
     const level::Kit* now = kit();
     const CellSize cell = m_session.document.level()->cellSize;
-    const double perUnit = now ? stretch * m_half / unitsOf(now->width) : 1;
+    const double perUnit = now ? axonStretch * m_half / unitsOf(now->width) : 1;
     const auto onPlane = [&](double z) {
         const QPointF p = widget - m_origin + QPointF(0, z * perUnit);
         return QPointF(p.x() / m_half / 2 + p.y() / m_half, p.y() / m_half - p.x() / m_half / 2);
@@ -146,7 +105,8 @@ void AxonView::fit() {
     }
     const CellRect shown = built.isEmpty() ? bounds : built.grown(1);
     const double across = shown.width + shown.height;
-    const double high = across / 2 + stretch * unitsOf(now->storey) * storeys / unitsOf(now->width);
+    const double high =
+        across / 2 + axonStretch * unitsOf(now->storey) * storeys / unitsOf(now->width);
     m_half = std::clamp(std::min((width() - 30.0) / across, (height() - 30.0) / high), 3.0, 80.0);
     m_origin = {};
     const QPointF middle = toWidget(shown.x + shown.width / 2.0, shown.y + shown.height / 2.0,
@@ -199,8 +159,8 @@ void AxonView::gather() {
     m_peel->setVisible(top > 0);
 }
 
-const AxonView::Sprite& AxonView::spriteOf(const level::Piece& piece, int pieceIndex,
-                                           std::size_t cell, int turn) {
+const AxonSprite& AxonView::spriteOf(const level::Piece& piece, int pieceIndex, std::size_t cell,
+                                     int turn) {
     const quint64 key = (quint64(pieceIndex) << 32) | (quint64(cell) << 4) | quint64(turn);
     const auto found = m_sprites.constFind(key);
     if (found != m_sprites.constEnd()) return *found;
@@ -210,132 +170,13 @@ const AxonView::Sprite& AxonView::spriteOf(const level::Piece& piece, int pieceI
         m_faces[pieceIndex] = model != models.end() ? kit::facesOf(*kit(), piece, model->second)
                                                     : kit::facesOf(*kit(), piece);
     }
-    return *m_sprites.insert(key, made(piece, cell, turn));
+    return *m_sprites.insert(key, made(piece, pieceIndex, cell, turn));
 }
 
-AxonView::Sprite AxonView::made(const level::Piece& piece, std::size_t cell, int turn) const {
-    const level::Kit& now = *kit();
-    const Theme& theme = currentTheme();
-    const CellRect bounds = piece.bounds();
-    const CellPoint own = level::turnedCell(bounds, piece.cells[cell].at, turn);
-    const double ground = unitsOf(now.storey) * piece.cells[cell].storey;
-    const double perUnit = stretch * m_half / unitsOf(now.width);
-    const Light light =
-        theme.isNight ? Light{0.52, 0.36, 0.80, 0.68} : Light{0.82, 0.66, 1.06, 0.95};
-    const QColor color(QString::fromStdString(piece.color));
-    struct Drawn {
-        QPolygonF polygon;
-        QColor color;
-        double depth;
-    };
-    std::vector<Drawn> drawn;
-    const auto project = [&](const QPointF& module, double z) {
-        const QPointF p = module - QPointF(own.x + 0.5, own.y + 0.5);
-        return QPointF((p.x() - p.y()) * m_half,
-                       (p.x() + p.y()) * m_half / 2 - (z - ground) * perUnit);
-    };
-    for (const Face& face :
-         m_faces.at(m_session.document.project().kitOf(*m_session.document.level()) == nullptr
-                        ? 0
-                        : int(&piece - now.pieces.data()))) {
-        if (face.cell != cell) continue;
-        std::vector<Point3> corners;
-        Point3 middle;
-        for (const Point3& corner : face.corners) {
-            const QPointF at = turnedPoint(
-                bounds, {corner.x / unitsOf(now.width), corner.y / unitsOf(now.depth)}, turn);
-            corners.push_back({at.x(), at.y(), corner.z});
-            middle.x += at.x() / double(face.corners.size());
-            middle.y += at.y() / double(face.corners.size());
-            middle.z += corner.z / double(face.corners.size());
-        }
-        // Walls towards the eye are cut low, so that one looks in.
-        const bool isNear =
-            face.sort == FaceSort::Wall && (middle.x - own.x > 0.85 || middle.y - own.y > 0.85);
-        if (isNear)
-            for (Point3& corner : corners)
-                corner.z = ground + std::min(corner.z - ground, nearWall * unitsOf(now.storey));
-        const Point3 u{corners[1].x - corners[0].x, corners[1].y - corners[0].y,
-                       (corners[1].z - corners[0].z) / unitsOf(now.width)};
-        const Point3 v{corners[2].x - corners[0].x, corners[2].y - corners[0].y,
-                       (corners[2].z - corners[0].z) / unitsOf(now.width)};
-        // The plan's y goes down, so outwards is the other way round than elsewhere.
-        const Point3 normal{-(u.y * v.z - u.z * v.y), -(u.z * v.x - u.x * v.z),
-                            -(u.x * v.y - u.y * v.x)};
-        const double length =
-            std::sqrt(normal.x * normal.x + normal.y * normal.y + normal.z * normal.z);
-        // Towards the eye, which looks from right, down and above.
-        if (length < 1e-9 || normal.x + normal.y + normal.z * 1.2 <= 1e-6) continue;
-        const double shade =
-            (std::max(0.0, normal.x) * light.right + std::max(0.0, normal.y) * light.left +
-             std::max(0.0, normal.z) * (face.sort == FaceSort::Slope ? light.slope : light.top)) /
-            (std::max(0.0, normal.x) + std::max(0.0, normal.y) + std::max(0.0, normal.z));
-        QPolygonF polygon;
-        for (const Point3& corner : corners)
-            polygon << project({corner.x, corner.y}, corner.z);
-        const QColor tone = face.sort == FaceSort::Wall ? shaded(color, 0.92) : color;
-        drawn.push_back(
-            {polygon, shaded(tone, shade),
-             middle.x + middle.y + 0.01 * middle.z + (face.sort == FaceSort::Floor ? -0.6 : 0)});
-    }
-    std::stable_sort(drawn.begin(), drawn.end(),
-                     [](const Drawn& a, const Drawn& b) { return a.depth < b.depth; });
-    // Contact shade: a darker strip on the floor along walls at the back.
-    QPolygonF strips[2];
-    kit::PlacedCell lies;
-    level::PlacedPiece placed;
-    placed.turn = turn;
-    for (const kit::PlacedCell& each : kit::cellsOf(piece, placed))
-        if (each.cell == cell) lies = each;
-    const double floor = ground + unitsOf(piece.cells[cell].height);
-    const bool isFlat = piece.cells[cell].surface == level::SurfaceSort::Flat;
-    constexpr double shadeWidth = 0.2;
-    if (isFlat && ((lies.walls >> int(level::Side::Left)) & 1u))
-        strips[0] = QPolygonF{project({own.x + 0.0, own.y + 0.0}, floor),
-                              project({own.x + shadeWidth, own.y + shadeWidth}, floor),
-                              project({own.x + shadeWidth, own.y + 1.0}, floor),
-                              project({own.x + 0.0, own.y + 1.0}, floor)};
-    if (isFlat && ((lies.walls >> int(level::Side::Up)) & 1u))
-        strips[1] = QPolygonF{project({own.x + 0.0, own.y + 0.0}, floor),
-                              project({own.x + 1.0, own.y + 0.0}, floor),
-                              project({own.x + 1.0, own.y + shadeWidth}, floor),
-                              project({own.x + shadeWidth, own.y + shadeWidth}, floor)};
-    QRectF box;
-    for (const Drawn& each : drawn)
-        box = box.united(each.polygon.boundingRect());
-    Sprite sprite;
-    if (box.isEmpty()) return sprite;
-    box.adjust(-1, -1, 1, 1);
-    const double ratio = devicePixelRatioF();
-    sprite.picture = QPixmap((box.size() * ratio).toSize() + QSize(1, 1));
-    sprite.picture.setDevicePixelRatio(ratio);
-    sprite.picture.fill(Qt::transparent);
-    sprite.corner = box.topLeft();
-    QPainter painter(&sprite.picture);
-    painter.setRenderHint(QPainter::Antialiasing);
-    painter.translate(-box.topLeft());
-    bool isShaded = false;
-    for (const Drawn& each : drawn) {
-        const bool isWallOrLater = each.depth > -0.3 + own.x + own.y + 0.4;
-        if (isWallOrLater && !isShaded) {
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(QColor(0, 0, 0, theme.isNight ? 110 : 60));
-            for (const QPolygonF& strip : strips)
-                if (!strip.isEmpty()) painter.drawPolygon(strip);
-            isShaded = true;
-        }
-        // A line in the face's own tone closes the seam to its neighbours.
-        painter.setPen(QPen(shaded(each.color, theme.isNight ? 0.72 : 0.86), 0.8));
-        painter.setBrush(each.color);
-        painter.drawPolygon(each.polygon);
-    }
-    if (!isShaded) {
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(QColor(0, 0, 0, theme.isNight ? 110 : 60));
-        for (const QPolygonF& strip : strips)
-            if (!strip.isEmpty()) painter.drawPolygon(strip);
-    }
-    return sprite;
+AxonSprite AxonView::made(const level::Piece& piece, int pieceIndex, std::size_t cell,
+                          int turn) const {
+    return makeAxonSprite(
+        {kit(), &piece, &m_faces.at(pieceIndex), cell, turn, m_half, devicePixelRatioF()});
 }
 
 void AxonView::paintEvent(QPaintEvent*) {
@@ -380,7 +221,7 @@ void AxonView::paintEvent(QPaintEvent*) {
                                     storey * item.storey);
         if (!seen.contains(at)) continue;
         const level::Piece& piece = now->pieces[std::size_t(item.piece)];
-        const Sprite& sprite = spriteOf(piece, item.piece, item.cell, item.turn);
+        const AxonSprite& sprite = spriteOf(piece, item.piece, item.cell, item.turn);
         if (!sprite.picture.isNull()) painter.drawPixmap(at + sprite.corner, sprite.picture);
     }
     if (bodyStorey >= 0) paintBody(painter);
@@ -426,7 +267,7 @@ void AxonView::paintBody(QPainter& painter) {
     const auto body = placeOfBody();
     if (!body) return;
     const Theme& theme = currentTheme();
-    const double high = stretch * m_half / unitsOf(kit()->width) * unitsOf(kit()->body.height);
+    const double high = axonStretch * m_half / unitsOf(kit()->width) * unitsOf(kit()->body.height);
     const QPointF foot = toWidget(body->x, body->y, body->z);
     painter.setPen(Qt::NoPen);
     painter.setBrush(QColor(0, 0, 0, 90));

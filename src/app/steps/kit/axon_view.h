@@ -3,13 +3,13 @@
 /// here goes to the board's tool, so one works in it as in the plan.
 
 #include <QHash>
-#include <QPixmap>
 #include <QWidget>
 #include <map>
 
 #include "app/painting/kit_models.h"
 #include "app/play/kit_walk.h"
 #include "app/session/session.h"
+#include "app/steps/kit/axon_sprite.h"
 #include "kit/mesh.h"
 
 class QSlider;
@@ -60,15 +60,13 @@ private:
         QPointF off;  ///< modules
         int piece = 0;
     };
-    struct Sprite {
-        QPixmap picture;
-        QPointF corner;  ///< from the projection of the cell's middle on its storey's ground
-    };
     void gather();
     [[nodiscard]] const level::Kit* kit() const;
     [[nodiscard]] std::optional<KitWalk::Place> placeOfBody() const;
-    const Sprite& spriteOf(const level::Piece& piece, int pieceIndex, std::size_t cell, int turn);
-    [[nodiscard]] Sprite made(const level::Piece& piece, std::size_t cell, int turn) const;
+    const AxonSprite& spriteOf(const level::Piece& piece, int pieceIndex, std::size_t cell,
+                               int turn);
+    [[nodiscard]] AxonSprite made(const level::Piece& piece, int pieceIndex, std::size_t cell,
+                                  int turn) const;
     void paintOutline(QPainter& painter, const level::Piece& piece,
                       const level::PlacedPiece& placed, const QColor& tone);
     void paintBody(QPainter& painter);
@@ -88,7 +86,7 @@ private:
     kit::PlacedIndex m_index;
     std::shared_ptr<const level::Level> m_gathered;
     SharedVector<level::Kit> m_kits;
-    QHash<quint64, Sprite> m_sprites;
+    QHash<quint64, AxonSprite> m_sprites;
     std::map<int, std::vector<kit::Face>> m_faces;  ///< by piece of the kit
     KitModels m_models;
 };

@@ -51,9 +51,10 @@ private:
     [[nodiscard]] const Kit* kit() const {
         return m_session.document.project().kitOf(*m_session.document.level());
     }
-    [[nodiscard]] std::shared_ptr<const reach::KitAnswer> answer() const {
+    /// Good as long as nothing else is proven.
+    [[nodiscard]] const reach::KitAnswer* answer() const {
         const auto proven = m_session.proofs.of(m_session.document.level()->id);
-        return proven ? proven->answer.kit : nullptr;
+        return proven ? proven->answer.onKit() : nullptr;
     }
     [[nodiscard]] const PlacedPiece* placed(int id) const {
         for (const PlacedPiece& each : m_session.document.level()->pieces)

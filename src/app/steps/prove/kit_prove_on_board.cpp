@@ -8,8 +8,8 @@ namespace rook::app {
 /// Modules that are reached, from which one cannot finish, and the way to the first exit.
 void KitProveOnBoard::paintReach(QPainter& painter) {
     const auto known = m_session.runs.shown();
-    if (!known || !known->answer.kit) return;
-    const reach::KitAnswer& answer = *known->answer.kit;
+    if (!known || !known->answer.onKit()) return;
+    const reach::KitAnswer& answer = *known->answer.onKit();
     const Theme& theme = currentTheme();
     const CellSize cell = level().cellSize;
     const auto& patches = answer.graph.patches();

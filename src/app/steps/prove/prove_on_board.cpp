@@ -152,17 +152,17 @@ void ProveOnBoard::paintReach(QPainter& painter) {
 void ProveOnBoard::takeWashes(const std::shared_ptr<const ProvenLevel>& shown) {
     if (m_washes.of == shown) return;
     const auto covered = [&](BitMap positions) {
-        positions.spreadRight(shown->answer.tables.bodyWidth);
-        positions.spreadDown(shown->answer.tables.bodyHeight);
+        positions.spreadRight(shown->answer.onCells().tables.bodyWidth);
+        positions.spreadDown(shown->answer.onCells().tables.bodyHeight);
         return positions;
     };
     const auto ifAny = [&](const BitMap& positions) {
         return positions.count() > 0 ? covered(positions) : BitMap();
     };
-    const bool hasDepth = shown->depth && shown->isDepthCurrent;
-    m_washes = {shown, covered(shown->answer.reached.standing),
-                hasDepth ? ifAny(shown->depth->traps.positions) : BitMap(), ifAny(shown->risky),
-                ifAny(shown->answer.reached.byMovers)};
+    const bool hasDepth = shown->analysis && shown->isAnalysisCurrent;
+    m_washes = {shown, covered(shown->answer.onCells().reached.standing),
+                hasDepth ? ifAny(shown->analysis->traps.positions) : BitMap(), ifAny(shown->risky),
+                ifAny(shown->answer.onCells().reached.byMovers)};
     for (int y = 0; y < m_washes.byMovers.height(); ++y)
         for (int i = 0; i < m_washes.byMovers.wordsPerRow(); ++i)
             m_washes.byMovers.row(y)[i] &= ~shown->covered.row(y)[i];
@@ -171,7 +171,7 @@ void ProveOnBoard::takeWashes(const std::shared_ptr<const ProvenLevel>& shown) {
 void ProveOnBoard::paintHatched(QPainter& painter, const ProvenLevel& shown) {
     const Theme& theme = currentTheme();
     const ProveOptions& options = m_session.workbench.options<ProveOptions>();
-    const bool hasDepth = shown.depth && shown.isDepthCurrent;
+    const bool hasDepth = shown.analysis && shown.isAnalysisCurrent;
     if (options.showsTraps && m_washes.traps.width() > 0)
         painter.drawImage(0, 0,
                           hatched(shown, m_washes.traps, view(), area().size(), theme.caution, 1));
@@ -206,7 +206,7 @@ void ProveOnBoard::paintRun(QPainter& painter) {
     const auto known = proven();
     if (!known) return;
     const Theme& theme = currentTheme();
-    const auto& tables = known->answer.tables;
+    const auto& tables = known->answer.onCells().tables;
     const auto feetOf = [&](const runtime::Body& body) {
         return view().toWidget(
             QPointF(body.x + tables.bodyWidth / 2.0, body.y + tables.bodyHeight));

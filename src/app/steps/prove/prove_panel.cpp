@@ -146,11 +146,11 @@ void ProvePanel::refresh() {
 void ProvePanel::showDepth(const ProvenLevel& proven) {
     const Theme& theme = currentTheme();
     const QString none = QStringLiteral("–");
-    const bool isNow = proven.isDepthCurrent;
-    const reach::Depth* depth = proven.depth.get();
+    const bool isNow = proven.isAnalysisCurrent;
+    const reach::Analysis* analysis = proven.analysis.get();
     const reach::Comfort* comfort =
-        depth && depth->proof.comfort ? &*depth->proof.comfort : nullptr;
-    const bool isWhole = isNow && (!depth || !depth->runs || depth->isComplete);
+        analysis && analysis->proof.comfort ? &*analysis->proof.comfort : nullptr;
+    const bool isWhole = isNow && (!analysis || !analysis->runs || analysis->isComplete);
     m_comfort->setText(comfort ? tr("%1 %").arg(comfort->percent) : isWhole ? none : tr("…"));
     setTone(m_comfort, !isNow || !comfort ? theme.quietInk
                        : comfort->percent < std::max(1, m_session.document.project().comfortLimit)
@@ -165,21 +165,21 @@ void ProvePanel::showDepth(const ProvenLevel& proven) {
     }
     m_tightest->setText(tightest);
     QStringList needs;
-    if (depth)
-        for (const reach::AbilitySets& sets : depth->abilities)
-            if (sets.goal == depth->proof.exit)
+    if (analysis)
+        for (const reach::AbilitySets& sets : analysis->abilities)
+            if (sets.goal == analysis->proof.exit)
                 for (const runtime::AbilitySet set : sets.least)
                     needs << abilitiesText(set);
     m_needs->setText(needs.isEmpty() ? (isWhole ? none : tr("…")) : needs.join(tr("\nor ")));
     QStringList order;
-    if (depth)
-        for (const std::string& id : depth->criticalPath)
+    if (analysis)
+        for (const std::string& id : analysis->criticalPath)
             order << QString::fromStdString(id);
     m_order->setText(order.isEmpty() ? none : order.join(QStringLiteral(" → ")));
     m_kept->setText(!proven.formerRunHolds   ? none
                     : *proven.formerRunHolds ? tr("still works")
                                              : tr("no longer works"));
-    const reach::Reached& reached = proven.answer.reached;
+    const reach::Reached& reached = proven.answer.onCells().reached;
     m_memory->setText(
         tr("%L1 · %2 MB").arg(reached.states).arg(double(reached.bytes) / 1e6, 0, 'f', 1));
 }

@@ -19,8 +19,6 @@ int jumpsOf(const reach::Run& run) {
 }
 
 class RunSection : public PanelSection {
-    Q_OBJECT
-
 public:
     RunSection(Session& session, QWidget* parent)
         : PanelSection(tr("Run"), {}, session, parent),
@@ -166,11 +164,11 @@ private:
 
     void show(std::size_t index) {
         const auto& runs = m_session.document.level()->runs;
-        const auto question =
-            reach::askOf(m_session.document.project(), *m_session.document.level());
-        if (!question || index >= runs.size()) return;
+        const auto query =
+            reach::queryOf(m_session.document.project(), *m_session.document.level());
+        if (!query || index >= runs.size()) return;
         auto shown = std::make_shared<ShownRun>();
-        shown->run = reach::replayed(question->problem, reach::inputsOf(runs[index].spans));
+        shown->run = reach::replayed(query->problem, reach::inputsOf(runs[index].spans));
         shown->title = QString::fromStdString(runs[index].name);
         shown->goal = runs[index].goal.text;
         m_session.runs.showRun(std::move(shown));
@@ -204,5 +202,3 @@ PanelSection* makeRunSection(Session& session, QWidget* parent) {
 }
 
 }  // namespace rook::app
-
-#include "run_section.moc"

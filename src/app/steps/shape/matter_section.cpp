@@ -23,6 +23,7 @@ using level::Matter;
 /// The matter in hand: what it is, what it is called, and what becomes of it.
 class MatterSection : public PanelSection {
 public:
+    // Long because it is the list of what a matter has, a row each.
     MatterSection(Session& session, QWidget* parent)
         : PanelSection(tr("Edit matter"), {}, session, parent) {
         makeFoldable(QStringLiteral("matter"), false);
@@ -206,9 +207,9 @@ private:
         type->setAccessibleName(tr("Type of the new field"));
         type->setFixedWidth(78);
         const auto add = [this, type] {
-            constexpr level::FieldType types[] = {level::FieldType::Number,
-                                                  level::FieldType::WholeNumber,
-                                                  level::FieldType::YesNo, level::FieldType::Text};
+            constexpr level::FieldType types[] = {
+                level::FieldType::Number, level::FieldType::Integer, level::FieldType::Boolean,
+                level::FieldType::Text};
             addField(types[type->currentIndex()]);
         };
         connect(m_fieldName, &QLineEdit::returnPressed, this, add);
@@ -225,7 +226,7 @@ private:
         if (std::any_of(fields.begin(), fields.end(), [&](auto& f) { return f.first == name; }))
             return m_session.say(tr("This matter has a field of that name already."));
         m_fieldName->clear();
-        change([&](Matter& m) { m.fields.emplace_back(name, standardOf(type)); });
+        change([&](Matter& m) { m.fields.emplace_back(name, defaultOf(type)); });
     }
 
     void addTaking() {

@@ -82,7 +82,8 @@ public:
         std::size_t open = 0;
         for (const auto& level : m_session.document.project().levels) {
             levels << tr("%1  %2").arg(levels.size() + 1).arg(QString::fromStdString(level->title));
-            if (const auto proven = m_session.proofs.of(level->id)) open += proven->report.findings().size();
+            if (const auto proven = m_session.proofs.of(level->id))
+                open += proven->report.findings().size();
         }
         m_levels->setText(levels.join(QLatin1Char('\n')));
         m_order->setNote(

@@ -54,7 +54,7 @@ void SketchOnBoard::paintProofRun(QPainter& painter) {
     if (!known || !known->plan || std::size_t(route) >= known->plan->routes.size()) return;
     const auto& run = known->plan->routes[std::size_t(route)].run;
     if (!run || !known->isPlanCurrent) return;
-    const auto& tables = known->answer.tables;
+    const auto& tables = known->answer.onCells().tables;
     QPolygonF line;
     for (const runtime::Body& body : run->bodies)
         line << view().toWidget(

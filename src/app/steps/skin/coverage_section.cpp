@@ -60,10 +60,11 @@ public:
     }
 
     void refresh() override {
-        const auto lessons = m_session.dressing.lessons();
-        const bool isSame = lessons == m_lessons && m_levels == m_session.document.project().levels;
+        const auto tilingRules = m_session.dressing.tilingRules();
+        const bool isSame =
+            tilingRules == m_tilingRules && m_levels == m_session.document.project().levels;
         if (isSame) return;
-        m_lessons = lessons;
+        m_tilingRules = tilingRules;
         m_levels = m_session.document.project().levels;
         *m_cancel = true;
         m_delay.start();
@@ -76,8 +77,8 @@ private:
         m_cancel = std::make_shared<std::atomic<bool>>(false);
         m_watcher.setFuture(QtConcurrent::run(
             [project = m_session.document.project(), theme = m_session.document.level()->theme,
-             lessons = m_lessons,
-             cancel = m_cancel] { return gapsOf(project, theme, *lessons, cancel.get()); }));
+             tilingRules = m_tilingRules,
+             cancel = m_cancel] { return gapsOf(project, theme, *tilingRules, cancel.get()); }));
     }
     void show() {
         qDeleteAll(m_rows);
@@ -101,7 +102,7 @@ private:
         }
         for (qsizetype i = 0; i < m_rows.size(); ++i)
             m_rows[i]->setChecked(std::size_t(i) == m_chosen);
-        const bool isTaught = m_lessons && m_lessons->caseCount() > 0;
+        const bool isTaught = m_tilingRules && m_tilingRules->caseCount() > 0;
         setNote(!isTaught        ? QString()
                 : m_gaps.empty() ? tr("all cases are shown")
                                  : tr("%L1 cells, %2 cases").arg(cells).arg(m_gaps.size()));
@@ -164,7 +165,7 @@ private:
     std::shared_ptr<std::atomic<bool>> m_cancel = std::make_shared<std::atomic<bool>>(false);
     std::vector<skin::Gap> m_gaps;
     std::size_t m_chosen = 0;
-    std::shared_ptr<const skin::Lessons> m_lessons;
+    std::shared_ptr<const skin::TilingRules> m_tilingRules;
     std::vector<std::shared_ptr<const level::Level>> m_levels;
 };
 

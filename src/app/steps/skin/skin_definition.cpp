@@ -34,10 +34,11 @@ StationState stateOfSkin(const Session& session) {
         return finding.kind == check::FindingKind::LooksSolid ||
                finding.kind == check::FindingKind::LooksOpen;
     };
-    const auto count =
-        proven ? std::count_if(proven->report.findings().begin(), proven->report.findings().end(), isOfLook) : 0;
+    const auto count = proven ? std::count_if(proven->report.findings().begin(),
+                                              proven->report.findings().end(), isOfLook)
+                              : 0;
     if (count > 0) return {Fill::Count, int(count), false};
-    return {session.dressing.lessons()->isEmpty() ? Fill::Hollow : Fill::Full, 0, false};
+    return {session.dressing.tilingRules()->isEmpty() ? Fill::Hollow : Fill::Full, 0, false};
 }
 
 /// Tiles in hand may be of a sheet that is gone.

@@ -17,7 +17,7 @@ Grid<level::Tile> tilesSeen(const Session& session, const level::CellRegion& reg
     const level::Level& level = *session.document.level();
     const int layer = layerInHand(session.workbench.options(), level);
     const level::Level pinned =
-        skin::pinTiles(*session.dressing.lessons(), level, region, layer).level;
+        skin::pinTiles(*session.dressing.tilingRules(), level, region, layer).level;
     const CellRect area = region.bounds();
     Grid<level::Tile> tiles(area.width, area.height);
     const auto& from =
@@ -40,8 +40,8 @@ void SkinOnBoard::dress(MatterScene& scene) {
 }
 
 void SkinOnBoard::fillInput(ToolInput& input) const {
-    m_lessons = m_session.dressing.lessons();
-    input.lessons = m_lessons.get();
+    m_tilingRules = m_session.dressing.tilingRules();
+    input.tilingRules = m_tilingRules.get();
 }
 
 PlayWish SkinOnBoard::playWish() const {
@@ -182,10 +182,10 @@ QString SkinOnBoard::wordsAt(CellPoint cell) const {
     const CellRect at{cell.x, cell.y, 1, 1};
     const bool isOnMasses = layer == level::onMasses;
     const auto& byHand = isOnMasses ? level.tiles : level.layers[std::size_t(layer)].tiles;
-    const auto lessons = m_session.dressing.lessons();
+    const auto tilingRules = m_session.dressing.tilingRules();
     const level::Tile tile =
-        isOnMasses ? skin::dress(*lessons, level, at).at(cell.x, cell.y)
-                   : skin::dressLayer(*lessons, level, level.layers[std::size_t(layer)], at)
+        isOnMasses ? skin::dress(*tilingRules, level, at).at(cell.x, cell.y)
+                   : skin::dressLayer(*tilingRules, level, level.layers[std::size_t(layer)], at)
                          .at(cell.x, cell.y);
     const bool isPinned = !byHand.at(cell.x, cell.y, level::Tile()).isNone();
     if (!tile.isShown()) return isPinned ? tr(", bare by hand") : QString();

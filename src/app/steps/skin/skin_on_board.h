@@ -28,7 +28,7 @@ private:
     void paintLook(QPainter& painter);
     void paintMotifs(QPainter& painter);
 
-    mutable std::shared_ptr<const skin::Lessons> m_lessons;  ///< that the tool works by
+    mutable std::shared_ptr<const skin::TilingRules> m_tilingRules;  ///< that the tool works by
 };
 
 }  // namespace rook::app

@@ -54,7 +54,7 @@ public:
 
     /// What is seen there, dressed or by hand.
     ToolOutcome pick(const ToolInput& input, const CellRect& rect) const override {
-        const skin::Dressed dressed = skin::dress(*input.lessons, *input.level, rect);
+        const skin::Dressed dressed = skin::dress(*input.tilingRules, *input.level, rect);
         const int layer = layerInHand(*input.options, *input.level);
         Grid<level::Tile> tiles(rect.width, rect.height);
         for (int y = 0; y < rect.height; ++y)

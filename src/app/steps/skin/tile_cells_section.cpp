@@ -24,7 +24,7 @@ public:
         };
         add(tr("Pin"), "pin-tiles", tr("They keep the tiles that are seen now."), [this] {
             m_session.document.apply(skin::pinTiles(
-                *m_session.dressing.lessons(), *m_session.document.level(), region(),
+                *m_session.dressing.tilingRules(), *m_session.document.level(), region(),
                 layerInHand(m_session.workbench.options(), *m_session.document.level())));
         });
         add(tr("Dress anew"), "unpin-tiles", tr("They are given back to the dressing."), [this] {
@@ -35,7 +35,7 @@ public:
         m_roll =
             add(tr("Roll anew"), "roll-tiles",
                 tr("Other variants, trims and motifs, by chance; press again for others."), [this] {
-                    m_session.document.apply(skin::rollAnew(*m_session.dressing.lessons(),
+                    m_session.document.apply(skin::rollAnew(*m_session.dressing.tilingRules(),
                                                             *m_session.document.level(), region(),
                                                             ++m_salt));
                 });

@@ -8,11 +8,11 @@ using runtime::Body;
 
 /// Takes along whoever has come to a place of a mover's track; true if there is more to sweep.
 bool Exploration::board(Set& set, std::size_t index) {
-    const Ground& ground = set.sweep->ground();
-    const std::vector<runtime::Mover>& movers = m_grounds.problem().parts.movers;
+    const CollisionMaps& collision = set.sweep->collision();
+    const std::vector<runtime::Mover>& movers = m_mapSets.problem().parts.movers;
     for (std::size_t mover = 0; mover < movers.size(); ++mover) {
         if (set.boarded.contains(mover)) continue;
-        const std::vector<PxRect> places = ridesOn(ground, movers[mover]);
+        const std::vector<PxRect> places = ridesOn(collision, movers[mover]);
         const BitMap& visited = set.sweep->visited();
         if (std::none_of(places.begin(), places.end(), [&](const PxRect& at) {
                 return visited.anyIn(at.x, at.y, at.right(), at.bottom());
@@ -26,27 +26,27 @@ bool Exploration::board(Set& set, std::size_t index) {
 }
 
 void Exploration::carry(Set& set, std::size_t mover) {
-    const Ground& ground = set.sweep->ground();
-    const runtime::Mover& carrier = m_grounds.problem().parts.movers[mover];
-    set.sweep->beginRide(static_cast<int>(mover), edgesOf(ground, carrier));
+    const CollisionMaps& collision = set.sweep->collision();
+    const runtime::Mover& carrier = m_mapSets.problem().parts.movers[mover];
+    set.sweep->beginRide(static_cast<int>(mover), edgesOf(collision, carrier));
     if (m_keepsLog) set.rides.emplace_back(set.log->stepCount(), mover);
-    for (const PxRect& at : restsOn(ground, carrier))
+    for (const PxRect& at : restsOn(collision, carrier))
         ride(set, at);
-    for (const PxRect& at : ridesOn(ground, carrier))
+    for (const PxRect& at : ridesOn(collision, carrier))
         passOnRide(set, static_cast<int>(mover), at);
 }
 
 bool Exploration::mattersToRides(const Set& set, const PxRect& places) const {
-    const Ground& ground = set.sweep->ground();
-    for (const runtime::Mover& mover : m_grounds.problem().parts.movers)
-        for (const auto& list : {ridesOn(ground, mover), edgesOf(ground, mover)})
+    const CollisionMaps& collision = set.sweep->collision();
+    for (const runtime::Mover& mover : m_mapSets.problem().parts.movers)
+        for (const auto& list : {ridesOn(collision, mover), edgesOf(collision, mover)})
             for (const PxRect& at : list)
                 if (at.overlaps(places.grown(2))) return true;
     return false;
 }
 
 bool Exploration::isBoardedBefore(const Set& set, int step, const std::vector<PxRect>& places) {
-    for (int layer = 0; layer < set.sweep->ground().layers().count(); ++layer)
+    for (int layer = 0; layer < set.sweep->collision().layers().count(); ++layer)
         for (const PxRect& at : places)
             for (int y = at.y; y < at.bottom(); ++y) {
                 if (!set.sweep->known(layer, y)) continue;
@@ -61,11 +61,11 @@ bool Exploration::isBoardedBefore(const Set& set, int step, const std::vector<Px
 
 bool Exploration::rideAgain(Set& set) {
     if (m_riding == Riding::No) return true;
-    const Ground& ground = set.sweep->ground();
-    const std::vector<runtime::Mover>& movers = m_grounds.problem().parts.movers;
+    const CollisionMaps& collision = set.sweep->collision();
+    const std::vector<runtime::Mover>& movers = m_mapSets.problem().parts.movers;
     std::vector<std::size_t> carriers;
     for (std::size_t mover = 0; mover < movers.size(); ++mover) {
-        const std::vector<PxRect> places = ridesOn(ground, movers[mover]);
+        const std::vector<PxRect> places = ridesOn(collision, movers[mover]);
         if (!set.boarded.contains(mover)) {
             const BitMap& visited = set.sweep->visited();
             if (std::any_of(places.begin(), places.end(), [&](const PxRect& at) {
@@ -87,7 +87,7 @@ bool Exploration::rideAgain(Set& set) {
 /// The state found first from which one tick may end on the mover.
 std::optional<State> Exploration::boardingOf(const Set& set, std::size_t index,
                                              const std::vector<PxRect>& places) const {
-    const Ground& ground = set.sweep->ground();
+    const CollisionMaps& collision = set.sweep->collision();
     std::optional<State> best;
     int bestStep = 0;
     const auto look = [&](int layer, const PxRect& at) {
@@ -96,7 +96,7 @@ std::optional<State> Exploration::boardingOf(const Set& set, std::size_t index,
             for (int x = at.x; x < at.right(); ++x) {
                 if (!set.sweep->isKnown(layer, x, y)) continue;
                 // Who stands on something else is not carried.
-                if (layer == Layers::standing && ground.maps().floor.test(x, y)) continue;
+                if (layer == Layers::standing && collision.maps().floor.test(x, y)) continue;
                 const int step = set.log->stepOf(layer, y, x);
                 if (best && step >= bestStep) continue;
                 best = State{index, layer, x, y};
@@ -104,8 +104,8 @@ std::optional<State> Exploration::boardingOf(const Set& set, std::size_t index,
             }
         }
     };
-    for (int i = 0; i < ground.layers().count(); ++i) {
-        const Layer& layer = ground.layers()[i];
+    for (int i = 0; i < collision.layers().count(); ++i) {
+        const Layer& layer = collision.layers()[i];
         if (layer.takesNoTick() || layer.sort == LayerSort::Sprung) continue;
         const int fall = layer.sort == LayerSort::Air ? layer.dy : 1;
         if (fall <= 0) continue;
@@ -127,9 +127,9 @@ bool mayBeStopped(const BodyMaps& maps, int x, int y) {
 
 /// All of these places are stood at; where something solid may end the ride, a body falls.
 void Exploration::ride(Set& set, const PxRect& places) {
-    const Ground& ground = set.sweep->ground();
-    const BodyMaps& maps = ground.maps();
-    const int fall = ground.layers().fall();
+    const CollisionMaps& collision = set.sweep->collision();
+    const BodyMaps& maps = collision.maps();
+    const int fall = collision.layers().fall();
     BitMap row(maps.live.width(), 1);
     row.setRun(0, places.x, places.right());
     std::vector<Word> bits(static_cast<std::size_t>(row.wordsPerRow()));
@@ -137,11 +137,11 @@ void Exploration::ride(Set& set, const PxRect& places) {
     const WordRange all{0, row.wordsPerRow()};
     for (int y = places.y; y < places.bottom(); ++y) {
         for (int i = 0; i < all.to; ++i)
-            bits[static_cast<std::size_t>(i)] = row.row(0)[i] & ground.open(y)[i];
+            bits[static_cast<std::size_t>(i)] = row.row(0)[i] & collision.open(y)[i];
         set.sweep->seed(Layers::standing, y, bits.data(), all);
         stopped.clearRun(0, 0, stopped.width());
         for (int x = places.x; x < places.right(); ++x)
-            if (ground.open(y)[x / 64] >> (x % 64) & 1u && mayBeStopped(maps, x, y))
+            if (collision.open(y)[x / 64] >> (x % 64) & 1u && mayBeStopped(maps, x, y))
                 stopped.set(x, 0);
         set.sweep->seed(fall, y, stopped.row(0), all);
     }
@@ -149,12 +149,13 @@ void Exploration::ride(Set& set, const PxRect& places) {
 
 /// What is passed within a tick is visited, and what is met there gained.
 void Exploration::passOnRide(Set& set, int mover, const PxRect& places) {
-    const Ground& ground = set.sweep->ground();
-    const BodyMaps& maps = ground.maps();
+    const CollisionMaps& collision = set.sweep->collision();
+    const BodyMaps& maps = collision.maps();
     for (int y = places.y; y < places.bottom(); ++y) {
         for (int x = places.x; x < places.right(); ++x) {
             if (!maps.live.test(x, y)) continue;
-            if (ground.hasGains() && (ground.gainsAt(x - maps.left, y - maps.top) & ~set.held) != 0)
+            if (collision.hasGains() &&
+                (collision.gainsAt(x - maps.left, y - maps.top) & ~set.held) != 0)
                 gainOnRide(set, mover, x, y);
             else
                 set.sweep->visit(x, y);
@@ -163,10 +164,10 @@ void Exploration::passOnRide(Set& set, int mover, const PxRect& places) {
 }
 
 void Exploration::gainOnRide(Set& set, int mover, int x, int y) {
-    const Ground& ground = set.sweep->ground();
-    const BodyMaps& maps = ground.maps();
-    Body body = ground.layers().bodyOf(Layers::standing, x - maps.left, y - maps.top);
-    body.held = set.held | ground.gainsAt(body.x, body.y);
+    const CollisionMaps& collision = set.sweep->collision();
+    const BodyMaps& maps = collision.maps();
+    Body body = collision.layers().bodyOf(Layers::standing, x - maps.left, y - maps.top);
+    body.held = set.held | collision.gainsAt(body.x, body.y);
     m_passed.set(x, y);
     const std::optional<State> from = set.boarded[static_cast<std::size_t>(mover)];
     Set& larger = m_sets[indexOf(body.held)];

@@ -17,11 +17,11 @@ using Word = BitMap::Word;
 /// are always on are deadly.
 [[nodiscard]] runtime::Parts fixedParts(const runtime::Parts& parts);
 
-class Ground {
+class CollisionMaps {
 public:
     /// `problem` must outlive it; `parts` are the fixed ones, and outlive it too.
-    Ground(const Problem& problem, const runtime::Parts& parts, const collide::PxMaps& px,
-           runtime::HeldSet held);
+    CollisionMaps(const Problem& problem, const runtime::Parts& parts, const collide::PxMaps& px,
+                  runtime::HeldSet held);
 
     [[nodiscard]] const runtime::MotionTables& tables() const { return *m_tables; }
     [[nodiscard]] const BodyMaps& maps() const { return m_maps; }
@@ -101,7 +101,7 @@ public:
     [[nodiscard]] int springUnder(int x, int y) const { return m_world.springUnder(x, y); }
     [[nodiscard]] int moverUnder(int, int, long long) const { return -1; }
     [[nodiscard]] runtime::HeldSet gainsAt(int x, int y) const { return m_world.gainsAt(x, y); }
-    [[nodiscard]] runtime::HeldSet lapsing() const { return m_world.lapsing(); }
+    [[nodiscard]] runtime::HeldSet timedEffects() const { return m_world.timedEffects(); }
     [[nodiscard]] bool wouldShutOn(int x, int y, runtime::HeldSet held,
                                    runtime::HeldSet without) const {
         return m_world.wouldShutOn(x, y, held, without);
@@ -125,6 +125,29 @@ private:
     BitMap m_near;  ///< made where something is held for a time: see isTooFar
     BitMap m_open;  ///< made where there is something to gain
     std::vector<std::vector<SpringRun>> m_springs;  ///< by row; empty without springs
+};
+
+/// The maps of one problem, made when first needed and shared by all that explores it.
+class CollisionMapSets {
+public:
+    explicit CollisionMapSets(const Problem& problem);
+
+    [[nodiscard]] const Problem& problem() const { return *m_problem; }
+    [[nodiscard]] const CollisionMaps& of(runtime::HeldSet held);
+    /// After cells of the problem changed: by set, the positions at which that makes a difference.
+    /// None, and the maps are of no use any more, if a map is needed that there was none of.
+    [[nodiscard]] std::optional<std::map<runtime::HeldSet, PxRect>> patch(const CellRect& cells);
+    /// False if the maps would not fit.
+    [[nodiscard]] static bool fit(const Problem& problem, const Limits& limits);
+    /// The walk, climb and swim tables hold their largest number in every tick.
+    [[nodiscard]] const runtime::MotionTables& freely() const { return m_freely; }
+
+private:
+    const Problem* m_problem;
+    runtime::Parts m_parts;
+    runtime::MotionTables m_freely;
+    collide::PxMaps m_px;
+    std::map<runtime::HeldSet, std::unique_ptr<CollisionMaps>> m_mapSets;
 };
 
 }  // namespace rook::reach

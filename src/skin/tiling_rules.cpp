@@ -1,4 +1,4 @@
-#include "skin/lessons.h"
+#include "skin/tiling_rules.h"
 
 #include <algorithm>
 #include <bit>
@@ -70,21 +70,22 @@ std::optional<Surface> surfaceAt(const Grid<Cell>& cells, int x, int y) {
     return std::nullopt;
 }
 
-Lessons Lessons::of(const level::Project& project, const level::Level& level) {
-    Lessons lessons(project, level.theme);
+TilingRules TilingRules::of(const level::Project& project, const level::Level& level) {
+    TilingRules tilingRules(project, level.theme);
     for (const level::Zone& zone : level.zones) {
         if (zone.theme.empty() || zone.theme == level.theme) continue;
         // Zones of one theme share what it teaches.
-        std::shared_ptr<const Lessons> own;
-        for (std::size_t i = 0; i < lessons.m_zones.size() && !own; ++i)
-            if (lessons.m_zones[i].second->m_theme == zone.theme) own = lessons.m_zones[i].second;
-        if (!own) own = std::make_shared<const Lessons>(project, zone.theme);
-        lessons.m_zones.emplace_back(zone.place, std::move(own));
+        std::shared_ptr<const TilingRules> own;
+        for (std::size_t i = 0; i < tilingRules.m_zones.size() && !own; ++i)
+            if (tilingRules.m_zones[i].second->m_theme == zone.theme)
+                own = tilingRules.m_zones[i].second;
+        if (!own) own = std::make_shared<const TilingRules>(project, zone.theme);
+        tilingRules.m_zones.emplace_back(zone.place, std::move(own));
     }
-    return lessons;
+    return tilingRules;
 }
 
-Lessons::Lessons(const level::Project& project, const std::string& theme)
+TilingRules::TilingRules(const level::Project& project, const std::string& theme)
     : m_theme(theme), m_joins(project) {
     const std::size_t matters = project.matters.size();
     for (const level::Matter& matter : project.matters) {
@@ -107,7 +108,7 @@ Lessons::Lessons(const level::Project& project, const std::string& theme)
     prepare(matters);
 }
 
-void Lessons::learn(const Level& swatch, const std::vector<bool>& wanted) {
+void TilingRules::learn(const Level& swatch, const std::vector<bool>& wanted) {
     for (int y = 0; y < swatch.cells.height(); ++y) {
         for (int x = 0; x < swatch.cells.width(); ++x) {
             const Cell cell = swatch.cells.at(x, y);
@@ -127,7 +128,7 @@ void Lessons::learn(const Level& swatch, const std::vector<bool>& wanted) {
     learnMotifs(swatch, wanted);
 }
 
-void Lessons::learnMotifs(const Level& swatch, const std::vector<bool>& wanted) {
+void TilingRules::learnMotifs(const Level& swatch, const std::vector<bool>& wanted) {
     const auto& cells = swatch.cells;
     const auto exposureOf = [&](int x, int y) {
         return cells.at(x, y).isOpen() ? Exposure{0} : exposureAt(m_joins, cells, x, y);
@@ -152,7 +153,7 @@ void Lessons::learnMotifs(const Level& swatch, const std::vector<bool>& wanted) 
     }
 }
 
-void Lessons::learnTrims(const Level& swatch, const std::vector<bool>& wanted) {
+void TilingRules::learnTrims(const Level& swatch, const std::vector<bool>& wanted) {
     for (int y = 0; y < swatch.cells.height(); ++y) {
         for (int x = 0; x < swatch.cells.width(); ++x) {
             if (!swatch.cells.at(x, y).isOpen()) continue;
@@ -170,7 +171,7 @@ void Lessons::learnTrims(const Level& swatch, const std::vector<bool>& wanted) {
     }
 }
 
-void Lessons::prepare(std::size_t matterCount) {
+void TilingRules::prepare(std::size_t matterCount) {
     std::erase_if(m_trims, [](const auto& trim) { return trim.second.dressed == 0; });
     for (auto& [where, trim] : m_trims) {
         if (trim.chance.patch <= 1) continue;
@@ -211,7 +212,7 @@ void Lessons::prepare(std::size_t matterCount) {
 }
 
 /// Of the same form if any, else full; then by exposure, then by depth, then the first in order.
-int Lessons::nearest(const Case& which) const {
+int TilingRules::nearest(const Case& which) const {
     int best = -1;
     int bestCost = 0;
     const auto end = m_cases.lower_bound(
@@ -228,7 +229,7 @@ int Lessons::nearest(const Case& which) const {
     return best;
 }
 
-Lessons::Choice Lessons::choiceFor(const Case& which) const {
+TilingRules::Choice TilingRules::choiceFor(const Case& which) const {
     if (!teaches(which.matter)) return {};
     const int found =
         m_matters[which.matter.index].places[indexOf(which.form, which.exposure, which.depth)];
@@ -238,12 +239,12 @@ Lessons::Choice Lessons::choiceFor(const Case& which) const {
     return {&slot.variants, isKnown, slot.total};
 }
 
-const Trim* Lessons::trimOn(Cell surface, Side side) const {
+const Trim* TilingRules::trimOn(Cell surface, Side side) const {
     const auto found = m_trims.find({surface.bits(), side});
     return found == m_trims.end() ? nullptr : &found->second;
 }
 
-const NoiseField* Lessons::noiseOf(const Trim& trim) const {
+const NoiseField* TilingRules::noiseOf(const Trim& trim) const {
     const auto found = m_noises.find({trim.chance.patch, trim.chance.seed});
     return found == m_noises.end() ? nullptr : &found->second;
 }

@@ -1,4 +1,4 @@
-#include "reach/ground.h"
+#include "reach/collision_maps.h"
 
 namespace rook::reach {
 
@@ -11,8 +11,8 @@ runtime::Parts fixedParts(const runtime::Parts& parts) {
     return fixed;
 }
 
-Ground::Ground(const Problem& problem, const runtime::Parts& parts, const collide::PxMaps& px,
-               runtime::HeldSet held)
+CollisionMaps::CollisionMaps(const Problem& problem, const runtime::Parts& parts,
+                             const collide::PxMaps& px, runtime::HeldSet held)
     : m_tables(&problem.tables),
       m_parts(&parts),
       m_world(problem.frame, *problem.cells, problem.tables, parts),
@@ -24,7 +24,7 @@ Ground::Ground(const Problem& problem, const runtime::Parts& parts, const collid
       m_mayRide(!problem.parts.movers.empty()) {
     findNear();
     for (std::size_t i = 0; i < parts.gains.size(); ++i) {
-        if (((held >> i) & 1u) && !parts.gains[i].lapses()) continue;
+        if (((held >> i) & 1u) && !parts.gains[i].isTimed()) continue;
         if (!m_hasGains) m_open = m_maps.live;
         m_hasGains = true;
     }
@@ -42,7 +42,7 @@ Ground::Ground(const Problem& problem, const runtime::Parts& parts, const collid
     }
 }
 
-PxRect Ground::positionsAt(const runtime::Box& box) const {
+PxRect CollisionMaps::positionsAt(const runtime::Box& box) const {
     const PxRect all{0, 0, m_maps.live.width(), m_maps.live.height()};
     return PxRect{box.x - m_tables->bodyWidth + 1 + m_maps.left,
                   box.y - m_tables->bodyHeight + 1 + m_maps.top,
@@ -50,7 +50,7 @@ PxRect Ground::positionsAt(const runtime::Box& box) const {
         .intersected(all);
 }
 
-std::optional<PxRect> Ground::patch(const collide::MapPatch& cells) {
+std::optional<PxRect> CollisionMaps::patch(const collide::MapPatch& cells) {
     const auto changed = cells.applyTo(m_maps, m_held, m_abilities);
     if (!changed || !m_hasGains) return changed;
     for (int y = changed->y; y < changed->bottom(); ++y)
@@ -59,7 +59,7 @@ std::optional<PxRect> Ground::patch(const collide::MapPatch& cells) {
     return changed;
 }
 
-PxRect Ground::farthestWith(const runtime::Gain& gain) const {
+PxRect CollisionMaps::farthestWith(const runtime::Gain& gain) const {
     const PxRect all{0, 0, m_maps.live.width(), m_maps.live.height()};
     if (m_mayRide) return all;
     const runtime::MotionTables& tables = *m_tables;
@@ -91,7 +91,7 @@ PxRect Ground::farthestWith(const runtime::Gain& gain) const {
     return PxRect{met.x - dx, met.y - dy, met.width + 2 * dx, met.height + 2 * dy}.intersected(all);
 }
 
-void Ground::findNear() {
+void CollisionMaps::findNear() {
     for (std::size_t i = 0; i < m_parts->gains.size(); ++i) {
         const runtime::Gain& gain = m_parts->gains[i];
         if (((m_held >> i) & 1u) == 0 || gain.lastsTicks == 0) continue;
@@ -111,7 +111,7 @@ void Ground::findNear() {
     }
 }
 
-void Ground::closeGains(int top, int bottom) {
+void CollisionMaps::closeGains(int top, int bottom) {
     for (int y = top; m_near.width() > 0 && y < bottom; ++y)
         for (int w = 0; w < m_near.wordsPerRow(); ++w)
             m_open.row(y)[w] &= m_near.row(y)[w];
@@ -127,7 +127,7 @@ void Ground::closeGains(int top, int bottom) {
     }
 }
 
-void Ground::closeAllBut(const PxRect& kept, int top, int bottom) {
+void CollisionMaps::closeAllBut(const PxRect& kept, int top, int bottom) {
     for (int y = top; y < bottom; ++y) {
         const bool isIn = y >= kept.y && y < kept.bottom();
         m_open.clearRun(y, 0, isIn ? kept.x : m_open.width());
@@ -135,10 +135,44 @@ void Ground::closeAllBut(const PxRect& kept, int top, int bottom) {
     }
 }
 
-std::size_t Ground::byteCount() const {
+std::size_t CollisionMaps::byteCount() const {
     return m_maps.free.byteCount() + m_maps.live.byteCount() + m_maps.floor.byteCount() +
            m_maps.ladder.byteCount() + m_maps.ladderTop.byteCount() + m_maps.holdFloor.byteCount() +
            m_maps.liquid.byteCount() + m_open.byteCount();
+}
+
+CollisionMapSets::CollisionMapSets(const Problem& problem)
+    : m_problem(&problem),
+      m_parts(fixedParts(problem.parts)),
+      m_freely(problem.tables),
+      m_px(collide::makePxMaps(problem.frame, *problem.cells, problem.tables, m_parts)) {
+    for (runtime::PaceTable* table : {&m_freely.walk, &m_freely.climb, &m_freely.swim})
+        table->fill(*std::max_element(table->begin(), table->end()));
+}
+
+bool CollisionMapSets::fit(const Problem& problem, const Limits& limits) {
+    const std::int64_t bits = collide::mapBits(problem.frame, problem.tables, problem.parts);
+    // While body maps are made, twelve maps stand side by side.
+    return static_cast<std::uint64_t>(bits) / 8 * 12 <= limits.maxBytes;
+}
+
+const CollisionMaps& CollisionMapSets::of(runtime::HeldSet held) {
+    std::unique_ptr<CollisionMaps>& collision = m_mapSets[held];
+    if (!collision) collision = std::make_unique<CollisionMaps>(*m_problem, m_parts, m_px, held);
+    return *collision;
+}
+
+std::optional<std::map<runtime::HeldSet, PxRect>> CollisionMapSets::patch(const CellRect& cells) {
+    const collide::MapPatch made(m_problem->frame, *m_problem->cells, m_problem->tables, m_parts,
+                                 cells);
+    if (!made.applyTo(m_px)) return std::nullopt;
+    std::map<runtime::HeldSet, PxRect> changed;
+    for (const auto& [held, collision] : m_mapSets) {
+        const auto at = collision->patch(made);
+        if (!at) return std::nullopt;
+        changed[held] = *at;
+    }
+    return changed;
 }
 
 }  // namespace rook::reach

@@ -11,11 +11,11 @@
 #include <map>
 #include <vector>
 
-#include "reach/ground.h"
+#include "reach/collision_maps.h"
 
 namespace rook::reach {
 
-enum class Lapsing {
+enum class TimedEffects {
     InTime,   ///< followed tick by tick: all that is found is a run
     Anytime,  ///< over when it pleases: nothing that can happen is missing. Without a log
 };
@@ -34,7 +34,7 @@ enum class Lapsing {
 class KnownBodies {
 public:
     /// False if it was known. `x`, `y`: places of the maps.
-    bool add(const Ground& ground, int layer, int x, int y);
+    bool add(const CollisionMaps& collision, int layer, int x, int y);
 
 private:
     std::map<std::pair<runtime::HeldSet, int>, BitMap> m_maps;
@@ -43,7 +43,7 @@ private:
 /// A few of the inputs that may make a difference: as far as possible, one px, and none.
 class FewInputs {
 public:
-    [[nodiscard]] const std::vector<runtime::Input>& of(const Ground& ground,
+    [[nodiscard]] const std::vector<runtime::Input>& of(const CollisionMaps& collision,
                                                         const runtime::MotionTables& tables,
                                                         int layer);
 

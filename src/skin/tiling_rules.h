@@ -55,11 +55,11 @@ struct Motif {
     int places = 1;           ///< where it fits on its swatch: it is laid in one of so many
 };
 
-class Lessons {
+class TilingRules {
 public:
     /// From the project's swatches of that theme; what these leave out, from those without one.
     /// Cost: the cells of the swatches, and 50,000 comparisons a matter and form that is taught.
-    Lessons(const level::Project& project, const std::string& theme);
+    TilingRules(const level::Project& project, const std::string& theme);
 
     [[nodiscard]] const Joins& joins() const { return m_joins; }
     [[nodiscard]] bool teaches(level::MatterId matter) const {
@@ -86,11 +86,11 @@ public:
         return m_cases.empty() && m_trims.empty() && m_zones.empty();
     }
     /// Zones of a level that a theme of their own dresses; the last one that holds a cell counts.
-    using ZoneLessons = std::pair<CellRect, std::shared_ptr<const Lessons>>;
+    using ZoneLessons = std::pair<CellRect, std::shared_ptr<const TilingRules>>;
     [[nodiscard]] const std::vector<ZoneLessons>& zones() const { return m_zones; }
 
     /// Of the level's theme, and of those of its zones.
-    [[nodiscard]] static Lessons of(const level::Project& project, const level::Level& level);
+    [[nodiscard]] static TilingRules of(const level::Project& project, const level::Level& level);
 
 private:
     struct Slot {

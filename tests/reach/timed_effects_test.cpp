@@ -1,12 +1,12 @@
 /// What lasts for a time, against a breadth-first search over single states with their time left.
 
-#include "reach/lapsing.h"
+#include "reach/timed_effects.h"
 
 #include "reach/run_finder.h"
 #include "reach_brute_force.h"
 #include "testing.h"
 
-namespace rook::lapsing_test {
+namespace rook::timed_effects_test {
 
 using testing::Search;
 
@@ -51,7 +51,7 @@ std::optional<Search> searchWithTime(const reach::Problem& problem) {
 
 }  // namespace
 
-class LapsingTest : public QObject {
+class TimedEffectsTest : public QObject {
     Q_OBJECT
 private slots:
     void reach_isBetweenItsTwoSolves_onRandomLevels();
@@ -60,7 +60,7 @@ private slots:
     void aOneWayDoor_letsNobodyBack();
 };
 
-void LapsingTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
+void TimedEffectsTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
     const std::uint64_t seed = testing::seedOr(20261127);
     const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
     const int count = rounds > 0 ? rounds : 400;
@@ -117,7 +117,7 @@ void LapsingTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
     QVERIFY2(sure >= 20 * open, "most of what is met is decided");
 }
 
-void LapsingTest::aDoorForATime_isPassedInTime_orNot_data() {
+void TimedEffectsTest::aDoorForATime_isPassedInTime_orNot_data() {
     QTest::addColumn<int>("ticks");
     QTest::addColumn<bool>("isPassed");
     // From the switch to the door it is 100 px at 2 px a tick, and the body is 12 px wide.
@@ -125,7 +125,7 @@ void LapsingTest::aDoorForATime_isPassedInTime_orNot_data() {
     QTest::newRow("too short") << 30 << false;
 }
 
-void LapsingTest::aDoorForATime_isPassedInTime_orNot() {
+void TimedEffectsTest::aDoorForATime_isPassedInTime_orNot() {
     QFETCH(const int, ticks);
     QFETCH(const bool, isPassed);
     const level::Project project = testing::smallProject();
@@ -133,41 +133,41 @@ void LapsingTest::aDoorForATime_isPassedInTime_orNot() {
         testing::drawnLevel(project, {"####################",  //
                                       "#..................#", "#..................#",
                                       "#S...............X.#", "####################"});
-    auto question = reach::askOf(project, level);
-    QVERIFY(question);
-    reach::Problem& problem = question->problem;
+    auto query = reach::queryOf(project, level);
+    QVERIFY(query);
+    reach::Problem& problem = query->problem;
     problem.tables.walk.fill(2);
     problem.tables.dx.assign(problem.tables.dx.size(), 2);
     problem.parts.doors.push_back({{200, 16, 8, 48}, 0});
     runtime::openForATime(problem.parts, {92, 40, 8, 24}, ticks);
-    const reach::Answer answer = reach::answer(*question);
+    const reach::Answer answer = reach::answer(*query);
     QCOMPARE(answer.verdict.kind,
              isPassed ? reach::VerdictKind::Reached : reach::VerdictKind::NotReached);
     if (!isPassed) return;
-    const PxRect exit = question->goals.front().box;
+    const PxRect exit = query->goals.front().box;
     const auto run = reach::RunFinder(problem, {}).runTo(exit);
     QVERIFY(run && reach::replays(problem, *run, exit));
 }
 
-void LapsingTest::aOneWayDoor_letsNobodyBack() {
+void TimedEffectsTest::aOneWayDoor_letsNobodyBack() {
     const level::Project project = testing::smallProject();
     const level::Level level =
         testing::drawnLevel(project, {"####################",  //
                                       "#..................#", "#..................#",
                                       "#.......S........X.#", "####################"});
     for (const int way : {-1, 1}) {
-        auto question = reach::askOf(project, level);
-        QVERIFY(question);
-        question->problem.parts.doors.push_back({{200, 16, 8, 48}, 0});
-        runtime::makeOneWay(question->problem.parts, way, 0);
-        const reach::Answer answer = reach::answer(*question);
+        auto query = reach::queryOf(project, level);
+        QVERIFY(query);
+        query->problem.parts.doors.push_back({{200, 16, 8, 48}, 0});
+        runtime::makeOneWay(query->problem.parts, way, 0);
+        const reach::Answer answer = reach::answer(*query);
         QCOMPARE(answer.verdict.kind,
                  way > 0 ? reach::VerdictKind::Reached : reach::VerdictKind::NotReached);
     }
 }
 
-ROOK_TEST(LapsingTest)
+ROOK_TEST(TimedEffectsTest)
 
-}  // namespace rook::lapsing_test
+}  // namespace rook::timed_effects_test
 
-#include "lapsing_test.moc"
+#include "timed_effects_test.moc"

@@ -1,4 +1,4 @@
-#include "app/painting/ground.h"
+#include "app/painting/level_painter.h"
 #include <QPainter>
 
 #include "app/painting/board_images.h"
@@ -11,15 +11,15 @@ namespace rook::app {
 
 namespace {
 
-class MatterGround final : public Ground {
-    Q_DECLARE_TR_FUNCTIONS(Ground)
+class MatterPainter final : public LevelPainter {
+    Q_DECLARE_TR_FUNCTIONS(LevelPainter)
 public:
-    explicit MatterGround(Session& session) : m_session(session) {}
+    explicit MatterPainter(Session& session) : m_session(session) {}
     void clear() override { m_images.clear(); }
     void invalidate(const CellRect& cells, CellSize size) override {
         m_images.invalidate(cells, size);
     }
-    bool paint(QPainter& painter, const MatterScene& scene, const GroundFrame& frame) override {
+    bool paint(QPainter& painter, const MatterScene& scene, const PaintFrame& frame) override {
         return m_images.paint(
             painter,
             [&scene](QPainter& tile, const QRect& target, QPointF origin, double scale) {
@@ -49,15 +49,15 @@ private:
     BoardImages m_images;
 };
 
-class KitGround final : public Ground {
-    Q_DECLARE_TR_FUNCTIONS(Ground)
+class KitPainter final : public LevelPainter {
+    Q_DECLARE_TR_FUNCTIONS(LevelPainter)
 public:
-    explicit KitGround(Session& session) : m_session(session) {}
+    explicit KitPainter(Session& session) : m_session(session) {}
     void clear() override { m_images.clear(); }
     void invalidate(const CellRect& cells, CellSize size) override {
         m_images.invalidate(cells, size);
     }
-    bool paint(QPainter& painter, const MatterScene& shown, const GroundFrame& frame) override {
+    bool paint(QPainter& painter, const MatterScene& shown, const PaintFrame& frame) override {
         const level::Level& level = *shown.level;
         static const level::Kit none;
         const level::Kit* found = shown.project->kitOf(level);
@@ -110,11 +110,11 @@ private:
 
 }  // namespace
 
-std::unique_ptr<Ground> makeMatterGround(Session& session) {
-    return std::make_unique<MatterGround>(session);
+std::unique_ptr<LevelPainter> makeMatterPainter(Session& session) {
+    return std::make_unique<MatterPainter>(session);
 }
-std::unique_ptr<Ground> makeKitGround(Session& session) {
-    return std::make_unique<KitGround>(session);
+std::unique_ptr<LevelPainter> makeKitPainter(Session& session) {
+    return std::make_unique<KitPainter>(session);
 }
 
 }  // namespace rook::app

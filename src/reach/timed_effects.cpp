@@ -1,4 +1,4 @@
-#include "reach/lapsing.h"
+#include "reach/timed_effects.h"
 
 #include "level/role_data.h"
 #include "reach/exploration.h"
@@ -16,7 +16,7 @@ namespace {
 constexpr std::size_t mostTimedBodies = 500000;
 
 /// The body with the abilities that it has there, as `step` leaves it.
-Body adapted(Body body, const Ground& from, const Ground& to) {
+Body adapted(Body body, const CollisionMaps& from, const CollisionMaps& to) {
     using runtime::Ability;
     if (body.stance != Stance::Airborne) return body;
     if (from.has(Ability::AirJump) != to.has(Ability::AirJump))
@@ -42,19 +42,21 @@ runtime::MotionTables slowlyOf(const runtime::MotionTables& tables) {
     return slowly;
 }
 
-bool KnownBodies::add(const Ground& ground, int layer, int x, int y) {
-    BitMap& map = m_maps[{ground.held(), layer}];
-    if (map.width() == 0) map = BitMap(ground.maps().live.width(), ground.maps().live.height());
+bool KnownBodies::add(const CollisionMaps& collision, int layer, int x, int y) {
+    BitMap& map = m_maps[{collision.held(), layer}];
+    if (map.width() == 0)
+        map = BitMap(collision.maps().live.width(), collision.maps().live.height());
     if (map.test(x, y)) return false;
     map.set(x, y);
     return true;
 }
 
-const std::vector<Input>& FewInputs::of(const Ground& ground, const runtime::MotionTables& tables,
-                                        int layer) {
-    const auto [at, isNew] = m_inputs.try_emplace({ground.held(), layer});
+const std::vector<Input>& FewInputs::of(const CollisionMaps& collision,
+                                        const runtime::MotionTables& tables, int layer) {
+    const auto [at, isNew] = m_inputs.try_emplace({collision.held(), layer});
     if (!isNew) return at->second;
-    const std::vector<Input> all = inputsOf(ground.layers().bodyOf(layer, 0, 0), tables, ground);
+    const std::vector<Input> all =
+        inputsOf(collision.layers().bodyOf(layer, 0, 0), tables, collision);
     const auto lengthOf = [](const Input& input) {
         return std::abs(input.dx) + std::abs(input.dy);
     };
@@ -71,16 +73,16 @@ const std::vector<Input>& FewInputs::of(const Ground& ground, const runtime::Mot
 }
 
 /// After any tick any of what lasts for a time may be over.
-void Exploration::lapse(const Set& set) {
+void Exploration::endTimedEffects(const Set& set) {
     const HeldSet timed = m_timed & set.held;
     for (HeldSet over = timed; over != 0; over = (over - 1) & timed)
-        lapse(set, over);
+        endTimedEffects(set, over);
 }
 
-void Exploration::lapse(const Set& set, HeldSet over) {
-    const Ground& from = set.sweep->ground();
+void Exploration::endTimedEffects(const Set& set, HeldSet over) {
+    const CollisionMaps& from = set.sweep->collision();
     Set& smaller = m_sets[indexOf(set.held & ~over)];
-    const Ground& to = smaller.sweep->ground();
+    const CollisionMaps& to = smaller.sweep->collision();
     const int words = to.maps().live.wordsPerRow();
     std::vector<Word> staying(static_cast<std::size_t>(words));
     std::vector<Word> falling(staying);
@@ -91,7 +93,7 @@ void Exploration::lapse(const Set& set, HeldSet over) {
             (body.stance == Stance::Climbing && !to.has(runtime::Ability::Climb)) ||
             (body.stance == Stance::Swimming && !to.has(runtime::Ability::Swim));
         const bool needsFloor =
-            body.stance == Stance::Standing && !m_grounds.problem().tables.fromAbove;
+            body.stance == Stance::Standing && !m_mapSets.problem().tables.fromAbove;
         const int stays =
             lacksHold ? to.layers().fall() : to.layers().layerOf(adapted(body, from, to));
         for (int y = 0; y < to.maps().live.height(); ++y) {
@@ -117,11 +119,11 @@ void Exploration::lapse(const Set& set, HeldSet over) {
 
 void Exploration::addTimed(TimedBody found) {
     if (m_timedBodies.size() >= mostTimedBodies) return;
-    const Ground& ground = m_grounds.of(found.body.held);
-    const int layer = ground.layers().layerOf(found.body);
-    const int x = found.body.x + ground.maps().left;
-    const int y = found.body.y + ground.maps().top;
-    if (m_knownTimed.add(ground, layer, x, y)) m_timedBodies.push_back(found);
+    const CollisionMaps& collision = m_mapSets.of(found.body.held);
+    const int layer = collision.layers().layerOf(found.body);
+    const int x = found.body.x + collision.maps().left;
+    const int y = found.body.y + collision.maps().top;
+    if (m_knownTimed.add(collision, layer, x, y)) m_timedBodies.push_back(found);
 }
 
 void Exploration::followTimed() {
@@ -137,12 +139,13 @@ void Exploration::followTimed() {
 void Exploration::followTimed(std::size_t index) {
     const Body body = m_timedBodies[index].body;
     const State from = m_timedBodies[index].from;
-    const Ground& ground = m_grounds.of(body.held);
+    const CollisionMaps& collision = m_mapSets.of(body.held);
     std::vector<PxPoint> way;
-    for (const Input& input : m_fewInputs.of(ground, m_slowly, ground.layers().layerOf(body))) {
+    for (const Input& input :
+         m_fewInputs.of(collision, m_slowly, collision.layers().layerOf(body))) {
         TimedBody next{body, from, input, 0, static_cast<int>(index)};
         way.clear();
-        runtime::step(ground, m_slowly, next.body, input, [&](int x, int y) {
+        runtime::step(collision, m_slowly, next.body, input, [&](int x, int y) {
             way.push_back({x, y});
         });
         pass(way, body.held);
@@ -154,9 +157,9 @@ void Exploration::followTimed(std::size_t index) {
 void Exploration::waitTimed(std::size_t index) {
     TimedBody next = m_timedBodies[index];
     if (next.body.stance == Stance::Airborne || next.body.stance == Stance::Sprung) return;
-    const Ground& ground = m_grounds.of(next.body.held);
+    const CollisionMaps& collision = m_mapSets.of(next.body.held);
     Body after = next.body;
-    runtime::step(ground, m_slowly, after, {});
+    runtime::step(collision, m_slowly, after, {});
     if (!isSame(after, next.body)) return;
     int least = level::maxPeriodTicks;
     for (const std::uint16_t left : next.body.ticksLeft)
@@ -166,7 +169,7 @@ void Exploration::waitTimed(std::size_t index) {
     next.before = static_cast<int>(index);
     for (std::uint16_t& left : next.body.ticksLeft)
         if (left > 0) left = static_cast<std::uint16_t>(left - next.waits);
-    runtime::step(ground, m_slowly, next.body, {});
+    runtime::step(collision, m_slowly, next.body, {});
     landTimed(next);
 }
 
@@ -174,10 +177,10 @@ void Exploration::landTimed(const TimedBody& next) {
     if (next.body.stance == Stance::Ended) return;
     if ((next.body.held & m_timed) != 0) return addTimed(next);
     // All is over: the rows go on from here. The body before it is kept for the way back.
-    const Ground& ground = m_grounds.of(next.body.held);
+    const CollisionMaps& collision = m_mapSets.of(next.body.held);
     const Set& set = m_sets[indexOf(next.body.held)];
-    if (set.sweep->isKnown(ground.layers().layerOf(next.body), next.body.x + ground.maps().left,
-                           next.body.y + ground.maps().top))
+    if (set.sweep->isKnown(collision.layers().layerOf(next.body),
+                           next.body.x + collision.maps().left, next.body.y + collision.maps().top))
         return;
     m_timedBodies.push_back(next);
     goOnFrom(next.body, {next.from, {}, -1, static_cast<int>(m_timedBodies.size()) - 1});
@@ -194,9 +197,9 @@ std::vector<TimedBody> Exploration::legTo(int timedBody) const {
 std::optional<Input> Exploration::tickOnLeg(int timedBody, const PxRect& box) const {
     const Body& body = m_timedBodies[static_cast<std::size_t>(timedBody)].body;
     if ((body.held & m_timed) == 0) return std::nullopt;  // landed
-    const Ground& ground = m_grounds.of(body.held);
-    const int layer = ground.layers().layerOf(body);
-    const Stride stride = strideOf(ground.layers()[layer], m_slowly, ground);
+    const CollisionMaps& collision = m_mapSets.of(body.held);
+    const int layer = collision.layers().layerOf(body);
+    const Stride stride = strideOf(collision.layers()[layer], m_slowly, collision);
     const int far = std::max({stride.sideways, stride.up, stride.down});
     const auto meets = [&](int x, int y) {
         return box.overlaps({x, y, m_slowly.bodyWidth, m_slowly.bodyHeight});
@@ -204,10 +207,10 @@ std::optional<Input> Exploration::tickOnLeg(int timedBody, const PxRect& box) co
     const PxRect around =
         PxRect{body.x, body.y, m_slowly.bodyWidth, m_slowly.bodyHeight}.grown(far);
     if (!around.overlaps(box)) return std::nullopt;
-    for (const Input& input : m_fewInputs.of(ground, m_slowly, layer)) {
+    for (const Input& input : m_fewInputs.of(collision, m_slowly, layer)) {
         Body next = body;
         bool isMet = false;
-        runtime::step(ground, m_slowly, next, input,
+        runtime::step(collision, m_slowly, next, input,
                       [&](int x, int y) { isMet = isMet || meets(x, y); });
         if (isMet) return input;
     }

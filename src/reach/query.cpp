@@ -32,12 +32,12 @@ runtime::Mover moverOf(const Entity& entity) {
 class Asking {
 public:
     Asking(const level::Project& project, const level::Level& level,
-           const level::MotionProfile& profile, const AskOptions& options, Question& question)
+           const level::MotionProfile& profile, const QueryOptions& options, Query& query)
         : m_project(project),
           m_level(level),
           m_profile(profile),
           m_options(options),
-          m_question(question) {}
+          m_query(query) {}
 
     Result<void> addAll() {
         for (const Entity& entity : m_level.entities)
@@ -49,26 +49,26 @@ public:
             std::count_if(parts().gains.begin(), parts().gains.end(),
                           [](const runtime::Gain& gain) { return gain.lastsTicks > 0; });
         if (timed > static_cast<std::ptrdiff_t>(runtime::mostTimers))
-            m_question.notSolved.push_back("more than 8 things that last for a time");
-        if (m_question.gainIds.size() > 64) {
-            m_question.notSolved.push_back("more than 64 keys, switches and doors that shut again");
-            m_question.gainIds.clear();
+            m_query.notSolved.push_back("more than 8 things that last for a time");
+        if (m_query.gainIds.size() > 64) {
+            m_query.notSolved.push_back("more than 64 keys, switches and doors that shut again");
+            m_query.gainIds.clear();
             parts().gains.clear();
         }
         return {};
     }
 
 private:
-    runtime::Parts& parts() { return m_question.problem.parts; }
+    runtime::Parts& parts() { return m_query.problem.parts; }
 
     /// Only what makes a difference is told apart: each doubles the sets.
     void addGain(const Entity& entity, const level::Kind& kind) {
         if (!mayBeGained(kind.role)) return;
         runtime::Gain gain{level::boxOf(entity.box), 0};
         if (kind.role == Role::Pickup && entity.data.grants)
-            gain.grants = setOf(*entity.data.grants) & m_question.problem.tables.abilities;
+            gain.grants = setOf(*entity.data.grants) & m_query.problem.tables.abilities;
         if (kind.role == Role::Pickup && entity.data.takes)
-            gain.takes = setOf(*entity.data.takes) & m_question.problem.tables.abilities;
+            gain.takes = setOf(*entity.data.takes) & m_query.problem.tables.abilities;
         const bool changes = (gain.grants | gain.takes) != 0;
         const bool isNamed = isNamedByADoor(entity.id);
         if (changes && entity.data.grantTicks > 0) {
@@ -82,7 +82,7 @@ private:
     }
     /// More than 64 cannot be told apart: what is too much is only counted.
     void add(const Entity& entity, const runtime::Gain& gain) {
-        m_question.gainIds.push_back(entity.id.text);
+        m_query.gainIds.push_back(entity.id.text);
         if (mayAdd()) parts().gains.push_back(gain);
     }
     [[nodiscard]] bool mayAdd() { return parts().gains.size() < 64; }
@@ -103,10 +103,10 @@ private:
     }
 
     Result<void> add(const Entity& entity, const level::Kind& kind) {
-        Problem& problem = m_question.problem;
+        Problem& problem = m_query.problem;
         const runtime::Box box = level::boxOf(entity.box);
         if (isGoal(kind.role))
-            m_question.goals.push_back({entity.id.text, kind.title, kind.role, entity.box, false});
+            m_query.goals.push_back({entity.id.text, kind.title, kind.role, entity.box, false});
         switch (kind.role) {
             case Role::Spawn:
                 if (!problem.start) problem.start = entity.box;
@@ -147,7 +147,7 @@ private:
     void addDoor(const Entity& entity) {
         runtime::Door& door =
             parts().doors.emplace_back(runtime::Door{level::boxOf(entity.box), 0, false});
-        std::vector<std::string>& ids = m_question.gainIds;
+        std::vector<std::string>& ids = m_query.gainIds;
         const level::DoorWay& way = entity.data.door;
         for (const EntityId& id : level::whatOpens(m_project, m_level, entity)) {
             if (isMomentary(entity, id)) {
@@ -183,9 +183,9 @@ private:
     const level::Project& m_project;
     const level::Level& m_level;
     const level::MotionProfile& m_profile;
-    const AskOptions& m_options;
+    const QueryOptions& m_options;
     std::optional<std::unordered_set<std::string>> m_named;
-    Question& m_question;
+    Query& m_query;
 };
 
 }  // namespace
@@ -209,8 +209,8 @@ level::MotionProfile withAbilities(level::MotionProfile profile, runtime::Abilit
     return profile;
 }
 
-Result<Question> askOf(const level::Project& project, const level::Level& level,
-                       const AskOptions& options) {
+Result<Query> queryOf(const level::Project& project, const level::Level& level,
+                      const QueryOptions& options) {
     const level::MotionProfile* named = project.profileOf(level);
     if (!named) {
         return fail(ErrorKind::BadReference,
@@ -221,20 +221,20 @@ Result<Question> askOf(const level::Project& project, const level::Level& level,
     const level::MotionProfile profile = withAbilities(*named, options.lent, options.taken);
     auto tables = motion::makeStepTables(profile, level.cellSize, options.weakening);
     if (!tables) return fail(tables.error());
-    Question question;
-    question.problem.frame = frameOf(level);
-    question.problem.cells = std::make_shared<level::LevelCells>(project, level);
-    question.problem.tables = std::move(tables->body);
-    question.problem.tables.fromAbove = level.kind == level::LevelKind::Above;
+    Query query;
+    query.problem.frame = frameOf(level);
+    query.problem.cells = std::make_shared<level::LevelCells>(project, level);
+    query.problem.tables = std::move(tables->body);
+    query.problem.tables.fromAbove = level.kind == level::LevelKind::Above;
     if (level.kind == level::LevelKind::Kit && project.kitOf(level))
-        question.board = std::make_shared<const KitBoard>(KitBoard{project, level, {}});
+        query.board = std::make_shared<const KitBoard>(KitBoard{project, level, {}});
     else if (level.kind == level::LevelKind::Kit)
-        question.notSolved.push_back("a kit level without a kit");
+        query.notSolved.push_back("a kit level without a kit");
     else if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)
-        question.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
-    if (const auto added = Asking(project, level, profile, options, question).addAll(); !added)
+        query.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
+    if (const auto added = Asking(project, level, profile, options, query).addAll(); !added)
         return fail(added.error());
-    return question;
+    return query;
 }
 
 }  // namespace rook::reach

@@ -1,4 +1,4 @@
-#include "reach/in_time.h"
+#include "reach/waiting_runs.h"
 
 #include <map>
 #include <numeric>

@@ -22,10 +22,10 @@ std::string cellText(const level::Level& level, const PxRect& place) {
            std::to_string(floorDivide(at.y, level.cellSize.height));
 }
 
-class DepthFindings {
+class AnalysisFindings {
 public:
-    DepthFindings(const level::Project& project, const level::Level& level, const Answer& answer,
-                  const reach::Depth& depth, const std::atomic<bool>* cancel)
+    AnalysisFindings(const level::Project& project, const level::Level& level, const Answer& answer,
+                     const reach::Analysis& depth, const std::atomic<bool>* cancel)
         : m_project(project), m_level(level), m_answer(answer), m_depth(depth), m_cancel(cancel) {}
 
     [[nodiscard]] std::vector<Finding> run() {
@@ -46,9 +46,10 @@ private:
 
     /// The px of the level that a body covers at positions of the map's frame.
     [[nodiscard]] PxRect placeOf(const PxRect& positions) const {
-        return {positions.x - m_answer.reached.left, positions.y - m_answer.reached.top,
-                positions.width + m_answer.tables.bodyWidth - 1,
-                positions.height + m_answer.tables.bodyHeight - 1};
+        return {positions.x - m_answer.onCells().reached.left,
+                positions.y - m_answer.onCells().reached.top,
+                positions.width + m_answer.onCells().tables.bodyWidth - 1,
+                positions.height + m_answer.onCells().tables.bodyHeight - 1};
     }
 
     void addTraps() {
@@ -75,10 +76,10 @@ private:
     }
     /// All places to rest at the box are traps.
     [[nodiscard]] bool isTrapped(const PxRect& box) const {
-        const reach::Reached& reached = m_answer.reached;
+        const reach::Reached& reached = m_answer.onCells().reached;
         bool isAny = false;
-        for (int y = box.y - m_answer.tables.bodyHeight + 1; y < box.bottom(); ++y)
-            for (int x = box.x - m_answer.tables.bodyWidth + 1; x < box.right(); ++x) {
+        for (int y = box.y - m_answer.onCells().tables.bodyHeight + 1; y < box.bottom(); ++y)
+            for (int x = box.x - m_answer.onCells().tables.bodyWidth + 1; x < box.right(); ++x) {
                 if (!reached.isStoodAt({x, y})) continue;
                 if (!m_depth.traps.positions.test(x + reached.left, y + reached.top)) return false;
                 isAny = true;
@@ -106,11 +107,11 @@ private:
     template <typename Change>
     [[nodiscard]] bool isReachedWith(const std::string& goal, Change&& change) const {
         level::Level changed = m_level;
-        reach::AskOptions options;
+        reach::QueryOptions options;
         change(changed, options);
-        const auto question = reach::askOf(m_project, changed, options);
-        if (!question) return false;
-        const Answer answer = reach::answer(*question, {reach::Limits{}.maxBytes, m_cancel});
+        const auto query = reach::queryOf(m_project, changed, options);
+        if (!query) return false;
+        const Answer answer = reach::answer(*query, {reach::Limits{}.maxBytes, m_cancel});
         return std::any_of(answer.verdict.goals.begin(), answer.verdict.goals.end(),
                            [&](const reach::Goal& g) { return g.id == goal && g.isReached; });
     }
@@ -123,14 +124,14 @@ private:
             if (!entity) continue;
             const bool isKey = goal.role == Role::Key || goal.role == Role::Switch;
             if (isKey && opensADoor(entity->id) &&
-                isReachedWith(goal.id, [&](level::Level& level, reach::AskOptions&) {
+                isReachedWith(goal.id, [&](level::Level& level, reach::QueryOptions&) {
                     openDoorsOf(level, entity->id);
                 }))
                 add(FindingKind::KeyBehindOwnDoor, Severity::Error,
                     goal.title + " " + goal.id + " stands behind the door that it opens", goal.box,
                     entity->id);
             if (goal.role == Role::Pickup && entity->data.grants &&
-                isReachedWith(goal.id, [&](level::Level& level, reach::AskOptions& options) {
+                isReachedWith(goal.id, [&](level::Level& level, reach::QueryOptions& options) {
                     options.lent = setOf(*entity->data.grants);
                     withoutGrant(level, entity->id);
                 }))
@@ -173,8 +174,8 @@ private:
             collide::makePxMaps(problem.frame, *problem.cells, problem.tables, problem.parts);
         const auto maps = collide::makeBodyMaps(px, problem.tables, problem.parts,
                                                 ~std::uint64_t{0}, problem.tables.abilities);
-        const BitMap& visited = m_answer.reached.visited;
-        const BitMap& byMovers = m_answer.reached.byMovers;
+        const BitMap& visited = m_answer.onCells().reached.visited;
+        const BitMap& byMovers = m_answer.onCells().reached.byMovers;
         BitMap unused = maps.live;
         for (int y = 0; y < unused.height(); ++y)
             for (int i = 0; i < unused.wordsPerRow(); ++i)
@@ -202,26 +203,26 @@ private:
     const level::Project& m_project;
     const level::Level& m_level;
     const Answer& m_answer;
-    const reach::Depth& m_depth;
+    const reach::Analysis& m_depth;
     const std::atomic<bool>* m_cancel;
     std::vector<Finding> m_findings;
 };
 
 }  // namespace
 
-std::vector<Finding> depthFindings(const level::Project& project, const level::Level& level,
-                                   const Answer& answer, const reach::Depth& depth,
-                                   const std::atomic<bool>* cancel) {
-    return DepthFindings(project, level, answer, depth, cancel).run();
+std::vector<Finding> analysisFindings(const level::Project& project, const level::Level& level,
+                                      const Answer& answer, const reach::Analysis& depth,
+                                      const std::atomic<bool>* cancel) {
+    return AnalysisFindings(project, level, answer, depth, cancel).run();
 }
 
 std::vector<Finding> keptRunFindings(const level::Project& project, const level::Level& level) {
     std::vector<Finding> findings;
     if (level.runs.empty()) return findings;
-    const auto question = reach::askOf(project, level);
-    if (!question) return findings;
+    const auto query = reach::queryOf(project, level);
+    if (!query) return findings;
     for (const level::KeptRun& kept : level.runs) {
-        const auto check = reach::checkRun(*question, level, kept);
+        const auto check = reach::checkRun(*query, level, kept);
         if (check.isPossible) continue;
         findings.push_back({FindingKind::RunBroken, Severity::Error, level.id,
                             "The run \"" + kept.name + "\" is no longer possible: " + check.why,
