@@ -1,5 +1,7 @@
 #include "file/entity_json.h"
 
+#include "file/described_detail.h"
+
 namespace rook::file {
 
 using namespace level;
@@ -72,17 +74,8 @@ void appendRoleKeys(Json& json, const RoleData& data) {
     if (data.timetable) json["timetable"] = timetableJson(*data.timetable);
     if (data.value != 1) json["value"] = data.value;
     if (data.grantTicks != 0) json["grantTicks"] = data.grantTicks;
-    if (data.door != DoorWay{})
-        json["door"] = {{"manner", nameOf(data.door.manner)},
-                        {"ticks", data.door.ticks},
-                        {"passes", nameOf(data.door.passes)}};
-    if (data.patrol != Patrol{}) {
-        Json patrol = {{"gait", nameOf(data.patrol.gait)},
-                       {"speed", decimalJson(data.patrol.speed)},
-                       {"turnsAtEdges", data.patrol.turnsAtEdges}};
-        if (!data.patrol.turnsAt.empty()) patrol["turnsAt"] = data.patrol.turnsAt;
-        json["patrol"] = std::move(patrol);
-    }
+    if (data.door != DoorWay{}) json["door"] = describedJson(data.door);
+    if (data.patrol != Patrol{}) json["patrol"] = describedJson(data.patrol);
     if (data.formation != Formation{}) json["formation"] = formationJson(data.formation);
     if (data.trigger != Trigger{}) {
         Json calls = Json::array();
@@ -108,10 +101,7 @@ Json entityJson(const Project& project, const Entity& entity) {
         json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
     if (!entity.group.empty()) json["group"] = entity.group;
     appendRoleKeys(json, entity.data);
-    if (entity.data.spring != SpringHeights{})
-        json["spring"] = {{"high", decimalJson(entity.data.spring.high)},
-                          {"low", decimalJson(entity.data.spring.low)},
-                          {"pushDx", entity.data.spring.pushDx}};
+    if (entity.data.spring != SpringHeights{}) json["spring"] = describedJson(entity.data.spring);
     if (entity.data.track != Track{}) {
         Json points = Json::array();
         for (const PxPoint& point : entity.data.track.points)

@@ -2,6 +2,7 @@
 #include <map>
 
 #include "base/limits.h"
+#include "file/described_detail.h"
 #include "file/entity_json.h"
 #include "file/matter_text.h"
 #include "file/project_parts_detail.h"
@@ -128,15 +129,7 @@ NamedValue readNamedValue(ObjectReader& reader) {
     return {name, readFieldValue(type, reader.get("value"), reader.whereOf("value"))};
 }
 
-namespace {
-
-/// Throws if the data breaks a rule of its own.
-template <typename Data>
-void checkFlaw(const Data& data, const std::string& where) {
-    if (const auto flaw = flawOf(data)) failReading(ErrorKind::OutOfRange, *flaw, where, "Mend it");
-}
-
-int wholeOf(const Json& value, int low, int high, const std::string& where) {
+int integerOf(const Json& value, int low, int high, const std::string& where) {
     if (value.is_number_integer()) {
         const auto number = value.get<std::int64_t>();
         if (number >= low && number <= high) return static_cast<int>(number);
@@ -147,11 +140,19 @@ int wholeOf(const Json& value, int low, int high, const std::string& where) {
                 where, "Mend it");
 }
 
+namespace {
+
+/// Throws if the data breaks a rule of its own.
+template <typename Data>
+void checkFlaw(const Data& data, const std::string& where) {
+    if (const auto flaw = flawOf(data)) failReading(ErrorKind::OutOfRange, *flaw, where, "Mend it");
+}
+
 std::pair<int, int> pairOf(const Json& value, int low, int high, const std::string& where) {
     if (!value.is_array() || value.size() != 2)
         failReading(ErrorKind::WrongType, "Two numbers in brackets are wanted here", where,
                     "Write [0, 10]");
-    return {wholeOf(value[0], low, high, where), wholeOf(value[1], low, high, where)};
+    return {integerOf(value[0], low, high, where), integerOf(value[1], low, high, where)};
 }
 
 runtime::Timetable readTimetable(ObjectReader reader) {
@@ -177,21 +178,6 @@ Track readTrack(ObjectReader reader) {
     return track;
 }
 
-Patrol readPatrol(ObjectReader reader) {
-    Patrol patrol;
-    patrol.gait = reader.named<Gait>("gait");
-    patrol.speed = readDecimal(reader, "speed", patrol.speed);
-    if (patrol.speed.thousandths < 1 || patrol.speed.thousandths > 16000)
-        failReading(ErrorKind::OutOfRange, "The speed of a patrol is above 0, at most 16 px a tick",
-                    reader.whereOf("speed"), "Mend it");
-    patrol.turnsAtEdges = reader.boolean("turnsAtEdges", true);
-    reader.forEach("turnsAt", 64, [&](const Json& item, const std::string& where) {
-        patrol.turnsAt.push_back(
-            wholeOf(item, -limits::maxCoordinatePx, limits::maxCoordinatePx, where));
-    });
-    return patrol;
-}
-
 Formation readFormation(ObjectReader reader) {
     Formation formation;
     formation.member = {reader.text("member", "")};
@@ -203,7 +189,7 @@ Formation readFormation(ObjectReader reader) {
     formation.periodTicks = reader.integer("periodTicks", 0, maxPeriodTicks, formation.periodTicks);
     formation.isClockwise = reader.boolean("clockwise", true);
     reader.forEach("gaps", maxFormation, [&](const Json& item, const std::string& where) {
-        formation.gaps.push_back(wholeOf(item, 0, formation.count - 1, where));
+        formation.gaps.push_back(integerOf(item, 0, formation.count - 1, where));
     });
     if (reader.has("shift")) {
         const auto [x, y] = reader.pair("shift", -limits::maxCoordinatePx, limits::maxCoordinatePx);
@@ -239,25 +225,19 @@ RoleData readRoleData(ObjectReader& reader) {
     if (reader.has("timetable")) data.timetable = readTimetable(reader.object("timetable"));
     if (reader.has("spring")) {
         ObjectReader spring = reader.object("spring");
-        data.spring.high = readDecimal(spring, "high", data.spring.high);
-        data.spring.low = readDecimal(spring, "low", data.spring.low);
-        data.spring.pushDx = spring.integer("pushDx", -maxSpringPushPx, maxSpringPushPx, 0);
-        for (const Decimal height : {data.spring.high, data.spring.low})
-            if (height.thousandths < 1 || height.thousandths > 1000000)
-                failReading(ErrorKind::OutOfRange,
-                            "The heights of a spring are above 0, at most 1000 cells",
-                            spring.where(), "Mend it");
+        data.spring = readDescribed<SpringHeights>(spring);
     }
     if (reader.has("track")) data.track = readTrack(reader.object("track"));
     data.value = reader.integer("value", -1000000, 1000000, data.value);
     data.grantTicks = reader.integer("grantTicks", 0, maxPeriodTicks, 0);
     if (reader.has("door")) {
         ObjectReader door = reader.object("door");
-        data.door.manner = door.named<DoorManner>("manner");
-        data.door.ticks = door.integer("ticks", 1, maxPeriodTicks, data.door.ticks);
-        data.door.passes = door.named<Facing>("passes", data.door.passes);
+        data.door = readDescribed<DoorWay>(door);
     }
-    if (reader.has("patrol")) data.patrol = readPatrol(reader.object("patrol"));
+    if (reader.has("patrol")) {
+        ObjectReader patrol = reader.object("patrol");
+        data.patrol = readDescribed<Patrol>(patrol);
+    }
     if (reader.has("formation")) data.formation = readFormation(reader.object("formation"));
     if (reader.has("trigger")) data.trigger = readTrigger(reader.object("trigger"));
     return data;
@@ -275,9 +255,10 @@ KeptRun readKeptRun(ObjectReader& reader) {
             failReading(ErrorKind::WrongType, "Spans are [ticks, dx, dy, buttons]", where,
                         "Mend it");
         const int far = 1 << 16;
-        run.spans.push_back({wholeOf(item[0], 1, maxRunTicks, where),
-                             wholeOf(item[1], -far, far, where), wholeOf(item[2], -far, far, where),
-                             static_cast<unsigned>(wholeOf(item[3], 0, 15, where))});
+        run.spans.push_back({integerOf(item[0], 1, maxRunTicks, where),
+                             integerOf(item[1], -far, far, where),
+                             integerOf(item[2], -far, far, where),
+                             static_cast<unsigned>(integerOf(item[3], 0, 15, where))});
     });
     if (run.ticks() > maxRunTicks)
         failReading(ErrorKind::OutOfRange, "The run takes more than an hour",

@@ -9,6 +9,8 @@ namespace rook::file {
 
 [[nodiscard]] level::Decimal readDecimal(ObjectReader& reader, const std::string& key,
                                          level::Decimal fallback);
+/// A whole number in that range; `where` names it in the message.
+[[nodiscard]] int integerOf(const Json& value, int low, int high, const std::string& where);
 /// `item`: what a list is of.
 [[nodiscard]] level::FieldValue readFieldValue(level::FieldType type, const Json& value,
                                                const std::string& where,

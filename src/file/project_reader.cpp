@@ -1,6 +1,7 @@
 #include <set>
 
 #include "base/limits.h"
+#include "file/described_detail.h"
 #include "file/kit_file.h"
 #include "file/kit_json_detail.h"
 #include "file/matter_text.h"
@@ -107,34 +108,7 @@ Matter readMatter(ObjectReader& reader, const Project& project) {
 }
 
 MotionProfile readProfile(ObjectReader& reader) {
-    MotionProfile p;
-    p.name = reader.plainName("name");
-    const auto [width, height] = reader.pair("body", 1, 512);
-    p.bodyWidth = width;
-    p.bodyHeight = height;
-    p.run = readDecimal(reader, "run", p.run);
-    p.climb = readDecimal(reader, "climb", p.climb);
-    p.swim = readDecimal(reader, "swim", p.swim);
-    p.greatestFall = readDecimal(reader, "greatestFall", p.greatestFall);
-    p.jumpHeight = readDecimal(reader, "jumpHeight", p.jumpHeight);
-    p.timeToTop = readDecimal(reader, "timeToTop", p.timeToTop);
-    p.fallFactor = readDecimal(reader, "fallFactor", p.fallFactor);
-    p.coyoteMs = readDecimal(reader, "coyoteMs", p.coyoteMs);
-    p.wallPush = reader.integer("wallPush", 0, 4096, p.wallPush);
-    p.stepUp = reader.integer("stepUp", 0, 512, p.stepUp);
-    p.airJumps = reader.integer("airJumps", 0, 3, p.airJumps);
-    p.marginPx = reader.integer("marginPx", 0, 512, p.marginPx);
-    p.abilities.clear();
-    reader.forEach("abilities", abilityCount, [&](const Json& item, const std::string& where) {
-        const auto ability =
-            item.is_string() ? fromName<Ability>(item.get<std::string>()) : std::nullopt;
-        if (ability) {
-            if (!p.has(*ability)) p.abilities.push_back(*ability);
-            return;
-        }
-        failReading(ErrorKind::BadReference, "There is no ability " + item.dump(), where,
-                    "Use one of: " + std::string(allNames<Ability>()));
-    });
+    MotionProfile p = readDescribed<MotionProfile>(reader);
     p.unknown = reader.unknown();
     return p;
 }
@@ -224,11 +198,10 @@ Project readProject(const Json& json, const std::string& name, BoardIds& boards)
 
 runtime::Edges readEdges(ObjectReader reader) {
     using runtime::EdgeRule;
-    const runtime::Edges standard;
-    return {reader.named<EdgeRule>("left", standard.left),
-            reader.named<EdgeRule>("right", standard.right),
-            reader.named<EdgeRule>("top", standard.top),
-            reader.named<EdgeRule>("bottom", standard.bottom)};
+    const runtime::Edges usual;
+    return {reader.named<EdgeRule>("left", usual.left),
+            reader.named<EdgeRule>("right", usual.right), reader.named<EdgeRule>("top", usual.top),
+            reader.named<EdgeRule>("bottom", usual.bottom)};
 }
 
 Level readLevel(const Project& project, const Json& json, const std::string& name) {

@@ -1,6 +1,7 @@
 #include <set>
 
 #include "base/limits.h"
+#include "file/described_detail.h"
 #include "file/entity_json.h"
 #include "file/json_text.h"
 #include "file/kit_file.h"
@@ -59,24 +60,7 @@ Json sheetJson(const Sheet& sheet) {
 }
 
 Json profileJson(const MotionProfile& p) {
-    Json abilities = Json::array();
-    for (const Ability ability : p.abilities)
-        abilities.push_back(nameOf(ability));
-    Json json = {{"name", p.name},
-                 {"body", {p.bodyWidth, p.bodyHeight}},
-                 {"run", decimalJson(p.run)},
-                 {"climb", decimalJson(p.climb)},
-                 {"swim", decimalJson(p.swim)},
-                 {"greatestFall", decimalJson(p.greatestFall)},
-                 {"jumpHeight", decimalJson(p.jumpHeight)},
-                 {"timeToTop", decimalJson(p.timeToTop)},
-                 {"fallFactor", decimalJson(p.fallFactor)},
-                 {"coyoteMs", decimalJson(p.coyoteMs)},
-                 {"wallPush", p.wallPush},
-                 {"stepUp", p.stepUp},
-                 {"airJumps", p.airJumps},
-                 {"marginPx", p.marginPx},
-                 {"abilities", std::move(abilities)}};
+    Json json = describedJson(p);
     appendUnknown(json, p.unknown);
     return json;
 }

@@ -1,6 +1,7 @@
 #include <algorithm>
 
 #include "base/limits.h"
+#include "file/described_detail.h"
 #include "file/entity_json.h"
 #include "file/matter_text.h"
 #include "file/project_parts_detail.h"
@@ -57,13 +58,7 @@ void forEachRun(const Project& project, const Grid<Tile>& grid, Take&& take) {
 }
 
 Json layerJson(const Project& project, const TileLayer& layer) {
-    Json json = {{"name", layer.name}};
-    if (layer.isFront) json["front"] = true;
-    if (!layer.isShown) json["shown"] = false;
-    if (!layer.isExported) json["exported"] = false;
-    if (layer.isLocked) json["locked"] = true;
-    if (layer.fades) json["fades"] = true;
-    if (layer.opacity != 100) json["opacity"] = layer.opacity;
+    Json json = describedJson(layer);
     if (layer.cells.width() > 0) json["matter"] = runRows(project, layer.cells);
     Json tiles = Json::array();
     forEachRun(project, layer.tiles, [&](Json run) { tiles.push_back(std::move(run)); });
@@ -106,39 +101,13 @@ void readRun(ObjectReader& reader, const Project& project, Grid<Tile>& grid) {
 }
 
 Json pictureJson(const Picture& picture) {
-    Json json = {{"name", picture.name},
-                 {"path", picture.path},
-                 {"fit", nameOf(picture.fit)},
-                 {"parallaxX", decimalJson(picture.parallaxX)},
-                 {"parallaxY", decimalJson(picture.parallaxY)}};
-    if (picture.scrollX.thousandths != 0) json["scrollX"] = decimalJson(picture.scrollX);
-    if (picture.opacity != 100) json["opacity"] = picture.opacity;
-    if (picture.isFront) json["front"] = true;
+    Json json = describedJson(picture);
     appendUnknown(json, picture.unknown);
     return json;
 }
 
-Decimal boundedDecimal(ObjectReader& reader, const std::string& key, Decimal standard, int low,
-                       int high) {
-    const Decimal value = readDecimal(reader, key, standard);
-    if (value.thousandths < low * 1000 || value.thousandths > high * 1000)
-        failReading(ErrorKind::OutOfRange,
-                    "A number from " + std::to_string(low) + " to " + std::to_string(high) +
-                        " is wanted here",
-                    reader.whereOf(key), "Correct it");
-    return value;
-}
-
 Picture readPicture(ObjectReader& reader) {
-    Picture picture;
-    picture.name = reader.text("name");
-    picture.path = reader.text("path");
-    picture.fit = reader.named<PictureFit>("fit", picture.fit);
-    picture.parallaxX = boundedDecimal(reader, "parallaxX", picture.parallaxX, 0, 4);
-    picture.parallaxY = boundedDecimal(reader, "parallaxY", picture.parallaxY, 0, 4);
-    picture.scrollX = boundedDecimal(reader, "scrollX", picture.scrollX, -64, 64);
-    picture.opacity = reader.integer("opacity", 0, 100, 100);
-    picture.isFront = reader.boolean("front", false);
+    Picture picture = readDescribed<Picture>(reader);
     picture.unknown = reader.unknown();
     return picture;
 }
@@ -202,14 +171,7 @@ void readSkin(ObjectReader& reader, const Project& project, Level& level) {
     readTiles(reader, level.tiles);
     std::vector<TileLayer> layers;
     reader.forEachObject("layers", maxTileLayers, [&](ObjectReader& item) {
-        TileLayer layer;
-        layer.name = item.text("name");
-        layer.isFront = item.boolean("front", false);
-        layer.isShown = item.boolean("shown", true);
-        layer.isExported = item.boolean("exported", true);
-        layer.isLocked = item.boolean("locked", false);
-        layer.fades = item.boolean("fades", false);
-        layer.opacity = item.integer("opacity", 0, 100, 100);
+        TileLayer layer = readDescribed<TileLayer>(item);
         if (item.has("matter")) {
             layer.cells = Grid<Cell>(level.cells.width(), level.cells.height());
             readMatterRows(item, project, layer.cells, nullptr);

@@ -3,7 +3,7 @@
 #include <set>
 
 #include "base/limits.h"
-#include "file/entity_json.h"
+#include "file/described_detail.h"
 
 namespace rook::file {
 
@@ -81,50 +81,51 @@ Tile readTile(ObjectReader& reader, const Project& project) {
     return {*sheet, number, (flip & 1) != 0, (flip & 2) != 0};
 }
 
-Json ruleJson(const Project& project, const ScatterRule& rule) {
-    Json json = {{"name", rule.name}};
-    if (!rule.isOn) json["on"] = false;
-    json["where"] = nameOf(rule.where);
-    if (!rule.matter.empty()) json["matter"] = rule.matter;
-    if (!rule.tiles.empty()) {
+/// Tiles are named by their sheets, which the project knows.
+class RuleWriter : public FieldWriter<ScatterRule> {
+public:
+    RuleWriter(Json& json, const ScatterRule& rule, const Project& project)
+        : FieldWriter(json, rule), m_project(project) {}
+
+    using FieldWriter::operator();
+    void operator()(const char* key, std::vector<Tile> ScatterRule::*member, const FieldRule&) {
+        if ((m_value.*member).empty()) return;
         Json tiles = Json::array();
-        for (const Tile tile : rule.tiles)
-            tiles.push_back(tileJson(project, tile));
-        json["tiles"] = std::move(tiles);
+        for (const Tile tile : m_value.*member)
+            tiles.push_back(tileJson(m_project, tile));
+        m_json[key] = std::move(tiles);
     }
-    if (!rule.layer.empty()) json["layer"] = rule.layer;
-    if (!rule.kind.isEmpty()) json["kind"] = rule.kind.text;
-    json["share"] = rule.share;
-    if (rule.count != 0) json["count"] = rule.count;
-    if (rule.distance != 0) json["distance"] = rule.distance;
-    if (!rule.awayFrom.isEmpty()) json["awayFrom"] = rule.awayFrom.text;
-    if (rule.awayCells != 0) json["awayCells"] = rule.awayCells;
-    if (rule.onlyReached) json["reached"] = true;
-    if (rule.patch != 0) json["patch"] = rule.patch;
-    json["seed"] = rule.seed;
+
+private:
+    const Project& m_project;
+};
+
+class RuleReader : public FieldReader<ScatterRule> {
+public:
+    RuleReader(ObjectReader& reader, ScatterRule& rule, const Project& project)
+        : FieldReader(reader, rule), m_project(project) {}
+
+    using FieldReader::operator();
+    void operator()(const char* key, std::vector<Tile> ScatterRule::*member, const FieldRule&) {
+        m_reader.forEachObject(key, maxScatterTiles, [&](ObjectReader& item) {
+            (m_value.*member).push_back(readTile(item, m_project));
+        });
+    }
+
+private:
+    const Project& m_project;
+};
+
+Json ruleJson(const Project& project, const ScatterRule& rule) {
+    Json json = Json::object();
+    Description<ScatterRule>::each(RuleWriter(json, rule, project));
     appendUnknown(json, rule.unknown);
     return json;
 }
 
 ScatterRule readRule(ObjectReader& reader, const Project& project) {
     ScatterRule rule;
-    rule.name = reader.text("name");
-    rule.isOn = reader.boolean("on", true);
-    rule.where = reader.named<Ground>("where");
-    rule.matter = reader.text("matter", "");
-    reader.forEachObject("tiles", maxScatterTiles, [&](ObjectReader& item) {
-        rule.tiles.push_back(readTile(item, project));
-    });
-    rule.layer = reader.text("layer", "");
-    rule.kind = {reader.text("kind", "")};
-    rule.share = reader.integer("share", 0, 100, rule.share);
-    rule.count = reader.integer("count", 0, limits::maxEntities, 0);
-    rule.distance = reader.integer("distance", 0, 64, 0);
-    rule.awayFrom = {reader.text("awayFrom", "")};
-    rule.awayCells = reader.integer("awayCells", 0, 64, 0);
-    rule.onlyReached = reader.boolean("reached", false);
-    rule.patch = reader.integer("patch", 0, 256, 0);
-    rule.seed = reader.integer("seed", 0, 1000000000, 1);
+    Description<ScatterRule>::each(RuleReader(reader, rule, project));
     rule.unknown = reader.unknown();
     return rule;
 }

@@ -4,7 +4,9 @@
 #include <QAbstractButton>
 #include <QDoubleSpinBox>
 #include <QLabel>
+#include <QSignalSpy>
 #include <QSlider>
+#include <QTimer>
 
 #include "app/play/walk.h"
 #include "app/tools/jump_ruler.h"
@@ -161,7 +163,11 @@ void ProveWindowTest::walk_pauses_andGoesByTicks() {
     key(Qt::Key_P);
     QVERIFY(board().playtest()->isPaused());
     const int ticks = board().playtest()->walk()->ticks();
-    QTest::qWait(100);
+    // Not one tick while several frames go by.
+    QTimer frames;
+    frames.start(16);
+    QSignalSpy frame(&frames, &QTimer::timeout);
+    QTRY_VERIFY(frame.count() >= 6);
     QCOMPARE(board().playtest()->walk()->ticks(), ticks);
     key(Qt::Key_O);
     key(Qt::Key_O);

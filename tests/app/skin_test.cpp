@@ -490,9 +490,10 @@ void SkinWindowTest::layers_areDragged_dressed_andFadeBeforeThePlayer() {
     QVERIFY(level().layers[1].fades);
     // The nearest is on top: dragged below the masses and the other, it is the farthest.
     const std::string name = level().layers[1].name;
-    QTest::qWait(50);  // the rows find their places
     auto* from = part<QWidget>("layer-row-0");
     auto* to = part<QWidget>("layer-row-2");
+    const auto top = [](QWidget* row) { return row->mapToGlobal(QPoint(0, 0)).y(); };
+    QTRY_VERIFY(top(to) >= top(from) + from->height());
     QTest::mousePress(from, Qt::LeftButton);
     QTest::mouseMove(from, from->mapFromGlobal(to->mapToGlobal(to->rect().center())));
     QTest::mouseRelease(from, Qt::LeftButton, {},
@@ -515,8 +516,7 @@ void SkinWindowTest::layers_areDragged_dressed_andFadeBeforeThePlayer() {
             board().view().toWidget(PxPoint{body.x + 20, body.y + 4}).toPoint());
     };
     const QRgb first = px();
-    QTest::qWait(600);
-    QVERIFY(px() != first);
+    QTRY_VERIFY(px() != first);
     board().stopWalk();
 }
 
@@ -602,10 +602,9 @@ void SkinWindowTest::board_drawsWhatTheBundleSays() {
     const QImage before = board().grab().toImage();
     session().document.apply(setTiles(level(), level::CellRegion(CellRect{60, 8, 1, 1}),
                                       Grid<Tile>(1, 1, Tile(1, 70)), {60, 8}));
-    QTest::qWait(50);
-    const QImage after = board().grab().toImage();
     const QPoint middle = cell(60, 8);
-    QVERIFY(before.pixel(middle) != after.pixel(middle));
+    QTRY_VERIFY(board().grab().toImage().pixel(middle) != before.pixel(middle));
+    const QImage after = board().grab().toImage();
     const QPoint away = cell(64, 8);
     QCOMPARE(before.pixel(away), after.pixel(away));
 }

@@ -37,8 +37,8 @@ void edit(Random& random, reach::Problem& problem) {
 
 /// A wide level with floors at several heights, so that rows have many words.
 void widen(Random& random, reach::Problem& problem) {
-    const int columns = random.between(40, 110);
-    const int rows = random.between(8, 16);
+    const int columns = random.between(24, 60);
+    const int rows = random.between(8, 12);
     problem.frame.columns = columns;
     problem.frame.rows = rows;
     auto cells = std::make_shared<RandomCells>(columns, rows);
@@ -77,8 +77,8 @@ void ResolverTest::mended_equalsSolvedWhole() {
     const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
     // Wide levels take long, and with movers each whole solve is two.
     const int share = hasMovers ? 8 : isWide ? 3 : 1;
-    const int standard = hasMovers ? 12 : isWide ? 20 : 50;
-    const int count = rounds > 0 ? (rounds + share - 1) / share : standard;
+    const int usual = hasMovers ? 12 : isWide ? 20 : 50;
+    const int count = rounds > 0 ? (rounds + share - 1) / share : usual;
     const int edits = hasMovers ? 6 : 12;
     int mended = 0, changedReach = 0, ridden = 0;
     for (int round = 0; round < count; ++round) {

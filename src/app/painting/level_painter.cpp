@@ -1,4 +1,6 @@
 #include "app/painting/level_painter.h"
+
+#include <QCoreApplication>
 #include <QPainter>
 
 #include "app/painting/board_images.h"

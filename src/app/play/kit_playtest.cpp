@@ -1,6 +1,8 @@
 /// Walking on a kit board: through plan and view aslant alike.
 
+#include <QCoreApplication>
 #include <QPainter>
+
 #include "app/play/playtest.h"
 
 namespace rook::app {

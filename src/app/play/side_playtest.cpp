@@ -1,6 +1,8 @@
 /// Walking as the stepper that ships does: on boards seen from the side and from above.
 
+#include <QCoreApplication>
 #include <QPainter>
+
 #include "app/play/playtest.h"
 #include "app/play/walk.h"
 #include "level/zone_edits.h"

@@ -1,5 +1,6 @@
 #include "app/shell/key_sheet.h"
 
+#include <QEvent>
 #include <QGridLayout>
 #include <QLabel>
 #include <QPainter>

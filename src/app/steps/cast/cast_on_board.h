@@ -1,6 +1,8 @@
 #pragma once
 /// Cast on the board: zones, references, the ways that things go, and handles of what is selected.
 
+#include <QCoreApplication>
+
 #include "app/board/board_step.h"
 #include "app/steps/cast/patrol_cache.h"
 

@@ -1,5 +1,7 @@
 #include "app/steps/cast/cast_tray.h"
 
+#include <QCoreApplication>
+
 #include "app/painting/cards.h"
 #include "app/painting/matter_painter.h"
 #include "app/steps/cast/cast_options.h"

@@ -1,6 +1,8 @@
 #pragma once
 /// Shape on a kit board: what is selected, what is in hand, and what it would join.
 
+#include <QCoreApplication>
+
 #include "app/board/board_step.h"
 #include "app/painting/placed_indexes.h"
 

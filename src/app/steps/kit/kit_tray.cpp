@@ -1,4 +1,5 @@
 #include "app/steps/kit/kit_tray.h"
+#include <QCoreApplication>
 #include <QPainter>
 
 #include "app/painting/kit_painter.h"

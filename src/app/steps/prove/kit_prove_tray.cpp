@@ -1,3 +1,4 @@
+#include <QCoreApplication>
 #include <QLabel>
 
 #include "app/steps/prove/prove_tray.h"

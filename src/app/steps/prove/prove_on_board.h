@@ -2,6 +2,7 @@
 /// Prove on the board: where bodies get to, where they are caught, how they get there, and what is
 /// wrong.
 
+#include <QCoreApplication>
 #include <QTimer>
 
 #include "app/board/board_step.h"

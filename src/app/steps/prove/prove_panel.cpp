@@ -8,6 +8,7 @@
 #include "level/level_edits.h"
 #include "level/names.h"
 
+#include <QCoreApplication>
 #include <QSpinBox>
 
 namespace rook::app {

@@ -2,6 +2,8 @@
 /// Shape on the board: the plan faintly below; collision shapes, mirrors, what would grow, and
 /// jumps above.
 
+#include <QCoreApplication>
+
 #include "app/board/board_step.h"
 #include "app/painting/plan_images.h"
 #include "app/steps/shape/shape_options.h"

@@ -2,6 +2,7 @@
 
 #include <QAbstractItemView>
 #include <QComboBox>
+#include <QCoreApplication>
 
 #include "app/painting/cards.h"
 #include "app/steps/shape/shape_options.h"

@@ -1,6 +1,8 @@
 #pragma once
 /// Sketch on the board: the underlay, the leaves, routes and words, and what is selected of them.
 
+#include <QCoreApplication>
+
 #include "app/board/board_step.h"
 #include "app/painting/plan_images.h"
 #include "app/painting/underlay.h"

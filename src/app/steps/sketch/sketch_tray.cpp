@@ -1,5 +1,6 @@
 #include "app/steps/sketch/sketch_tray.h"
 
+#include <QCoreApplication>
 #include <QPainter>
 #include <QPainterPath>
 

@@ -1,6 +1,8 @@
 #pragma once
 /// Skin on the board: look against collision, motifs of swatches, what a rule would strew.
 
+#include <QCoreApplication>
+
 #include "app/board/board_step.h"
 
 namespace rook::app {

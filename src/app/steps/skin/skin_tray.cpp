@@ -1,5 +1,6 @@
 #include "app/steps/skin/skin_tray.h"
 
+#include <QCoreApplication>
 #include <QLabel>
 #include <QPainter>
 
