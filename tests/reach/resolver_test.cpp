@@ -77,7 +77,7 @@ void ResolverTest::mended_equalsSolvedWhole() {
     const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
     // Wide levels take long, and with movers each whole solve is two.
     const int share = hasMovers ? 8 : isWide ? 3 : 1;
-    const int usual = hasMovers ? 12 : isWide ? 20 : 50;
+    const int usual = hasMovers ? 8 : isWide ? 10 : 50;
     const int count = rounds > 0 ? (rounds + share - 1) / share : usual;
     const int edits = hasMovers ? 6 : 12;
     int mended = 0, changedReach = 0, ridden = 0;

@@ -1,5 +1,6 @@
 #include "app/steps/prove/prove_tray.h"
 
+#include <QCoreApplication>
 #include <QLabel>
 
 #include "app/steps/prove/prove_options.h"
