@@ -1,8 +1,8 @@
 #!/usr/bin/env python3
 """Reads every source by itself, two at a time, without what others happen to include before it.
 
-Usage: tidy.py BUILD [PART]. The core is read by clang-tidy; the application, whose Qt headers make that
-slow, by the compiler for syntax, unless PART names it. Only files whose path contains PART are read.
+Usage: tidy.py BUILD [PART]. reach/, the largest of the core, is read by clang-tidy; the others by the
+compiler for syntax, which is faster, unless PART names them. Only files whose path contains PART are read.
 """
 import json
 import shlex
@@ -23,7 +23,7 @@ for entry in json.load(open(f"{build}/compile_commands.json")):
 def read(entry):
     """What is wrong with one source: lines for the reader, none if nothing is."""
     file = entry["file"]
-    if "/src/app/" in file and not part:
+    if "/src/reach/" not in file and not part:
         words = shlex.split(entry["command"])
         words = words[: words.index("-o")] + words[words.index("-o") + 2:] + ["-fsyntax-only"]
         run = subprocess.run(words, capture_output=True, text=True, cwd=entry["directory"])

@@ -2,7 +2,9 @@
 /// What a sweep runs on: the maps and layers of a body that holds a certain set of things. Private
 /// to reach/. Places are those of the maps, level px plus (left, top), unless said otherwise.
 
+#include <map>
 #include <memory>
+#include <optional>
 
 #include "collide/map_patch.h"
 #include "reach/layers.h"

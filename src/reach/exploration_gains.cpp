@@ -9,6 +9,19 @@ using runtime::HeldSet;
 using runtime::Input;
 using runtime::Stance;
 
+namespace {
+
+/// The body in the last tick of the time that it has of these.
+Body bodyAtItsEnd(Body body, const runtime::Parts& parts, HeldSet over) {
+    std::size_t timer = 0;
+    for (std::size_t i = 0; i < parts.gains.size(); ++i)
+        if (parts.gains[i].lastsTicks > 0 && timer < runtime::mostTimers)
+            body.ticksLeft[timer++] = ((over >> i) & 1u) != 0 ? 1 : 0;
+    return body;
+}
+
+}  // namespace
+
 bool Exploration::gainFrom(Set& set, std::size_t index) {
     const std::size_t gains = set.sweep->collision().parts().gains.size();
     while (set.nextGain < gains) {

@@ -15,7 +15,7 @@ RunCheck checkRun(const Query& query, const level::Level& level, const level::Ke
         return check;
     }
     const runtime::Body& last = replay.bodies.back();
-    check.place = bodyRect(last, problem.tables);
+    check.place = {last.x, last.y, problem.tables.bodyWidth, problem.tables.bodyHeight};
     const level::Entity* goal = findEntity(level, run.goal);
     const std::string at = "tick " + std::to_string(replay.ticks());
     if (last.stance == runtime::Stance::Ended) {

@@ -44,7 +44,7 @@ public:
             if (const level::Kind* kind = m_project.findKind(entity.kind)) addGain(entity, *kind);
         for (const Entity& entity : m_level.entities)
             if (const level::Kind* kind = m_project.findKind(entity.kind))
-                if (const auto added = add(entity, *kind); !added) return added;
+                if (auto added = add(entity, *kind); !added) return added;
         const auto timed =
             std::count_if(parts().gains.begin(), parts().gains.end(),
                           [](const runtime::Gain& gain) { return gain.lastsTicks > 0; });

@@ -104,6 +104,7 @@ std::optional<std::vector<bool>> meetsOf(const Problem& problem, const std::vect
     Exploration exploration(mapSets, limits, false);
     const BodyMaps& maps = mapSets.of(0).maps();
     std::vector<PxRect> wanted;
+    wanted.reserve(boxes.size());
     for (const PxRect& box : boxes)
         wanted.push_back(mapSets.of(0).positionsAt(level::boxOf(box)));
     std::vector<bool> met(boxes.size());

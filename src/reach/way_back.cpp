@@ -8,7 +8,6 @@ namespace rook::reach {
 
 using runtime::Body;
 using runtime::Input;
-using runtime::Stance;
 
 namespace {
 
