@@ -1,19 +1,12 @@
-#include <QComboBox>
-#include <QDoubleSpinBox>
+#include <QGridLayout>
 #include <QLabel>
-#include <QLineEdit>
-#include <QSpinBox>
-#include <cmath>
 
-#include "app/steps/cast/cast_sections.h"
+#include "app/steps/cast/role_rows.h"
 #include "app/steps/cast/zone_map.h"
 #include "app/ui/buttons.h"
 #include "app/ui/number_text.h"
 #include "app/ui/theme.h"
-#include "level/edits.h"
 #include "level/names.h"
-
-// Long because each role has its part of one section, and the parts share how a row is made.
 
 namespace rook::app {
 
@@ -23,10 +16,10 @@ using level::Entity;
 using level::Role;
 
 /// What an entity's role has: what opens it, when it is on, how high it throws, where it goes.
-class RoleSection : public PanelSection {
+class RoleSection : public RoleRows {
 public:
     RoleSection(Role role, const EntityId& id, Session& session, QWidget* parent)
-        : PanelSection(tr("Role"), textOf(level::nameOf(role)), session, parent), m_id(id) {
+        : RoleRows(tr("Role"), textOf(level::nameOf(role)), id, session, parent) {
         switch (role) {
             case Role::Door:
                 addOpens(tr("It opens when all of these are held:"));
@@ -67,49 +60,7 @@ public:
         refresh();
     }
 
-    void refresh() override {
-        const Entity* e = findEntity(*m_session.document.level(), m_id);
-        if (!e) return;
-        for (const auto& show : m_shows)
-            show(*e);
-    }
-
 private:
-    template <typename Change>
-    void change(const QString& what, Change&& make) {
-        const Entity* former = findEntity(*m_session.document.level(), m_id);
-        if (!former) return;
-        Entity next = *former;
-        make(next.data);
-        if (next == *former) return;
-        std::optional<std::string> flaw = level::flawOf(next.data.track);
-        if (!flaw) flaw = level::flawOf(next.data.formation);
-        if (!flaw && next.data.timetable) flaw = level::flawOf(*next.data.timetable);
-        if (flaw) {
-            m_session.say(QString::fromStdString(*flaw));
-            return refresh();
-        }
-        m_session.document.apply(changeEntity(
-            *m_session.document.level(), next,
-            tr("Change %1 of %2").arg(what, QString::fromStdString(m_id.text)).toStdString()));
-    }
-
-    QSpinBox* addWhole(const QString& name, const char* id, const QString& unit, int low, int high,
-                       std::function<int(const level::RoleData&)> get,
-                       std::function<void(level::RoleData&, int)> set) {
-        QSpinBox* box =
-            makeNumberBox(QLatin1String(id), low, high, this, [this, name, set](int value) {
-                change(name, [&](level::RoleData& d) { set(d, value); });
-            });
-        box->setFixedWidth(110);
-        box->setSuffix(u' ' + unit);
-        box->setAccessibleName(name);
-        box->setKeyboardTracking(false);
-        m_shows << [box, get](const Entity& e) { showNumber(box, get(e.data)); };
-        addControl(name, box);
-        return box;
-    }
-
     /// One chip a key, switch or pickup of the level.
     void addOpens(const QString& words) {
         auto* grid = new QGridLayout;
@@ -151,41 +102,6 @@ private:
         return e && std::count(e->data.opens.begin(), e->data.opens.end(), id) > 0;
     }
 
-    QComboBox* addChoice(const QString& name, const char* id, const QStringList& choices,
-                         std::function<int(const level::RoleData&)> get,
-                         std::function<void(level::RoleData&, int)> set) {
-        QComboBox* box =
-            makeChoiceBox(QLatin1String(id), choices, this, [this, name, set](int index) {
-                change(name, [&](level::RoleData& d) { set(d, index); });
-            });
-        m_shows << [box, get](const Entity& e) { box->setCurrentIndex(get(e.data)); };
-        addControl(name, box);
-        return box;
-    }
-    QLineEdit* addText(const QString& name, const char* id, const QString& hint,
-                       std::function<QString(const level::RoleData&)> get,
-                       std::function<void(level::RoleData&, const QString&)> set) {
-        auto* line = new QLineEdit(this);
-        line->setObjectName(QLatin1String(id));
-        line->setPlaceholderText(hint);
-        line->setFixedWidth(150);
-        line->setMaxLength(400);
-        connect(line, &QLineEdit::editingFinished, this, [this, line, name, set] {
-            if (!line->isModified()) return;
-            line->setModified(false);
-            change(name, [&](level::RoleData& d) { set(d, line->text()); });
-        });
-        m_shows << [line, get](const Entity& e) {
-            if (!line->hasFocus() || !line->isModified()) line->setText(get(e.data));
-        };
-        addControl(name, line);
-        return line;
-    }
-    /// Shows a control and its name only while it says something about the entity.
-    void showWhile(QWidget* control, std::function<bool(const level::RoleData&)> matters) {
-        m_shows << [this, control, matters](const Entity& e) { showRow(control, matters(e.data)); };
-    }
-
     void addWordsOf(level::DoorManner manner, const QString& words) {
         QLabel* label = makeWords(words, this);
         addWide(label);
@@ -224,24 +140,9 @@ private:
             {tr("nowhere"), tr("on floors"), tr("under ceilings"), tr("along its track")},
             [](const auto& d) { return int(d.patrol.gait); },
             [](auto& d, int index) { d.patrol.gait = level::Gait(index); });
-        auto* speed = new QDoubleSpinBox(this);
-        speed->setObjectName(QStringLiteral("patrol-speed"));
-        speed->setDecimals(3);
-        speed->setSingleStep(0.1);
-        speed->setRange(0.001, 16);
-        speed->setSuffix(tr(" px/tick"));
-        speed->setFixedWidth(110);
-        speed->setKeyboardTracking(false);
-        connect(speed, &QDoubleSpinBox::valueChanged, this, [this](double value) {
-            change(tr("the speed"), [&](level::RoleData& d) {
-                d.patrol.speed.thousandths = std::llround(value * 1000);
-            });
-        });
-        m_shows << [speed](const Entity& e) {
-            const QSignalBlocker blocker(speed);
-            speed->setValue(double(e.data.patrol.speed.thousandths) / 1000);
-        };
-        addControl(tr("Speed"), speed);
+        QWidget* speed =
+            addDecimal(tr("Speed"), tr("the speed"), "patrol-speed", tr("px/tick"), 0.1, 16,
+                       [](auto& d) -> level::Decimal& { return d.patrol.speed; });
         showWhile(speed, walksOrHangs);
         showWhile(addChoice(
                       tr("At an edge"), "turns-at-edges", {tr("it turns"), tr("it walks off")},
@@ -432,25 +333,8 @@ private:
     }
     void addHeight(const QString& name, const char* id,
                    level::Decimal level::SpringHeights::*field) {
-        auto* box = new QDoubleSpinBox(this);
-        box->setObjectName(QLatin1String(id));
-        box->setAccessibleName(name);
-        box->setDecimals(3);
-        box->setSingleStep(0.5);
-        box->setRange(0.001, 1000);
-        box->setSuffix(tr(" cells"));
-        box->setFixedWidth(110);
-        box->setKeyboardTracking(false);
-        connect(box, &QDoubleSpinBox::valueChanged, this, [this, name, field](double value) {
-            change(name, [&](level::RoleData& d) {
-                (d.spring.*field).thousandths = std::llround(value * 1000);
-            });
-        });
-        m_shows << [box, field](const Entity& e) {
-            const QSignalBlocker blocker(box);
-            box->setValue(double((e.data.spring.*field).thousandths) / 1000);
-        };
-        addControl(name, box);
+        addDecimal(name, name, id, tr("cells"), 0.5, 1000,
+                   [field](auto& d) -> level::Decimal& { return d.spring.*field; });
     }
     void addSpring() {
         addHeight(tr("Held"), "spring-high", &level::SpringHeights::high);
@@ -496,9 +380,6 @@ private:
             [](const auto& d) { return d.track.periodTicks; },
             [](auto& d, int value) { d.track.periodTicks = value; });
     }
-
-    EntityId m_id;
-    QList<std::function<void(const Entity&)>> m_shows;
 };
 
 }  // namespace
