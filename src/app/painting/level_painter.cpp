@@ -13,14 +13,24 @@ namespace rook::app {
 
 namespace {
 
-class MatterPainter final : public LevelPainter {
-    Q_DECLARE_TR_FUNCTIONS(LevelPainter)
+/// Paints through images of the board that are kept.
+class ImagePainter : public LevelPainter {
 public:
-    explicit MatterPainter(Session& session) : m_session(session) {}
+    explicit ImagePainter(Session& session) : m_session(session) {}
     void clear() override { m_images.clear(); }
     void invalidate(const CellRect& cells, CellSize size) override {
         m_images.invalidate(cells, size);
     }
+
+protected:
+    Session& m_session;
+    BoardImages m_images;
+};
+
+class MatterPainter final : public ImagePainter {
+    Q_DECLARE_TR_FUNCTIONS(LevelPainter)
+public:
+    using ImagePainter::ImagePainter;
     bool paint(QPainter& painter, const MatterScene& scene, const PaintFrame& frame) override {
         return m_images.paint(
             painter,
@@ -45,20 +55,12 @@ public:
         return entity ? tr("<b>%1</b> in %2").arg(QString::fromStdString(entity->id.text), text)
                       : text;
     }
-
-private:
-    Session& m_session;
-    BoardImages m_images;
 };
 
-class KitPainter final : public LevelPainter {
+class KitPainter final : public ImagePainter {
     Q_DECLARE_TR_FUNCTIONS(LevelPainter)
 public:
-    explicit KitPainter(Session& session) : m_session(session) {}
-    void clear() override { m_images.clear(); }
-    void invalidate(const CellRect& cells, CellSize size) override {
-        m_images.invalidate(cells, size);
-    }
+    using ImagePainter::ImagePainter;
     bool paint(QPainter& painter, const MatterScene& shown, const PaintFrame& frame) override {
         const level::Level& level = *shown.level;
         static const level::Kit none;
@@ -103,8 +105,6 @@ public:
     }
 
 private:
-    Session& m_session;
-    BoardImages m_images;
     PlacedIndexes m_indexes;
     KitModels m_models;
     int m_paintedStorey = 0;

@@ -6,6 +6,20 @@
 
 namespace rook::app {
 
+namespace {
+
+/// False if there is no edit; why is said.
+template <typename Edit>
+bool applyOrSay(Document& document, Requests& requests, const Result<Edit>& edit) {
+    if (edit)
+        document.apply(*edit);
+    else
+        requests.say(QString::fromStdString(edit.error().sentence()));
+    return edit.has_value();
+}
+
+}  // namespace
+
 Document::Document(Requests& requests) : m_requests(requests) {
     startNew(file::newProject("Untitled"));
 }
@@ -83,19 +97,11 @@ void Document::apply(const level::LevelEdit& edit) {
 }
 
 bool Document::apply(const Result<level::LevelEdit>& edit) {
-    if (edit)
-        apply(*edit);
-    else
-        m_requests.say(QString::fromStdString(edit.error().sentence()));
-    return edit.has_value();
+    return applyOrSay(*this, m_requests, edit);
 }
 
 bool Document::apply(const Result<level::ProjectEdit>& edit) {
-    if (edit)
-        apply(*edit);
-    else
-        m_requests.say(QString::fromStdString(edit.error().sentence()));
-    return edit.has_value();
+    return applyOrSay(*this, m_requests, edit);
 }
 
 void Document::apply(const level::ProjectEdit& edit) {

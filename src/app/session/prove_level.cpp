@@ -101,10 +101,9 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
         planned->isPlanCurrent = true;
         return planned;
     }
-    const auto query = reach::queryOf(project, level);
-    const bool isAnswered = query && !proven->error;
+    const bool isAnswered = proven->query != nullptr;
     planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
-        project, level, isAnswered ? &*query : nullptr, isAnswered ? &proven->answer : nullptr,
+        project, level, proven->query.get(), isAnswered ? &proven->answer : nullptr,
         {reach::Limits{}.maxBytes, cancel}));
     if (level.cells.bounds().area() <= maxLiveShapeCells) {
         auto shapes =

@@ -6,23 +6,18 @@ namespace rook::app {
 
 namespace {
 
-/// A run to the place that is clicked.
-class RunToTool final : public QuietTool {
+/// Asks for something at the place that is clicked.
+class ClickTool final : public QuietTool {
 public:
+    explicit ClickTool(std::optional<PxPoint> ToolOutcome::*asked) : m_asked(asked) {}
     ToolOutcome press(const ToolInput& input) override {
         ToolOutcome outcome;
-        outcome.runTo = input.px;
+        outcome.*m_asked = input.px;
         return outcome;
     }
-};
 
-class WalkFromTool final : public QuietTool {
-public:
-    ToolOutcome press(const ToolInput& input) override {
-        ToolOutcome outcome;
-        outcome.walkFrom = input.px;
-        return outcome;
-    }
+private:
+    std::optional<PxPoint> ToolOutcome::*m_asked;
 };
 
 /// A jump from the edge of one floor to that of another, by the corners of cells.
@@ -91,7 +86,7 @@ private:
 }  // namespace
 
 std::unique_ptr<Tool> makeRunToTool() {
-    return std::make_unique<RunToTool>();
+    return std::make_unique<ClickTool>(&ToolOutcome::runTo);
 }
 std::unique_ptr<Tool> makeMeasureTool() {
     return std::make_unique<MeasureTool>();
@@ -100,7 +95,7 @@ std::unique_ptr<Tool> makeCloseOffTool() {
     return std::make_unique<CloseOffTool>();
 }
 std::unique_ptr<Tool> makeWalkFromTool() {
-    return std::make_unique<WalkFromTool>();
+    return std::make_unique<ClickTool>(&ToolOutcome::walkFrom);
 }
 
 }  // namespace rook::app
