@@ -73,10 +73,9 @@ CellRect BoardSection::frame() const {
 void BoardSection::consider() {
     const CellRect wanted = frame();
     const bool isSame = wanted == m_session.document.level()->cells.bounds();
-    ShapeOptions options = m_session.workbench.options<ShapeOptions>();
-    options.boardFrame = isSame ? std::nullopt : std::optional(wanted);
-    if (options.boardFrame != m_session.workbench.options<ShapeOptions>().boardFrame)
-        m_session.workbench.setOptions(options);
+    const auto shown = isSame ? std::nullopt : std::optional(wanted);
+    if (shown != m_session.workbench.options<ShapeOptions>().boardFrame)
+        change<ShapeOptions>([&](auto& o) { o.boardFrame = shown; });
     m_apply->setEnabled(!isSame);
     if (isSame) {
         setTone(m_words, currentTheme().quietInk);
@@ -106,9 +105,7 @@ void BoardSection::resizeNow() {
         const QSignalBlocker blocker(box);
         box->setValue(0);
     }
-    ShapeOptions options = m_session.workbench.options<ShapeOptions>();
-    options.boardFrame.reset();
-    m_session.workbench.setOptions(options);
+    change<ShapeOptions>([](auto& o) { o.boardFrame.reset(); });
     m_session.document.apply(*edit);
 }
 

@@ -85,10 +85,10 @@ private:
         chosen->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
         chosen->view()->setMinimumWidth(130);
         connect(chosen, &QComboBox::activated, this, [this](int index) {
-            ShapeOptions options = m_session.workbench.options<ShapeOptions>();
-            options.shaping = index == 0 ? Shaping::Full : Shaping::Chosen;
-            options.form = static_cast<level::Form>(index);
-            m_session.workbench.setOptions(options);
+            m_session.workbench.change<ShapeOptions>([index](auto& o) {
+                o.shaping = index == 0 ? Shaping::Full : Shaping::Chosen;
+                o.form = static_cast<level::Form>(index);
+            });
         });
         m_refreshers << [this, chosen] {
             const bool isChosen =

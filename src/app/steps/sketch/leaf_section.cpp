@@ -128,9 +128,7 @@ private:
         }
     }
     void choose(int leaf) {
-        SketchOptions options = m_session.workbench.options<SketchOptions>();
-        options.leaf = leaf;
-        m_session.workbench.setOptions(options);
+        m_session.workbench.change<SketchOptions>([leaf](auto& o) { o.leaf = leaf; });
     }
     template <typename Change>
     void change(int index, const std::string& name, Change&& change) {

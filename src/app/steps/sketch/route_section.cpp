@@ -143,11 +143,11 @@ private:
         }
     }
     void chooseRoute(int index) {
-        SketchOptions options = m_session.workbench.options<SketchOptions>();
-        options.route = index;
-        options.drawsRegion = false;
         m_session.workbench.select({});
-        m_session.workbench.setOptions(options);
+        m_session.workbench.change<SketchOptions>([index](auto& o) {
+            o.route = index;
+            o.drawsRegion = false;
+        });
     }
     void chooseBead(int index) {
         m_session.workbench.chooseTool("route");
@@ -278,9 +278,7 @@ private:
             m_session.workbench.chooseTool("route");
             m_session.workbench.select(selection);
         }
-        SketchOptions options = m_session.workbench.options<SketchOptions>();
-        options.drawsRegion = true;
-        m_session.workbench.setOptions(options);
+        m_session.workbench.change<SketchOptions>([](auto& o) { o.drawsRegion = true; });
     }
 
     QComboBox* m_sort;

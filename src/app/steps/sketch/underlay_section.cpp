@@ -108,9 +108,7 @@ private:
     }
     void measure() {
         m_session.workbench.chooseTool("select");
-        SketchOptions options = m_session.workbench.options<SketchOptions>();
-        options.measuresUnderlay = true;
-        m_session.workbench.setOptions(options);
+        m_session.workbench.change<SketchOptions>([](auto& o) { o.measuresUnderlay = true; });
     }
 
     QWidget* m_place;
