@@ -4,9 +4,8 @@
 #include "collide/shapes.h"
 #include "file/baked_kit_detail.h"
 #include "file/bundle.h"
-#include "file/entity_json.h"
-#include "file/json_text.h"
-#include "file/project_parts_detail.h"
+#include "file/described_detail.h"
+#include "file/tile_rows_detail.h"
 #include "level/cast_edits.h"
 #include "reach/prove.h"
 #include "reach/zones.h"
@@ -84,12 +83,11 @@ void writeLayer(JsonLines& lines, const Project& project, const CellRect& bounds
         lines.member("sheet", sheet.path);
         lines.member("tile", {sheet.tile.width, sheet.tile.height});
         lines.member("columns", sheet.columns);
-        if (!sheet.animations.empty()) lines.member("animations", animationsJson(sheet.animations));
+        if (!sheet.animations.empty())
+            lines.member("animations",
+                         detail::jsonOf(FileContext{&project}, sheet.animations, plain));
         lines.list("tiles", rowsOf(i, [](Tile tile) { return tile.number() + 1; }));
-        if (isFlipped[i])
-            lines.list("flips", rowsOf(i, [](Tile tile) {
-                           return (tile.isMirrored() ? 1 : 0) + (tile.isUpsideDown() ? 2 : 0);
-                       }));
+        if (isFlipped[i]) lines.list("flips", rowsOf(i, flipOf));
         lines.endItem();
     }
 }
@@ -273,7 +271,9 @@ Json bakedEntity(const Project& project, const Level& level, const Entity& entit
     RoleData data = entity.data;
     data.opens = level::whatOpens(project, level, entity);
     data.opensWithAllPickups = false;
-    appendRoleKeys(json, data);
+    data.spring = {};  // games get them as tables and as the way they make
+    data.track = {};
+    json.update(roleJson(data));
     if (project.roleOf(entity) == Role::Foe && entity.data.patrol.gait == Gait::Flies)
         json.update(wayJson(entity));
     if (json.contains("formation")) {

@@ -8,13 +8,10 @@ namespace rook::file {
 
 [[nodiscard]] Json decimalJson(level::Decimal decimal);
 [[nodiscard]] Json fieldJson(const level::FieldValue& value);
-/// An entity as the project saves it: what its kind says already is left out.
-[[nodiscard]] Json entityJson(const level::Project& project, const level::Entity& entity);
-/// Adds what saved and exported entities say alike of their role: `opens`, `grants`, `timetable`.
-void appendRoleKeys(Json& json, const level::RoleData& data);
+/// What an entity has for its role, as the project saves it.
+[[nodiscard]] Json roleJson(const level::RoleData& data);
 [[nodiscard]] Json spansJson(const std::vector<level::RunSpan>& spans);
-[[nodiscard]] Json edgesJson(const runtime::Edges& edges);
-/// Begins a level's file: format, version 1, and what saved and exported levels begin with alike.
+/// Begins the file of a level of a bundle: format, version 1, and what it is.
 void writeLevelHead(JsonLines& lines, const char* format, const level::Level& level);
 /// Adds keys of a file that the program does not know, behind the known ones.
 void appendUnknown(Json& object, const level::UnknownKeys& unknown);

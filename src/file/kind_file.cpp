@@ -1,8 +1,7 @@
 #include "file/kind_file.h"
 
 #include "base/limits.h"
-#include "file/json_text.h"
-#include "file/project_parts_detail.h"
+#include "file/described_detail.h"
 
 namespace rook::file {
 
@@ -14,7 +13,7 @@ std::string kindsText(const Project& project) {
     lines.member("version", 1);
     std::vector<std::string> rows;
     for (const Kind& kind : project.kinds)
-        rows.push_back(compactText(kindJson(kind)));
+        rows.push_back(compactText(describedJson(FileContext{&project}, kind)));
     lines.list("kinds", rows);
     return lines.take();
 }
@@ -26,9 +25,11 @@ Result<std::vector<Kind>> kindsOfText(const std::string& text, const std::string
     try {
         ObjectReader reader(*json, name);
         readHeader(reader, "rookplot-kinds");
+        FileContext context{&project};
         std::vector<Kind> kinds;
-        reader.forEachObject("kinds", 4096,
-                             [&](ObjectReader& item) { kinds.push_back(readKind(item, project)); });
+        reader.forEachObject("kinds", 4096, [&](ObjectReader& item) {
+            kinds.push_back(readDescribed<Kind>(item, context));
+        });
         return kinds;
     } catch (const ReadFailure& failure) {
         return fail(failure.error);

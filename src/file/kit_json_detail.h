@@ -1,9 +1,8 @@
 #pragma once
-/// What is placed on a kit board, in level files. Private to file/.
+/// Fractions of a module, in the files of levels and of bundles. Private to file/.
 
+#include "base/rational.h"
 #include "file/json_text.h"
-#include "file/object_reader_detail.h"
-#include "level/project.h"
 
 namespace rook::file {
 
@@ -11,10 +10,5 @@ namespace rook::file {
 [[nodiscard]] Json rationalJson(const Rational& value);
 /// Throws WrongType, and OutOfRange for a denominator above 1,000,000 or a number above a million.
 [[nodiscard]] Rational readRational(const Json& value, const std::string& where);
-
-[[nodiscard]] Json placedPieceJson(const level::PlacedPiece& placed);
-/// `kit` and `pieces`. Throws BadReference for a kit that is not there and ids that are there
-/// twice.
-void readPieces(ObjectReader& reader, const level::Project& project, level::Level& level);
 
 }  // namespace rook::file

@@ -6,7 +6,7 @@
 
 #include "base/limits.h"
 #include "file/json_text.h"
-#include "file/project_parts_detail.h"
+#include "file/value_json_detail.h"
 #include "level/kind_edits.h"
 
 namespace rook::file {

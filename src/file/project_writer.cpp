@@ -2,141 +2,26 @@
 
 #include "base/limits.h"
 #include "file/described_detail.h"
-#include "file/entity_json.h"
-#include "file/json_text.h"
 #include "file/kit_file.h"
-#include "file/kit_json_detail.h"
-#include "file/matter_text.h"
 #include "file/project_file.h"
-#include "file/project_parts_detail.h"
-#include "file/sketch_json_detail.h"
-#include "file/skin_json_detail.h"
-#include "file/zone_json_detail.h"
 
 namespace rook::file {
 
-namespace {
-
 using namespace level;
-
-Json matterJson(const Matter& matter) {
-    Json json = {{"name", matter.name},
-                 {"title", matter.title},
-                 {"behaviour", nameOf(matter.behaviour)},
-                 {"glyph", matter.glyph},
-                 {"color", matter.color}};
-    if (!matter.sheet.empty()) json["sheet"] = matter.sheet;
-    if (matter.tile != 0) json["tile"] = matter.tile;
-    if (matter.form != Form::Full) json["form"] = nameOf(matter.form);
-    if (!matter.joins.empty()) json["joins"] = matter.joins;
-    if (!matter.fields.empty()) {
-        Json fields = Json::array();
-        for (const NamedValue& field : matter.fields)
-            fields.push_back(namedValueJson(field));
-        json["fields"] = std::move(fields);
-    }
-    appendUnknown(json, matter.unknown);
-    return json;
-}
-
-Json sheetJson(const Sheet& sheet) {
-    Json json = {{"name", sheet.name},
-                 {"path", sheet.path},
-                 {"tile", {sheet.tile.width, sheet.tile.height}},
-                 {"columns", sheet.columns}};
-    if (!sheet.animations.empty()) json["animations"] = animationsJson(sheet.animations);
-    if (!sheet.notes.empty()) {
-        Json notes = Json::array();
-        for (const TileNote& note : sheet.notes) {
-            Json each = {{"tile", note.tile + 1}};
-            if (!note.name.empty()) each["name"] = note.name;
-            if (note.form) each["form"] = nameOf(*note.form);
-            notes.push_back(std::move(each));
-        }
-        json["notes"] = std::move(notes);
-    }
-    appendUnknown(json, sheet.unknown);
-    return json;
-}
-
-Json profileJson(const MotionProfile& p) {
-    Json json = describedJson(p);
-    appendUnknown(json, p.unknown);
-    return json;
-}
-
-template <typename List, typename ToJson>
-std::vector<std::string> linesOf(const List& list, ToJson&& toJson) {
-    std::vector<std::string> lines;
-    for (const auto& item : list)
-        lines.push_back(compactText(toJson(item)));
-    return lines;
-}
-
-}  // namespace
 
 std::string projectText(const Project& project) {
     JsonLines lines;
     lines.member("format", "rookplot-project");
     lines.member("version", 1);
-    lines.member("name", project.name);
-    lines.list("sheets", linesOf(project.sheets, sheetJson));
-    std::vector<std::string> matters = linesOf(project.matters, matterJson);
-    matters.erase(matters.begin());  // open is built in
-    lines.list("matters", matters);
-    lines.list("kinds", linesOf(project.kinds, kindJson));
-    lines.list("motion", linesOf(project.profiles, profileJson));
-    if (!project.parts.empty()) lines.list("parts", linesOf(project.parts, partJson));
-    if (!project.blocks.empty())
-        lines.list("blocks", linesOf(project.blocks, [&](const Block& block) {
-                       return blockJson(project, block);
-                   }));
-    if (!project.backdrops.empty())
-        lines.list("backdrops", linesOf(project.backdrops, backdropJson));
-    if (!project.kits.empty())
-        lines.list("kits", linesOf(project.kits, [](const Kit& kit) { return Json(kit.name); }));
-    if (!project.swatches.empty())
-        lines.list("swatches",
-                   linesOf(project.swatches, [](const auto& each) { return Json(each->id.text); }));
-    if (project.zoneBudget != 0) lines.member("zoneBudget", project.zoneBudget);
-    if (project.writesMembers) lines.member("writesMembers", true);
-    if (project.comfortLimit != 0) lines.member("comfortLimit", project.comfortLimit);
-    lines.list("order",
-               linesOf(project.levels, [](const auto& level) { return Json(level->id.text); }));
-    appendUnknown(lines, project.unknown);
+    writeDescribed(lines, FileContext{&project}, project);
     return lines.take();
 }
 
 std::string levelText(const Project& project, const Level& level) {
     JsonLines lines;
-    writeLevelHead(lines, "rookplot-board", level);
-    if (!level.profile.empty()) lines.member("motion", level.profile);
-    if (!level.message.empty()) lines.member("message", level.message);
-    const auto legend = legendOf(project, level);
-    std::vector<std::string> rows;
-    if (needsRuns(level, legend)) {
-        rows = runRows(project, level.cells);
-    } else {
-        Json names = Json::object();
-        for (const LegendEntry& entry : legend)
-            names[entry.glyph] = cellName(project, entry.cell);
-        lines.member("legend", names);
-        rows = drawnRows(level.cells, legend);
-    }
-    for (std::string& row : rows)
-        row = jsonString(row);
-    lines.list("matter", rows);
-    lines.list("entities",
-               linesOf(level.entities, [&](const Entity& e) { return entityJson(project, e); }));
-    if (!level.kit.empty()) lines.member("kit", level.kit);
-    if (!level.pieces.empty()) lines.list("pieces", linesOf(level.pieces, placedPieceJson));
-    writeZones(lines, level);
-    writeSkin(lines, project, level);
-    if (!level.laid.empty()) lines.list("laid", linesOf(level.laid, laidJson));
-    if (!level.runs.empty()) lines.list("runs", linesOf(level.runs, keptRunJson));
-    if (level.proof) lines.member("proof", keptRunJson(*level.proof));
-    writeSketch(lines, level.sketch);
-    appendUnknown(lines, level.unknown);
+    lines.member("format", "rookplot-board");
+    lines.member("version", 1);
+    writeDescribed(lines, FileContext{&project}, level);
     return lines.take();
 }
 

@@ -1,13 +1,18 @@
 #pragma once
 /// Each field of a type once: its key in files, its range, and when it is written. The reader and
-/// the writer of files both follow these lists, so that a new field takes its member and one line
-/// here; a test makes each field differ and sees it come back, and counts that none was forgotten.
+/// the writer of files follow these lists, and so does what compares two projects; a new field
+/// takes its member and one line. A test makes each field differ and sees it come back, and counts
+/// that none was forgotten.
+///
+/// The lists stand in describe_cast.h (kinds, entities, zones, motion), describe_look.h (matters,
+/// sheets, layers, pictures), describe_plan.h (sketches), describe_kit.h and describe_project.h
+/// (levels and the project, and all of the former).
+
+#include <cstddef>
+#include <cstdint>
+#include <tuple>
 
 #include "base/limits.h"
-#include "level/motion_profile.h"
-#include "level/role_data.h"
-#include "level/scatter_rule.h"
-#include "level/tile.h"
 
 namespace rook::level {
 
@@ -18,141 +23,131 @@ enum class Written : unsigned char {
     Required,       ///< always, and a file without it is refused
 };
 
-/// What is said of a field besides its key. Numbers, and the items of lists of numbers, are from
-/// `low` to `high`, decimals in thousandths; both 0: any.
+/// What a text is.
+enum class TextSort : unsigned char {
+    Any,
+    PlainName,  ///< as ids are
+    Title,      ///< what people read; if it is missing in a file, the plain name before it
+    OneLine,    ///< of at most `limits::maxWordsBytes`
+    Color,      ///< "#rrggbb"
+    Sheet,      ///< the name of a sheet that the project has, or empty
+};
+
+/// What follows from a field of the project, and is no longer of now when it changes.
+enum class Concern : unsigned char {
+    Nothing = 0,
+    Verdict = 1,  ///< what is found out about a level
+    Look = 2,     ///< what boards and plans show
+    Choice = 4,   ///< what one chooses from
+};
+[[nodiscard]] constexpr Concern operator|(Concern a, Concern b) {
+    return static_cast<Concern>(static_cast<unsigned>(a) | static_cast<unsigned>(b));
+}
+
+[[nodiscard]] constexpr bool concerns(Concern any, Concern what) {
+    return (static_cast<unsigned>(any) & static_cast<unsigned>(what)) != 0;
+}
+
+/// What is said of a field besides its key.
 struct FieldRule {
     Written written = Written::UnlessDefault;
+    /// Numbers, and those in lists and points, are from `low` to `high`, decimals and fractions in
+    /// thousandths; both 0: any.
     std::int64_t low = 0;
     std::int64_t high = 0;
-    bool isPlainName = false;
+    TextSort text = TextSort::Any;
+    std::size_t fewest = 0;
+    std::size_t most = 64;          ///< items of a list
+    bool isUnique = false;          ///< no two items of the list have the same first field
+    bool isCountedFromOne = false;  ///< in files, and so is the range; in values from 0
+    bool isInPlace = false;         ///< the fields of the member stand among those of its holder
+    Concern concern = Concern::Nothing;
 
     [[nodiscard]] constexpr bool hasRange() const { return low != 0 || high != 0; }
+    [[nodiscard]] constexpr bool concerns(Concern what) const {
+        return level::concerns(concern, what);
+    }
+    // Each gives this rule with something more said.
     [[nodiscard]] constexpr FieldRule always() const {
-        FieldRule rule = *this;
-        rule.written = Written::Always;
-        return rule;
+        return with([](FieldRule& rule) { rule.written = Written::Always; });
     }
     [[nodiscard]] constexpr FieldRule required() const {
+        return with([](FieldRule& rule) { rule.written = Written::Required; });
+    }
+    [[nodiscard]] constexpr FieldRule items(std::size_t least, std::size_t greatest) const {
+        return with([=](FieldRule& rule) {
+            rule.fewest = least;
+            rule.most = greatest;
+        });
+    }
+    [[nodiscard]] constexpr FieldRule unique() const {
+        return with([](FieldRule& rule) { rule.isUnique = true; });
+    }
+    [[nodiscard]] constexpr FieldRule countedFromOne() const {
+        return with([](FieldRule& rule) { rule.isCountedFromOne = true; });
+    }
+    [[nodiscard]] constexpr FieldRule on(Concern what) const {
+        return with([=](FieldRule& rule) { rule.concern = what; });
+    }
+
+private:
+    template <typename Change>
+    [[nodiscard]] constexpr FieldRule with(Change&& change) const {
         FieldRule rule = *this;
-        rule.written = Written::Required;
+        change(rule);
         return rule;
     }
 };
+
 inline constexpr FieldRule plain{};
-inline constexpr FieldRule plainName{Written::Required, 0, 0, true};
 [[nodiscard]] constexpr FieldRule range(std::int64_t low, std::int64_t high) {
-    return {Written::UnlessDefault, low, high, false};
+    return {.low = low, .high = high};
+}
+[[nodiscard]] constexpr FieldRule text(TextSort sort) {
+    return {.text = sort};
+}
+/// A list of at most so many items.
+[[nodiscard]] constexpr FieldRule listOf(std::size_t most) {
+    return {.most = most};
+}
+inline constexpr FieldRule plainName = text(TextSort::PlainName).required();
+inline constexpr FieldRule title = text(TextSort::Title).always();
+inline constexpr FieldRule color = text(TextSort::Color).always();
+inline constexpr FieldRule inPlace{.isInPlace = true};
+inline constexpr FieldRule coordinate = range(-limits::maxCoordinatePx, limits::maxCoordinatePx);
+
+/// Members that stand under one key, as a list of numbers.
+template <typename... Members>
+[[nodiscard]] constexpr std::tuple<Members...> together(Members... members) {
+    return {members...};
 }
 
-/// `each(visit)` calls `visit(key, &T::member, rule)` for each field in the order of files, or
-/// `visit(key, &T::first, &T::second, rule)` for two whole numbers under one key. `besides` counts
-/// the members that files hold in a way of their own.
+/// Members that files hold in a way of their own.
+template <typename... Members>
+struct ByHand {
+    std::tuple<Members...> members;
+    Concern concern = Concern::Nothing;
+
+    [[nodiscard]] constexpr ByHand on(Concern what) const { return {members, what}; }
+};
+template <typename... Members>
+[[nodiscard]] constexpr ByHand<Members...> byHand(Members... members) {
+    return {{members...}};
+}
+
+/// `each(visit)` calls, for each field in the order of files, one of
+/// - `visit(key, &T::member, rule)`;
+/// - `visit(key, together(&T::first, &T::second), rule)`;
+/// - `visit(key, byHand(&T::member, ...))`.
+/// `besides`, if it is there, counts the members that no file holds. Of a type with a member
+/// `unknown`, the keys of a file that nobody knows are kept there.
+/// `isLong`, if it is there: in files each field has a line of its own.
 template <typename T>
 struct Description;
 
-template <>
-struct Description<MotionProfile> {
-    static constexpr int besides = 1;  // unknown
-    static void each(auto&& visit) {
-        visit("name", &MotionProfile::name, plainName);
-        visit("body", &MotionProfile::bodyWidth, &MotionProfile::bodyHeight, range(1, 512));
-        visit("run", &MotionProfile::run, plain.always());
-        visit("climb", &MotionProfile::climb, plain.always());
-        visit("swim", &MotionProfile::swim, plain.always());
-        visit("greatestFall", &MotionProfile::greatestFall, plain.always());
-        visit("jumpHeight", &MotionProfile::jumpHeight, plain.always());
-        visit("timeToTop", &MotionProfile::timeToTop, plain.always());
-        visit("fallFactor", &MotionProfile::fallFactor, plain.always());
-        visit("coyoteMs", &MotionProfile::coyoteMs, plain.always());
-        visit("wallPush", &MotionProfile::wallPush, range(0, 4096).always());
-        visit("stepUp", &MotionProfile::stepUp, range(0, 512).always());
-        visit("airJumps", &MotionProfile::airJumps, range(0, 3).always());
-        visit("marginPx", &MotionProfile::marginPx, range(0, 512).always());
-        visit("abilities", &MotionProfile::abilities, plain.always());
-    }
-};
-
-template <>
-struct Description<TileLayer> {
-    static constexpr int besides = 3;  // tiles, cells, unknown
-    static void each(auto&& visit) {
-        visit("name", &TileLayer::name, plain.required());
-        visit("front", &TileLayer::isFront, plain);
-        visit("shown", &TileLayer::isShown, plain);
-        visit("exported", &TileLayer::isExported, plain);
-        visit("locked", &TileLayer::isLocked, plain);
-        visit("fades", &TileLayer::fades, plain);
-        visit("opacity", &TileLayer::opacity, range(0, 100));
-    }
-};
-
-template <>
-struct Description<Picture> {
-    static constexpr int besides = 1;  // unknown
-    static void each(auto&& visit) {
-        visit("name", &Picture::name, plain.required());
-        visit("path", &Picture::path, plain.required());
-        visit("fit", &Picture::fit, plain.always());
-        visit("parallaxX", &Picture::parallaxX, range(0, 4000).always());
-        visit("parallaxY", &Picture::parallaxY, range(0, 4000).always());
-        visit("scrollX", &Picture::scrollX, range(-64000, 64000));
-        visit("opacity", &Picture::opacity, range(0, 100));
-        visit("front", &Picture::isFront, plain);
-    }
-};
-
-template <>
-struct Description<ScatterRule> {
-    static constexpr int besides = 1;  // unknown
-    static void each(auto&& visit) {
-        visit("name", &ScatterRule::name, plain.required());
-        visit("on", &ScatterRule::isOn, plain);
-        visit("where", &ScatterRule::where, plain.required());
-        visit("matter", &ScatterRule::matter, plain);
-        visit("tiles", &ScatterRule::tiles, plain);
-        visit("layer", &ScatterRule::layer, plain);
-        visit("kind", &ScatterRule::kind, plain);
-        visit("share", &ScatterRule::share, range(0, 100).always());
-        visit("count", &ScatterRule::count, range(0, limits::maxEntities));
-        visit("distance", &ScatterRule::distance, range(0, 64));
-        visit("awayFrom", &ScatterRule::awayFrom, plain);
-        visit("awayCells", &ScatterRule::awayCells, range(0, 64));
-        visit("reached", &ScatterRule::onlyReached, plain);
-        visit("patch", &ScatterRule::patch, range(0, 256));
-        visit("seed", &ScatterRule::seed, range(0, 1000000000).always());
-    }
-};
-
-template <>
-struct Description<DoorWay> {
-    static constexpr int besides = 0;
-    static void each(auto&& visit) {
-        visit("manner", &DoorWay::manner, plain.required());
-        visit("ticks", &DoorWay::ticks, range(1, maxPeriodTicks).always());
-        visit("passes", &DoorWay::passes, plain.always());
-    }
-};
-
-template <>
-struct Description<Patrol> {
-    static constexpr int besides = 0;
-    static void each(auto&& visit) {
-        visit("gait", &Patrol::gait, plain.required());
-        visit("speed", &Patrol::speed, range(1, 16000).always());
-        visit("turnsAtEdges", &Patrol::turnsAtEdges, plain.always());
-        visit("turnsAt", &Patrol::turnsAt,
-              range(-limits::maxCoordinatePx, limits::maxCoordinatePx));
-    }
-};
-
-template <>
-struct Description<SpringHeights> {
-    static constexpr int besides = 0;
-    static void each(auto&& visit) {
-        visit("high", &SpringHeights::high, range(1, 1000000).always());
-        visit("low", &SpringHeights::low, range(1, 1000000).always());
-        visit("pushDx", &SpringHeights::pushDx, range(-maxSpringPushPx, maxSpringPushPx).always());
-    }
+template <typename T>
+concept Described = requires {
+    sizeof(Description<T>);
 };
 
 }  // namespace rook::level

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "level/describe_project.h"
+
 namespace rook::level {
 
 namespace {
@@ -26,14 +28,51 @@ bool havePicturesInCommon(const Project& a, const Project& b) {
                       });
 }
 
+/// Whether the fields that concern something are the same in two projects. Lists are so if they are
+/// shared, which costs nothing to see.
+class SameFields {
+public:
+    SameFields(Concern what, const Project& a, const Project& b) : m_what(what), m_a(a), m_b(b) {}
+
+    template <typename M>
+    void operator()(const char*, M Project::*member, const FieldRule& rule) {
+        if (rule.concerns(m_what)) compare(member);
+    }
+    template <typename... M>
+    void operator()(const char*, const ByHand<M...>& field) {
+        if (concerns(field.concern, m_what))
+            std::apply([&](auto... member) { (compare(member), ...); }, field.members);
+    }
+    [[nodiscard]] bool areSame() const { return m_areSame; }
+
+private:
+    template <typename M>
+    void compare(M Project::*member) {
+        const M& a = m_a.*member;
+        const M& b = m_b.*member;
+        if constexpr (requires { a.isSharedWith(b); })
+            m_areSame = m_areSame && a.isSharedWith(b);
+        else
+            m_areSame = m_areSame && a == b;
+    }
+
+    Concern m_what;
+    const Project& m_a;
+    const Project& m_b;
+    bool m_areSame = true;
+};
+
+bool areSameFor(Concern what, const Project& a, const Project& b) {
+    SameFields same(what, a, b);
+    Description<Project>::each(same);
+    return same.areSame();
+}
+
 }  // namespace
 
 bool haveSameRules(const Project& a, const Project& b) {
-    if (!a.matters.isSharedWith(b.matters) || !a.kinds.isSharedWith(b.kinds) ||
-        !a.profiles.isSharedWith(b.profiles) || !a.kits.isSharedWith(b.kits) ||
-        a.comfortLimit != b.comfortLimit || a.zoneBudget != b.zoneBudget)
-        return false;
-    return std::equal(a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
+    return areSameFor(Concern::Verdict, a, b) &&
+           std::equal(a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
                       [&](const auto& x, const auto& y) {
                           return x->id == y->id &&
                                  (x == y || x->entities.isSharedWith(y->entities) ||
@@ -42,14 +81,11 @@ bool haveSameRules(const Project& a, const Project& b) {
 }
 
 bool haveSameLook(const Project& a, const Project& b) {
-    return a.sheets.isSharedWith(b.sheets) && a.backdrops.isSharedWith(b.backdrops) &&
-           a.parts.isSharedWith(b.parts) && a.swatches == b.swatches;
+    return areSameFor(Concern::Look, a, b);
 }
 
 bool haveSameLists(const Project& a, const Project& b) {
-    return a.matters.isSharedWith(b.matters) && a.kinds.isSharedWith(b.kinds) &&
-           a.sheets.isSharedWith(b.sheets) && a.blocks.isSharedWith(b.blocks) &&
-           a.kits.isSharedWith(b.kits) &&
+    return areSameFor(Concern::Choice, a, b) &&
            (a.backdrops.isSharedWith(b.backdrops) || havePicturesInCommon(a, b));
 }
 

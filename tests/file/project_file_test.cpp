@@ -561,8 +561,8 @@ void ProjectFileTest::sketch_badInput_isOneSentence_data() {
     };
     row("shape", "\"shape\": \"line\"", "\"shape\": \"spiral\"", "spiral");
     row("too few points", "[[4, 4], [8, 4]]", "[[4, 4]]", "at least 2 points");
-    row("no point", "[[4, 4], [8, 4]]", "[[4, 4], [8]]", "two whole numbers");
-    row("huge point", "[[4, 4], [8, 4]]", "[[4, 4], [8e12, 4]]", "two whole numbers");
+    row("no point", "[[4, 4], [8, 4]]", "[[4, 4], [8]]", "Two whole numbers");
+    row("huge point", "[[4, 4], [8, 4]]", "[[4, 4], [8e12, 4]]", "whole number from");
     row("id twice", "\"id\": 3", "\"id\": 1", "there twice");
     row("opacity", "\"opacity\": 40", "\"opacity\": 4", "10 to 100");
     row("leg", "\"leg\": 1", "\"leg\": 2", "0 to 1");

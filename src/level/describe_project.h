@@ -1,0 +1,95 @@
+#pragma once
+/// The fields of levels and of the project. See describe.h.
+
+#include "level/describe_cast.h"
+#include "level/describe_kit.h"
+#include "level/describe_look.h"
+#include "level/describe_plan.h"
+#include "level/project.h"
+
+namespace rook::level {
+
+template <>
+struct Description<runtime::Edges> {
+    static void each(auto&& visit) {
+        visit("left", &runtime::Edges::left, plain.always());
+        visit("right", &runtime::Edges::right, plain.always());
+        visit("top", &runtime::Edges::top, plain.always());
+        visit("bottom", &runtime::Edges::bottom, plain.always());
+    }
+};
+
+template <>
+struct Description<LaidBlock> {
+    static void each(auto&& visit) {
+        visit("block", &LaidBlock::block, plainName);
+        visit("at", byHand(&LaidBlock::place));
+    }
+};
+
+template <>
+struct Description<Level> {
+    static constexpr bool isLong = true;
+    static void each(auto&& visit) {
+        visit("id", &Level::id, plainName);
+        visit("title", &Level::title, title);
+        visit("kind", &Level::kind, plain.always());
+        visit("cell", byHand(&Level::cellSize));
+        visit("size", byHand(&Level::cells));
+        visit("edges", &Level::edges, plain.always());
+        visit("background", byHand(&Level::background));
+        visit("motion", &Level::profile, plain);
+        visit("message", &Level::message, plain);
+        visit("matter", byHand(&Level::legend));
+        visit("entities", &Level::entities, listOf(limits::maxEntities).unique().always());
+        visit("kit", &Level::kit, plain);
+        visit("pieces", &Level::pieces, listOf(maxPieces).unique());
+        visit("zones", &Level::zones, listOf(maxZones).unique());
+        visit("theme", &Level::theme, plain);
+        visit("backdrop", &Level::backdrop, plain);
+        visit("chance", &Level::chance, plain);
+        visit("tiles", byHand(&Level::tiles));
+        visit("layers", &Level::layers, listOf(maxTileLayers));
+        visit("secrets", byHand(&Level::secrets));
+        visit("motifs", byHand(&Level::motifs));
+        visit("scatter", &Level::scatter, listOf(maxScatterRules));
+        visit("laid", &Level::laid, listOf(limits::maxEntities));
+        visit("runs", &Level::runs, listOf(limits::maxKeptRuns).unique());
+        visit("proof", &Level::proof, plain);
+        visit("sketch", &Level::sketch, plain);
+    }
+};
+
+template <>
+struct Description<Block> {
+    static void each(auto&& visit) {
+        visit("name", &Block::name, plainName);
+        visit("title", &Block::title, title);
+        visit("size", byHand(&Block::cells));
+        visit("entities", &Block::entities, listOf(limits::maxEntities).always());
+    }
+};
+
+template <>
+struct Description<Project> {
+    static constexpr bool isLong = true;
+    static void each(auto&& visit) {
+        using enum Concern;
+        visit("name", &Project::name, plain.required());
+        visit("sheets", &Project::sheets, listOf(maxSheets).unique().always().on(Look | Choice));
+        visit("matters", byHand(&Project::matters).on(Verdict | Choice));
+        visit("kinds", &Project::kinds, listOf(4096).unique().always().on(Verdict | Choice));
+        visit("motion", &Project::profiles, listOf(256).unique().always().on(Verdict));
+        visit("parts", &Project::parts, listOf(4096).unique().on(Look));
+        visit("blocks", &Project::blocks, listOf(limits::maxBlocks).unique().on(Choice));
+        visit("backdrops", &Project::backdrops, listOf(4096).unique().on(Look));
+        visit("kits", byHand(&Project::kits).on(Verdict | Choice));
+        visit("swatches", byHand(&Project::swatches).on(Look));
+        visit("zoneBudget", &Project::zoneBudget, range(0, limits::maxEntities).on(Verdict));
+        visit("writesMembers", &Project::writesMembers, plain);
+        visit("comfortLimit", &Project::comfortLimit, range(0, 60).on(Verdict));
+        visit("order", byHand(&Project::levels));
+    }
+};
+
+}  // namespace rook::level
