@@ -104,6 +104,33 @@ Result<LevelEdit> changeEntities(const Level& level, const std::vector<EntityId>
     return edit;
 }
 
+ChangedEntities changeEntities(const Project& project, const std::vector<EntityChange>& changes) {
+    ChangedEntities changed{{project, {}}, 0};
+    std::map<LevelId, std::map<EntityId, std::vector<const EntityChange*>>> wanted;
+    for (const EntityChange& each : changes)
+        wanted[each.level][each.entity].push_back(&each);
+    for (const auto& [id, ofLevel] : wanted) {
+        const auto former = project.findLevel(id);
+        if (!former) continue;
+        Level level = *former;
+        const PxRect bounds = level.boundsPx();
+        level.entities.editEach(
+            [&, &those = ofLevel](const Entity& entity) { return those.contains(entity.id); },
+            [&, &those = ofLevel](Entity& entity) {
+                for (const EntityChange* each : those.at(entity.id)) {
+                    Entity next = entity;
+                    if (!each->change(next) || !bounds.contains(next.box)) continue;
+                    entity = std::move(next);
+                    ++changed.done;
+                }
+            });
+        changed.edit.project = changed.edit.project.withLevel(std::move(level));
+    }
+    changed.edit.name =
+        "Change " + std::to_string(changed.done) + (changed.done == 1 ? " cell" : " cells");
+    return changed;
+}
+
 Result<LevelEdit> alignEntities(const Level& level, const std::vector<EntityId>& ids,
                                 Alignment alignment) {
     const Entity* first = ids.empty() ? nullptr : findEntity(level, ids.front());

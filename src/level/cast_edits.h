@@ -20,6 +20,21 @@ namespace rook::level {
                                                const std::function<void(Entity&)>& change,
                                                const std::string& name);
 
+/// A change of one entity; `change` says whether it could be made.
+struct EntityChange {
+    LevelId level;
+    EntityId entity;
+    std::function<bool(Entity&)> change;
+};
+struct ChangedEntities {
+    ProjectEdit edit;
+    int done = 0;  ///< changes that were made
+};
+/// Makes each change in its turn; one that cannot be made, or after which its entity would leave
+/// its level, leaves it as it was. Cost: the levels' entities, once.
+[[nodiscard]] ChangedEntities changeEntities(const Project& project,
+                                             const std::vector<EntityChange>& changes);
+
 enum class Alignment : unsigned char { Left, Middle, Right, Top, Centre, Bottom };
 /// Sets one side, or the middle across or the centre down, of all of them to that of the first.
 /// Errors: as above.

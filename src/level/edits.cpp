@@ -112,6 +112,8 @@ Result<LevelEdit> changeEntity(const Level& level, Entity entity, const std::str
                     "Choose one that is on the board");
     }
     if (const auto inside = checkInside(level, entity); !inside) return fail(inside.error());
+    if (const auto flaw = flawOf(entity.data))
+        return fail(ErrorKind::OutOfRange, *flaw, entity.id.text, "Change it otherwise");
     LevelEdit edit{level, name, toCells(former->box.united(entity.box), level.cellSize)};
     edit.level.entities.editEach([&](const Entity& slot) { return slot.id == entity.id; },
                                  [&](Entity& slot) { slot = entity; });

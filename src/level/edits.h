@@ -42,7 +42,8 @@ struct ProjectEdit {
 [[nodiscard]] Result<LevelEdit> moveEntities(const Level& level, const std::vector<EntityId>& ids,
                                              int dx, int dy);
 [[nodiscard]] LevelEdit deleteEntities(const Level& level, const std::vector<EntityId>& ids);
-/// Replaces the entity of the same id. Errors: BadReference, OutOfRange outside the level.
+/// Replaces the entity of the same id. Errors: BadReference; OutOfRange outside the level, or where
+/// what it has for its role breaks a rule of its own.
 [[nodiscard]] Result<LevelEdit> changeEntity(const Level& level, Entity entity,
                                              const std::string& name);
 

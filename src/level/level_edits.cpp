@@ -66,6 +66,39 @@ AddedLevel addLevel(const Project& project, LevelKind kind, const Level& beside)
     return added;
 }
 
+LevelEdit renameLevel(const Level& level, const std::string& title) {
+    LevelEdit edit{level, "Rename level to " + title, {}};
+    edit.level.title = title;
+    return edit;
+}
+
+LevelEdit setKit(const Level& level, const std::string& kit) {
+    LevelEdit edit{level, "Choose another kit", level.cells.bounds()};
+    edit.level.kit = kit;
+    return edit;
+}
+
+KeptNow keepRun(const Level& level, KeptRun run, const std::string& word) {
+    const auto isTaken = [&](const std::string& name) {
+        return std::any_of(level.runs.begin(), level.runs.end(),
+                           [&](const KeptRun& kept) { return kept.name == name; });
+    };
+    std::size_t number = level.runs.size() + 1;
+    while (isTaken(word + " " + std::to_string(number)))
+        ++number;
+    run.name = word + " " + std::to_string(number);
+    KeptNow kept{{level, "Keep a run", {}}, run.name};
+    kept.edit.level.runs.edit([&](auto& list) { list.push_back(std::move(run)); });
+    return kept;
+}
+
+LevelEdit removeRun(const Level& level, std::size_t at) {
+    LevelEdit edit{level, "Remove a run", {}};
+    edit.level.runs.edit(
+        [at](auto& list) { list.erase(list.begin() + static_cast<std::ptrdiff_t>(at)); });
+    return edit;
+}
+
 ProjectEdit setComfortLimit(const Project& project, int percent) {
     ProjectEdit edit{project, "Limit of comfort"};
     edit.project.comfortLimit = percent;

@@ -20,6 +20,19 @@ struct AddedLevel {
 /// nothing of it, its cells. A level of pieces is of the project's first kit, which it must have.
 [[nodiscard]] AddedLevel addLevel(const Project& project, LevelKind kind, const Level& beside);
 
+[[nodiscard]] LevelEdit renameLevel(const Level& level, const std::string& title);
+/// The kit that a level of pieces is of.
+[[nodiscard]] LevelEdit setKit(const Level& level, const std::string& kit);
+
+struct KeptNow {
+    LevelEdit edit;
+    std::string name;  ///< "walk 3": the word and a number that makes it the only one
+};
+/// Keeps a run with the level, which must stay possible from now on.
+[[nodiscard]] KeptNow keepRun(const Level& level, KeptRun run, const std::string& word);
+/// Requires: the level has that run.
+[[nodiscard]] LevelEdit removeRun(const Level& level, std::size_t at);
+
 /// Less comfort than that, in %, is a finding; 0 = none is.
 [[nodiscard]] ProjectEdit setComfortLimit(const Project& project, int percent);
 /// Entities in one zone at most; 0 = any number.

@@ -115,8 +115,8 @@ std::string matchText(const Project& project, const PartMatch& match) {
     return match.target;
 }
 
-Result<Project> withMatch(const Project& project, const std::string& part,
-                          const std::optional<PartMatch>& match) {
+Result<ProjectEdit> matchPart(const Project& project, const std::string& part,
+                              const std::optional<PartMatch>& match) {
     if (part.empty())
         return fail(ErrorKind::NotApplicable, "A part without a name cannot be matched",
                     project.name, "Give the thing a name first");
@@ -125,12 +125,12 @@ Result<Project> withMatch(const Project& project, const std::string& part,
             ErrorKind::BadReference,
             "There is no " + std::string(nameOf(match->sort)) + " \"" + match->target + "\"",
             project.name, "Choose one that is there");
-    Project next = project;
-    next.parts.edit([&](auto& list) {
+    ProjectEdit edit{project, "Match " + part};
+    edit.project.parts.edit([&](auto& list) {
         std::erase_if(list, [&](const PartMatch& m) { return folded(m.part) == folded(part); });
         if (match) list.push_back({part, match->sort, match->target});
     });
-    return next;
+    return edit;
 }
 
 bool isStoodFor(const Project& project, const Level& level, const Mark& thing,

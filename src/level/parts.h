@@ -6,7 +6,7 @@
 #include <vector>
 
 #include "base/result.h"
-#include "level/project.h"
+#include "level/edits.h"
 
 namespace rook::level {
 
@@ -31,10 +31,10 @@ struct Part {
 /// "kind Lantern", "matter Wet stone", "tile 12 of weir": what people read.
 [[nodiscard]] std::string matchText(const Project& project, const PartMatch& match);
 
-/// The project with that match, or without one if nothing is given. Errors: BadReference if nothing
+/// The part matched so, or no more if nothing is given. Errors: BadReference if nothing
 /// answers to it; NotApplicable for a name that is empty.
-[[nodiscard]] Result<Project> withMatch(const Project& project, const std::string& part,
-                                        const std::optional<PartMatch>& match);
+[[nodiscard]] Result<ProjectEdit> matchPart(const Project& project, const std::string& part,
+                                            const std::optional<PartMatch>& match);
 
 /// True if something in the level stands for the thing: an entity of the kind whose box overlaps
 /// it, or a cell of the matter (or a matter that wears the tile) inside it, each within one cell.

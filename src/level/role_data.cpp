@@ -51,4 +51,10 @@ std::optional<std::string> flawOf(const runtime::Timetable& times) {
     return std::nullopt;
 }
 
+std::optional<std::string> flawOf(const RoleData& data) {
+    if (auto flaw = flawOf(data.track)) return flaw;
+    if (auto flaw = flawOf(data.formation)) return flaw;
+    return data.timetable ? flawOf(*data.timetable) : std::nullopt;
+}
+
 }  // namespace rook::level

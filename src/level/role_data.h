@@ -120,6 +120,9 @@ inline constexpr int maxSpringPushPx = 64;
 [[nodiscard]] std::optional<std::string> flawOf(const Formation& formation);
 inline constexpr int maxFormation = 256;
 
+/// The first flaw of what an entity has for its role; none if all is well.
+[[nodiscard]] std::optional<std::string> flawOf(const RoleData& data);
+
 /// A sentence if the timetable breaks a rule: 0 <= from < to <= period, 1 to 36,000 ticks.
 [[nodiscard]] std::optional<std::string> flawOf(const runtime::Timetable& times);
 

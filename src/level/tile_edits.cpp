@@ -153,6 +153,37 @@ LevelEdit moveLayer(const Level& level, int layer, int by) {
     return edit;
 }
 
+MovedLayer moveLayerFar(const Level& level, int layer, int by) {
+    MovedLayer moved{{level, {}, level.cells.bounds()}, layer};
+    const int step = by > 0 ? 1 : -1;
+    for (int i = 0; i != by; i += step) {
+        const auto at = static_cast<std::size_t>(moved.layer);
+        const bool wasFront = moved.edit.level.layers[at].isFront;
+        moved.edit = moveLayer(moved.edit.level, moved.layer, step);
+        // Across the masses it keeps its place in the list.
+        const TileLayer& there = moved.edit.level.layers[at];
+        const bool hasCrossed =
+            there.isFront != wasFront && there.name == level.layers[std::size_t(layer)].name;
+        if (!hasCrossed) moved.layer += step;
+        moved.layer =
+            std::clamp(moved.layer, 0, static_cast<int>(moved.edit.level.layers.size()) - 1);
+    }
+    return moved;
+}
+
+LevelEdit changeLayer(const Level& level, int layer, const TileLayer& value,
+                      const std::string& name) {
+    LevelEdit edit{level, name, level.cells.bounds()};
+    edit.level.layers.edit([&](auto& list) {
+        TileLayer& slot = list.at(static_cast<std::size_t>(layer));
+        TileLayer changed = value;
+        changed.tiles = slot.tiles;
+        changed.cells = slot.cells;
+        slot = std::move(changed);
+    });
+    return edit;
+}
+
 std::int64_t tileCount(const Level& level) {
     std::int64_t count = 0;
     for (int y = 0; y < level.tiles.height(); ++y)

@@ -29,9 +29,18 @@ inline constexpr int onMasses = -1;
 [[nodiscard]] Result<LevelEdit> addLayer(const Level& level, bool isFront, const std::string& name);
 /// Requires: the level has that layer.
 [[nodiscard]] LevelEdit removeLayer(const Level& level, int layer);
+/// Replaces all of the layer but its tiles and masses. Requires: as above.
+[[nodiscard]] LevelEdit changeLayer(const Level& level, int layer, const TileLayer& value,
+                                    const std::string& name);
 /// One place nearer (1) or farther (-1), across the masses too: a layer behind them then comes
 /// before them. Nothing where it is the last that way.
 [[nodiscard]] LevelEdit moveLayer(const Level& level, int layer, int by);
+/// So many such places, and where it then is. Requires: the level has that layer.
+struct MovedLayer {
+    LevelEdit edit;
+    int layer = 0;
+};
+[[nodiscard]] MovedLayer moveLayerFar(const Level& level, int layer, int by);
 
 /// These cells of a swatch become a motif; or, if some of them are in one, that is none any more.
 /// Errors: OutOfRange for less than two cells, more than 4 on a side, or cells outside.

@@ -5,6 +5,21 @@
 
 namespace rook::level {
 
+namespace {
+
+/// The camera of a zone as it would lie at another place; none if it has none, or nothing is left.
+std::optional<PxRect> cameraLike(const Zone& zone, const CellRect& place, CellSize cell) {
+    if (!zone.camera) return std::nullopt;
+    const PxRect from = toPx(zone.place, cell);
+    const PxRect to = toPx(place, cell);
+    const PxRect camera{to.x + zone.camera->x - from.x, to.y + zone.camera->y - from.y,
+                        to.width + zone.camera->width - from.width,
+                        to.height + zone.camera->height - from.height};
+    return camera.isEmpty() ? std::nullopt : std::optional(camera);
+}
+
+}  // namespace
+
 ZoneId freshZoneId(const Level& level) {
     int greatest = 0;
     for (const Zone& zone : level.zones) {
@@ -39,14 +54,7 @@ Result<LevelEdit> addZone(const Level& level, const CellRect& place, const Zone*
                     "Remove one of them");
     Zone zone;
     if (like) zone = *like;
-    if (like && like->camera) {
-        const PxRect from = toPx(like->place, level.cellSize);
-        const PxRect to = toPx(inside, level.cellSize);
-        zone.camera = PxRect{to.x + like->camera->x - from.x, to.y + like->camera->y - from.y,
-                             to.width + like->camera->width - from.width,
-                             to.height + like->camera->height - from.height};
-        if (zone.camera->isEmpty()) zone.camera.reset();
-    }
+    if (like) zone.camera = cameraLike(*like, inside, level.cellSize);
     zone.id = freshZoneId(level);
     zone.name = "zone " + zone.id.text.substr(5);
     zone.place = inside;
@@ -92,6 +100,36 @@ Result<LevelEdit> setZones(const Level& level, const std::vector<CellRect>& plac
     }
     edit.name = "Make " + std::to_string(places.size()) + (places.size() == 1 ? " zone" : " zones");
     return edit;
+}
+
+LevelEdit setUpAlike(const Level& level, const ZoneId& like) {
+    const Zone model = *findZone(level, like);
+    LevelEdit edit{level, "Set up all zones alike", level.cells.bounds()};
+    edit.level.zones.edit([&](auto& list) {
+        for (Zone& zone : list) {
+            if (zone.id == model.id) continue;
+            zone.theme = model.theme;
+            zone.music = model.music;
+            zone.onEnter = model.onEnter;
+            zone.onLeave = model.onLeave;
+            zone.camera = cameraLike(model, zone.place, level.cellSize);
+        }
+    });
+    return edit;
+}
+
+std::vector<CellRect> screensOf(const Level& level, int columns, int rows) {
+    const CellRect all = level.cells.bounds();
+    const int across = std::max(1, all.width / std::max(1, columns));
+    const int down = std::max(1, all.height / std::max(1, rows));
+    std::vector<CellRect> places;
+    for (int y = 0; y < down; ++y)
+        for (int x = 0; x < across; ++x) {
+            const int left = all.width * x / across, right = all.width * (x + 1) / across;
+            const int top = all.height * y / down, bottom = all.height * (y + 1) / down;
+            places.push_back({left, top, right - left, bottom - top});
+        }
+    return places;
 }
 
 PxRect cameraOf(const Level& level, const Zone& zone) {

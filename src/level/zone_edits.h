@@ -25,6 +25,12 @@ namespace rook::level {
 [[nodiscard]] Result<LevelEdit> setZones(const Level& level, const std::vector<CellRect>& places,
                                          const Zone* like = nullptr);
 
+/// Theme, music, messages and, as it lies there, the camera of that zone for all others. Requires:
+/// the level has it.
+[[nodiscard]] LevelEdit setUpAlike(const Level& level, const ZoneId& like);
+/// The level cut into places of one size, none smaller than so many cells if the level is not.
+[[nodiscard]] std::vector<CellRect> screensOf(const Level& level, int columns, int rows);
+
 /// What the screen keeps to in a zone, px.
 [[nodiscard]] PxRect cameraOf(const Level& level, const Zone& zone);
 

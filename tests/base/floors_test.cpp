@@ -13,6 +13,7 @@ class FloorsTest : public QObject {
 private slots:
     void includes_pointInwards();
     void core_isFreeOfTheToolkit();
+    void window_buildsNoEdit();
     void rule_catchesAnOutwardInclude();
 };
 
@@ -67,7 +68,7 @@ QString problemOf(const QString& folder, const QString& line) {
 }
 
 template <typename Visit>
-void forEachInclude(Visit&& visit) {
+void forEachLine(Visit&& visit) {
     const QDir source(QStringLiteral(ROOK_SOURCE_DIR "/src"));
     for (const QString& root : {source.path(), QStringLiteral(ROOK_SOURCE_DIR "/runtime")}) {
         QDirIterator it(root, {"*.h", "*.cpp", "*.hpp"}, QDir::Files, QDirIterator::Subdirectories);
@@ -78,10 +79,27 @@ void forEachInclude(Visit&& visit) {
             const QString named =
                 folder.startsWith(source.path()) ? source.relativeFilePath(folder) : "runtime";
             for (const QByteArray& line : file.readAll().split('\n'))
-                if (line.startsWith("#include"))
-                    visit(named, QString::fromUtf8(line), file.fileName());
+                visit(named, QString::fromUtf8(line), file.fileName());
         }
     }
+}
+
+template <typename Visit>
+void forEachInclude(Visit&& visit) {
+    forEachLine([&](const QString& folder, const QString& line, const QString& file) {
+        if (line.startsWith("#include")) visit(folder, line, file);
+    });
+}
+
+/// Edits are made in the core. A line that makes one there names its type with its parts, changes a
+/// list of the document, or puts a level into the project; Document alone does the last.
+bool buildsAnEdit(const QString& line) {
+    static const QRegularExpression edit(QStringLiteral(
+        "\\b(LevelEdit|ProjectEdit)\\s*\\w*\\{(?!\\*input\\.level, \\{\\}, "
+        "\\{\\})|document\\.apply\\(\\{|\\bwithLevel\\(|"
+        "\\b(level|project|next)\\.(entities|layers|zones|scatter|runs|backdrops|sheets|kinds)"
+        "\\.edit\\("));
+    return edit.match(line).hasMatch();
 }
 
 }  // namespace
@@ -100,6 +118,20 @@ void FloorsTest::core_isFreeOfTheToolkit() {
         if (folder.startsWith("app/")) return;
         QVERIFY2(!line.startsWith("#include <Q"), qPrintable(file + ": " + line));
     });
+}
+
+void FloorsTest::window_buildsNoEdit() {
+    forEachLine([&](const QString& folder, const QString& line, const QString& file) {
+        if (!folder.startsWith("app/") || file.endsWith("session/document.cpp")) return;
+        QVERIFY2(!buildsAnEdit(line), qPrintable(file + ": " + line));
+    });
+    QVERIFY(buildsAnEdit("        m_session.document.apply({std::move(level), name, {}});"));
+    QVERIFY(buildsAnEdit("    level::LevelEdit edit{level, name, {}};"));
+    QVERIFY(buildsAnEdit("    return level::ProjectEdit{std::move(project), name};"));
+    // A tool that makes one edit of several of the core's begins with the level as it is.
+    QVERIFY(!buildsAnEdit("    level::LevelEdit edit{*input.level, {}, {}};"));
+    QVERIFY(buildsAnEdit("        level.runs.edit([&](auto& list) {"));
+    QVERIFY(!buildsAnEdit("    void apply(const level::LevelEdit& edit);"));
 }
 
 void FloorsTest::rule_catchesAnOutwardInclude() {

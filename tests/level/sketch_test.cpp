@@ -385,15 +385,15 @@ void SketchTest::parts_countThings_andTellWhatIsToMake() {
 
 void SketchTest::part_isMatchedByHand_andFreedAgain() {
     added(markOf(MarkShape::Thing, {{30, 30}}, "Boat"));
-    const auto matched = withMatch(m_project, "boat", PartMatch{{}, PartSort::Kind, "gate"});
-    QCOMPARE(partsOf(*matched, m_level)[0].match->target, std::string("gate"));
-    QVERIFY(!partsOf(*matched, m_level)[0].isMatchedByName);
-    QVERIFY(!partsOf(*withMatch(*matched, "BOAT", std::nullopt), m_level)[0].match);
+    const auto matched = matchPart(m_project, "boat", PartMatch{{}, PartSort::Kind, "gate"});
+    QCOMPARE(partsOf(matched->project, m_level)[0].match->target, std::string("gate"));
+    QVERIFY(!partsOf(matched->project, m_level)[0].isMatchedByName);
+    QVERIFY(!partsOf(matchPart(matched->project, "BOAT", std::nullopt)->project, m_level)[0].match);
     for (const PartMatch& bad :
          {PartMatch{{}, PartSort::Kind, "ship"}, PartMatch{{}, PartSort::Matter, "wood"},
           PartMatch{{}, PartSort::Tile, "weir:3"}, PartMatch{{}, PartSort::Tile, "weir"}})
-        QCOMPARE(withMatch(m_project, "boat", bad).error().kind, ErrorKind::BadReference);
-    QCOMPARE(withMatch(m_project, "", std::nullopt).error().kind, ErrorKind::NotApplicable);
+        QCOMPARE(matchPart(m_project, "boat", bad).error().kind, ErrorKind::BadReference);
+    QCOMPARE(matchPart(m_project, "", std::nullopt).error().kind, ErrorKind::NotApplicable);
 }
 
 void SketchTest::thing_isStoodFor_byWhatIsNear() {

@@ -28,15 +28,6 @@ protected:
     void change(Change&& change) {
         m_session.workbench.change<Options>(std::forward<Change>(change));
     }
-    /// Changes the level on the board, as one step of that name.
-    template <typename Change>
-    void changeLevel(const QString& name, Change&& change) {
-        level::Level next = *m_session.document.level();
-        change(next);
-        if (next == *m_session.document.level()) return;
-        const CellRect all = next.cells.bounds();
-        m_session.document.apply(level::LevelEdit{std::move(next), name.toStdString(), all});
-    }
     Session& m_session;
 };
 

@@ -5,6 +5,7 @@
 
 #include "app/play/playtest.h"
 #include "app/play/walk.h"
+#include "level/level_edits.h"
 #include "level/zone_edits.h"
 #include "reach/zones.h"
 
@@ -247,21 +248,15 @@ private:
                    "without a checkpoint since, can be kept."));
         reach::Run run;
         run.inputs = *inputs;
-        level::Level level = *m_session.document.level();
-        const int number = int(level.runs.size()) + 1;
         const bool hasFinished = m_walk->finished() > 0 && !m_walk->lastExit().empty();
-        std::string name = tr("walk %1").arg(number).toStdString();
-        level.runs.edit([&](auto& list) {
-            for (int n = number; std::any_of(list.begin(), list.end(),
-                                             [&](const auto& kept) { return kept.name == name; });)
-                name = tr("walk %1").arg(++n).toStdString();
-            // A run that came to an exit must come there again; another one must only be survived.
-            list.push_back(reach::keptRunOf(run, name, ""));
-            if (hasFinished && m_walk->isAtExit()) list.back().goal = {m_walk->lastExit()};
-        });
-        m_session.document.apply({std::move(level), tr("Keep a run").toStdString(), {}});
+        // A run that came to an exit must come there again; another one must only be survived.
+        level::KeptRun kept = reach::keptRunOf(run, "", "");
+        if (hasFinished && m_walk->isAtExit()) kept.goal = {m_walk->lastExit()};
+        const level::KeptNow now =
+            keepRun(*m_session.document.level(), std::move(kept), tr("walk").toStdString());
+        m_session.document.apply(now.edit);
         m_session.say(tr("Kept as \"%1\": Prove replays it after every edit.")
-                          .arg(QString::fromStdString(name)));
+                          .arg(QString::fromStdString(now.name)));
     }
 
     void paintBody(QPainter& painter, const MatterScene& scene) const {

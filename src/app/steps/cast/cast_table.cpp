@@ -157,36 +157,17 @@ bool CastModel::setData(const QModelIndex& index, const QVariant& value, int rol
 }
 
 int CastModel::setTexts(const QList<std::pair<QModelIndex, QString>>& texts) {
-    level::Project project = m_session.document.project();
-    std::map<LevelId, std::map<EntityId, QList<std::pair<int, QString>>>> wanted;
-    for (const auto& [index, text] : texts)
-        if (flags(index) & Qt::ItemIsEditable) {
-            const auto& [level, id] = m_rows[std::size_t(index.row())];
-            wanted[level][id].append({index.column(), text});
-        }
-    int done = 0;
-    for (const auto& [levelId, entities] : wanted) {
-        level::Level level = *project.findLevel(levelId);
-        const PxRect bounds = level.boundsPx();
-        level.entities.edit([&, &changes = entities](auto& list) {
-            for (level::Entity& entity : list) {
-                const auto found = changes.find(entity.id);
-                if (found == changes.end()) continue;
-                for (const auto& [column, text] : found->second) {
-                    level::Entity next = entity;
-                    if (!change(next, column, text) || !bounds.contains(next.box)) continue;
-                    entity = std::move(next);
-                    ++done;
-                }
-            }
-        });
-        project = project.withLevel(std::move(level));
+    std::vector<level::EntityChange> changes;
+    for (const auto& [index, text] : texts) {
+        if (!(flags(index) & Qt::ItemIsEditable)) continue;
+        const auto& [level, id] = m_rows[std::size_t(index.row())];
+        changes.push_back({level, id, [this, column = index.column(), text](level::Entity& entity) {
+                               return change(entity, column, text);
+                           }});
     }
-    if (!(project == m_session.document.project()))
-        m_session.document.apply(level::ProjectEdit{
-            std::move(project),
-            (tr("Change %1").arg(counted(done, tr("cell"), tr("cells")))).toStdString()});
-    return done;
+    const level::ChangedEntities changed = changeEntities(m_session.document.project(), changes);
+    m_session.document.apply(changed.edit);
+    return changed.done;
 }
 
 void CastFilter::setWords(const QString& words) {

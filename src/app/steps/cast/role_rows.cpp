@@ -21,16 +21,10 @@ void RoleRows::change(const QString& what, const std::function<void(level::RoleD
     Entity next = *former;
     make(next.data);
     if (next == *former) return;
-    std::optional<std::string> flaw = level::flawOf(next.data.track);
-    if (!flaw) flaw = level::flawOf(next.data.formation);
-    if (!flaw && next.data.timetable) flaw = level::flawOf(*next.data.timetable);
-    if (flaw) {
-        m_session.say(QString::fromStdString(*flaw));
-        return refresh();
-    }
-    m_session.document.apply(changeEntity(
+    const bool isDone = m_session.document.apply(changeEntity(
         *m_session.document.level(), next,
         tr("Change %1 of %2").arg(what, QString::fromStdString(m_id.text)).toStdString()));
+    if (!isDone) refresh();
 }
 
 QSpinBox* RoleRows::addWhole(const QString& name, const char* id, const QString& unit, int low,

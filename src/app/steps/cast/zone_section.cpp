@@ -283,30 +283,7 @@ private:
     void setUpAlike() {
         const Zone* like = selected();
         if (!like) return;
-        std::vector<CellRect> places;
-        level::LevelEdit edit{*m_session.document.level(),
-                              tr("Set up all zones alike").toStdString(),
-                              m_session.document.level()->cells.bounds()};
-        const CellSize cell = m_session.document.level()->cellSize;
-        const Zone model = *like;
-        edit.level.zones.edit([&](auto& list) {
-            for (Zone& zone : list) {
-                if (zone.id == model.id) continue;
-                zone.theme = model.theme;
-                zone.music = model.music;
-                zone.onEnter = model.onEnter;
-                zone.onLeave = model.onLeave;
-                zone.camera.reset();
-                if (!model.camera) continue;
-                const PxRect from = toPx(model.place, cell);
-                const PxRect to = toPx(zone.place, cell);
-                zone.camera =
-                    PxRect{to.x + model.camera->x - from.x, to.y + model.camera->y - from.y,
-                           std::max(1, to.width + model.camera->width - from.width),
-                           std::max(1, to.height + model.camera->height - from.height)};
-            }
-        });
-        m_session.document.apply(edit);
+        m_session.document.apply(level::setUpAlike(*m_session.document.level(), like->id));
     }
     void makeRooms() {
         const auto rooms = cast::roomsOf(m_session.document.project(), *m_session.document.level());
@@ -315,20 +292,8 @@ private:
     }
     void makeScreens() {
         const level::Level& level = *m_session.document.level();
-        const CellRect all = level.cells.bounds();
-        const int columns = std::max(1, check::screenWidth / level.cellSize.width);
-        const int rows = std::max(1, check::screenHeight / level.cellSize.height);
-        std::vector<CellRect> places;
-        // As many as fit, as large as one another: never smaller than a screen, if the level is
-        // not.
-        const int across = std::max(1, all.width / columns);
-        const int down = std::max(1, all.height / rows);
-        for (int y = 0; y < down; ++y)
-            for (int x = 0; x < across; ++x) {
-                const int left = all.width * x / across, right = all.width * (x + 1) / across;
-                const int top = all.height * y / down, bottom = all.height * (y + 1) / down;
-                places.push_back({left, top, right - left, bottom - top});
-            }
+        const auto places = screensOf(level, check::screenWidth / level.cellSize.width,
+                                      check::screenHeight / level.cellSize.height);
         m_session.document.apply(setZones(level, places, selected()));
     }
 

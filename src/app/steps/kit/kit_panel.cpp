@@ -14,6 +14,7 @@
 #include "app/ui/theme.h"
 #include "kit/laying.h"
 #include "kit/pieces.h"
+#include "level/level_edits.h"
 #include "level/sketch_edits.h"
 
 namespace rook::app {
@@ -332,11 +333,8 @@ private:
         box->setCurrentIndex(
             box->findData(QString::fromStdString(m_session.document.level()->kit)));
         connect(box, &QComboBox::activated, this, [this, box](int index) {
-            level::Level next = *m_session.document.level();
-            next.kit = box->itemData(index).toString().toStdString();
-            const CellRect all = next.cells.bounds();
-            m_session.document.apply(
-                level::LevelEdit{std::move(next), tr("Choose another kit").toStdString(), all});
+            m_session.document.apply(level::setKit(*m_session.document.level(),
+                                                   box->itemData(index).toString().toStdString()));
         });
         section->addControl(tr("Kit of this level"), box);
         section->addWide(makeButton(tr("New kit"), QStringLiteral("kit-new"), section, [this] {

@@ -4,6 +4,7 @@
 
 #include "app/steps/prove/prove_sections.h"
 #include "app/ui/theme.h"
+#include "level/level_edits.h"
 
 namespace rook::app {
 
@@ -113,17 +114,10 @@ private:
     void keep() {
         const auto run = m_session.runs.run();
         if (!run) return;
-        level::Level level = *m_session.document.level();
-        std::string name;
-        for (std::size_t n = level.runs.size() + 1;; ++n) {
-            name = tr("run %1").arg(n).toStdString();
-            if (std::none_of(level.runs.begin(), level.runs.end(),
-                             [&](const auto& kept) { return kept.name == name; }))
-                break;
-        }
-        level.runs.edit(
-            [&](auto& list) { list.push_back(reach::keptRunOf(run->run, name, run->goal)); });
-        m_session.document.apply({std::move(level), tr("Keep a run").toStdString(), {}});
+        m_session.document.apply(keepRun(*m_session.document.level(),
+                                         reach::keptRunOf(run->run, "", run->goal),
+                                         tr("run").toStdString())
+                                     .edit);
     }
 
     /// One line a run that must stay possible: its mark, its name, show and remove.
@@ -175,10 +169,8 @@ private:
     }
 
     void remove(std::size_t index) {
-        level::Level level = *m_session.document.level();
-        if (index >= level.runs.size()) return;
-        level.runs.edit([&](auto& list) { list.erase(list.begin() + std::ptrdiff_t(index)); });
-        m_session.document.apply({std::move(level), tr("Remove a run").toStdString(), {}});
+        const level::Level& level = *m_session.document.level();
+        if (index < level.runs.size()) m_session.document.apply(removeRun(level, index));
     }
 
     QLabel* m_length;

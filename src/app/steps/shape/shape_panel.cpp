@@ -7,6 +7,7 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/theme.h"
+#include "level/level_edits.h"
 #include "level/names.h"
 
 namespace rook::app {
@@ -187,9 +188,7 @@ private:
     void rename() {
         const std::string title = m_title->text().trimmed().toStdString();
         if (title.empty() || title == m_session.document.level()->title) return;
-        level::Level level = *m_session.document.level();
-        level.title = title;
-        m_session.document.apply({level, "Rename level to " + title, {}});
+        m_session.document.apply(renameLevel(*m_session.document.level(), title));
     }
 
     Session& m_session;

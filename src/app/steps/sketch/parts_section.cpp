@@ -130,9 +130,7 @@ private:
         const qsizetype colon = target.indexOf(u':');
         const auto sort = level::fromName<PartSort>(target.left(colon).toStdString());
         if (colon > 0 && sort) wanted = PartMatch{part, *sort, target.mid(colon + 1).toStdString()};
-        const auto project = withMatch(m_session.document.project(), part, wanted);
-        if (!project) return m_session.say(QString::fromStdString(project.error().sentence()));
-        m_session.document.apply(level::ProjectEdit{*project, "Match " + part});
+        m_session.document.apply(matchPart(m_session.document.project(), part, wanted));
     }
     void exportCsv() {
         const QString path =

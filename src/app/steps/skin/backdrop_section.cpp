@@ -8,6 +8,7 @@
 #include "app/steps/skin/skin_sections.h"
 #include "app/ui/margin_row.h"
 #include "file/sheet_import.h"
+#include "level/look_edits.h"
 
 namespace rook::app {
 
@@ -116,26 +117,9 @@ public:
         Picture picture;
         picture.path = *path;
         picture.name = QFileInfo(QString::fromStdString(*path)).completeBaseName().toStdString();
-        level::Project project = m_session.document.project();
-        level::Level level = *m_session.document.level();
-        if (!shown()) {
-            Backdrop made;
-            made.name = "backdrop-" + level.id.text;
-            for (int number = 2; project.findBackdrop(made.name); ++number)
-                made.name = "backdrop-" + level.id.text + "-" + std::to_string(number);
-            made.title = level.title;
-            level.backdrop = made.name;
-            project.backdrops.edit([&](auto& list) { list.push_back(made); });
-            project = project.withLevel(level);
-        }
-        project.backdrops.edit([&](auto& list) {
-            for (Backdrop& each : list)
-                if (each.name == level.backdrop) {
-                    each.pictures.push_back(picture);
-                    m_chosen = each.pictures.size() - 1;
-                }
-        });
-        m_session.document.apply(level::ProjectEdit{std::move(project), "Add a picture"});
+        m_session.document.apply(
+            addPicture(m_session.document.project(), *m_session.document.level(), picture));
+        m_chosen = shown()->pictures.size() - 1;
         refresh();
     }
 
@@ -203,36 +187,32 @@ private:
         if (!box->hasFocus() || std::llround(box->value() * 1000) != value.thousandths)
             box->setValue(double(value.thousandths) / 1000);
     }
-    template <typename Change>
-    void changeList(const QString& name, Change&& make) {
-        level::Project project = m_session.document.project();
-        project.backdrops.edit([&](auto& list) {
-            for (Backdrop& each : list)
-                if (each.name == m_session.document.level()->backdrop) make(each.pictures);
-        });
-        if (project.backdrops == m_session.document.project().backdrops) return;
-        m_session.document.apply(level::ProjectEdit{std::move(project), (name).toStdString()});
-        refresh();
+    [[nodiscard]] const std::string& backdropName() const {
+        return m_session.document.level()->backdrop;
     }
     template <typename Change>
     void change(const QString& name, Change&& make) {
-        changeList(name, [&](std::vector<Picture>& pictures) {
-            if (m_chosen < pictures.size()) make(pictures[m_chosen]);
-        });
+        if (!chosen()) return;
+        Picture picture = *chosen();
+        make(picture);
+        m_session.document.apply(changePicture(m_session.document.project(), backdropName(),
+                                               m_chosen, picture, name.toStdString()));
+        refresh();
     }
     void move(int by) {
-        changeList(tr("Order of pictures"), [&](std::vector<Picture>& pictures) {
-            const std::size_t to = m_chosen + std::size_t(by);
-            if (to >= pictures.size()) return;
-            std::swap(pictures[m_chosen], pictures[to]);
-            m_chosen = to;
-        });
+        const Backdrop* backdrop = shown();
+        const std::size_t to = m_chosen + std::size_t(by);
+        if (!backdrop || to >= backdrop->pictures.size()) return;
+        m_session.document.apply(
+            movePicture(m_session.document.project(), backdropName(), m_chosen, by));
+        m_chosen = to;
+        refresh();
     }
     void takeOut() {
-        changeList(tr("Take a picture out"), [&](std::vector<Picture>& pictures) {
-            if (m_chosen < pictures.size())
-                pictures.erase(pictures.begin() + std::ptrdiff_t(m_chosen));
-        });
+        if (!chosen()) return;
+        m_session.document.apply(
+            removePicture(m_session.document.project(), backdropName(), m_chosen));
+        refresh();
     }
 
     QVBoxLayout* m_list;

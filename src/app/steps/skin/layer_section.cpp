@@ -250,22 +250,10 @@ private:
     void moveRow(qsizetype from, qsizetype to) {
         if (from >= m_rows.size() || to >= m_rows.size()) return;
         const int layer = m_rows[from].layer;
-        level::LevelEdit edit{
-            *m_session.document.level(), {}, m_session.document.level()->cells.bounds()};
-        int at = layer;
-        for (qsizetype i = from; i != to; i += to > from ? 1 : -1) {
-            const bool wasFront = edit.level.layers[std::size_t(at)].isFront;
-            const int by = to > from ? -1 : 1;
-            edit = moveLayer(edit.level, at, by);
-            // Across the masses it keeps its place in the list.
-            if (edit.level.layers[std::size_t(at)].isFront == wasFront ||
-                edit.level.layers[std::size_t(at)].name !=
-                    m_session.document.level()->layers[std::size_t(layer)].name)
-                at += by;
-            at = std::clamp(at, 0, int(edit.level.layers.size()) - 1);
-        }
-        m_session.document.apply(edit);
-        m_session.workbench.change<SkinOptions>([at](SkinOptions& o) { o.skinLayer = at; });
+        const level::MovedLayer moved =
+            moveLayerFar(*m_session.document.level(), layer, int(from - to));
+        m_session.document.apply(moved.edit);
+        m_session.workbench.change<SkinOptions>([&](SkinOptions& o) { o.skinLayer = moved.layer; });
         refresh();
     }
     template <typename Change>
@@ -275,9 +263,10 @@ private:
     template <typename Change>
     void changeLayer(int layer, const QString& name, Change&& make) {
         if (layer < 0) return;
-        changeLevel(name, [&](level::Level& level) {
-            level.layers.edit([&](auto& list) { make(list[std::size_t(layer)]); });
-        });
+        const level::Level& level = *m_session.document.level();
+        level::TileLayer value = level.layers[std::size_t(layer)];
+        make(value);
+        m_session.document.apply(level::changeLayer(level, layer, value, name.toStdString()));
     }
 
     QVBoxLayout* m_list;

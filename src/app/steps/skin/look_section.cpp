@@ -3,6 +3,7 @@
 #include <set>
 
 #include "app/steps/skin/skin_sections.h"
+#include "level/look_edits.h"
 #include "level/tile_edits.h"
 #include "skin/dressing.h"
 
@@ -16,24 +17,24 @@ public:
     LookSection(Session& session, QWidget* parent)
         : PanelSection(tr("Look of the level"), {}, session, parent) {
         m_theme = makeChoiceBox(QStringLiteral("level-theme"), {}, this, [this](int index) {
-            changeLevel(tr("Change the theme"), [&](level::Level& l) {
-                l.theme = index <= 0 ? std::string() : m_themes[std::size_t(index) - 1];
-            });
+            m_session.document.apply(
+                setTheme(*m_session.document.level(),
+                         index <= 0 ? std::string() : m_themes[std::size_t(index) - 1]));
         });
         addControl(tr("Theme"), m_theme);
         m_backdrop = makeChoiceBox(QStringLiteral("level-backdrop"), {}, this, [this](int index) {
-            changeLevel(tr("Change the backdrop"), [&](level::Level& l) {
-                l.backdrop =
-                    index <= 0
-                        ? std::string()
-                        : m_session.document.project().backdrops[std::size_t(index) - 1].name;
-            });
+            const auto& backdrops = m_session.document.project().backdrops;
+            m_session.document.apply(
+                setBackdrop(*m_session.document.level(),
+                            index <= 0 ? std::string() : backdrops[std::size_t(index) - 1].name));
         });
         addControl(tr("Backdrop"), m_backdrop);
         m_seed =
             makeNumberBox(QStringLiteral("level-seed"), 0, 1000000000, this, [this](int value) {
-                changeLevel(tr("Roll the dressing"),
-                            [value](level::Level& l) { l.chance.seed = value; });
+                level::Chance chance = m_session.document.level()->chance;
+                chance.seed = value;
+                m_session.document.apply(setChance(*m_session.document.level(), chance,
+                                                   tr("Roll the dressing").toStdString()));
             });
         m_seed->setToolTip(tr("Another number, other variants."));
         addControl(tr("Seed"), m_seed);

@@ -9,6 +9,7 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "level/look_edits.h"
 
 namespace rook::app {
 
@@ -175,10 +176,16 @@ private:
             make(m_draft);
             return refresh();
         }
-        changeLevel(tr("Change a scatter rule"), [&](level::Level& level) {
-            level.scatter.edit([&](auto& list) { make(list[std::size_t(m_rule)]); });
-        });
+        changeRule(m_rule, tr("Change a scatter rule"), make);
         refresh();
+    }
+    template <typename Change>
+    void changeRule(int at, const QString& name, Change&& make) {
+        const level::Level& level = *m_session.document.level();
+        ScatterRule rule = level.scatter[std::size_t(at)];
+        make(rule);
+        m_session.document.apply(
+            changeScatterRule(level, std::size_t(at), rule, name.toStdString()));
     }
     void takeWhat(int index) {
         const std::vector<level::Tile> tiles = tilesInHand();
@@ -236,9 +243,8 @@ private:
             refresh();
         });
         connect(row.eye, &QAbstractButton::clicked, this, [this, place](bool isOn) {
-            changeLevel(tr("Switch a scatter rule"), [&](level::Level& level) {
-                level.scatter.edit([&](auto& list) { list[std::size_t(place)].isOn = isOn; });
-            });
+            changeRule(place, tr("Switch a scatter rule"),
+                       [isOn](ScatterRule& rule) { rule.isOn = isOn; });
         });
         m_list->addWidget(row.holder);
         m_rows << row;
@@ -287,11 +293,7 @@ private:
         if (const auto flaw =
                 skin::flawOf(m_session.document.project(), *m_session.document.level(), rule, true))
             return m_session.say(QString::fromStdString(*flaw) + QLatin1Char('.'));
-        if (m_session.document.level()->scatter.size() >= level::maxScatterRules)
-            return m_session.say(tr("A level has at most 64 rules: change one of them."));
-        changeLevel(tr("Keep a scatter rule"), [&](level::Level& level) {
-            level.scatter.edit([&](auto& list) { list.push_back(rule); });
-        });
+        if (!m_session.document.apply(addScatterRule(*m_session.document.level(), rule))) return;
         m_rule = int(m_session.document.level()->scatter.size()) - 1;
         m_draft = {};
         refresh();
@@ -299,9 +301,7 @@ private:
     void remove() {
         const int gone = m_rule;
         m_rule = -1;
-        changeLevel(tr("Remove a scatter rule"), [gone](level::Level& level) {
-            level.scatter.edit([gone](auto& list) { list.erase(list.begin() + gone); });
-        });
+        m_session.document.apply(removeScatterRule(*m_session.document.level(), std::size_t(gone)));
         refresh();
     }
     /// A rule that is laid down has done its work: it goes.
@@ -311,7 +311,7 @@ private:
         auto edit = skin::layScattered(m_session.document.project(), *m_session.document.level(),
                                        inHand(), reachedNow());
         if (edit && m_rule >= 0) {
-            edit->level.scatter.edit([this](auto& list) { list.erase(list.begin() + m_rule); });
+            edit->level = removeScatterRule(edit->level, std::size_t(m_rule)).level;
             m_rule = -1;
         }
         m_session.document.apply(edit);

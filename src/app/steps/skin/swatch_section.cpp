@@ -8,6 +8,7 @@
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "level/level_edits.h"
+#include "level/look_edits.h"
 #include "level/tile_edits.h"
 #include "skin/coverage.h"
 
@@ -37,8 +38,10 @@ public:
         addWide(makeButton(tr("Make the swatch"), QStringLiteral("make-swatch"), this,
                            [this] { make(); }));
         m_patch = makeNumberBox(QStringLiteral("swatch-patch"), 0, 256, this, [this](int value) {
-            changeLevel(tr("Patches of trims"),
-                        [value](level::Level& l) { l.chance.patch = value; });
+            level::Chance chance = m_session.document.level()->chance;
+            chance.patch = value;
+            m_session.document.apply(setChance(*m_session.document.level(), chance,
+                                               tr("Patches of trims").toStdString()));
         });
         m_patch->setSpecialValueText(tr("none"));
         m_patch->setToolTip(tr("What grows beside surfaces comes in patches of so many cells."));

@@ -7,6 +7,7 @@
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/theme.h"
+#include "level/look_edits.h"
 #include "level/names.h"
 #include "skin/pins.h"
 
@@ -69,18 +70,11 @@ private:
     void animate() {
         const bool wasMoving = animationInHand() != nullptr;
         const level::Tile first = m_session.workbench.options<TilesInHand>().tiles.at(0, 0);
-        level::Project project = m_session.document.project();
-        project.sheets.edit([&](auto& list) {
-            auto& animations = list[std::size_t(first.sheet())].animations;
-            if (wasMoving)
-                std::erase_if(animations,
-                              [&](const auto& each) { return each.tile == first.number(); });
-            else
-                animations.push_back({first.number(), framesInHand(), m_ticks->value()});
-        });
-        m_session.document.apply(level::ProjectEdit{
-            std::move(project),
-            (wasMoving ? tr("Hold a tile still") : tr("Animate a tile")).toStdString()});
+        const level::Project& project = m_session.document.project();
+        m_session.document.apply(
+            wasMoving ? holdTileStill(project, first.sheet(), first.number())
+                      : animateTile(project, first.sheet(),
+                                    {first.number(), framesInHand(), m_ticks->value()}));
         refresh();
     }
     void addNotes() {
@@ -113,34 +107,15 @@ private:
         m_asDrawn->setToolTip(tr("From the px of the tiles in hand: the form that fits best."));
         addWide(m_asDrawn);
     }
-    /// Changes what is said of each tile in hand; what says nothing any more goes.
-    template <typename Change>
-    void changeNotes(const QString& name, Change&& make) {
-        level::Project project = m_session.document.project();
+    /// Changes what is said of each tile in hand.
+    void changeNotes(const QString& name, const std::function<void(level::TileNote&)>& make) {
         const auto& hand = m_session.workbench.options<TilesInHand>().tiles;
-        project.sheets.edit([&](auto& list) {
-            for (int y = 0; y < hand.height(); ++y)
-                for (int x = 0; x < hand.width(); ++x) {
-                    const level::Tile tile = hand.at(x, y);
-                    if (!tile.isShown()) continue;
-                    auto& notes = list[std::size_t(tile.sheet())].notes;
-                    const auto isIt = [&](const level::TileNote& note) {
-                        return note.tile == tile.number();
-                    };
-                    auto found = std::find_if(notes.begin(), notes.end(), isIt);
-                    level::TileNote note =
-                        found == notes.end() ? level::TileNote{tile.number(), {}, {}} : *found;
-                    make(note);
-                    std::erase_if(notes, isIt);
-                    if (note.name.empty() && !note.form) continue;
-                    notes.insert(std::upper_bound(
-                                     notes.begin(), notes.end(), note,
-                                     [](const auto& a, const auto& b) { return a.tile < b.tile; }),
-                                 note);
-                }
-        });
-        if (!(project == m_session.document.project()))
-            m_session.document.apply(level::ProjectEdit{std::move(project), (name).toStdString()});
+        std::vector<level::Tile> tiles;
+        for (int y = 0; y < hand.height(); ++y)
+            for (int x = 0; x < hand.width(); ++x)
+                tiles.push_back(hand.at(x, y));
+        m_session.document.apply(
+            level::changeTileNotes(m_session.document.project(), tiles, make, name.toStdString()));
         refresh();
     }
     void takeForms() {
