@@ -2,9 +2,11 @@
 """Reads every source by itself, two at a time, without what others happen to include before it.
 
 Usage: tidy.py BUILD [PART]. reach/, the largest of the core, is read by clang-tidy; the others by the
-compiler for syntax, which is faster, unless PART names them. Only files whose path contains PART are read.
+compiler for syntax, which is faster, unless PART names them; those of the window with the toolkit's
+headers before them, as they are built. Only files whose path contains PART are read.
 """
 import json
+import os
 import shlex
 import subprocess
 import sys
@@ -20,12 +22,29 @@ for entry in json.load(open(f"{build}/compile_commands.json")):
         entries.setdefault(file, entry)
 
 
+def precompiled():
+    """The toolkit's headers, which the window is built with too, read once for all of its sources."""
+    window = [entry for file, entry in entries.items() if "/src/app/" in file]
+    if not window:
+        return None
+    words = shlex.split(window[0]["command"])
+    header = os.path.abspath(f"{build}/window_headers.hpp")
+    with open(header, "w") as out:
+        out.write("#include <QtWidgets>\n")
+    flags = words[: words.index("-o")]
+    subprocess.run(flags + ["-x", "c++-header", header, "-o", header + ".gch"], check=True,
+                   cwd=window[0]["directory"])
+    return header
+
+
 def read(entry):
     """What is wrong with one source: lines for the reader, none if nothing is."""
     file = entry["file"]
     if "/src/reach/" not in file and not part:
         words = shlex.split(entry["command"])
         words = words[: words.index("-o")] + words[words.index("-o") + 2:] + ["-fsyntax-only"]
+        if "/src/app/" in file:
+            words += ["-include", window_headers]
         run = subprocess.run(words, capture_output=True, text=True, cwd=entry["directory"])
         text = run.stderr
     else:
@@ -38,6 +57,7 @@ def read(entry):
     return found
 
 
+window_headers = precompiled()
 wrong = 0
 with ThreadPoolExecutor(2) as pool:
     for lines in pool.map(read, [entries[file] for file in sorted(entries)]):

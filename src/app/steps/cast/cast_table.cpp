@@ -161,9 +161,10 @@ int CastModel::setTexts(const QList<std::pair<QModelIndex, QString>>& texts) {
     for (const auto& [index, text] : texts) {
         if (!(flags(index) & Qt::ItemIsEditable)) continue;
         const auto& [level, id] = m_rows[std::size_t(index.row())];
-        changes.push_back({level, id, [this, column = index.column(), text](level::Entity& entity) {
-                               return change(entity, column, text);
-                           }});
+        const auto make = [this, column = index.column(), text](level::Entity& entity) {
+            return change(entity, column, text);
+        };
+        changes.push_back({level, id, make});
     }
     const level::ChangedEntities changed = changeEntities(m_session.document.project(), changes);
     m_session.document.apply(changed.edit);
