@@ -318,7 +318,8 @@ private:
         for (int x = 0; x < m_level.cells.width(); ++x)
             if (!isSolidAndFull(x, last)) return;
         add(FindingKind::DeadlyBottomUnused, Severity::Note,
-            "The bottom is deadly under a floor without a gap: harmless", {});
+            "The bottom is deadly under a floor without a gap: harmless",
+            pxOf(0, last, m_level.cells.width()));
     }
 
     const level::Project& m_project;

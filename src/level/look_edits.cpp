@@ -1,6 +1,7 @@
 #include "level/look_edits.h"
 
 #include <algorithm>
+#include <set>
 
 namespace rook::level {
 
@@ -41,6 +42,18 @@ void takeNote(std::vector<TileNote>& notes, const TileNote& note) {
 }
 
 }  // namespace
+
+std::vector<std::string> themesOf(const Project& project) {
+    std::set<std::string> themes;
+    for (const auto* boards : {&project.swatches, &project.levels})
+        for (const auto& board : *boards) {
+            themes.insert(board->theme);
+            for (const Zone& zone : board->zones)
+                themes.insert(zone.theme);
+        }
+    themes.erase("");
+    return {themes.begin(), themes.end()};
+}
 
 LevelEdit setTheme(const Level& level, const std::string& theme) {
     LevelEdit edit = editOf(level, "Change the theme");

@@ -8,6 +8,8 @@
 
 namespace rook::level {
 
+/// The themes that swatches, levels and zones name, each once, by name.
+[[nodiscard]] std::vector<std::string> themesOf(const Project& project);
 [[nodiscard]] LevelEdit setTheme(const Level& level, const std::string& theme);
 [[nodiscard]] LevelEdit setBackdrop(const Level& level, const std::string& backdrop);
 /// `name`: "Roll the dressing".

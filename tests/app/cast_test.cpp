@@ -7,6 +7,7 @@
 
 #include <QAbstractButton>
 #include <QClipboard>
+#include <QComboBox>
 #include <QGuiApplication>
 #include <QLabel>
 #include <QLineEdit>
@@ -17,6 +18,7 @@
 #include "demo_window.h"
 #include "level/cast_edits.h"
 #include "level/kind_edits.h"
+#include "level/look_edits.h"
 #include "level/zone_edits.h"
 
 namespace rook::cast_test {
@@ -331,6 +333,14 @@ void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {
     QTest::keyClicks(music, "drips");
     QTest::keyClick(music, Qt::Key_Return);
     QCOMPARE(level().zones[0].music, std::string("drips"));
+    // Themes are chosen among those that there are.
+    QCOMPARE(part<QComboBox>("zone-theme")->count(), 1);
+    session().document.apply(level::setTheme(level(), "moss"));
+    QTRY_COMPARE(part<QComboBox>("zone-theme")->count(), 2);
+    choose("zone-theme", 1);
+    QCOMPARE(level().zones[0].theme, std::string("moss"));
+    choose("zone-theme", 0);
+    QVERIFY(level().zones[0].theme.empty());
     part<QSpinBox>("camera-left")->setValue(16);
     QCOMPARE(level().zones[0].camera->x, 3 * 16);
     board().setFocus();

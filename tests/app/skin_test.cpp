@@ -578,9 +578,14 @@ void SkinWindowTest::tilesInHand_goWithTheirSheet() {
 }
 
 void SkinWindowTest::layers_arePaintedOn_lockedAndMoved() {
+    // What is a layer's is not offered for the masses.
+    for (const char* name : {"layer-name", "layer-opacity", "layer-wears", "layer-fades"})
+        QVERIFY2(part<QWidget>(name)->isHidden(), name);
     clickTile({5, 5});
     press("layer-behind");
     QCOMPARE(level().layers.size(), std::size_t{1});
+    for (const char* name : {"layer-name", "layer-opacity", "layer-wears", "layer-fades"})
+        QVERIFY2(!part<QWidget>(name)->isHidden(), name);
     QCOMPARE(session().workbench.options<SkinOptions>().skinLayer, 0);
     dragCells({20, 10}, {24, 10});
     QVERIFY(level().layers[0].tiles.at(22, 10).isShown());

@@ -17,6 +17,7 @@ namespace rook::bundle_test {
 class BundleTest : public QObject {
     Q_OBJECT
 private slots:
+    void initTestCase();
     void init();
     void bundle_holdsWhatItsManifestSays();
     void allFiles_meetTheirSchemas();
@@ -38,9 +39,19 @@ private slots:
 private:
     QString exported(const QString& to);
     std::unique_ptr<QTemporaryDir> m_folder;
+    QTemporaryDir m_shared;
+    QString m_bundle;  ///< of the whole demo, written once; tests read it
     QString m_demo;
     level::Project m_project;
 };
+
+void BundleTest::initTestCase() {
+    init();
+    m_bundle = m_shared.filePath(QStringLiteral("bundle"));
+    const auto written = file::exportBundle(file::diskStorage(), m_project, m_demo.toStdString(),
+                                            m_bundle.toStdString());
+    QVERIFY2(written, written ? "" : written.error().sentence().c_str());
+}
 
 void BundleTest::init() {
     m_folder = std::make_unique<QTemporaryDir>();
@@ -64,7 +75,7 @@ QString BundleTest::exported(const QString& to) {
 }
 
 void BundleTest::bundle_holdsWhatItsManifestSays() {
-    const QString bundle = exported("bundle");
+    const QString& bundle = m_bundle;
     const auto manifest =
         QJsonDocument::fromJson(testing::readBytes(bundle + "/manifest.json")).object();
     const QJsonArray files = manifest["files"].toArray();
@@ -84,7 +95,7 @@ void BundleTest::bundle_holdsWhatItsManifestSays() {
 }
 
 void BundleTest::allFiles_meetTheirSchemas() {
-    const QString bundle = exported("bundle");
+    const QString& bundle = m_bundle;
     QStringList pairs{"rookplot-campaign", bundle + "/campaign.json",
                       "rookplot-manifest", bundle + "/manifest.json",
                       "rookplot-project",  m_demo + "/rookplot.json"};
@@ -126,7 +137,7 @@ void BundleTest::bakedLevel_isTheGoldenOne() {
 }
 
 void BundleTest::reachOfTheBakedLevel_equalsThatOfTheProject() {
-    const QString bundle = exported("bundle");
+    const QString& bundle = m_bundle;
     for (const auto& level : m_project.levels) {
         if (level->kind == level::LevelKind::Kit) continue;
         const QString path =
@@ -161,15 +172,11 @@ static bool replaysInTheRuntime(const runtime::Level& baked) {
 }
 
 void BundleTest::proofs_replayInTheRuntime() {
-    const auto project =
-        file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
-    QVERIFY(project);
     int replayed = 0;
-    for (const auto& level : project->levels) {
-        const auto text = file::bakedLevelText(*project, *level);
-        QVERIFY(text);
+    for (const auto& level : m_project.levels) {
         if (level->kind == level::LevelKind::Kit) continue;  // walked by modules: kit_files_test
-        const runtime::Level baked = runtime::readLevel(nlohmann::json::parse(*text), "level");
+        const runtime::Level baked =
+            runtime::loadLevel(m_bundle.toStdString(), "levels/" + level->id.text + ".level.json");
         QVERIFY2(baked.proof, level->id.text.c_str());
         QVERIFY2(replaysInTheRuntime(baked), level->id.text.c_str());
         ++replayed;
@@ -281,6 +288,10 @@ void BundleTest::export_isRefused_overWhatIsNoBundle() {
 }
 
 void BundleTest::kill_atAnyMoment_leavesAWholeBundle() {
+    // Two of the levels: each of some fifty exports solves them.
+    std::erase_if(m_project.levels, [](const auto& level) {
+        return level->id.text != "intake" && level->id.text != "keepers-quay";
+    });
     const QString bundle = exported("bundle");
     level::Level level = *m_project.levels[0];
     level.title = "Changed";
@@ -292,7 +303,7 @@ void BundleTest::kill_atAnyMoment_leavesAWholeBundle() {
             file::exportBundle(storage, changed, m_demo.toStdString(), bundle.toStdString())
                 .has_value();
         const auto campaign = runtime::loadCampaign(bundle.toStdString());
-        QCOMPARE(campaign.levels.size(), std::size_t{5});
+        QCOMPARE(campaign.levels.size(), std::size_t{2});
         for (const auto& one : campaign.levels)
             QCOMPARE(runtime::loadLevel(bundle.toStdString(), one.file).title, one.title);
         if (hasFinished) QCOMPARE(campaign.levels[0].title, std::string("Changed"));

@@ -50,12 +50,9 @@ Writer::Writer(Document& document, Proofs& proofs, Requests& requests)
 }
 
 Result<void> Writer::save(const QString& folder) {
-    m_document.commitGesture();
-    const bool isSamePlace = folder == m_document.folder();
-    const auto outcome = writeProject(withProofs(m_document, m_proofs), m_document.folder(), folder,
-                                      isSamePlace ? &m_document.saved() : nullptr);
-    if (outcome) m_document.takeSaved(m_document.project(), folder);
-    return outcome;
+    saveInBackground(folder);
+    waitForWriting();
+    return m_lastSave;
 }
 
 /// Runs `work` on the thread and hands its result to `take` on the interface thread.
@@ -77,6 +74,7 @@ void Writer::saveInBackground(const QString& folder) {
     write([project = withProofs(m_document, m_proofs), home = m_document.folder(), former,
            folder] { return writeProject(project, home, folder, former ? &*former : nullptr); },
           [this, project = m_document.project(), folder](const Result<void>& outcome) {
+              m_lastSave = outcome;
               if (!outcome)
                   return m_requests.say(QString::fromStdString(outcome.error().sentence()));
               m_document.takeSaved(project, folder);

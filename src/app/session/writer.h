@@ -15,7 +15,8 @@ class Writer : public QObject {
 public:
     Writer(Document& document, Proofs& proofs, Requests& requests);
 
-    /// Writes at once and waits; for closing. The window saves by `saveInBackground`.
+    /// `saveInBackground`, and waits for it while the window is painted but takes no input; for
+    /// closing.
     [[nodiscard]] Result<void> save(const QString& folder);
     /// Both write the value of now; what came of it is said, and `ended` follows.
     void saveInBackground(const QString& folder);
@@ -37,6 +38,7 @@ private:
     Document& m_document;
     Proofs& m_proofs;
     Requests& m_requests;
+    Result<void> m_lastSave;
     std::vector<file::WrittenFile> m_lastExport;
     std::optional<level::Project> m_exported;
     std::optional<Error> m_exportError;

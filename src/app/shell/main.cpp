@@ -30,6 +30,12 @@ int main(int argc, char** argv) {
                                     "Write one picture of each main view to this folder and end."),
         QStringLiteral("DIR"));
     parser.addOption(shots);
+    const QCommandLineOption only(
+        QStringLiteral("only"),
+        QCoreApplication::translate("main", "With --shots: only these, apart by commas: %1.")
+            .arg(rook::app::shotNames().join(QStringLiteral(", "))),
+        QStringLiteral("VIEWS"));
+    parser.addOption(only);
     parser.process(application);
 
     rook::app::MainWindow window;
@@ -41,7 +47,8 @@ int main(int argc, char** argv) {
                          "rookplot-desk: The project cannot be opened. Name the demo's folder.\n");
             return 2;
         }
-        return rook::app::writeShots(window, parser.value(shots)) ? 0 : 2;
+        const QStringList views = parser.value(only).split(u',', Qt::SkipEmptyParts);
+        return rook::app::writeShots(window, parser.value(shots), views) ? 0 : 2;
     }
     window.show();
     if (!arguments.isEmpty()) window.openProject(arguments[0]);

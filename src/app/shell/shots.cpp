@@ -112,9 +112,7 @@ bool shootAbove(MainWindow& window, const QString& folder) {
     window.session().document.chooseLevel(LevelId{"grain-loft"});
     window.session().workbench.chooseTool("brush");
     window.board().fitLevel();
-    const bool isFine = shoot(window, folder, QStringLiteral("above-day"));
-    window.session().document.chooseLevel(LevelId{"intake"});
-    return isFine;
+    return shoot(window, folder, QStringLiteral("above-day"));
 }
 
 /// Waits until the level on the board was looked at deep; `isWhole`: with comfort and abilities.
@@ -185,6 +183,7 @@ bool shootCast(MainWindow& window, const QString& folder) {
 /// The leaky reach in Skin: what looks otherwise than it is.
 bool shootLook(MainWindow& window, const QString& folder) {
     Session& session = window.session();
+    session.workbench.setStep(Step::Skin);
     session.document.chooseLevel(LevelId{"leaky-reach"});
     waitForDepth(session, false);
     SkinOptions options = session.workbench.options<SkinOptions>();
@@ -197,48 +196,53 @@ bool shootLook(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
-/// Wheel hall in Prove: its proof run being replayed, and the motion editor.
-bool shootRuns(MainWindow& window, const QString& folder) {
+/// Intake in Prove; then Wheel hall's proof run being replayed, and the motion editor.
+bool shootProve(MainWindow& window, const QString& folder) {
     Session& session = window.session();
+    session.workbench.setStep(Step::Prove);
+    window.board().fitLevel();
+    waitForDepth(session, true);
+    bool isFine = shoot(window, folder, QStringLiteral("prove-day"));
     session.document.chooseLevel(LevelId{"wheel-hall"});
     waitForDepth(session, false);
     window.board().setView(closeView(0.62, {0, 60}));
     session.runs.setTick(1400);
-    bool isFine = shoot(window, folder, QStringLiteral("run-day"));
+    isFine = isFine && shoot(window, folder, QStringLiteral("run-day"));
     session.runs.setTick(0);
-    session.document.chooseLevel(LevelId{"intake"});
-    waitForDepth(session, true);
-    window.board().fitLevel();
     return isFine;
 }
 
-}  // namespace
+/// The leaky reach in Prove, by night.
+bool shootNight(MainWindow& window, const QString& folder) {
+    window.setNight(true);
+    window.session().workbench.setStep(Step::Prove);
+    window.session().document.chooseLevel(LevelId{"leaky-reach"});
+    window.board().fitLevel();
+    waitForDepth(window.session(), true);
+    return shoot(window, folder, QStringLiteral("prove-night"));
+}
 
-// Long because it is a list of pictures, each with what leads to it, in the order of a walk.
-bool writeShots(MainWindow& window, const QString& folder) {
-    if (!QDir().mkpath(folder)) {
-        std::fprintf(stderr, "rookplot-desk: The folder cannot be made (%s). Choose another one.\n",
-                     qPrintable(folder));
-        return false;
-    }
+/// Sketch, with a bead of the main route selected; and by night, with a thing in hand.
+bool shootSketch(MainWindow& window, const QString& folder) {
     Session& session = window.session();
-    Board& board = window.board();
-    window.resize(1280, 800);
-    window.setNight(false);
-    session.workbench.setStep(Step::Shape);
-    settle(window);
-
-    // Sketch, with a bead of the main route selected.
     session.workbench.setStep(Step::Sketch);
     session.workbench.chooseTool("route");
-    board.setView(closeView(1.05, {300, 110}));
+    window.board().setView(closeView(1.05, {300, 110}));
     Selection bead;
     bead.bead = 1;
     session.workbench.select(bead);
-    bool isFine = shoot(window, folder, QStringLiteral("sketch-day"));
-    session.workbench.setStep(Step::Shape);
+    const bool isFine = shoot(window, folder, QStringLiteral("sketch-day"));
+    session.workbench.select({});
+    window.setNight(true);
+    session.workbench.chooseTool("thing");
+    window.board().setView(closeView(1.25, {780, 150}));
+    return isFine && shoot(window, folder, QStringLiteral("sketch-night"));
+}
 
-    // Shape, in the middle of drawing a box of planking.
+/// Shape, in the middle of drawing a box of planking.
+bool shootShape(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    Board& board = window.board();
     board.setView(closeView(1.5, {0, 200}));
     session.workbench.chooseTool("box");
     CellOptions options = session.workbench.options<CellOptions>();
@@ -249,33 +253,16 @@ bool writeShots(MainWindow& window, const QString& folder) {
     movePointer(board, from, Qt::NoButton, QEvent::MouseMove, Qt::NoButton);
     movePointer(board, from, Qt::LeftButton, QEvent::MouseButtonPress, Qt::LeftButton);
     movePointer(board, to, Qt::LeftButton, QEvent::MouseMove, Qt::NoButton);
-    isFine = isFine && shoot(window, folder, QStringLiteral("shape-day"));
+    const bool isFine = shoot(window, folder, QStringLiteral("shape-day"));
     board.cancel();
     movePointer(board, to, Qt::NoButton, QEvent::MouseButtonRelease, Qt::LeftButton);
+    return isFine;
+}
 
-    isFine = isFine && shootAbove(window, folder);
-
-    isFine = isFine && shootCast(window, folder);
-    session.workbench.setStep(Step::Prove);
-    session.workbench.select({});
-    board.fitLevel();
-    waitForDepth(session, true);
-    isFine = isFine && shoot(window, folder, QStringLiteral("prove-day"));
-    isFine = isFine && shootRuns(window, folder);
-    window.setNight(true);
-    session.workbench.setStep(Step::Sketch);
-    session.workbench.chooseTool("thing");
-    board.setView(closeView(1.25, {780, 150}));
-    isFine = isFine && shoot(window, folder, QStringLiteral("sketch-night"));
-    session.workbench.setStep(Step::Prove);
-    board.fitLevel();
-    session.document.chooseLevel(LevelId{"leaky-reach"});
-    waitForDepth(session, true);
-    isFine = isFine && shoot(window, folder, QStringLiteral("prove-night"));
-    session.document.chooseLevel(LevelId{"intake"});
-    session.workbench.setStep(Step::Shape);
-    window.setNight(false);
-    board.setView(closeView(1.5, {0, 200}));
+/// Tiles in hand; then a swatch.
+bool shootSkin(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    window.board().setView(closeView(1.5, {0, 200}));
     session.workbench.setStep(Step::Skin);
     session.workbench.change<TilesInHand>([](TilesInHand& hand) { hand.tileSheet = 1; });
     if (auto* picker = window.findChild<QWidget*>(QStringLiteral("tile-picker"))) {
@@ -284,22 +271,29 @@ bool writeShots(MainWindow& window, const QString& folder) {
                           Qt::LeftButton, Qt::NoModifier);
         QCoreApplication::sendEvent(picker, &press);
     }
-    isFine = isFine && shoot(window, folder, QStringLiteral("skin-day"));
+    bool isFine = shoot(window, folder, QStringLiteral("skin-day"));
     session.document.chooseLevel(LevelId{"swatch-stone"});
-    board.fitLevel();
-    if (auto* margin = window.findChild<Margin*>()) margin->verticalScrollBar()->setValue(720);
+    window.board().fitLevel();
+    auto* margin = window.findChild<Margin*>();
+    if (margin) margin->verticalScrollBar()->setValue(720);
     isFine = isFine && shoot(window, folder, QStringLiteral("swatch-day"));
-    isFine = isFine && shootLook(window, folder);
-    session.document.chooseLevel(LevelId{"intake"});
-    session.workbench.setStep(Step::Ship);
-    board.fitLevel();
+    if (margin) margin->verticalScrollBar()->setValue(0);
+    return isFine;
+}
+
+bool shootShip(MainWindow& window, const QString& folder) {
+    window.session().workbench.setStep(Step::Ship);
+    window.board().fitLevel();
     if (auto* target = window.findChild<QLineEdit*>(QStringLiteral("export-folder")))
         target->setText(QDir::tempPath() + QStringLiteral("/rookplot-shots/lantern-weir"));
     if (auto* write = window.findChild<QPushButton*>(QStringLiteral("export"))) write->click();
-    isFine = isFine && shoot(window, folder, QStringLiteral("ship-day"));
+    return shoot(window, folder, QStringLiteral("ship-day"));
+}
 
-    // Walk, a second and a half to the right with one jump.
-    session.workbench.setStep(Step::Skin);
+/// Walk, a second and a half to the right with one jump.
+bool shootWalk(MainWindow& window, const QString& folder) {
+    Board& board = window.board();
+    window.session().workbench.setStep(Step::Skin);
     board.setView(closeView(1.5, {0, 200}));
     board.startWalk(false);
     QKeyEvent right(QEvent::KeyPress, Qt::Key_D, Qt::NoModifier);
@@ -314,10 +308,59 @@ bool writeShots(MainWindow& window, const QString& folder) {
         QKeyEvent jump(QEvent::KeyPress, Qt::Key_Space, Qt::NoModifier);
         QApplication::sendEvent(&board, &jump);
     }
-    const QString path = QDir(folder).filePath(QStringLiteral("walk-day.png"));
-    isFine = isFine && window.grab().save(path);
+    const bool isFine = window.grab().save(QDir(folder).filePath(QStringLiteral("walk-day.png")));
     board.stopWalk();
-    return isFine && shootKit(window, folder);
+    return isFine;
+}
+
+/// What pictures are made of: each begins with Intake in Shape, by day.
+struct Scene {
+    const char* name;
+    bool (*shoot)(MainWindow& window, const QString& folder);
+};
+constexpr Scene scenes[] = {
+    {"sketch", shootSketch}, {"shape", shootShape}, {"above", shootAbove}, {"cast", shootCast},
+    {"prove", shootProve},   {"night", shootNight}, {"skin", shootSkin},   {"look", shootLook},
+    {"ship", shootShip},     {"walk", shootWalk},   {"kit", shootKit},
+};
+
+void begin(MainWindow& window) {
+    window.resize(1280, 800);
+    window.setNight(false);
+    Session& session = window.session();
+    session.document.chooseLevel(LevelId{"intake"});
+    session.workbench.select({});
+    session.workbench.setStep(Step::Shape);
+    settle(window);
+}
+
+}  // namespace
+
+QStringList shotNames() {
+    QStringList names;
+    for (const Scene& scene : scenes)
+        names << QLatin1String(scene.name);
+    return names;
+}
+
+bool writeShots(MainWindow& window, const QString& folder, const QStringList& only) {
+    if (!QDir().mkpath(folder)) {
+        std::fprintf(stderr, "rookplot-desk: The folder cannot be made (%s). Choose another one.\n",
+                     qPrintable(folder));
+        return false;
+    }
+    for (const QString& name : only)
+        if (!shotNames().contains(name)) {
+            std::fprintf(stderr, "rookplot-desk: There is no view \"%s\". Use some of: %s.\n",
+                         qPrintable(name), qPrintable(shotNames().join(QStringLiteral(", "))));
+            return false;
+        }
+    for (const Scene& scene : scenes) {
+        if (!only.isEmpty() && !only.contains(QLatin1String(scene.name))) continue;
+        begin(window);
+        if (!scene.shoot(window, folder)) return false;
+    }
+    return true;
 }
 
 }  // namespace rook::app

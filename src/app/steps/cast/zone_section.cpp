@@ -9,6 +9,7 @@
 #include "cast/rooms.h"
 #include "check/look.h"
 #include "level/level_edits.h"
+#include "level/look_edits.h"
 #include "level/names.h"
 #include "level/zone_edits.h"
 
@@ -67,9 +68,13 @@ public:
             if (!text.isEmpty()) z.name = text.toStdString();
         });
         addCamera(own);
-        m_theme = addLine(own, tr("Theme"), "zone-theme",
-                          [](Zone& z, const QString& text) { z.theme = text.toStdString(); });
-        m_theme->setPlaceholderText(tr("as the level's"));
+        m_theme = makeChoiceBox(QStringLiteral("zone-theme"), {}, m_own, [this](int index) {
+            change(tr("the theme"), [&](Zone& zone) {
+                zone.theme = index <= 0 ? std::string() : m_themes[std::size_t(index) - 1];
+            });
+        });
+        m_theme->setToolTip(tr("Themes are named where swatches are made, in Skin."));
+        addRow(own, tr("Theme"), m_theme);
         m_music = addLine(own, tr("Music"), "zone-music",
                           [](Zone& z, const QString& text) { z.music = text.toStdString(); });
         m_enter = addLine(own, tr("On entering"), "zone-enter",
@@ -162,15 +167,30 @@ private:
             line->setModified(false);
             change(words.toLower(), [&](Zone& zone) { set(zone, line->text().trimmed()); });
         });
+        addRow(column, words, line);
+        return line;
+    }
+    void addRow(QVBoxLayout* column, const QString& words, QWidget* control) {
+        if (control->accessibleName().isEmpty()) control->setAccessibleName(words);
         auto* row = new QHBoxLayout;
         auto* label = new QLabel(words, m_own);
         label->setFont(sizedFont(-1));
-        label->setBuddy(line);
+        label->setBuddy(control);
         row->addWidget(label);
         row->addStretch();
-        row->addWidget(line);
+        row->addWidget(control);
         column->addLayout(row);
-        return line;
+    }
+    void refreshThemes(const Zone& zone) {
+        m_themes = level::themesOf(m_session.document.project());
+        QStringList names{tr("as the level's")};
+        int at = 0;
+        for (std::size_t i = 0; i < m_themes.size(); ++i) {
+            names << QString::fromStdString(m_themes[i]);
+            if (m_themes[i] == zone.theme) at = int(i) + 1;
+        }
+        setChoices(m_theme, names);
+        m_theme->setCurrentIndex(at);
     }
     /// Four sides beyond the zone's own, px; all 0 = the zone itself.
     void addCamera(QVBoxLayout* column) {
@@ -216,7 +236,7 @@ private:
             if (!line->hasFocus() || !line->isModified()) line->setText(text);
         };
         show(m_name, QString::fromStdString(zone->name));
-        show(m_theme, QString::fromStdString(zone->theme));
+        refreshThemes(*zone);
         show(m_music, QString::fromStdString(zone->music));
         show(m_enter, textOfMessages(zone->onEnter));
         show(m_leave, textOfMessages(zone->onLeave));
@@ -306,7 +326,8 @@ private:
     QWidget* m_own;
     QLineEdit* m_name;
     QList<QSpinBox*> m_camera;
-    QLineEdit* m_theme;
+    QComboBox* m_theme;
+    std::vector<std::string> m_themes;
     QLineEdit* m_music;
     QLineEdit* m_enter;
     QLineEdit* m_leave;

@@ -122,14 +122,13 @@ public:
         const auto matter =
             m_session.workbench.options<SkinOptions>().layerMatter.value_or(level::MatterId{});
         m_wears->setCurrentIndex(hasLayer ? int(matter.index) : 0);
-        m_wears->setEnabled(hasLayer);
         const bool isFront = hasLayer && layers[std::size_t(inHand())].isFront;
         m_fades->setEnabled(isFront);
         m_fades->setCurrentIndex(isFront && layers[std::size_t(inHand())].fades ? 1 : 0);
-        m_exported->setEnabled(hasLayer);
         m_exported->setChecked(!hasLayer || layers[std::size_t(inHand())].isExported);
-        m_name->setEnabled(hasLayer);
-        m_opacity->setEnabled(hasLayer);
+        for (QWidget* widget :
+             std::initializer_list<QWidget*>{m_name, m_opacity, m_wears, m_fades, m_exported})
+            showRow(widget, hasLayer);
         for (QWidget* widget : m_ofLayer)
             widget->setVisible(hasLayer);
         for (QWidget* widget : m_adding)

@@ -1,6 +1,5 @@
 #include <QComboBox>
 #include <QSpinBox>
-#include <set>
 
 #include "app/steps/skin/skin_sections.h"
 #include "level/look_edits.h"
@@ -52,11 +51,7 @@ public:
     void refresh() override {
         const level::Project& project = m_session.document.project();
         const level::Level& level = *m_session.document.level();
-        std::set<std::string> themes;
-        for (const auto& swatch : project.swatches)
-            if (!swatch->theme.empty()) themes.insert(swatch->theme);
-        if (!level.theme.empty()) themes.insert(level.theme);
-        m_themes.assign(themes.begin(), themes.end());
+        m_themes = level::themesOf(project);
         QStringList names{tr("none")};
         int at = 0;
         for (std::size_t i = 0; i < m_themes.size(); ++i) {
