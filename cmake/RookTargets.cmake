@@ -98,6 +98,8 @@ function(rook_add_tests folder)
         rook_watch_behaviour(${target})
     endif()
     if(TEST_WINDOW)
+        # What it waits for is done in the libraries.
+        target_compile_options(${target} PRIVATE -O0)
         target_compile_definitions(${target} PRIVATE ROOK_TEST_WINDOW)
         target_precompile_headers(${target} PRIVATE ${rook_std_headers} <QTest> <QtWidgets>)
     elseif(NOT TEST_WATCHED AND NOT TEST_LINKS MATCHES "Qt6")

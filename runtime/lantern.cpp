@@ -142,7 +142,11 @@ int main(int argc, char** argv) {
     app.add_option("--replay", options.replay,
                    "Replay the proof run of that level without a window; exits with 0 only if it "
                    "meets the exit");
-    CLI11_PARSE(app, argc, argv);
+    try {
+        app.parse(argc, argv);
+    } catch (const CLI::ParseError& problem) {
+        return app.exit(problem) == 0 ? 0 : 2;
+    }
     if (!options.png.empty() && options.frames == 0) options.frames = 1;
     try {
         return play(options);

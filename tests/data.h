@@ -42,13 +42,20 @@ public:
         return file::diskStorage().read(path, maxBytes);
     }
     bool exists(const file::Path& path) override { return file::diskStorage().exists(path); }
-    Result<void> writeFlushed(const file::Path& path, const std::string& bytes) override {
-        if (alive()) return file::diskStorage().writeFlushed(path, bytes);
+    Result<void> writeNew(const file::Path& path, const std::string& bytes,
+                          const file::Path& like) override {
+        if (alive()) return file::diskStorage().writeNew(path, bytes, like);
         if (m_left == -1)
             (void)file::diskStorage()
-                .writeFlushed(path, bytes.substr(0, bytes.size() / 2))
+                .writeNew(path, bytes.substr(0, bytes.size() / 2), like)
                 .has_value();
         return dead(path);
+    }
+    Result<void> flushFolder(const file::Path& path) override {
+        return alive() ? file::diskStorage().flushFolder(path) : dead(path);
+    }
+    Result<void> makeNewFolder(const file::Path& path) override {
+        return alive() ? file::diskStorage().makeNewFolder(path) : dead(path);
     }
     Result<void> rename(const file::Path& from, const file::Path& to) override {
         return alive() ? file::diskStorage().rename(from, to) : dead(to);

@@ -1,3 +1,4 @@
+#include "base/printable.h"
 #include "check/report.h"
 #include "cli/command.h"
 #include "file/json_text.h"
@@ -38,17 +39,30 @@ void printText(const std::vector<check::Finding>& findings, CellSize cell) {
         }
         std::printf("%s: %s%s%s [%s]\n", finding.level.text.c_str(),
                     finding.severity == check::Severity::Note ? "note: " : "",
-                    finding.sentence.c_str(), place.c_str(),
+                    printableLine(finding.sentence).c_str(), place.c_str(),
                     std::string(check::nameOf(finding.kind)).c_str());
     }
 }
 
+/// Says why nothing was checked, to whoever reads: a program gets it as JSON, too.
+int refuse(const Error& error, bool isJson) {
+    if (isJson)
+        std::printf(
+            "%s\n",
+            file::Json{{"format", "rookplot-findings"}, {"version", 1}, {"error", error.sentence()}}
+                .dump(2)
+                .c_str());
+    return report(error);
+}
+
 int checkProject(const CheckOptions& options) {
+    const bool isJson = options.format == "json";
     const auto project = file::openProject(file::diskStorage(), options.project);
-    if (!project) return report(project.error());
+    if (!project) return refuse(project.error(), isJson);
     if (!options.level.empty() && !project->findLevel({options.level})) {
-        return report({ErrorKind::BadReference, "There is no level \"" + options.level + "\"",
-                       options.project, "Use an id from the order in rookplot.json"});
+        return refuse({ErrorKind::BadReference, "There is no level \"" + options.level + "\"",
+                       options.project, "Use an id from the order in rookplot.json"},
+                      isJson);
     }
     const skin::Opacity opacity = file::opacityOf(file::diskStorage(), options.project, *project);
     file::Json list = file::Json::array();
@@ -57,7 +71,7 @@ int checkProject(const CheckOptions& options) {
         if (!options.level.empty() && level->id.text != options.level) continue;
         const auto found =
             check::reportOf(*project, *level, opacity, {options.isDeep, !options.leavesPlanOut});
-        if (!found) return report(found.error());
+        if (!found) return refuse(found.error(), isJson);
         const std::vector<check::Finding>& findings = found->findings();
         count += check::openCount(findings);
         if (options.format == "text") printText(findings, level->cellSize);

@@ -1,3 +1,4 @@
+#include "base/printable.h"
 #include "cli/command.h"
 #include "file/project_file.h"
 
@@ -6,12 +7,19 @@ namespace rook::cli {
 namespace {
 
 int makeProject(const std::string& folder) {
-    const file::Path path = std::filesystem::absolute(folder).lexically_normal();
+    std::error_code problem;
+    const file::Path path = std::filesystem::absolute(folder, problem).lexically_normal();
     file::Storage& storage = file::diskStorage();
+    if (folder.empty() || problem || printable(folder) != folder)
+        return report({ErrorKind::NotApplicable, "This is no name for a folder", folder,
+                       "Name one in plain letters; its last part becomes the project's name"});
     if (storage.exists(path / "rookplot.json")) {
         return report({ErrorKind::NotApplicable, "There is a project already", path.string(),
                        "Open it, or choose another folder"});
     }
+    if (storage.exists(path / "levels" / "level-1.json"))
+        return report({ErrorKind::NotApplicable, "There is a level already", path.string(),
+                       "Choose another folder"});
     const std::string name = (path.has_filename() ? path : path.parent_path()).filename().string();
     if (const auto made = file::saveProject(storage, path, file::newProject(name)); !made)
         return report(made.error());

@@ -7,9 +7,10 @@ namespace {
 
 int repairProject(const std::string& folder, const std::string& target) {
     file::Storage& storage = file::diskStorage();
-    if (storage.exists(file::Path(target) / "rookplot.json"))
-        return report({ErrorKind::NotApplicable, "There is a project already", target,
-                       "Choose another folder"});
+    std::error_code problem;
+    if (target.empty() || (storage.exists(target) && !std::filesystem::is_empty(target, problem)))
+        return report({ErrorKind::NotApplicable, "There is something there already", target,
+                       "Choose an empty or a new folder"});
     const auto repaired = file::openRepaired(storage, folder);
     if (!repaired) return report(repaired.error());
     for (const std::string& change : repaired->changes)

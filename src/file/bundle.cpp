@@ -1,11 +1,11 @@
 #include "file/bundle.h"
 
-#include <sodium.h>
+#include <sys/stat.h>
 
 #include <algorithm>
-#include <array>
 
 #include "base/limits.h"
+#include "file/hash.h"
 #include "file/json_text.h"
 #include "file/model_file.h"
 #include "file/project_file.h"
@@ -60,8 +60,13 @@ Result<void> keepForeignFiles(const Path& target, const Path& staging,
     if (!fs::exists(target, problem)) return {};
     for (auto it = fs::recursive_directory_iterator(target, problem);
          !problem && it != fs::recursive_directory_iterator(); it.increment(problem)) {
-        if (it->is_directory(problem)) continue;
         const Path relative = it->path().lexically_relative(target);
+        if (it->is_directory(problem) && !it->is_symlink(problem)) {
+            // A folder of the former bundle, which is empty without its files, goes with them.
+            if (fs::is_empty(it->path(), problem))
+                fs::create_directories(staging / relative, problem);
+            continue;
+        }
         if (std::find(former.begin(), former.end(), relative.generic_string()) != former.end() ||
             fs::exists(staging / relative, problem))
             continue;
@@ -76,33 +81,27 @@ Result<void> keepForeignFiles(const Path& target, const Path& staging,
     return {};
 }
 
+/// Each file with the mode of the former one.
 Result<std::vector<WrittenFile>> writeStaged(Storage& storage, const Path& staging,
+                                             const Path& former,
                                              const std::map<std::string, std::string>& files) {
     std::vector<WrittenFile> written;
     for (const auto& [path, bytes] : files) {
         if (const auto made = storage.makeFolder((staging / path).parent_path()); !made)
             return fail(made.error());
-        if (const auto done = storage.writeFlushed(staging / path, bytes); !done)
+        if (const auto done = storage.writeNew(staging / path, bytes, former / path); !done)
             return fail(done.error());
         written.push_back({path, bytes.size(), sha256(bytes)});
     }
     const std::string manifest = manifestText(written);
-    if (const auto done = storage.writeFlushed(staging / manifestName, manifest); !done)
+    if (const auto done = storage.writeNew(staging / manifestName, manifest, former / manifestName);
+        !done)
         return fail(done.error());
     written.push_back({manifestName, manifest.size(), sha256(manifest)});
     return written;
 }
 
 }  // namespace
-
-std::string sha256(const std::string& bytes) {
-    std::array<unsigned char, crypto_hash_sha256_BYTES> hash{};
-    crypto_hash_sha256(hash.data(), reinterpret_cast<const unsigned char*>(bytes.data()),
-                       bytes.size());
-    std::array<char, 2 * crypto_hash_sha256_BYTES + 1> text{};
-    sodium_bin2hex(text.data(), text.size(), hash.data(), hash.size());
-    return text.data();
-}
 
 Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets) {
@@ -131,10 +130,35 @@ Result<std::map<std::string, std::string>> bundleFiles(
     return files;
 }
 
+namespace {
+
+/// Where a target is, links followed: what it leads to is replaced, and the link stays.
+Result<Path> placeOfTarget(const Path& target) {
+    std::error_code problem;
+    Path place = std::filesystem::absolute(target, problem).lexically_normal();
+    std::error_code missing;  // which a new folder is
+    if (!problem && std::filesystem::is_symlink(place, missing))
+        place = std::filesystem::canonical(place, problem);
+    if (problem || target.empty())
+        return fail(ErrorKind::NotApplicable, "This is no folder to export to", target.string(),
+                    "Name an empty or a new folder");
+    return place.has_filename() ? place : place.parent_path();
+}
+
+/// A new folder is for all to read, one that replaces another as that one is.
+void keepMode(const Path& former, const Path& made) {
+    struct stat info {};
+    const bool isThere = ::stat(former.c_str(), &info) == 0;
+    (void)!::chmod(made.c_str(), isThere ? info.st_mode & 07777 : 0755);
+}
+
+}  // namespace
+
 Result<std::vector<WrittenFile>> exportBundle(Storage& storage, const level::Project& project,
                                               const Path& projectFolder, const Path& target) {
-    const Path place = std::filesystem::absolute(target).lexically_normal();
-    const Path folder = place.has_filename() ? place : place.parent_path();
+    const auto place = placeOfTarget(target);
+    if (!place) return fail(place.error());
+    const Path& folder = *place;
     const auto former = formerFiles(storage, folder);
     if (!former) return fail(former.error());
     std::map<std::string, std::string> sheets;
@@ -148,10 +172,13 @@ Result<std::vector<WrittenFile>> exportBundle(Storage& storage, const level::Pro
     const auto files = bundleFiles(project, sheets);
     if (!files) return fail(files.error());
 
-    Path staging = folder;
-    staging += ".part";
-    if (const auto gone = storage.remove(staging); !gone) return fail(gone.error());
-    auto written = writeStaged(storage, staging, *files);
+    // Beside the place, so that both can be exchanged; by a name that nothing has.
+    const Path staging = folder.parent_path() / freshName("." + folder.filename().string() + ".");
+    if (const auto made = storage.makeFolder(folder.parent_path()); !made)
+        return fail(made.error());
+    if (const auto made = storage.makeNewFolder(staging); !made) return fail(made.error());
+    keepMode(folder, staging);
+    auto written = writeStaged(storage, staging, folder, *files);
     Result<void> outcome;
     if (!written) outcome = fail(written.error());
     if (outcome) outcome = keepForeignFiles(folder, staging, *former);

@@ -55,7 +55,4 @@ struct WrittenFile {
 /// The JSON Schemas of all formats, by file name.
 [[nodiscard]] const std::map<std::string, std::string>& schemas();
 
-/// Lower-case hexadecimal.
-[[nodiscard]] std::string sha256(const std::string& bytes);
-
 }  // namespace rook::file

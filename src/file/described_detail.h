@@ -385,4 +385,20 @@ void writeDescribed(JsonLines& lines, const FileContext& context, const T& value
     if constexpr (requires { value.unknown; }) appendUnknown(lines, value.unknown);
 }
 
+// They are read and written in one source, described.cpp: elsewhere that would take longer to
+// compile than all the rest.
+#ifndef ROOK_DESCRIBED
+#define ROOK_DESCRIBED(T)                                            \
+    extern template void readInto(ObjectReader&, FileContext&, T&);  \
+    extern template T readDescribed<T>(ObjectReader&, FileContext&); \
+    extern template Json describedJson(const FileContext&, const T&);
+#define ROOK_DESCRIBED_LONG(T)                                       \
+    extern template void readInto(ObjectReader&, FileContext&, T&);  \
+    extern template T readDescribed<T>(ObjectReader&, FileContext&); \
+    extern template void writeDescribed(JsonLines&, const FileContext&, const T&);
+#include "file/described_types.inc"
+#endif
+#undef ROOK_DESCRIBED
+#undef ROOK_DESCRIBED_LONG
+
 }  // namespace rook::file

@@ -8,12 +8,14 @@
 
 namespace rook::file {
 
-/// Reads a project whole, or not at all: every sheet is there, every reference answers.
+/// Reads a project whole, or not at all: every sheet is there, every reference answers. A save that
+/// was broken off is finished first, or, where nothing may be written, read as if it were.
 /// Errors: all of `ErrorKind`; `where` names the file and key, row or line.
 [[nodiscard]] Result<level::Project> openProject(Storage& storage, const Path& folder);
 
 /// What `saveProject` may leave alone: levels that are unchanged since this value was written.
-/// Writes changed levels first, then rookplot.json, each whole.
+/// All files of the save as one: after an error or a kill the former project stands, or the new
+/// one. Errors: of Storage; UnsafePath; OutOfRange for what could not be read again.
 [[nodiscard]] Result<void> saveProject(Storage& storage, const Path& folder,
                                        const level::Project& project,
                                        const level::Project* lastSaved = nullptr);

@@ -3,8 +3,10 @@
 #include "base/limits.h"
 #include "file/described_detail.h"
 #include "file/kit_file.h"
+#include "file/overlaid_files.h"
 #include "file/png.h"
 #include "file/project_file.h"
+#include "file/save_set.h"
 
 namespace rook::file {
 
@@ -121,9 +123,13 @@ Result<Level> readLevelText(const Project& project, const std::string& text,
     return guarded(text, name, [&](const Json& json) { return readLevel(project, json, name); });
 }
 
-Result<Project> openProject(Storage& storage, const Path& folder) {
+namespace {
+
+Result<Project> readFolder(Storage& storage, const Path& folder) {
     const std::string main = "rookplot.json";
-    const auto text = storage.read(folder / main, limits::maxTextBytes);
+    const auto path = pathInside(folder, main);
+    if (!path) return fail(path.error());
+    const auto text = storage.read(*path, limits::maxTextBytes);
     if (!text) {
         if (text.error().kind != ErrorKind::Missing) return fail(text.error());
         return fail(ErrorKind::Missing, "This folder holds no project: rookplot.json is not there",
@@ -149,6 +155,19 @@ Result<Project> openProject(Storage& storage, const Path& folder) {
         project->levels.push_back(std::make_shared<const Level>(std::move(*level)));
     }
     return project;
+}
+
+}  // namespace
+
+Result<Project> openProject(Storage& storage, const Path& folder) {
+    const auto pending = pendingFiles(storage, folder);
+    if (!pending) return fail(pending.error());
+    const auto finished = finishSave(storage, folder);
+    if (finished || pending->empty()) return readFolder(storage, folder);
+    OverlaidFiles files(storage, folder);
+    for (const auto& [path, bytes] : *pending)
+        files.set(path, bytes);
+    return readFolder(files, folder);
 }
 
 }  // namespace rook::file

@@ -4,6 +4,7 @@
 #include "file/described_detail.h"
 #include "file/kit_file.h"
 #include "file/project_file.h"
+#include "file/save_set.h"
 
 namespace rook::file {
 
@@ -27,11 +28,54 @@ std::string levelText(const Project& project, const Level& level) {
 
 namespace {
 
-Result<void> writePicture(Storage& storage, const Path& folder, const Underlay& underlay) {
-    const auto path = pathInside(folder, underlay.path);
-    if (!path) return fail(path.error());
-    if (const auto made = storage.makeFolder(path->parent_path()); !made) return made;
-    return writeWhole(storage, *path, *underlay.picture.bytes);
+/// What a save is compared with: files whose text follows from values that are as they were are
+/// left alone, if they are still there.
+class FormerProject {
+public:
+    FormerProject(Storage& storage, const Path& folder, const Project& project,
+                  const Project* lastSaved)
+        : m_storage(storage),
+          m_folder(folder),
+          m_former(lastSaved),
+          // Levels name matters, sheets and kinds, and leave out what their kinds say.
+          m_hasSameNames(lastSaved && lastSaved->matters == project.matters &&
+                         lastSaved->sheets == project.sheets && lastSaved->kinds == project.kinds) {
+    }
+    [[nodiscard]] bool has(const std::string& path, const Level& level) const {
+        const auto former = m_hasSameNames ? m_former->findLevel(level.id) : nullptr;
+        return former && (former.get() == &level || *former == level) && isThere(path);
+    }
+    [[nodiscard]] bool has(const std::string& path, const Kit& kit) const {
+        const Kit* former = m_former ? m_former->findKit(kit.name) : nullptr;
+        return former && *former == kit && isThere(path);
+    }
+    [[nodiscard]] bool has(const LevelId& level, const Underlay& underlay) const {
+        const auto former = m_former ? m_former->findLevel(level) : nullptr;
+        const auto* shown = former && former->sketch.underlay ? &*former->sketch.underlay : nullptr;
+        return shown && shown->path == underlay.path && shown->picture == underlay.picture &&
+               isThere(underlay.path);
+    }
+
+private:
+    [[nodiscard]] bool isThere(const std::string& path) const {
+        return m_storage.exists(m_folder / path);
+    }
+
+    Storage& m_storage;
+    const Path& m_folder;
+    const Project* m_former;
+    bool m_hasSameNames;
+};
+
+/// Adds a text if it could be read again.
+Result<void> addText(SaveSet& files, const std::string& path, std::string text) {
+    if (text.size() > limits::maxTextBytes)
+        return fail(ErrorKind::OutOfRange,
+                    "This would be " + std::to_string(text.size() >> 20) +
+                        " MB, and more than 64 MiB are not read again: nothing was saved",
+                    path, "Make it smaller, or two of it");
+    files.add(path, std::move(text));
+    return {};
 }
 
 }  // namespace
@@ -54,56 +98,37 @@ Result<void> copySheets(Storage& storage, const Path& from, const Path& to,
     for (const std::string& image : imagesOf(project)) {
         const auto source = pathInside(from, image);
         if (!source) return fail(source.error());
-        const auto target = pathInside(to, image);
-        if (!target) return fail(target.error());
         const auto bytes = storage.read(*source, limits::maxImageBytes);
         if (!bytes) return fail(bytes.error());
-        if (const auto made = storage.makeFolder(target->parent_path()); !made) return made;
-        if (const auto written = writeWhole(storage, *target, *bytes); !written) return written;
+        if (const auto written = writeInside(storage, to, image, *bytes); !written) return written;
     }
     return {};
 }
 
 Result<void> saveProject(Storage& storage, const Path& folder, const Project& project,
                          const Project* lastSaved) {
-    if (const auto made = storage.makeFolder(folder / "levels"); !made) return made;
-    const Path swatches = folder / "swatches";
-    if (!project.swatches.empty())
-        if (const auto made = storage.makeFolder(swatches); !made) return made;
-    for (const auto& swatch : project.swatches) {
-        const auto former = lastSaved ? lastSaved->findLevel(swatch->id) : nullptr;
-        if (former && *former == *swatch && lastSaved->matters == project.matters) continue;
-        const auto written = writeWhole(storage, swatches / (swatch->id.text + ".json"),
-                                        levelText(project, *swatch));
-        if (!written) return written;
-    }
-    if (!project.kits.empty())
-        if (const auto made = storage.makeFolder(folder / "kits"); !made) return made;
+    if (const auto made = storage.makeFolder(folder); !made) return made;
+    const FormerProject former(storage, folder, project, lastSaved);
+    SaveSet files(storage, folder);
+    for (const auto* boards : {&project.swatches, &project.levels})
+        for (const auto& board : *boards) {
+            const std::string path =
+                (boards == &project.swatches ? "swatches/" : "levels/") + board->id.text + ".json";
+            const auto& underlay = board->sketch.underlay;
+            if (underlay && underlay->picture.bytes && !former.has(board->id, *underlay))
+                files.add(underlay->path, *underlay->picture.bytes);
+            if (former.has(path, *board)) continue;
+            if (const auto added = addText(files, path, levelText(project, *board)); !added)
+                return added;
+        }
     for (const Kit& kit : project.kits) {
-        const Kit* former = lastSaved ? lastSaved->findKit(kit.name) : nullptr;
-        if (former && *former == kit) continue;
-        const auto written =
-            writeWhole(storage, folder / "kits" / (kit.name + ".json"), kitText(kit));
-        if (!written) return written;
+        const std::string path = "kits/" + kit.name + ".json";
+        if (former.has(path, kit)) continue;
+        if (const auto added = addText(files, path, kitText(kit)); !added) return added;
     }
-    for (const auto& level : project.levels) {
-        const auto former = lastSaved ? lastSaved->findLevel(level->id) : nullptr;
-        const auto& underlay = level->sketch.underlay;
-        const bool hasPicture = underlay && underlay->picture.bytes;
-        const bool isWritten = hasPicture && former && former->sketch.underlay &&
-                               former->sketch.underlay->path == underlay->path &&
-                               former->sketch.underlay->picture == underlay->picture;
-        if (hasPicture && !isWritten)
-            if (const auto written = writePicture(storage, folder, *underlay); !written)
-                return written;
-        if (former && (former == level || *former == *level) &&
-            lastSaved->matters == project.matters)
-            continue;
-        const auto written = writeWhole(storage, folder / "levels" / (level->id.text + ".json"),
-                                        levelText(project, *level));
-        if (!written) return written;
-    }
-    return writeWhole(storage, folder / "rookplot.json", projectText(project));
+    if (const auto added = addText(files, "rookplot.json", projectText(project)); !added)
+        return added;
+    return files.commit();
 }
 
 Project newProject(const std::string& name) {

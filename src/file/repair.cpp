@@ -6,6 +6,7 @@
 
 #include "base/limits.h"
 #include "file/json_text.h"
+#include "file/overlaid_files.h"
 
 namespace rook::file {
 
@@ -14,39 +15,6 @@ namespace {
 constexpr int mostChanges = 1000;
 /// Larger lists and objects are not left out as a whole.
 constexpr std::size_t mostParts = 24;
-
-/// The files of a project, with mended ones before those on the disk. Nothing is written.
-class MendedFiles final : public Storage {
-public:
-    MendedFiles(Storage& storage, Path folder) : m_storage(storage), m_folder(std::move(folder)) {}
-
-    Result<std::string> read(const Path& path, std::size_t maxBytes) override {
-        const auto found = m_texts.find(path.lexically_normal());
-        return found != m_texts.end() ? Result<std::string>(found->second)
-                                      : m_storage.read(path, maxBytes);
-    }
-    bool exists(const Path& path) override { return m_storage.exists(path); }
-    Result<void> writeFlushed(const Path&, const std::string&) override { return refusal(); }
-    Result<void> rename(const Path&, const Path&) override { return refusal(); }
-    Result<void> exchange(const Path&, const Path&) override { return refusal(); }
-    Result<void> makeFolder(const Path&) override { return refusal(); }
-    Result<void> remove(const Path&) override { return refusal(); }
-
-    [[nodiscard]] Result<std::string> text(const std::string& name) {
-        return read(m_folder / name, limits::maxTextBytes);
-    }
-    void mend(const std::string& name, std::string text) {
-        m_texts[(m_folder / name).lexically_normal()] = std::move(text);
-    }
-
-private:
-    static Result<void> refusal() {
-        return fail(ErrorKind::NotPermitted, "Nothing is written while a project is mended");
-    }
-    Storage& m_storage;
-    Path m_folder;
-    std::map<Path, std::string> m_texts;
-};
 
 /// A place in a file: "levels/hall.json: entities[3].box" as a name and its steps.
 struct Place {
@@ -154,7 +122,7 @@ std::string withoutNoNumbers(const std::string& text) {
 }
 
 /// Mends what the project was refused for; the sentence of what was done, none if nothing could be.
-std::optional<std::string> mend(MendedFiles& files, const Error& error) {
+std::optional<std::string> mend(OverlaidFiles& files, const Error& error) {
     std::optional<Place> place = placeOf(error.where);
     if (!place || error.kind == ErrorKind::BadVersion || error.kind == ErrorKind::NotPermitted)
         return std::nullopt;
@@ -163,7 +131,7 @@ std::optional<std::string> mend(MendedFiles& files, const Error& error) {
     if (error.kind == ErrorKind::BadSyntax) {
         std::string mended = withoutNoNumbers(*text);
         if (mended == *text) return std::nullopt;
-        files.mend(place->file, std::move(mended));
+        files.set(place->file, std::move(mended));
         return "Numbers that are none were left out (" + place->file + ")";
     }
     auto json = parseJson(*text, place->file);
@@ -182,14 +150,14 @@ std::optional<std::string> mend(MendedFiles& files, const Error& error) {
             path += (step.front() == '[' ? "" : path.back() == ':' ? " " : ".") + step;
         done = error.what + ": left out (" + path + ")";
     }
-    files.mend(place->file, json->dump());
+    files.set(place->file, json->dump());
     return done;
 }
 
 }  // namespace
 
 Result<Repaired> openRepaired(Storage& storage, const Path& folder) {
-    MendedFiles files(storage, folder);
+    OverlaidFiles files(storage, folder);
     Repaired repaired;
     for (;;) {
         auto project = openProject(files, folder);

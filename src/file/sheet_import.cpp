@@ -109,9 +109,8 @@ Result<PackedTiles> packedTiles(Storage& storage, const Path& image, const Sheet
 /// Writes them to sheets/; gives their path in the project.
 Result<std::string> writeTiles(Storage& storage, const Path& folder, const std::string& name,
                                const std::string& png) {
-    if (const auto made = storage.makeFolder(folder / "sheets"); !made) return fail(made.error());
     const std::string path = freePath(storage, folder, "sheets/" + name);
-    if (const auto written = writeWhole(storage, folder / path, png); !written)
+    if (const auto written = writeInside(storage, folder, path, png); !written)
         return fail(written.error());
     return path;
 }
@@ -236,9 +235,8 @@ Result<std::string> importPicture(Storage& storage, const Path& folder, const Pa
     if (!bytes) return fail(bytes.error());
     if (const auto size = pngSize(*bytes, image.filename().string()); !size)
         return fail(size.error());
-    if (const auto made = storage.makeFolder(folder / "pictures"); !made) return fail(made.error());
     const std::string path = freePath(storage, folder, "pictures/" + plainNameOf(image));
-    if (const auto written = writeWhole(storage, folder / path, *bytes); !written)
+    if (const auto written = writeInside(storage, folder, path, *bytes); !written)
         return fail(written.error());
     return path;
 }

@@ -8,6 +8,9 @@
 
 #include <cerrno>
 #include <cstring>
+#include <vector>
+
+#include "file/hash.h"
 
 namespace rook::file {
 
@@ -49,15 +52,36 @@ private:
     int m_number;
 };
 
-void flushFolder(const Path& path) {
+/// False, with `errno`, if not all could be written.
+bool writeAll(int file, const std::string& bytes) {
+    std::size_t done = 0;
+    while (done < bytes.size()) {
+        const ssize_t count = ::write(file, bytes.data() + done, bytes.size() - done);
+        if (count < 0 && errno == EINTR) continue;
+        if (count < 0) return false;
+        done += static_cast<std::size_t>(count);
+    }
+    return true;
+}
+
+void flushEntries(const Path& path) {
     const Descriptor folder(::open(path.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC));
     if (folder.number() >= 0) ::fsync(folder.number());
+}
+
+/// Mode and owner of a file that is there; who is not permitted to give it away keeps it.
+void takeAfter(int file, const Path& like) {
+    struct stat info {};
+    if (like.empty() || ::stat(like.c_str(), &info) != 0 || !S_ISREG(info.st_mode)) return;
+    if (::fchown(file, info.st_uid, info.st_gid) != 0 && errno != EPERM) return;
+    (void)!::fchmod(file, info.st_mode & 07777);
 }
 
 class DiskStorage : public Storage {
 public:
     Result<std::string> read(const Path& path, std::size_t maxBytes) override {
-        const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC));
+        // Without waiting for the other end of a pipe, or for a device.
+        const Descriptor file(::open(path.c_str(), O_RDONLY | O_CLOEXEC | O_NONBLOCK | O_NOCTTY));
         if (file.number() < 0) return fail(systemError("The file cannot be read", path, errno));
         struct stat info {};
         if (::fstat(file.number(), &info) != 0)
@@ -85,41 +109,36 @@ public:
 
     bool exists(const Path& path) override { return ::access(path.c_str(), F_OK) == 0; }
 
-    Result<void> writeFlushed(const Path& path, const std::string& bytes) override {
-        const Descriptor file(::open(path.c_str(), O_WRONLY | O_CREAT | O_TRUNC | O_CLOEXEC, 0644));
+    Result<void> writeNew(const Path& path, const std::string& bytes, const Path& like) override {
+        const Descriptor file(
+            ::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, 0644));
         if (file.number() < 0) return fail(systemError("The file cannot be written", path, errno));
-        std::size_t done = 0;
-        while (done < bytes.size()) {
-            const ssize_t count = ::write(file.number(), bytes.data() + done, bytes.size() - done);
-            if (count < 0 && errno == EINTR) continue;
-            if (count < 0) return fail(systemError("The file cannot be written", path, errno));
-            done += static_cast<std::size_t>(count);
-        }
-        if (::fsync(file.number()) != 0)
-            return fail(systemError("The file cannot be written", path, errno));
+        takeAfter(file.number(), like);
+        if (writeAll(file.number(), bytes) && ::fsync(file.number()) == 0) return {};
+        const int problem = errno;
+        ::unlink(path.c_str());  // it is ours: nothing was there
+        return fail(systemError("The file cannot be written", path, problem));
+    }
+
+    Result<void> flushFolder(const Path& path) override {
+        flushEntries(path);
         return {};
     }
 
     Result<void> rename(const Path& from, const Path& to) override {
         if (::rename(from.c_str(), to.c_str()) != 0)
             return fail(systemError("The file cannot be put in its place", to, errno));
-        flushFolder(to.parent_path());
+        flushBoth(from, to);
         return {};
     }
 
     Result<void> exchange(const Path& a, const Path& b) override {
         if (::renameat2(AT_FDCWD, a.c_str(), AT_FDCWD, b.c_str(), RENAME_EXCHANGE) != 0) {
             if (errno != EINVAL && errno != ENOSYS)
-                return fail(systemError("The folders cannot be exchanged", b, errno));
-            // A file system without exchange: by a third name. A kill in between leaves both.
-            Path third = b;
-            third += ".former";
-            for (const auto& [from, to] :
-                 {std::pair(b, third), std::pair(a, b), std::pair(third, a)})
-                if (::rename(from.c_str(), to.c_str()) != 0)
-                    return fail(systemError("The folders cannot be exchanged", b, errno));
+                return fail(systemError("It cannot be put in its place", b, errno));
+            if (const auto done = exchangeInSteps(a, b); !done) return done;
         }
-        flushFolder(b.parent_path());
+        flushBoth(a, b);
         return {};
     }
 
@@ -130,10 +149,38 @@ public:
         return {};
     }
 
+    Result<void> makeNewFolder(const Path& path) override {
+        if (::mkdir(path.c_str(), 0700) != 0)
+            return fail(systemError("The folder cannot be made", path, errno));
+        flushEntries(path.parent_path());
+        return {};
+    }
+
     Result<void> remove(const Path& path) override {
         std::error_code problem;
         std::filesystem::remove_all(path, problem);
         if (problem) return fail(systemError("It cannot be removed", path, problem.value()));
+        flushEntries(path.parent_path());
+        return {};
+    }
+
+private:
+    static void flushBoth(const Path& a, const Path& b) {
+        flushEntries(b.parent_path());
+        if (a.parent_path() != b.parent_path()) flushEntries(a.parent_path());
+    }
+    /// A file system without exchange: files are replaced, folders go by a third name. A kill in
+    /// between leaves both.
+    static Result<void> exchangeInSteps(const Path& a, const Path& b) {
+        std::error_code problem;
+        std::vector<std::pair<Path, Path>> steps{{a, b}};
+        if (std::filesystem::is_directory(b, problem)) {
+            const Path third = b.parent_path() / freshName("." + b.filename().string() + ".");
+            steps = {{b, third}, {a, b}, {third, a}};
+        }
+        for (const auto& [from, to] : steps)
+            if (::rename(from.c_str(), to.c_str()) != 0)
+                return fail(systemError("It cannot be put in its place", b, errno));
         return {};
     }
 };
@@ -146,15 +193,28 @@ Storage& diskStorage() {
 }
 
 Result<void> writeWhole(Storage& storage, const Path& path, const std::string& bytes) {
-    Path beside = path;
-    beside += ".part";
-    Result<void> outcome = storage.writeFlushed(beside, bytes);
-    if (outcome) outcome = storage.rename(beside, path);
-    if (!outcome) {
-        // What is left beside the file is harmless; the first failure is the one to tell.
-        if (const auto removed = storage.remove(beside); !removed) return outcome;
+    std::error_code problem;
+    Path place = path;
+    if (std::filesystem::is_symlink(path, problem)) {
+        place = std::filesystem::weakly_canonical(path, problem);
+        if (problem)
+            return fail(ErrorKind::UnsafePath, "This link leads nowhere", path.string(),
+                        "Remove the link or choose another place");
     }
-    return outcome;
+    const Path beside = place.parent_path() / freshName("." + place.filename().string() + ".");
+    if (const auto written = storage.writeNew(beside, bytes, place); !written) return written;
+    const auto renamed = storage.rename(beside, place);
+    if (!renamed)
+        if (const auto removed = storage.remove(beside); !removed) return renamed;
+    return renamed;
+}
+
+Result<void> writeInside(Storage& storage, const Path& root, const std::string& relative,
+                         const std::string& bytes) {
+    const auto path = pathInside(root, relative);
+    if (!path) return fail(path.error());
+    if (const auto made = storage.makeFolder(path->parent_path()); !made) return made;
+    return writeWhole(storage, *path, bytes);
 }
 
 Result<Path> pathInside(const Path& root, const std::string& relative) {
@@ -169,6 +229,14 @@ Result<Path> pathInside(const Path& root, const std::string& relative) {
     for (const Path& part : path)
         if (part == "..") return unsafe("leaves the project folder");
     std::error_code problem;
+    Path step = root;
+    for (const Path& part : path) {
+        step /= part;
+        // A link to what is not there would be taken for a name that is free.
+        if (std::filesystem::is_symlink(step, problem) && !std::filesystem::exists(step, problem))
+            return unsafe("is a link that leads nowhere");
+    }
+    problem.clear();
     const Path base = std::filesystem::weakly_canonical(root, problem);
     const Path whole = std::filesystem::weakly_canonical(root / path, problem);
     if (problem) return unsafe("cannot be followed");

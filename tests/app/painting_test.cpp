@@ -1,6 +1,7 @@
 /// What the board draws, looked at px by px.
 
 #include <QPainter>
+#include <QtMath>
 
 #include "app/painting/board_images.h"
 #include "app/painting/entity_painter.h"
@@ -25,6 +26,7 @@ class PaintingTest : public QObject {
 private slots:
     void init();
     void cachedPicture_equalsAFreshOne_afterRandomEdits();
+    void tiles_leaveNoGap_atAnyScaleOfTheScreen();
     void hatching_goesOnOverCellBorders();
     void mass_hasOneOutline_withoutInnerLines();
     void eachBehaviour_looksDifferent();
@@ -54,6 +56,34 @@ QImage PaintingTest::drawn(const View& view, QSize size) {
     QPainter painter(&image);
     paintMatter(painter, scene(), QRect({0, 0}, size), view.offset(), view.scale());
     return image;
+}
+
+void PaintingTest::tiles_leaveNoGap_atAnyScaleOfTheScreen() {
+    for (const double ratio : {1.0, 1.1, 1.25, 1.5, 1.7, 2.0})
+        for (const QPointF offset :
+             {QPointF(-12.3, -31.67), QPointF(0.5, 0.25), QPointF(131, 77)}) {
+            QImage image(800, 700, QImage::Format_RGB32);
+            image.fill(Qt::magenta);
+            image.setDevicePixelRatio(ratio);
+            View view;
+            view.setOffset(offset);
+            const QRect area(0, 0, qCeil(800 / ratio), qCeil(700 / ratio));
+            BoardImages images;
+            for (int round = 0; round < 2; ++round) {  // as made, and as kept
+                QPainter painter(&image);
+                QVERIFY(images.paint(
+                    painter,
+                    [](QPainter& tile, const QRect& target, QPointF, double) {
+                        tile.fillRect(target, Qt::green);
+                    },
+                    view, area, ratio, 1000, Qt::green));
+            }
+            QImage whole(image.size(), image.format());
+            whole.fill(Qt::green);
+            whole.setDevicePixelRatio(ratio);
+            QVERIFY2(image == whole,
+                     qPrintable(QStringLiteral("%1 at %2").arg(ratio).arg(offset.x())));
+        }
 }
 
 void PaintingTest::cachedPicture_equalsAFreshOne_afterRandomEdits() {

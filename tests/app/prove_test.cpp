@@ -8,8 +8,10 @@
 #include <QSlider>
 #include <QTimer>
 
+#include "app/panels/finding_note.h"
 #include "app/play/walk.h"
 #include "app/tools/jump_ruler.h"
+#include "app/ui/theme.h"
 #include "demo_window.h"
 #include "file/project_file.h"
 #include "testing.h"
@@ -31,6 +33,7 @@ private slots:
         closeDemo();
     }
     void draggingAWall_turnsTheVerdict_andUndoTurnsItBack();
+    void fix_ofAFinding_leavesItsPlaceToBeRead();
     void proofRun_isShownPlayedSteppedAndScrubbed();
     void runTo_findsARun_orTellsHowNearABodyComes();
     void abilities_areLent_withoutTouchingTheProfile();
@@ -55,6 +58,26 @@ private:
     }
     [[nodiscard]] QString sentence() const { return part<QLabel>("verdict")->text(); }
 };
+
+void ProveWindowTest::fix_ofAFinding_leavesItsPlaceToBeRead() {
+    check::Finding finding;
+    finding.sentence = "Bell is out of reach: a body comes as near as 24 px";
+    finding.place = {352, 224, 16, 16};
+    const FindingNote plain(1, finding, {16, 16}, nullptr);
+    for (const char* fix : {"Lay a ledge of 2 cells at 20, 18", "Fill"}) {
+        finding.fix = fix;
+        FindingNote note(1, finding, {16, 16}, nullptr);
+        note.resize(240, note.heightForWidth(240));
+        const auto* button = note.findChild<QAbstractButton*>("fix-1");
+        QVERIFY(button);
+        note.grab();
+        const QString place = QStringLiteral("at 22, 14");
+        const int placeEnd = 34 + QFontMetrics(sizedFont(-2)).horizontalAdvance(place);
+        // Beside the place, or below it.
+        QVERIFY(button->x() > placeEnd || button->y() >= plain.heightForWidth(240) - 8);
+        QVERIFY(note.rect().contains(button->geometry()));
+    }
+}
 
 void ProveWindowTest::draggingAWall_turnsTheVerdict_andUndoTurnsItBack() {
     QVERIFY(sentence().contains("can be reached"));

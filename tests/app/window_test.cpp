@@ -6,10 +6,12 @@
 #include <QLineEdit>
 #include <QListWidget>
 #include <QSpinBox>
+#include <algorithm>
 
 #include "app/play/walk.h"
 #include "app/steps/shape/shape_options.h"
 #include "app/tools/cell_options.h"
+#include "check/finding.h"
 #include "demo_window.h"
 #include "level/level_edits.h"
 #include "runtime_replay.h"
@@ -188,6 +190,15 @@ void WindowTest::aSmallLevel_fromNothing_toTheGame() {
     QVERIFY(written->text().contains("level-1.level.json"));
     const auto files = written->text().count(QStringLiteral("<tr>"));
     QTRY_VERIFY2(written->height() >= files * written->fontMetrics().height(), "all rows are seen");
+    // What is open is counted as in Prove: notes are not.
+    const auto judged = session().proofs.of(level().id);
+    const auto& findings = judged->report.findings();
+    const QString open = check::openCount(findings) == 0
+                             ? QStringLiteral("no open findings")
+                             : QStringLiteral("%1 finding").arg(check::openCount(findings));
+    QTRY_VERIFY(std::ranges::any_of(m_window->findChildren<QLabel*>(), [&](const QLabel* label) {
+        return label->isVisible() && label->text().startsWith(open);
+    }));
     // The game, with nothing but the bundle, runs right and jumps the gap.
     QVERIFY(testing::exitIsMetByRunningRight(bundle));
 }

@@ -17,6 +17,9 @@ private slots:
     void help_isThere_forEachCommand();
     void newProject_canBeCheckedAndReached();
     void newProject_isRefused_overAnother();
+    void usage_isTold_andEndsWithTwo();
+    void refusal_isJson_whereJsonIsAskedFor();
+    void repair_overwritesNothing();
     void check_exitsByWhatItFinds();
     void check_jsonHoldsEveryFinding();
     void collide_printsTheSets_alikeForProjectAndBundle();
@@ -71,6 +74,43 @@ void CliTest::newProject_isRefused_overAnother() {
     const Outcome outcome = run("rookplot", {"new", demo});
     QCOMPARE(outcome.exitCode, 2);
     QVERIFY(outcome.err.contains("There is a project already"));
+}
+
+void CliTest::usage_isTold_andEndsWithTwo() {
+    const Outcome misspelt = run("rookplot", {"chekc", demo});
+    QCOMPARE(misspelt.exitCode, 2);
+    QVERIFY2(misspelt.err.contains("\"chekc\"") && misspelt.err.contains("is it check"),
+             qPrintable(misspelt.err));
+    for (const QStringList& arguments :
+         {QStringList{"new", ""}, QStringList{"new", "mill\x1b[2J"}, QStringList{"check", ""},
+          QStringList{"check", demo, "--bogus"}, QStringList{"export", demo, "--to", ""},
+          QStringList{"repair", demo, "--to", ""}}) {
+        const Outcome outcome = run("rookplot", arguments);
+        QVERIFY2(outcome.exitCode == 2, qPrintable(arguments.join(' ')));
+        QVERIFY2(!outcome.err.isEmpty() && !outcome.err.contains(u'\x1b'),
+                 qPrintable(arguments.join(' ')));
+    }
+    QCOMPARE(run("lantern", {"--bogus"}).exitCode, 2);
+    QCOMPARE(run("lantern", {}).exitCode, 2);
+    QCOMPARE(run("rookplot-desk", {"-platform", "offscreen", "--bogus"}).exitCode, 2);
+    QCOMPARE(run("rookplot-desk", {"-platform", "offscreen", "--help"}).exitCode, 0);
+}
+
+void CliTest::refusal_isJson_whereJsonIsAskedFor() {
+    const Outcome outcome = run("rookplot", {"check", "/nowhere/at-all", "--format", "json"});
+    QCOMPARE(outcome.exitCode, 2);
+    const auto json = QJsonDocument::fromJson(outcome.out.toUtf8()).object();
+    QVERIFY(json["error"].toString().contains("/nowhere/at-all"));
+}
+
+void CliTest::repair_overwritesNothing() {
+    const QTemporaryDir folder;
+    testing::writeBytes(folder.filePath("home/levels/intake.json"), "years of work");
+    const Outcome outcome = run("rookplot", {"repair", demo, "--to", folder.filePath("home")});
+    QCOMPARE(outcome.exitCode, 2);
+    QCOMPARE(testing::readBytes(folder.filePath("home/levels/intake.json")),
+             QByteArray("years of work"));
+    QCOMPARE(run("rookplot", {"repair", demo, "--to", folder.filePath("new")}).exitCode, 0);
 }
 
 void CliTest::check_exitsByWhatItFinds() {

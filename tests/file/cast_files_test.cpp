@@ -152,7 +152,7 @@ void CastFilesTest::badRoles_areRefused() {
     const auto at = text.find(from.toStdString());
     QVERIFY(at != std::string::npos);
     text.replace(at, std::size_t(from.size()), to.toStdString());
-    QVERIFY(disk.writeFlushed(path, text).has_value());
+    QVERIFY(file::writeWhole(disk, path, text).has_value());
     const auto read = file::openProject(disk, root);
     QVERIFY(!read);
     QVERIFY(read.error().sentence().find("level-1.json") != std::string::npos);
@@ -172,8 +172,8 @@ void CastFilesTest::kinds_goToAFile_andBack_withWhatTheyChange() {
     const auto change = file::readKinds(disk, path, project());
     QVERIFY(change.has_value());
     QCOMPARE(change->losses.size(), std::size_t{11});
-    QVERIFY(
-        disk.writeFlushed(path, "{ \"format\": \"rookplot-kinds\", \"version\": 2 }").has_value());
+    QVERIFY(file::writeWhole(disk, path, "{ \"format\": \"rookplot-kinds\", \"version\": 2 }")
+                .has_value());
     QCOMPARE(file::readKinds(disk, path, project()).error().kind, ErrorKind::BadVersion);
 }
 

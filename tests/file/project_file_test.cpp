@@ -457,13 +457,17 @@ void ProjectFileTest::save_writesOnlyWhatChanged() {
     const QTemporaryDir folder;
     const QString demo = testing::copyDemo(folder);
     const level::Project old = openFine(demo);
-    QFile::remove(demo + "/levels/wheel-hall.json");
+    const auto former = QFileInfo(demo + "/levels/wheel-hall.json").lastModified();
+    QFile hall(demo + "/levels/wheel-hall.json");
+    QVERIFY(hall.open(QIODevice::ReadWrite));
+    QVERIFY(hall.setFileTime(former.addDays(-3), QFileDevice::FileModificationTime));
+    hall.close();
     level::Level level = *old.levels[0];
     level.title = "Renamed";
     QVERIFY(file::saveProject(file::diskStorage(), demo.toStdString(), old.withLevel(level), &old));
-    QVERIFY(!QFile::exists(demo + "/levels/wheel-hall.json"));
+    QCOMPARE(QFileInfo(demo + "/levels/wheel-hall.json").lastModified(), former.addDays(-3));
     QVERIFY(testing::readBytes(demo + "/levels/intake.json").contains("Renamed"));
-    QVERIFY(QDir(demo).entryList({"*.part"}, QDir::Files).isEmpty());
+    QVERIFY(QDir(demo + "/.rookplot").isEmpty(QDir::AllEntries | QDir::NoDotAndDotDot));
 }
 
 namespace {

@@ -99,14 +99,14 @@ void SkinFilesTest::replacing_keepsTheSheet_andWantsTheSameLayout() {
     auto& disk = file::diskStorage();
     const SheetCut tight{{8, 8}, 0, 0, {}};
     const SheetCut wide{{8, 8}, 1, 2, {}};
-    QVERIFY(
-        disk.writeFlushed(root / "a.png", file::writePng(imageOf(tight, 4, 3, 0, 0))).has_value());
-    QVERIFY(
-        disk.writeFlushed(root / "b.png", file::writePng(imageOf(wide, 4, 5, 0, 0))).has_value());
-    QVERIFY(
-        disk.writeFlushed(root / "c.png", file::writePng(imageOf(tight, 5, 3, 0, 0))).has_value());
-    QVERIFY(
-        disk.writeFlushed(root / "d.png", file::writePng(imageOf(tight, 4, 2, 0, 0))).has_value());
+    QVERIFY(file::writeWhole(disk, root / "a.png", file::writePng(imageOf(tight, 4, 3, 0, 0)))
+                .has_value());
+    QVERIFY(file::writeWhole(disk, root / "b.png", file::writePng(imageOf(wide, 4, 5, 0, 0)))
+                .has_value());
+    QVERIFY(file::writeWhole(disk, root / "c.png", file::writePng(imageOf(tight, 5, 3, 0, 0)))
+                .has_value());
+    QVERIFY(file::writeWhole(disk, root / "d.png", file::writePng(imageOf(tight, 4, 2, 0, 0)))
+                .has_value());
     const level::Project project =
         file::importSheet(disk, root, file::newProject("Sheets"), root / "a.png", tight)->project;
     const auto better = file::replaceSheet(disk, root, project, 0, root / "b.png", wide);
@@ -181,8 +181,8 @@ void SkinFilesTest::zonesRulesNotesAndLayers_roundTrip() {
     auto& disk = file::diskStorage();
     const level::Project project = projectOfRules();
     QVERIFY(disk.makeFolder(root / "sheets").has_value());
-    QVERIFY(disk.writeFlushed(root / "sheets/weir.png",
-                              file::writePng(imageOf({{16, 16}, 0, 0, {}}, 4, 2, 0, 0)))
+    QVERIFY(file::writeWhole(disk, root / "sheets/weir.png",
+                             file::writePng(imageOf({{16, 16}, 0, 0, {}}, 4, 2, 0, 0)))
                 .has_value());
     QVERIFY(file::saveProject(disk, root, project).has_value());
     const auto read = file::openProject(disk, root);
@@ -198,8 +198,8 @@ void SkinFilesTest::badZonesAndRules_areRefused() {
     const file::Path root = folder.path().toStdString();
     auto& disk = file::diskStorage();
     QVERIFY(disk.makeFolder(root / "sheets").has_value());
-    QVERIFY(disk.writeFlushed(root / "sheets/weir.png",
-                              file::writePng(imageOf({{16, 16}, 0, 0, {}}, 4, 2, 0, 0)))
+    QVERIFY(file::writeWhole(disk, root / "sheets/weir.png",
+                             file::writePng(imageOf({{16, 16}, 0, 0, {}}, 4, 2, 0, 0)))
                 .has_value());
     const level::Project project = projectOfRules();
     QVERIFY(file::saveProject(disk, root, project).has_value());
@@ -218,7 +218,7 @@ void SkinFilesTest::badZonesAndRules_areRefused() {
         const auto at = bad.find(from);
         QVERIFY2(at != std::string::npos, from);
         bad.replace(at, std::string(from).size(), to);
-        QVERIFY(disk.writeFlushed(path, bad).has_value());
+        QVERIFY(file::writeWhole(disk, path, bad).has_value());
         const auto read = file::openProject(disk, root);
         QVERIFY2(!read, to);
         QVERIFY2(read.error().sentence().find("level-1.json") != std::string::npos, to);
@@ -247,7 +247,7 @@ void SkinFilesTest::import_writesTheSheet_underAFreeName() {
     const SheetCut cut{{8, 8}, 1, 1, {}};
     const file::Path image = root / "Wet Stone (2).png";
     auto& disk = file::diskStorage();
-    QVERIFY(disk.writeFlushed(image, file::writePng(imageOf(cut, 5, 3, 2, 1))).has_value());
+    QVERIFY(file::writeWhole(disk, image, file::writePng(imageOf(cut, 5, 3, 2, 1))).has_value());
     level::Project project = file::newProject("Sheets");
     for (const char* name : {"wet-stone-2", "wet-stone-2-2"}) {
         const auto edit = file::importSheet(disk, root, project, image, cut);
@@ -267,11 +267,11 @@ void SkinFilesTest::pictures_areCopied_underFreeNames() {
     const file::Path root = folder.path().toStdString();
     auto& disk = file::diskStorage();
     const file::Path image = root / "Far Hills.png";
-    QVERIFY(disk.writeFlushed(image, file::writePng(imageOf({{8, 8}, 0, 0, {}}, 2, 2, 0, 0)))
+    QVERIFY(file::writeWhole(disk, image, file::writePng(imageOf({{8, 8}, 0, 0, {}}, 2, 2, 0, 0)))
                 .has_value());
     QCOMPARE(*file::importPicture(disk, root, image), std::string("pictures/far-hills.png"));
     QCOMPARE(*file::importPicture(disk, root, image), std::string("pictures/far-hills-2.png"));
-    QVERIFY(disk.writeFlushed(image, "no image").has_value());
+    QVERIFY(file::writeWhole(disk, image, "no image").has_value());
     QVERIFY(!file::importPicture(disk, root, image));
 }
 
@@ -282,7 +282,7 @@ void SkinFilesTest::project_roundTrips_tilesSwatchesAndBackdrops() {
     Random random(testing::seedOr(12));
     level::Project project = file::newProject("Skins");
     const file::Path image = root / "tiles.png";
-    QVERIFY(disk.writeFlushed(image, file::writePng(imageOf({{8, 8}, 0, 0, {}}, 6, 6, 0, 0)))
+    QVERIFY(file::writeWhole(disk, image, file::writePng(imageOf({{8, 8}, 0, 0, {}}, 6, 6, 0, 0)))
                 .has_value());
     for (int i = 0; i < 2; ++i)
         project = file::importSheet(disk, root, project, image, {{8, 8}, 0, 0, {}})->project;

@@ -3,6 +3,7 @@
 #include <QElapsedTimer>
 #include <QPainter>
 #include <QtMath>
+#include <cmath>
 
 #include "skin/dressing.h"
 
@@ -38,26 +39,34 @@ bool BoardImages::paint(QPainter& painter, const Draw& draw, const View& view, Q
     QElapsedTimer timer;
     timer.start();
     bool isComplete = true;
+    painter.save();
+    painter.scale(1 / devicePixelRatio, 1 / devicePixelRatio);
     for (int y = firstY; y <= lastY; ++y) {
         for (int x = firstX; x <= lastX; ++x) {
-            const Key key{x, y, scaleKey};
-            const QPointF corner(x * side - offset.x(), y * side - offset.y());
+            const Key key{x, y, scaleKey, qRound(devicePixelRatio * 1000)};
+            // In whole px of the screen, so that neighbours leave no gap where its scale is not
+            // whole.
+            const QPointF corner(std::floor((x * side - offset.x()) * devicePixelRatio + 0.5),
+                                 std::floor((y * side - offset.y()) * devicePixelRatio + 0.5));
+            const int px = qCeil(side * devicePixelRatio);
             QImage* image = m_images.object(key);
             if (!image && double(timer.nsecsElapsed()) / 1e6 >= budgetMs) {
-                if (ground.isValid()) painter.fillRect(QRectF(corner, QSizeF(side, side)), ground);
+                if (ground.isValid()) painter.fillRect(QRectF(corner, QSizeF(px, px)), ground);
                 isComplete = false;
                 continue;
             }
             if (!image) {
-                const int px = qCeil(side * devicePixelRatio);
                 image = new QImage(
                     px, px,
                     ground.isValid() ? QImage::Format_RGB32 : QImage::Format_ARGB32_Premultiplied);
                 image->setDevicePixelRatio(devicePixelRatio);
                 if (!ground.isValid()) image->fill(Qt::transparent);
                 QPainter tile(image);
-                draw(tile, QRect(0, 0, side, side), QPointF(x * side, y * side), view.scale());
+                // All of its px, the last of which may lie across the border.
+                const int whole = qCeil(px / devicePixelRatio);
+                draw(tile, QRect(0, 0, whole, whole), QPointF(x * side, y * side), view.scale());
                 tile.end();
+                image->setDevicePixelRatio(1);
                 painter.drawImage(corner, *image);
                 m_images.insert(key, image, px * px * 4);
                 continue;
@@ -65,6 +74,7 @@ bool BoardImages::paint(QPainter& painter, const Draw& draw, const View& view, Q
             painter.drawImage(corner, *image);
         }
     }
+    painter.restore();
     return isComplete;
 }
 

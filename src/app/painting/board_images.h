@@ -38,9 +38,10 @@ private:
         int x = 0;
         int y = 0;
         qint64 scale = 0;  ///< scale in 1/2^32, so that equal zooms give equal keys
+        int ratio = 0;     ///< of the screen's px to the widget's, in 1/1000
         bool operator==(const Key&) const = default;
         friend size_t qHash(const Key& key, size_t seed) {
-            return qHashMulti(seed, key.x, key.y, key.scale);
+            return qHashMulti(seed, key.x, key.y, key.scale, key.ratio);
         }
     };
     QCache<Key, QImage> m_images;

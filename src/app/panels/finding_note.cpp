@@ -31,6 +31,18 @@ FindingNote::FindingNote(int number, const check::Finding& finding, CellSize cel
     setSizePolicy(policy);
 }
 
+int FindingNote::heightForWidth(int width) const {
+    const int text = textBox(width).height();
+    if (m_place.isEmpty() && !m_fix) return text + 14;
+    return text + 32 + (isFixBelow(width) ? m_fix->height() + 2 : 0);
+}
+
+bool FindingNote::isFixBelow(int width) const {
+    if (!m_fix || m_place.isEmpty()) return false;
+    const int place = QFontMetrics(sizedFont(-2)).horizontalAdvance(m_place);
+    return 34 + place + 8 + m_fix->width() + 6 > width;
+}
+
 void FindingNote::paintEvent(QPaintEvent*) {
     const Theme& theme = currentTheme();
     QPainter painter(this);

@@ -13,9 +13,7 @@ class FindingNote : public QAbstractButton {
 public:
     FindingNote(int number, const check::Finding& finding, CellSize cell, QWidget* parent);
     bool hasHeightForWidth() const override { return true; }
-    int heightForWidth(int width) const override {
-        return textBox(width).height() + (m_place.isEmpty() && !m_fix ? 14 : 32);
-    }
+    int heightForWidth(int width) const override;
     QSize sizeHint() const override { return {240, heightForWidth(240)}; }
 
 Q_SIGNALS:
@@ -28,6 +26,8 @@ protected:
 
 private:
     [[nodiscard]] QRect textBox(int width) const;
+    /// The button of the fix has no room beside the place.
+    [[nodiscard]] bool isFixBelow(int width) const;
     int m_number;
     check::Severity m_severity;
     QAbstractButton* m_fix = nullptr;

@@ -36,6 +36,11 @@ int main(int argc, char** argv) {
             .arg(rook::app::shotNames().join(QStringLiteral(", "))),
         QStringLiteral("VIEWS"));
     parser.addOption(only);
+    if (!parser.parse(application.arguments())) {
+        std::fprintf(stderr, "rookplot-desk: %s. What there is is told by --help.\n",
+                     qPrintable(parser.errorText()));
+        return 2;
+    }
     parser.process(application);
 
     rook::app::MainWindow window;

@@ -383,11 +383,9 @@ private:
         if (isFitted) piece.measure.reset();
         piece.name = kit::freshPieceName(*kit(), piece.title);
         piece.model = "kits/" + piece.name + ".glb";
-        const file::Path path = file::Path(m_session.document.folder().toStdString()) / piece.model;
-        auto written = file::diskStorage().makeFolder(path.parent_path());
-        if (written)
-            written = file::writeWhole(file::diskStorage(), path,
-                                       file::glbOf(mesh, piece.title, piece.color));
+        const auto written =
+            file::writeInside(file::diskStorage(), m_session.document.folder().toStdString(),
+                              piece.model, file::glbOf(mesh, piece.title, piece.color));
         if (!written) return m_session.say(QString::fromStdString(written.error().sentence()));
         m_examined.reset();
         m_remarks->clear();

@@ -7,6 +7,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "check/finding.h"
 #include "level/level_edits.h"
 
 namespace rook::app {
@@ -80,15 +81,20 @@ public:
         m_files->setText(QStringLiteral("<table width=100% cellspacing=0>%1</table>").arg(rows));
         QStringList levels;
         std::size_t open = 0;
+        qsizetype unknown = 0;
         for (const auto& level : m_session.document.project().levels) {
             levels << tr("%1  %2").arg(levels.size() + 1).arg(QString::fromStdString(level->title));
-            if (const auto proven = m_session.proofs.of(level->id))
-                open += proven->report.findings().size();
+            const auto proven = m_session.proofs.of(level->id);
+            if (proven && m_session.proofs.isCurrent(level->id))
+                open += check::openCount(proven->report.findings());
+            else
+                ++unknown;
         }
         m_levels->setText(levels.join(QLatin1Char('\n')));
-        m_order->setNote(
-            open == 0 ? tr("no findings")
-                      : tr("%1 open").arg(counted(qsizetype(open), tr("finding"), tr("findings"))));
+        const QString found = counted(qsizetype(open), tr("finding"), tr("findings"));
+        m_order->setNote(unknown > 0 ? tr("%1 open, %2 not judged yet").arg(open).arg(unknown)
+                         : open == 0 ? tr("no open findings")
+                                     : tr("%1 open").arg(found));
     }
 
 private:

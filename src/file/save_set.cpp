@@ -1,0 +1,199 @@
+#include "file/save_set.h"
+
+#include <algorithm>
+
+#include "base/limits.h"
+#include "file/hash.h"
+#include "file/json_text.h"
+
+namespace rook::file {
+
+namespace {
+
+Path ownFolder(const Path& root) {
+    return root / ".rookplot";
+}
+Path journalOf(const Path& root) {
+    return ownFolder(root) / "journal";
+}
+
+/// A place in the project, where a link inside of it leads. Errors: UnsafePath.
+Result<Path> placeOf(const Path& root, const std::string& path) {
+    const auto inside = pathInside(root, path);
+    if (!inside) return inside;
+    std::error_code problem;
+    if (!std::filesystem::is_symlink(*inside, problem)) return inside;
+    const Path real = std::filesystem::weakly_canonical(*inside, problem);
+    return problem ? inside : Result<Path>(real);
+}
+
+struct Journal {
+    std::string folder;  ///< below .rookplot
+    struct File {
+        std::string path;
+        std::string sha256;
+    };
+    std::vector<File> files;
+};
+
+std::string textOf(const Journal& journal) {
+    JsonLines lines;
+    lines.member("format", "rookplot-save");
+    lines.member("version", 1);
+    lines.member("folder", journal.folder);
+    std::vector<std::string> rows;
+    for (const Journal::File& file : journal.files)
+        rows.push_back(compactText({{"path", file.path}, {"sha256", file.sha256}}));
+    lines.list("files", rows);
+    return lines.take();
+}
+
+/// The name of a save's folder as `freshName` makes them.
+bool isSaveName(const std::string& name) {
+    return name.size() == 21 && name.starts_with("save-") &&
+           name.find_first_not_of("0123456789abcdef", 5) == std::string::npos;
+}
+
+Result<Journal> journalOfText(const std::string& text, const Path& path) {
+    const auto broken = [&] {
+        return fail(ErrorKind::BadSyntax, "The journal of a save that was broken off is not ours",
+                    path.string(), "Remove this file: the project is as it was before that save");
+    };
+    const auto json = parseJson(text, path.string());
+    if (!json || !json->is_object() || json->value("format", Json()) != "rookplot-save" ||
+        !json->contains("files") || !(*json)["files"].is_array())
+        return broken();
+    const Json folder = json->value("folder", Json());
+    if (!folder.is_string() || !isSaveName(folder)) return broken();
+    Journal journal{folder, {}};
+    for (const Json& item : (*json)["files"]) {
+        if (!item.is_object() || !item.value("path", Json()).is_string() ||
+            !item.value("sha256", Json()).is_string())
+            return broken();
+        journal.files.push_back({item["path"], item["sha256"]});
+    }
+    return journal;
+}
+
+/// The journal that is there, if there is one.
+Result<std::optional<Journal>> readJournal(Storage& storage, const Path& root) {
+    const Path path = journalOf(root);
+    const auto text = storage.read(path, limits::maxTextBytes);
+    if (!text && text.error().kind == ErrorKind::Missing) return std::optional<Journal>();
+    if (!text) return fail(text.error());
+    auto journal = journalOfText(*text, path);
+    if (!journal) return fail(journal.error());
+    return std::optional(std::move(*journal));
+}
+
+/// Puts a file that was written beside in its place; the former one, if there was one, is then
+/// where it was.
+Result<void> swapIn(Storage& storage, const Path& staged, const Path& place) {
+    if (const auto made = storage.makeFolder(place.parent_path()); !made) return made;
+    return storage.exists(place) ? storage.exchange(staged, place) : storage.rename(staged, place);
+}
+
+Result<void> dropJournal(Storage& storage, const Path& root, const std::string& folder) {
+    if (const auto gone = storage.remove(journalOf(root)); !gone) return gone;
+    return storage.remove(ownFolder(root) / folder);
+}
+
+}  // namespace
+
+Result<void> SaveSet::stage(const Path& folder, const std::map<std::string, Path>& places) {
+    Journal journal{folder.filename().string(), {}};
+    if (const auto made = m_storage.makeNewFolder(folder); !made) return made;
+    std::size_t number = 0;
+    for (const auto& [path, bytes] : m_files) {
+        const auto written =
+            m_storage.writeNew(folder / std::to_string(number++), bytes, places.at(path));
+        if (!written) return written;
+        journal.files.push_back({path, sha256(bytes)});
+    }
+    if (const auto flushed = m_storage.flushFolder(folder); !flushed) return flushed;
+    const Path beside = folder / "journal";
+    if (const auto written = m_storage.writeNew(beside, textOf(journal), {}); !written)
+        return written;
+    return m_storage.rename(beside, journalOf(m_root));
+}
+
+Result<void> SaveSet::place(const Path& folder, const std::map<std::string, Path>& places) {
+    std::vector<std::pair<Path, Path>> done;
+    std::size_t number = 0;
+    for (const auto& [path, place] : places) {
+        const Path staged = folder / std::to_string(number++);
+        const auto placed = swapIn(m_storage, staged, place);
+        if (placed) {
+            done.emplace_back(staged, place);
+            continue;
+        }
+        // Back to the former files, as far as the disk lets; what is then left of the journal is
+        // finished by the next opening.
+        for (auto it = done.rbegin(); it != done.rend(); ++it) {
+            const auto back = m_storage.exists(it->first)
+                                  ? m_storage.exchange(it->first, it->second)
+                                  : m_storage.rename(it->second, it->first);
+            if (!back) return placed;
+        }
+        if (const auto dropped = dropJournal(m_storage, m_root, folder.filename()); !dropped)
+            return placed;
+        return placed;
+    }
+    return {};
+}
+
+Result<void> SaveSet::commit() {
+    if (m_files.empty()) return {};
+    std::map<std::string, Path> places;
+    for (const auto& [path, bytes] : m_files) {
+        const auto place = placeOf(m_root, path);
+        if (!place) return fail(place.error());
+        places[path] = *place;
+    }
+    if (const auto made = m_storage.makeFolder(ownFolder(m_root)); !made) return made;
+    if (const auto finished = finishSave(m_storage, m_root); !finished) return finished;
+    const Path folder = ownFolder(m_root) / freshName("save-");
+    if (const auto staged = stage(folder, places); !staged) {
+        // The first failure is the one to tell; what is left there harms nobody.
+        if (const auto gone = m_storage.remove(folder); !gone) return staged;
+        return staged;
+    }
+    if (const auto placed = place(folder, places); !placed) return placed;
+    return dropJournal(m_storage, m_root, folder.filename());
+}
+
+Result<std::map<std::string, std::string>> pendingFiles(Storage& storage, const Path& root) {
+    std::map<std::string, std::string> pending;
+    const auto journal = readJournal(storage, root);
+    if (!journal) return fail(journal.error());
+    if (!*journal) return pending;
+    for (std::size_t i = 0; i < (*journal)->files.size(); ++i) {
+        const Journal::File& file = (*journal)->files[i];
+        const auto place = placeOf(root, file.path);
+        if (!place) return fail(place.error());
+        const auto staged = storage.read(ownFolder(root) / (*journal)->folder / std::to_string(i),
+                                         limits::maxImageBytes);
+        // Gone, or the former file: it is in its place already.
+        if (staged && sha256(*staged) == file.sha256) pending[file.path] = *staged;
+    }
+    return pending;
+}
+
+Result<void> finishSave(Storage& storage, const Path& root) {
+    const auto journal = readJournal(storage, root);
+    if (!journal) return fail(journal.error());
+    if (!*journal) return {};
+    const auto pending = pendingFiles(storage, root);
+    if (!pending) return fail(pending.error());
+    for (std::size_t i = 0; i < (*journal)->files.size(); ++i) {
+        const std::string& path = (*journal)->files[i].path;
+        if (!pending->contains(path)) continue;
+        const auto placed =
+            swapIn(storage, ownFolder(root) / (*journal)->folder / std::to_string(i),
+                   *placeOf(root, path));
+        if (!placed) return placed;
+    }
+    return dropJournal(storage, root, (*journal)->folder);
+}
+
+}  // namespace rook::file

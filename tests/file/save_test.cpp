@@ -1,0 +1,434 @@
+/// Saving and exporting: all files or none, whatever happens; nobody else's file; what files are.
+
+#include <sys/stat.h>
+
+#include <random>
+
+#include "data.h"
+#include "file/bundle.h"
+#include "file/overlaid_files.h"
+#include "file/project_file.h"
+#include "file/save_set.h"
+#include "level/matter_edits.h"
+#include "testing.h"
+
+namespace rook::save_test {
+
+namespace {
+
+/// A disk in memory that keeps, after its power is cut, what was flushed, and of the rest what it
+/// happens to. The n-th writing operation is the last; it is done, or not, by chance.
+class PowerCutStorage final : public file::Storage {
+public:
+    PowerCutStorage(std::map<file::Path, std::string> files, int operations, std::uint64_t seed,
+                    bool losesUnflushed)
+        : m_now(files),
+          m_durable(std::move(files)),
+          m_left(operations),
+          m_losesUnflushed(losesUnflushed),
+          m_chance(seed) {}
+
+    [[nodiscard]] bool wasCut() const { return m_left < 0; }
+    /// What is on the disk when it is switched on again.
+    [[nodiscard]] std::map<file::Path, std::string> afterwards() {
+        if (!m_losesUnflushed) return m_now;
+        for (const file::Path& path : m_unflushed)
+            if (m_now.contains(path) && m_chance() % 2) m_durable[path] = m_now[path];
+        return m_durable;
+    }
+
+    Result<std::string> read(const file::Path& path, std::size_t) override {
+        const auto found = m_now.find(path);
+        if (found == m_now.end())
+            return fail(ErrorKind::Missing, "It is not there", path.string(), "Check the path");
+        return found->second;
+    }
+    bool exists(const file::Path& path) override { return m_now.contains(path); }
+    Result<void> writeNew(const file::Path& path, const std::string& bytes,
+                          const file::Path&) override {
+        if (m_now.contains(path)) return dead(path);
+        if (!isOn()) {
+            // Half of it, by chance, under a name that nothing points to.
+            if (m_left == -1) m_now[path] = bytes.substr(0, m_chance() % (bytes.size() + 1));
+            return dead(path);
+        }
+        m_now[path] = bytes;
+        m_unflushed.insert(path);
+        return {};
+    }
+    Result<void> flushFolder(const file::Path& folder) override {
+        if (!isOn()) return dead(folder);
+        std::erase_if(m_unflushed, [&](const file::Path& path) {
+            if (path.parent_path() != folder) return false;
+            m_durable[path] = m_now.at(path);
+            return true;
+        });
+        return {};
+    }
+    Result<void> rename(const file::Path& from, const file::Path& to) override {
+        return change(
+            to,
+            [&](auto& files, const std::string& bytes) {
+                files.erase(from);
+                files[to] = bytes;
+            },
+            m_now.at(from));
+    }
+    Result<void> exchange(const file::Path& a, const file::Path& b) override {
+        const std::string former = m_now.at(b);
+        return change(
+            b,
+            [&](auto& files, const std::string& bytes) {
+                files[a] = former;
+                files[b] = bytes;
+            },
+            m_now.at(a));
+    }
+    Result<void> makeFolder(const file::Path& path) override {
+        return isOn() ? Result<void>() : dead(path);
+    }
+    Result<void> makeNewFolder(const file::Path& path) override { return makeFolder(path); }
+    Result<void> remove(const file::Path& path) override {
+        return change(path,
+                      [&](auto& files, const std::string&) {
+                          std::erase_if(files, [&](const auto& each) {
+                              return each.first == path || each.first.parent_path() == path;
+                          });
+                      },
+                      {});
+    }
+
+private:
+    bool isOn() { return --m_left >= 0; }
+    /// Does something to the disk and flushes it. The last one is done, and flushed, by chance.
+    template <typename Change>
+    Result<void> change(const file::Path& path, Change&& make, const std::string& bytes) {
+        const std::string copy = bytes;
+        const bool isLast = !isOn();
+        if (isLast && (m_left < -1 || m_chance() % 2)) return dead(path);
+        make(m_now, copy);
+        if (!isLast || m_chance() % 2) make(m_durable, copy);
+        return isLast ? dead(path) : Result<void>();
+    }
+    static Result<void> dead(const file::Path& path) {
+        return fail(ErrorKind::WriteFailed, "The power was cut", path.string(), "Switch it on");
+    }
+
+    std::map<file::Path, std::string> m_now, m_durable;
+    std::set<file::Path> m_unflushed;
+    int m_left;
+    bool m_losesUnflushed;
+    std::mt19937_64 m_chance;
+};
+
+const file::Path home = "/rook-plot-nowhere/mill";
+
+level::Project smallGame() {
+    level::Project project = file::newProject("mill");
+    for (const char* id : {"wheel", "lade"}) {
+        level::Level level = *project.levels[0];
+        level.id = {id};
+        level.title = id;
+        for (int x = 0; x < 30; ++x)
+            level.cells.set(x, 20, level::Cell({static_cast<std::uint16_t>(1 + x % 3)}));
+        project.levels.push_back(std::make_shared<const level::Level>(std::move(level)));
+    }
+    return project;
+}
+
+/// Something that concerns several files: names of matters, sizes of kinds, ids, the order.
+level::Project changedAtRandom(level::Project project, std::mt19937_64& chance) {
+    const auto number = std::to_string(chance() % 100000);
+    if (chance() % 2)
+        project.matters.edit([&](auto& list) { list[1 + chance() % 3].name = "matter-" + number; });
+    if (chance() % 2)
+        project.kinds.edit(
+            [&](auto& list) { list[chance() % list.size()].width = int(4 + chance() % 40); });
+    if (chance() % 2) std::swap(project.levels[0], project.levels[1 + chance() % 2]);
+    auto& slot = project.levels[chance() % project.levels.size()];
+    level::Level level = *slot;
+    if (chance() % 2) level.id = {"level-" + number};
+    level.cells.set(int(chance() % 40), int(chance() % 20), level::Cell({1}));
+    slot = std::make_shared<const level::Level>(std::move(level));
+    if (chance() % 3 == 0 && project.levels.size() > 2) project.levels.pop_back();
+    return project;
+}
+
+/// All that the files of a project say.
+std::string textOf(const level::Project& project) {
+    std::string text = file::projectText(project);
+    for (const auto& level : project.levels)
+        text += file::levelText(project, *level);
+    return text;
+}
+
+mode_t modeOf(const QString& path) {
+    struct stat info {};
+    return ::stat(qPrintable(path), &info) == 0 ? info.st_mode & 07777 : 0;
+}
+
+}  // namespace
+
+class SaveTest : public QObject {
+    Q_OBJECT
+private slots:
+    void init() { m_folder = std::make_unique<QTemporaryDir>(); }
+    void cut_atAnyMoment_leavesOldOrNew_data();
+    void cut_atAnyMoment_leavesOldOrNew();
+    void brokenOffSave_isReadWhereNothingMayBeWritten();
+    void refusedPlace_leavesTheFormerProject();
+    void strangeJournal_isOneSentence_andLeadsNowhere();
+    void plantedLinks_areNotFollowed();
+    void linksThatLeadOut_areRefused();
+    void links_insideTheProject_stay();
+    void modes_stay();
+    void missingFiles_areWrittenAgain();
+    void whatCouldNotBeReadAgain_isNotWritten();
+    void pipe_isRefusedAtOnce();
+    void export_leavesNeighbours_links_foldersAndModes();
+
+private:
+    [[nodiscard]] std::string saved(const QString& name, const level::Project& project);
+    [[nodiscard]] QString at(const QString& name) const { return m_folder->filePath(name); }
+    std::unique_ptr<QTemporaryDir> m_folder;
+};
+
+std::string SaveTest::saved(const QString& name, const level::Project& project) {
+    const std::string folder = at(name).toStdString();
+    const auto done = file::saveProject(file::diskStorage(), folder, project);
+    if (!done) qFatal("%s", done.error().sentence().c_str());
+    return folder;
+}
+
+void SaveTest::cut_atAnyMoment_leavesOldOrNew_data() {
+    QTest::addColumn<bool>("losesUnflushed");
+    QTest::newRow("killed") << false;
+    QTest::newRow("power cut") << true;
+}
+
+void SaveTest::cut_atAnyMoment_leavesOldOrNew() {
+    QFETCH(bool, losesUnflushed);
+    const std::uint64_t seed = testing::seedOr(1411);
+    std::mt19937_64 chance(seed);
+    const int wanted = qEnvironmentVariableIntValue("ROOK_ROUNDS") > 0 ? 100 : 500;
+    int cuts = 0, kept = 0, taken = 0;
+    while (cuts < wanted) {
+        const level::Project old = smallGame();
+        PowerCutStorage whole({}, 1 << 20, seed, false);
+        QVERIFY(file::saveProject(whole, home, old));
+        const level::Project changed = changedAtRandom(old, chance);
+        // Twice cut: the second time while the first save is being finished.
+        PowerCutStorage first(whole.afterwards(), int(chance() % 24), chance(), losesUnflushed);
+        (void)file::saveProject(first, home, changed, &old).has_value();
+        PowerCutStorage second(first.afterwards(), int(chance() % 10), chance(), losesUnflushed);
+        (void)file::openProject(second, home).has_value();
+        cuts += first.wasCut() + second.wasCut();
+        PowerCutStorage last(second.afterwards(), 1 << 20, seed, false);
+        const auto opened = file::openProject(last, home);
+        QVERIFY2(opened, opened ? "" : opened.error().sentence().c_str());
+        const std::string text = textOf(*opened);
+        const bool isOld = text == textOf(old), isNew = text == textOf(changed);
+        QVERIFY2(isOld || isNew, "neither the former project nor the new one");
+        if (!first.wasCut()) QVERIFY(isNew);
+        kept += isOld;
+        taken += isNew;
+        // It can be saved on.
+        QVERIFY(file::saveProject(last, home, changed, &*opened));
+        QCOMPARE(textOf(*file::openProject(last, home)), textOf(changed));
+    }
+    QVERIFY2(kept > wanted / 20 && taken > wanted / 20, "both were seen");
+}
+
+void SaveTest::brokenOffSave_isReadWhereNothingMayBeWritten() {
+    const level::Project old = smallGame();
+    level::Project changed = old;
+    changed.matters.edit([](auto& list) { list[1].name = "granite"; });
+    int seen = 0;
+    for (int operations = 0; operations < 30; ++operations) {
+        const QString name = QStringLiteral("mill-%1").arg(operations);
+        const std::string folder = saved(name, old);
+        testing::DyingStorage dying(operations);
+        (void)file::saveProject(dying, folder, changed, &old).has_value();
+        file::OverlaidFiles readOnly(file::diskStorage(), folder);
+        const auto opened = file::openProject(readOnly, folder);
+        QVERIFY2(opened, opened ? "" : opened.error().sentence().c_str());
+        const bool isBrokenOff = QFile::exists(at(name) + "/.rookplot/journal");
+        seen += isBrokenOff;
+        if (isBrokenOff) QCOMPARE(textOf(*opened), textOf(changed));
+        // The same when it is finished.
+        QCOMPARE(textOf(*file::openProject(file::diskStorage(), folder)), textOf(*opened));
+        QVERIFY(!QFile::exists(at(name) + "/.rookplot/journal"));
+    }
+    QVERIFY(seen > 2);
+}
+
+void SaveTest::refusedPlace_leavesTheFormerProject() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    level::Project changed = old;
+    changed.matters.edit([](auto& list) { list[1].name = "granite"; });
+    level::Level level = *changed.levels[2];
+    level.id = {"weir"};
+    changed.levels[2] = std::make_shared<const level::Level>(std::move(level));
+    // A folder stands where the last level is to go; a kept file in it.
+    testing::writeBytes(at("mill/levels/weir.json/notes.txt"), "mine");
+    const auto done = file::saveProject(file::diskStorage(), folder, changed, &old);
+    QVERIFY(!done || QFile::exists(at("mill/levels/weir.json/notes.txt")) ||
+            !QFileInfo(at("mill/levels/weir.json")).isDir());
+    const auto opened = file::openProject(file::diskStorage(), folder);
+    QVERIFY2(opened, opened ? "" : opened.error().sentence().c_str());
+    QCOMPARE(textOf(*opened), textOf(done ? changed : old));
+}
+
+void SaveTest::strangeJournal_isOneSentence_andLeadsNowhere() {
+    const std::string folder = saved("mill", smallGame());
+    const QByteArray former = testing::readBytes(at("mill/rookplot.json"));
+    testing::writeBytes(at("victim.txt"), "years of work");
+    const char* journals[] = {
+        "{}",
+        "nothing",
+        R"({ "format": "rookplot-save", "version": 1, "folder": "../..", "files": [] })",
+        R"({ "format": "rookplot-save", "version": 1, "folder": "save-0123456789abcdef",
+             "files": [{ "path": "../victim.txt", "sha256": "00" }] })",
+        R"({ "format": "rookplot-save", "version": 1, "folder": "save-0123456789abcdef",
+             "files": [{ "path": 3 }] })",
+    };
+    for (const char* journal : journals) {
+        testing::writeBytes(at("mill/.rookplot/journal"), journal);
+        testing::writeBytes(at("mill/.rookplot/save-0123456789abcdef/0"), "overwritten");
+        const auto opened = file::openProject(file::diskStorage(), folder);
+        QVERIFY2(!opened, journal);
+        QVERIFY(!opened.error().sentence().empty());
+        QCOMPARE(testing::readBytes(at("victim.txt")), QByteArray("years of work"));
+        QCOMPARE(testing::readBytes(at("mill/rookplot.json")), former);
+    }
+}
+
+void SaveTest::plantedLinks_areNotFollowed() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    testing::writeBytes(at("victim.txt"), "years of work");
+    const QString victim = at("victim.txt");
+    for (const char* name : {"levels/wheel.json.part", "rookplot.json.part"})
+        QVERIFY(QFile::link(victim, at("mill/") + QLatin1String(name)));
+    level::Level level = *old.levels[1];
+    level.title = "Changed";
+    QVERIFY(file::saveProject(file::diskStorage(), folder, old.withLevel(level), &old));
+    QCOMPARE(testing::readBytes(victim), QByteArray("years of work"));
+    QVERIFY(QFileInfo(at("mill/levels/wheel.json.part")).isSymLink());
+    QVERIFY(testing::readBytes(at("mill/levels/wheel.json")).contains("Changed"));
+}
+
+void SaveTest::linksThatLeadOut_areRefused() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    testing::writeBytes(at("victim.json"), testing::readBytes(at("mill/levels/wheel.json")));
+    level::Level level = *old.levels[1];
+    level.title = "Changed";
+    const auto isRefused = [&](const QString& name, const QString& target) {
+        const QString path = at("mill/") + name;
+        QVERIFY(QFile::rename(path, at("aside")));
+        QVERIFY(QFile::link(target, path));
+        const auto saving =
+            file::saveProject(file::diskStorage(), folder, old.withLevel(level), &old);
+        QVERIFY2(!saving && saving.error().kind == ErrorKind::UnsafePath, qPrintable(name));
+        const auto opened = file::openProject(file::diskStorage(), folder);
+        QVERIFY2(!opened && opened.error().kind == ErrorKind::UnsafePath, qPrintable(name));
+        QVERIFY(QFile::remove(path));
+        QVERIFY(QFile::rename(at("aside"), path));
+    };
+    isRefused("levels/wheel.json", at("victim.json"));
+    isRefused("levels/wheel.json", at("not-there-yet.json"));
+    isRefused("rookplot.json", at("victim.json"));
+    QVERIFY(QDir().mkpath(at("elsewhere")));
+    isRefused("levels", at("elsewhere"));
+    QVERIFY(!testing::readBytes(at("victim.json")).contains("Changed"));
+    QVERIFY(!QFile::exists(at("not-there-yet.json")));
+}
+
+void SaveTest::links_insideTheProject_stay() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    QVERIFY(QDir().mkpath(at("mill/shared")));
+    QVERIFY(QFile::rename(at("mill/levels/wheel.json"), at("mill/shared/wheel.json")));
+    QVERIFY(QFile::link("../shared/wheel.json", at("mill/levels/wheel.json")));
+    level::Level level = *old.levels[1];
+    level.title = "Changed";
+    QVERIFY(file::saveProject(file::diskStorage(), folder, old.withLevel(level), &old));
+    QVERIFY(QFileInfo(at("mill/levels/wheel.json")).isSymLink());
+    QVERIFY(testing::readBytes(at("mill/shared/wheel.json")).contains("Changed"));
+}
+
+void SaveTest::modes_stay() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    QCOMPARE(modeOf(at("mill/levels/wheel.json")), mode_t(0644));
+    QVERIFY(::chmod(qPrintable(at("mill/levels/wheel.json")), 0600) == 0);
+    level::Level level = *old.levels[1];
+    level.title = "Changed";
+    QVERIFY(file::saveProject(file::diskStorage(), folder, old.withLevel(level), &old));
+    QCOMPARE(modeOf(at("mill/levels/wheel.json")), mode_t(0600));
+    QVERIFY(file::writeWhole(file::diskStorage(), folder + "/levels/wheel.json", "{}"));
+    QCOMPARE(modeOf(at("mill/levels/wheel.json")), mode_t(0600));
+}
+
+void SaveTest::missingFiles_areWrittenAgain() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    QVERIFY(QFile::remove(at("mill/levels/wheel.json")));
+    QVERIFY(file::saveProject(file::diskStorage(), folder, old, &old));
+    QCOMPARE(textOf(*file::openProject(file::diskStorage(), folder)), textOf(old));
+    QVERIFY(
+        QDir(at("mill/.rookplot")).entryList(QDir::AllEntries | QDir::NoDotAndDotDot).isEmpty());
+}
+
+void SaveTest::whatCouldNotBeReadAgain_isNotWritten() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    level::Level level = *old.levels[1];
+    level.message.assign(limits::maxTextBytes, 'x');
+    const auto done = file::saveProject(file::diskStorage(), folder, old.withLevel(level), &old);
+    QVERIFY(!done);
+    QCOMPARE(done.error().kind, ErrorKind::OutOfRange);
+    QCOMPARE(textOf(*file::openProject(file::diskStorage(), folder)), textOf(old));
+}
+
+void SaveTest::pipe_isRefusedAtOnce() {
+    const std::string folder = saved("mill", smallGame());
+    QVERIFY(QFile::remove(at("mill/levels/wheel.json")));
+    QVERIFY(::mkfifo(qPrintable(at("mill/levels/wheel.json")), 0644) == 0);
+    const auto opened = file::openProject(file::diskStorage(), folder);
+    QVERIFY(!opened);
+    QCOMPARE(opened.error().kind, ErrorKind::WrongType);
+}
+
+void SaveTest::export_leavesNeighbours_links_foldersAndModes() {
+    const level::Project project = smallGame();
+    const std::string folder = saved("mill", project);
+    const auto exportTo = [&](const QString& name) {
+        const auto written =
+            file::exportBundle(file::diskStorage(), project, folder, at(name).toStdString());
+        QVERIFY2(written, written ? "" : written.error().sentence().c_str());
+    };
+    testing::writeBytes(at("out.part/thesis.txt"), "years of work");
+    exportTo("out");
+    QCOMPARE(testing::readBytes(at("out.part/thesis.txt")), QByteArray("years of work"));
+    QVERIFY(::chmod(qPrintable(at("out")), 0750) == 0);
+    QVERIFY(QDir().mkpath(at("out/art/later")));
+    testing::writeBytes(at("out/levels/notes.txt"), "mine");
+    QVERIFY(QFile::link("out", at("to-out")));
+    exportTo("to-out");
+    QVERIFY(QFileInfo(at("to-out")).isSymLink());
+    QCOMPARE(modeOf(at("out")), mode_t(0750));
+    QVERIFY(QFileInfo(at("out/art/later")).isDir());
+    QCOMPARE(testing::readBytes(at("out/levels/notes.txt")), QByteArray("mine"));
+    const QStringList names =
+        QDir(m_folder->path()).entryList(QDir::AllEntries | QDir::Hidden | QDir::NoDotAndDotDot);
+    QCOMPARE(names, QStringList({"mill", "out", "out.part", "to-out"}));
+}
+
+ROOK_TEST(SaveTest)
+
+}  // namespace rook::save_test
+
+#include "save_test.moc"
