@@ -7,6 +7,18 @@
 
 namespace rook::app {
 
+QColor toneOf(check::Severity severity) {
+    switch (severity) {
+        case check::Severity::Error:
+            return currentTheme().alarm;
+        case check::Severity::Doubt:
+            return currentTheme().caution;
+        case check::Severity::Note:
+            break;
+    }
+    return currentTheme().quietInk;
+}
+
 FindingNote::FindingNote(int number, const check::Finding& finding, CellSize cell, QWidget* parent)
     : QAbstractButton(parent), m_number(number), m_severity(finding.severity) {
     setText(QString::fromStdString(finding.sentence));
@@ -48,9 +60,7 @@ void FindingNote::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     painter.setRenderHint(QPainter::Antialiasing);
     if (isChecked() || underMouse()) painter.fillRect(rect(), theme.paper);
-    const QColor tone = m_severity == check::Severity::Error   ? theme.alarm
-                        : m_severity == check::Severity::Doubt ? theme.caution
-                                                               : theme.quietInk;
+    const QColor tone = toneOf(m_severity);
     if (isChecked()) painter.fillRect(QRect(0, 0, 2, height()), tone);
     if (hasFocus()) {
         painter.setPen(QPen(theme.accent, 1));

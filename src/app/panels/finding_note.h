@@ -7,6 +7,9 @@
 
 namespace rook::app {
 
+/// The tone of its pin, in the margin and on the board.
+[[nodiscard]] QColor toneOf(check::Severity severity);
+
 class FindingNote : public QAbstractButton {
     Q_OBJECT
 

@@ -11,6 +11,7 @@
 #include <QMouseEvent>
 #include <QPushButton>
 #include <QScrollBar>
+#include <QTemporaryDir>
 #include <cstdio>
 
 namespace rook::app {
@@ -282,11 +283,13 @@ bool shootSkin(MainWindow& window, const QString& folder) {
 }
 
 bool shootShip(MainWindow& window, const QString& folder) {
+    const QTemporaryDir place;
     window.session().workbench.setStep(Step::Ship);
     window.board().fitLevel();
     if (auto* target = window.findChild<QLineEdit*>(QStringLiteral("export-folder")))
-        target->setText(QDir::tempPath() + QStringLiteral("/rookplot-shots/lantern-weir"));
+        target->setText(place.filePath(QStringLiteral("lantern-weir")));
     if (auto* write = window.findChild<QPushButton*>(QStringLiteral("export"))) write->click();
+    window.session().writer.waitForWriting();
     return shoot(window, folder, QStringLiteral("ship-day"));
 }
 

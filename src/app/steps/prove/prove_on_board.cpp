@@ -5,6 +5,7 @@
 
 #include "app/board/board.h"
 #include "app/painting/reach_wash.h"
+#include "app/panels/finding_note.h"
 #include "app/session/reach_words.h"
 #include "app/steps/prove/prove_options.h"
 #include "app/tools/jump_ruler.h"
@@ -272,8 +273,7 @@ void ProveOnBoard::paintFindings(QPainter& painter) {
         while (std::any_of(taken.begin(), taken.end(), isTaken))
             middle += QPointF(6, 0);
         taken << middle;
-        const QColor tone =
-            finding.severity == check::Severity::Error ? theme.alarm : theme.caution;
+        const QColor tone = toneOf(finding.severity);
         painter.setBrush(theme.paper);
         painter.setPen(QPen(tone, 2));
         painter.drawEllipse(middle, 10, 10);
