@@ -1,7 +1,5 @@
 #include "file/save_set.h"
 
-#include <algorithm>
-
 #include "base/limits.h"
 #include "file/hash.h"
 #include "file/json_text.h"
@@ -118,25 +116,27 @@ Result<void> SaveSet::stage(const Path& folder, const std::map<std::string, Path
 }
 
 Result<void> SaveSet::place(const Path& folder, const std::map<std::string, Path>& places) {
-    std::vector<std::pair<Path, Path>> done;
-    std::size_t number = 0;
+    struct Swap {
+        Path staged, place;
+        bool wasThere;
+    };
+    std::vector<Swap> done;
     for (const auto& [path, place] : places) {
-        const Path staged = folder / std::to_string(number++);
-        const auto placed = swapIn(m_storage, staged, place);
+        const Swap next{folder / std::to_string(done.size()), place, m_storage.exists(place)};
+        const auto placed = swapIn(m_storage, next.staged, place);
         if (placed) {
-            done.emplace_back(staged, place);
+            done.push_back(next);
             continue;
         }
-        // Back to the former files, as far as the disk lets; what is then left of the journal is
-        // finished by the next opening.
+        // Back to the former files. Where one is gone, as on a file system without exchange, or
+        // the disk refuses, the journal stays, and the next opening finishes the save.
         for (auto it = done.rbegin(); it != done.rend(); ++it) {
-            const auto back = m_storage.exists(it->first)
-                                  ? m_storage.exchange(it->first, it->second)
-                                  : m_storage.rename(it->second, it->first);
+            if (it->wasThere && !m_storage.exists(it->staged)) return placed;
+            const auto back = it->wasThere ? m_storage.exchange(it->staged, it->place)
+                                           : m_storage.rename(it->place, it->staged);
             if (!back) return placed;
         }
-        if (const auto dropped = dropJournal(m_storage, m_root, folder.filename()); !dropped)
-            return placed;
+        (void)dropJournal(m_storage, m_root, folder.filename()).has_value();
         return placed;
     }
     return {};
@@ -155,7 +155,7 @@ Result<void> SaveSet::commit() {
     const Path folder = ownFolder(m_root) / freshName("save-");
     if (const auto staged = stage(folder, places); !staged) {
         // The first failure is the one to tell; what is left there harms nobody.
-        if (const auto gone = m_storage.remove(folder); !gone) return staged;
+        (void)m_storage.remove(folder).has_value();
         return staged;
     }
     if (const auto placed = place(folder, places); !placed) return placed;
