@@ -15,10 +15,12 @@ namespace rook::file {
 
 /// What `saveProject` may leave alone: levels that are unchanged since this value was written.
 /// All files of the save as one: after an error or a kill the former project stands, or the new
-/// one. Errors: of Storage; UnsafePath; OutOfRange for what could not be read again.
+/// one. `states` receives what the written files hold now.
+/// Errors: of Storage; UnsafePath; OutOfRange for what could not be read again.
 [[nodiscard]] Result<void> saveProject(Storage& storage, const Path& folder,
                                        const level::Project& project,
-                                       const level::Project* lastSaved = nullptr);
+                                       const level::Project* lastSaved = nullptr,
+                                       FileStates* states = nullptr);
 
 /// The images and models that a project shows, each once, relative to its folder.
 [[nodiscard]] std::vector<std::string> imagesOf(const level::Project& project);

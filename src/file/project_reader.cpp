@@ -6,6 +6,7 @@
 #include "file/overlaid_files.h"
 #include "file/png.h"
 #include "file/project_file.h"
+#include "file/read_folder_detail.h"
 #include "file/save_set.h"
 
 namespace rook::file {
@@ -123,9 +124,7 @@ Result<Level> readLevelText(const Project& project, const std::string& text,
     return guarded(text, name, [&](const Json& json) { return readLevel(project, json, name); });
 }
 
-namespace {
-
-Result<Project> readFolder(Storage& storage, const Path& folder) {
+Result<Project> readFolder(Storage& storage, const Path& folder, const HaveBoard& haveBoard) {
     const std::string main = "rookplot.json";
     const auto path = pathInside(folder, main);
     if (!path) return fail(path.error());
@@ -143,11 +142,19 @@ Result<Project> readFolder(Storage& storage, const Path& folder) {
     if (const auto opened = openKits(storage, folder, *project, boards.kits); !opened)
         return fail(opened.error());
     for (const std::string& id : boards.swatches) {
+        if (auto had = haveBoard("swatches/" + id + ".json", *project)) {
+            project->swatches.push_back(std::move(had));
+            continue;
+        }
         auto swatch = openBoard(storage, folder, *project, "swatches", id);
         if (!swatch) return fail(swatch.error());
         project->swatches.push_back(std::make_shared<const Level>(std::move(*swatch)));
     }
     for (const std::string& id : boards.order) {
+        if (auto had = haveBoard("levels/" + id + ".json", *project)) {
+            project->levels.push_back(std::move(had));
+            continue;
+        }
         auto level = openBoard(storage, folder, *project, "levels", id);
         if (!level) return fail(level.error());
         if (const auto loaded = loadUnderlay(storage, folder, *level); !loaded)
@@ -157,17 +164,16 @@ Result<Project> readFolder(Storage& storage, const Path& folder) {
     return project;
 }
 
-}  // namespace
-
 Result<Project> openProject(Storage& storage, const Path& folder) {
+    const HaveBoard readsAll = [](const auto&, const auto&) { return nullptr; };
     const auto pending = pendingFiles(storage, folder);
     if (!pending) return fail(pending.error());
     const auto finished = finishSave(storage, folder);
-    if (finished || pending->empty()) return readFolder(storage, folder);
+    if (finished || pending->empty()) return readFolder(storage, folder, readsAll);
     OverlaidFiles files(storage, folder);
     for (const auto& [path, bytes] : *pending)
         files.set(path, bytes);
-    return readFolder(files, folder);
+    return readFolder(files, folder, readsAll);
 }
 
 }  // namespace rook::file

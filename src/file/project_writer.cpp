@@ -2,9 +2,11 @@
 
 #include "base/limits.h"
 #include "file/described_detail.h"
+#include "file/hash.h"
 #include "file/kit_file.h"
 #include "file/project_file.h"
 #include "file/save_set.h"
+#include "file/text_files.h"
 
 namespace rook::file {
 
@@ -37,10 +39,7 @@ public:
         : m_storage(storage),
           m_folder(folder),
           m_former(lastSaved),
-          // Levels name matters, sheets and kinds, and leave out what their kinds say.
-          m_hasSameNames(lastSaved && lastSaved->matters == project.matters &&
-                         lastSaved->sheets == project.sheets && lastSaved->kinds == project.kinds) {
-    }
+          m_hasSameNames(lastSaved && haveSameNames(*lastSaved, project)) {}
     [[nodiscard]] bool has(const std::string& path, const Level& level) const {
         const auto former = m_hasSameNames ? m_former->findLevel(level.id) : nullptr;
         return former && (former.get() == &level || *former == level) && isThere(path);
@@ -106,14 +105,13 @@ Result<void> copySheets(Storage& storage, const Path& from, const Path& to,
 }
 
 Result<void> saveProject(Storage& storage, const Path& folder, const Project& project,
-                         const Project* lastSaved) {
+                         const Project* lastSaved, FileStates* states) {
     if (const auto made = storage.makeFolder(folder); !made) return made;
     const FormerProject former(storage, folder, project, lastSaved);
     SaveSet files(storage, folder);
     for (const auto* boards : {&project.swatches, &project.levels})
         for (const auto& board : *boards) {
-            const std::string path =
-                (boards == &project.swatches ? "swatches/" : "levels/") + board->id.text + ".json";
+            const std::string path = pathOf(*board, boards == &project.swatches);
             const auto& underlay = board->sketch.underlay;
             if (underlay && underlay->picture.bytes && !former.has(board->id, *underlay))
                 files.add(underlay->path, *underlay->picture.bytes);
@@ -122,13 +120,17 @@ Result<void> saveProject(Storage& storage, const Path& folder, const Project& pr
                 return added;
         }
     for (const Kit& kit : project.kits) {
-        const std::string path = "kits/" + kit.name + ".json";
+        const std::string path = pathOf(kit);
         if (former.has(path, kit)) continue;
         if (const auto added = addText(files, path, kitText(kit)); !added) return added;
     }
     if (const auto added = addText(files, "rookplot.json", projectText(project)); !added)
         return added;
-    return files.commit();
+    const auto done = files.commit();
+    if (done && states)
+        for (const auto& [path, bytes] : files.files())
+            (*states)[path] = sha256(bytes);
+    return done;
 }
 
 Project newProject(const std::string& name) {

@@ -91,6 +91,13 @@ Result<void> swapIn(Storage& storage, const Path& staged, const Path& place) {
     return storage.exists(place) ? storage.exchange(staged, place) : storage.rename(staged, place);
 }
 
+/// One program at a time puts files in their places.
+Result<std::shared_ptr<void>> holdSaving(Storage& storage, const Path& root) {
+    const auto path = pathInside(root, ".rookplot/saving");
+    if (!path) return fail(path.error());
+    return storage.hold(*path);
+}
+
 Result<void> dropJournal(Storage& storage, const Path& root, const std::string& folder) {
     if (const auto gone = storage.remove(journalOf(root)); !gone) return gone;
     return storage.remove(ownFolder(root) / folder);
@@ -142,6 +149,10 @@ Result<void> SaveSet::place(const Path& folder, const std::map<std::string, Path
     return {};
 }
 
+namespace {
+Result<void> finishHeld(Storage& storage, const Path& root);
+}
+
 Result<void> SaveSet::commit() {
     if (m_files.empty()) return {};
     std::map<std::string, Path> places;
@@ -151,7 +162,9 @@ Result<void> SaveSet::commit() {
         places[path] = *place;
     }
     if (const auto made = m_storage.makeFolder(ownFolder(m_root)); !made) return made;
-    if (const auto finished = finishSave(m_storage, m_root); !finished) return finished;
+    const auto held = holdSaving(m_storage, m_root);
+    if (!held) return fail(held.error());
+    if (const auto finished = finishHeld(m_storage, m_root); !finished) return finished;
     const Path folder = ownFolder(m_root) / freshName("save-");
     if (const auto staged = stage(folder, places); !staged) {
         // The first failure is the one to tell; what is left there harms nobody.
@@ -179,7 +192,9 @@ Result<std::map<std::string, std::string>> pendingFiles(Storage& storage, const 
     return pending;
 }
 
-Result<void> finishSave(Storage& storage, const Path& root) {
+namespace {
+
+Result<void> finishHeld(Storage& storage, const Path& root) {
     const auto journal = readJournal(storage, root);
     if (!journal) return fail(journal.error());
     if (!*journal) return {};
@@ -194,6 +209,17 @@ Result<void> finishSave(Storage& storage, const Path& root) {
         if (!placed) return placed;
     }
     return dropJournal(storage, root, (*journal)->folder);
+}
+
+}  // namespace
+
+Result<void> finishSave(Storage& storage, const Path& root) {
+    const auto journal = readJournal(storage, root);
+    if (!journal) return fail(journal.error());
+    if (!*journal) return {};
+    const auto held = holdSaving(storage, root);
+    if (!held) return fail(held.error());
+    return finishHeld(storage, root);
 }
 
 }  // namespace rook::file

@@ -19,6 +19,8 @@ public:
 
     /// `path` is relative to the root. A later one of the same path replaces it.
     void add(const std::string& path, std::string bytes) { m_files[path] = std::move(bytes); }
+    /// All that were added, by path.
+    [[nodiscard]] const std::map<std::string, std::string>& files() const { return m_files; }
     /// Writes all of them. Errors: as of Storage; UnsafePath. After an error the former files
     /// stand.
     [[nodiscard]] Result<void> commit();

@@ -2,12 +2,15 @@
 
 #include <fcntl.h>
 #include <linux/fs.h>
+#include <sys/file.h>
 #include <sys/stat.h>
 #include <sys/syscall.h>
 #include <unistd.h>
 
 #include <cerrno>
+#include <chrono>
 #include <cstring>
+#include <thread>
 #include <vector>
 
 #include "file/hash.h"
@@ -162,6 +165,22 @@ public:
         if (problem) return fail(systemError("It cannot be removed", path, problem.value()));
         flushEntries(path.parent_path());
         return {};
+    }
+
+    Result<std::shared_ptr<void>> hold(const Path& path) override {
+        auto file = std::make_shared<Descriptor>(
+            ::open(path.c_str(), O_RDWR | O_CREAT | O_NOFOLLOW | O_CLOEXEC | O_NONBLOCK, 0644));
+        if (file->number() < 0)
+            return fail(systemError("It cannot be held against other programs", path, errno));
+        const auto until = std::chrono::steady_clock::now() + std::chrono::seconds(10);
+        while (::flock(file->number(), LOCK_EX | LOCK_NB) != 0) {
+            if (errno != EWOULDBLOCK && errno != EINTR) break;  // no locks there: as without
+            if (std::chrono::steady_clock::now() > until)
+                return fail(ErrorKind::NotPermitted, "Another program is saving this project",
+                            path.parent_path().parent_path().string(), "Try again");
+            std::this_thread::sleep_for(std::chrono::milliseconds(10));
+        }
+        return file;
     }
 
 private:

@@ -7,6 +7,8 @@
 
 #include <cstddef>
 #include <filesystem>
+#include <map>
+#include <memory>
 #include <string>
 
 #include "base/result.h"
@@ -14,6 +16,8 @@
 namespace rook::file {
 
 using Path = std::filesystem::path;
+/// What files hold, by their paths relative to a folder: fingerprints (file/hash.h).
+using FileStates = std::map<std::string, std::string>;
 
 class Storage {
 public:
@@ -40,6 +44,12 @@ public:
     /// Removes a file or a folder with all in it; nothing there is fine. A link is removed, not
     /// what it leads to.
     [[nodiscard]] virtual Result<void> remove(const Path& path) = 0;
+    /// Keeps other programs from doing what they hold the same file for, as long as the value
+    /// lives; the file is made where there is none. Waits for them, at most ten seconds.
+    /// Errors: NotPermitted if they take longer, or where no such file can be made.
+    [[nodiscard]] virtual Result<std::shared_ptr<void>> hold(const Path&) {
+        return std::make_shared<int>();
+    }
 };
 
 /// The real file system.

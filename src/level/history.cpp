@@ -54,7 +54,25 @@ std::size_t bytesNotShared(const Project& project, const Project& former) {
 }
 
 History::History(Project first, std::size_t limitBytes) : m_limitBytes(limitBytes) {
-    m_steps.push_back({std::move(first), {}, {}, {}, 0});
+    m_steps.push_back(
+        {std::make_shared<const HistoryStep>(HistoryStep{std::move(first), {}, {}, {}}), 0});
+}
+
+History History::restored(std::vector<HistoryStep> steps, std::size_t position,
+                          std::size_t limitBytes) {
+    ROOK_ASSERT(position < steps.size(), "the position is that of a step");
+    History history(Project(), limitBytes);
+    history.m_steps.clear();
+    for (HistoryStep& step : steps) {
+        const std::size_t bytes =
+            history.m_steps.empty()
+                ? 0
+                : bytesNotShared(step.project, history.m_steps.back().step->project);
+        history.m_bytes += bytes;
+        history.m_steps.push_back({std::make_shared<const HistoryStep>(std::move(step)), bytes});
+    }
+    history.m_position = position;
+    return history;
 }
 
 void History::push(Project project, std::string name, LevelId level, CellRect touched) {
@@ -63,7 +81,9 @@ void History::push(Project project, std::string name, LevelId level, CellRect to
         m_steps.pop_back();
     }
     const std::size_t bytes = bytesNotShared(project, current());
-    m_steps.push_back({std::move(project), std::move(name), std::move(level), touched, bytes});
+    m_steps.push_back({std::make_shared<const HistoryStep>(HistoryStep{
+                           std::move(project), std::move(name), std::move(level), touched}),
+                       bytes});
     m_bytes += bytes;
     m_position = m_steps.size() - 1;
     while (m_bytes > m_limitBytes && m_steps.size() > 1) {
@@ -76,12 +96,12 @@ void History::push(Project project, std::string name, LevelId level, CellRect to
 
 const HistoryStep& History::undo() {
     ROOK_ASSERT(canUndo(), "undo has a step to take back");
-    return m_steps[m_position--];
+    return *m_steps[m_position--].step;
 }
 
 const HistoryStep& History::redo() {
     ROOK_ASSERT(canRedo(), "redo has a step to do again");
-    return m_steps[++m_position];
+    return *m_steps[++m_position].step;
 }
 
 void History::checkInvariants() const {

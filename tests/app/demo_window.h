@@ -19,6 +19,8 @@ protected:
         QCoreApplication::setOrganizationName("rookplot-test");
         QCoreApplication::setApplicationName(name);
         QSettings().clear();
+        static const QTemporaryDir state;
+        qputenv("XDG_STATE_HOME", state.path().toLocal8Bit());
     }
     /// Opens the window in Shape, with the first level proven.
     void openDemo() {

@@ -2,6 +2,7 @@
 
 #include "file/project_file.h"
 #include "file/repair.h"
+#include "file/text_files.h"
 #include "level/rules.h"
 
 namespace rook::app {
@@ -15,7 +16,7 @@ bool applyOrSay(Document& document, Requests& requests, const Result<Edit>& edit
         document.apply(*edit);
     else
         requests.say(QString::fromStdString(edit.error().sentence()));
-    return edit.has_value();
+    return edit.has_value() && document.mayEdit();
 }
 
 }  // namespace
@@ -26,13 +27,14 @@ Document::Document(Requests& requests) : m_requests(requests) {
 
 Result<void> Document::open(const QString& folder) {
     const file::Path path = folder.toStdString();
-    auto project = file::openProject(file::diskStorage(), path);
+    file::FileStates states;
+    auto project = file::openProject(file::diskStorage(), path, states);
     if (!project) return fail(project.error());
     if (project->levels.empty()) {
         return fail(ErrorKind::Missing, "The project has no level", folder.toStdString(),
                     "Add one to the order in rookplot.json");
     }
-    startNew(std::move(*project), folder);
+    startWith(std::move(*project), folder, std::move(states));
     return {};
 }
 
@@ -42,7 +44,11 @@ Result<std::vector<std::string>> Document::openRepaired(const QString& folder) {
     if (repaired->project.levels.empty())
         return fail(ErrorKind::Missing, "No level could be read", folder.toStdString(),
                     "Restore a copy");
-    startNew(std::move(repaired->project), folder);
+    file::FileStates states;
+    for (const auto& [path, file] : file::textFilesOf(repaired->project))
+        states[path];
+    file::noteStates(file::diskStorage(), folder.toStdString(), states);
+    startWith(std::move(repaired->project), folder, std::move(states));
     // Until it is saved, the folder holds something else.
     if (!repaired->changes.empty()) m_saved = level::Project();
     Q_EMIT historyChanged();
@@ -50,7 +56,14 @@ Result<std::vector<std::string>> Document::openRepaired(const QString& folder) {
 }
 
 void Document::startNew(level::Project project, const QString& folder) {
+    startWith(std::move(project), folder, {});
+}
+
+void Document::startWith(level::Project project, const QString& folder, file::FileStates states) {
     ROOK_ASSERT(!project.levels.empty(), "a project has a level");
+    m_whyNot.clear();
+    m_isLookingAtOther = false;
+    m_states = std::move(states);
     m_history = level::History(project);
     m_project = std::move(project);
     m_level = m_project.levels.front();
@@ -63,10 +76,64 @@ void Document::startNew(level::Project project, const QString& folder) {
     Q_EMIT historyChanged();
 }
 
-void Document::takeSaved(const level::Project& project, const QString& folder) {
+void Document::takeSaved(const level::Project& project, const QString& folder,
+                         file::FileStates states) {
     m_saved = project;
-    m_folder = folder;
+    m_states = std::move(states);
+    if (std::exchange(m_folder, folder) != folder) Q_EMIT folderChanged();
     Q_EMIT historyChanged();
+}
+
+void Document::forgetSaved(file::FileStates states) {
+    m_states = std::move(states);
+    m_saved = level::Project();
+    Q_EMIT historyChanged();
+}
+
+void Document::takeFromDisk(level::Project project, level::Project saved, file::FileStates states) {
+    commitGesture();
+    m_saved = std::move(saved);
+    m_states = std::move(states);
+    m_history.push(project, tr("Take in what changed on the disk").toStdString(), m_level->id,
+                   m_level->cells.bounds());
+    showWhole(std::move(project));
+}
+
+/// A value of which anything may be another one.
+void Document::showWhole(level::Project project) {
+    const auto former = m_level;
+    setProject(std::move(project), former->cells.bounds().united(m_level->cells.bounds()));
+    if (m_level->id != former->id) {
+        Q_EMIT levelLeft();
+        Q_EMIT levelSwitched();
+    }
+    Q_EMIT historyChanged();
+}
+
+void Document::setLookOnly(const QString& why) {
+    if (m_whyNot == why) return;
+    cancelGesture();
+    m_whyNot = why;
+    Q_EMIT lookOnlyChanged();
+    Q_EMIT historyChanged();
+}
+
+void Document::lookAt(level::Project project, const QString& why) {
+    m_isLookingAtOther = true;
+    setLookOnly(why);
+    showWhole(std::move(project));
+}
+
+void Document::endLooking(level::History history) {
+    m_isLookingAtOther = false;
+    m_history = std::move(history);
+    setLookOnly({});
+    showWhole(m_history.current());
+}
+
+bool Document::refuses() const {
+    if (!m_whyNot.isEmpty()) m_requests.say(m_whyNot);
+    return !m_whyNot.isEmpty();
 }
 
 void Document::setProject(level::Project project, const CellRect& touched) {
@@ -88,6 +155,7 @@ void Document::setProject(level::Project project, const CellRect& touched) {
 }
 
 void Document::apply(const level::LevelEdit& edit) {
+    if (refuses()) return;
     commitGesture();
     level::Project next = m_project.withLevel(edit.level);
     if (next == m_project) return;
@@ -105,6 +173,7 @@ bool Document::apply(const Result<level::ProjectEdit>& edit) {
 }
 
 void Document::apply(const level::ProjectEdit& edit) {
+    if (refuses()) return;
     commitGesture();
     if (edit.project == m_project) return;
     m_history.push(edit.project, edit.name, m_level->id, m_level->cells.bounds());
@@ -113,6 +182,7 @@ void Document::apply(const level::ProjectEdit& edit) {
 }
 
 void Document::showGesture(const level::LevelEdit& edit) {
+    if (refuses()) return;
     const CellRect former = m_gesture ? m_gesture->edit.touched : CellRect{};
     level::Project before = m_gesture ? std::move(m_gesture->before) : m_project;
     level::Project next = before.withLevel(edit.level);
@@ -150,10 +220,12 @@ void Document::jumpTo(const level::HistoryStep& step) {
 
 void Document::undo() {
     if (m_gesture) return cancelGesture();
+    if (refuses()) return;
     if (m_history.canUndo()) jumpTo(m_history.undo());
 }
 
 void Document::redo() {
+    if (refuses()) return;
     if (!m_gesture && m_history.canRedo()) jumpTo(m_history.redo());
 }
 

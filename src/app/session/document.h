@@ -12,6 +12,7 @@
 
 #include "app/session/requests.h"
 #include "base/result.h"
+#include "file/storage.h"
 #include "level/edits.h"
 #include "level/history.h"
 
@@ -28,7 +29,7 @@ public:
     [[nodiscard]] const std::shared_ptr<const level::Level>& level() const { return m_level; }
     /// Where the project lives; empty if it was never saved.
     [[nodiscard]] const QString& folder() const { return m_folder; }
-    [[nodiscard]] bool isModified() const { return !m_project.sharesAllWith(m_saved); }
+    [[nodiscard]] bool isModified() const { return mayEdit() && !m_project.sharesAllWith(m_saved); }
     /// Errors leave everything as it was.
     [[nodiscard]] Result<void> open(const QString& folder);
     /// What was left out, a sentence each; nothing is written until it is saved.
@@ -36,7 +37,26 @@ public:
     void startNew(level::Project project, const QString& folder = {});
     /// The value that the folder holds now.
     [[nodiscard]] const level::Project& saved() const { return m_saved; }
-    void takeSaved(const level::Project& project, const QString& folder);
+    void takeSaved(const level::Project& project, const QString& folder, file::FileStates states);
+    /// What the files of the folder held when they were read or written last.
+    [[nodiscard]] const file::FileStates& filesOnDisk() const { return m_states; }
+    /// Those files hold something else now that says the same.
+    void takeStates(file::FileStates states) { m_states = std::move(states); }
+    /// They hold something that is to be written over, all of it.
+    void forgetSaved(file::FileStates states);
+    /// A value that takes in what changed on the disk, and what the disk says. A step that undo
+    /// takes back.
+    void takeFromDisk(level::Project project, level::Project saved, file::FileStates states);
+
+    // Looking only: edits are refused, and said why.
+    /// Empty: edits are taken.
+    void setLookOnly(const QString& why);
+    [[nodiscard]] bool mayEdit() const { return m_whyNot.isEmpty(); }
+    /// Shows a value that is none of the history until `endLooking`.
+    void lookAt(level::Project project, const QString& why);
+    [[nodiscard]] bool isLookingAtOther() const { return m_isLookingAtOther; }
+    /// Goes on with the newest value of a history.
+    void endLooking(level::History history);
 
     // Change. A gesture replaces its value as it goes and is one step when it is committed.
     void apply(const level::LevelEdit& edit);
@@ -64,7 +84,9 @@ public:
     [[nodiscard]] const LevelId& lastLevel() const { return m_lastLevel; }
 
 Q_SIGNALS:
-    void opened();     ///< another project
+    void opened();         ///< another project
+    void folderChanged();  ///< the same, saved in another folder
+    void lookOnlyChanged();
     void levelLeft();  ///< another level is on the board
     void valueTaken(const rook::level::Project& former, bool hasOtherLists);
     void changed(const rook::CellRect& touched);  ///< cells of the level
@@ -77,7 +99,11 @@ private:
         level::LevelEdit edit;
         level::Project before;
     };
+    void startWith(level::Project project, const QString& folder, file::FileStates states);
+    /// True, and said why, if edits are refused.
+    [[nodiscard]] bool refuses() const;
     void setProject(level::Project project, const CellRect& touched);
+    void showWhole(level::Project project);
     void jumpTo(const level::HistoryStep& step);
 
     Requests& m_requests;
@@ -86,7 +112,10 @@ private:
     std::shared_ptr<const level::Level> m_level;
     std::optional<Gesture> m_gesture;
     level::Project m_saved;
+    file::FileStates m_states;
     QString m_folder;
+    QString m_whyNot;
+    bool m_isLookingAtOther = false;
     LevelId m_lastLevel;
 };
 

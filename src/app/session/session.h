@@ -1,8 +1,10 @@
 #pragma once
 /// What one window works with: the document and what belongs to it, each small and by itself.
 
+#include "app/session/autosave.h"
 #include "app/session/document.h"
 #include "app/session/dressing.h"
+#include "app/session/project_guard.h"
 #include "app/session/proofs.h"
 #include "app/session/run_player.h"
 #include "app/session/workbench.h"
@@ -16,11 +18,13 @@ struct Session {
 
     Requests requests;
     Document document{requests};
+    ProjectGuard guard{document, requests};
+    Autosave autosave{document, requests};
     Workbench workbench;
     Proofs proofs{document};
     RunPlayer runs{document, proofs};
     Dressing dressing{document};
-    Writer writer{document, proofs, requests};
+    Writer writer{document, proofs, guard, requests};
 
     void say(const QString& text) { requests.say(text); }
 };

@@ -4,6 +4,7 @@
 #include <QObject>
 #include <QThreadPool>
 
+#include "app/session/project_guard.h"
 #include "app/session/proofs.h"
 #include "file/bundle.h"
 
@@ -13,7 +14,7 @@ class Writer : public QObject {
     Q_OBJECT
 
 public:
-    Writer(Document& document, Proofs& proofs, Requests& requests);
+    Writer(Document& document, Proofs& proofs, ProjectGuard& guard, Requests& requests);
 
     /// `saveInBackground`, and waits for it while the window is painted but takes no input; for
     /// closing.
@@ -32,18 +33,23 @@ Q_SIGNALS:
     void ended();
 
 private:
+    /// Why nothing may be written to a folder now.
+    [[nodiscard]] Result<void> mayWriteTo(const QString& folder) const;
     template <typename Work, typename Take>
     void write(Work work, Take take);
 
     Document& m_document;
     Proofs& m_proofs;
+    ProjectGuard& m_guard;
     Requests& m_requests;
     Result<void> m_lastSave;
     std::vector<file::WrittenFile> m_lastExport;
     std::optional<level::Project> m_exported;
     std::optional<Error> m_exportError;
-    int m_jobs = 0;        ///< waiting or under way
-    QThreadPool m_thread;  ///< last, so that no job outlives the rest
+    bool m_isSaving = false;
+    std::optional<QString> m_saveAgain;  ///< the folder, when the save under way has ended
+    int m_jobs = 0;                      ///< waiting or under way
+    QThreadPool m_thread;                ///< last, so that no job outlives the rest
 };
 
 }  // namespace rook::app

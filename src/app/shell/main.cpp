@@ -5,6 +5,7 @@
 #include <QStyleFactory>
 #include <cstdio>
 
+#include "app/shell/life_of_process.h"
 #include "app/shell/main_window.h"
 #include "app/shell/shots.h"
 
@@ -46,6 +47,8 @@ int main(int argc, char** argv) {
     rook::app::MainWindow window;
     const QStringList arguments = parser.positionalArguments();
     if (parser.isSet(shots)) {
+        window.session().guard.switchOff();
+        window.session().autosave.switchOff();
         window.show();
         if (arguments.isEmpty() || !window.openProject(arguments[0])) {
             std::fprintf(stderr,
@@ -56,6 +59,10 @@ int main(int argc, char** argv) {
         return rook::app::writeShots(window, parser.value(shots), views) ? 0 : 2;
     }
     window.show();
-    if (!arguments.isEmpty()) window.openProject(arguments[0]);
+    const rook::app::LifeOfProcess life(window);
+    if (!arguments.isEmpty())
+        window.openProject(arguments[0]);
+    else
+        window.session().autosave.offerUnsaved();
     return QApplication::exec();
 }

@@ -128,6 +128,8 @@ void MainWindow::buildLayout() {
     middle->addWidget(m_axon, 1);
     middle->addWidget(m_margin);
     rows->addWidget(m_head);
+    m_notice = new Notice(m_session, centre);
+    rows->addWidget(m_notice);
     rows->addLayout(middle, 1);
     rows->addWidget(m_tray);
     rows->addWidget(m_status);
@@ -239,7 +241,23 @@ bool MainWindow::mayDiscard() {
 void MainWindow::closeEvent(QCloseEvent* event) {
     m_board->stopWalk();
     event->setAccepted(mayDiscard());
-    if (event->isAccepted()) QSettings().setValue(geometryKey(), saveGeometry());
+    if (!event->isAccepted()) return;
+    QSettings().setValue(geometryKey(), saveGeometry());
+    m_session.autosave.forget();
+}
+
+void MainWindow::changeEvent(QEvent* event) {
+    // Some disks do not tell what changes on them.
+    if (event->type() == QEvent::ActivationChange && isActiveWindow()) m_session.guard.lookSoon();
+    QMainWindow::changeEvent(event);
+}
+
+void MainWindow::comeToFront() {
+    setWindowState(windowState() & ~Qt::WindowMinimized);
+    show();
+    raise();
+    activateWindow();
+    QApplication::alert(this);
 }
 
 /// Where it was last, else as large as it is designed for; never larger than the screen has room.
@@ -330,6 +348,7 @@ void MainWindow::setNight(bool isNight) {
     m_tray->themeChanged();
     m_margin->themeChanged();
     m_status->refresh();
+    m_notice->themeChanged();
     update();
 }
 

@@ -10,6 +10,7 @@
 #include "app/session/live_reach.h"
 #include "app/shell/head.h"
 #include "app/shell/margin.h"
+#include "app/shell/notice.h"
 #include "app/shell/order.h"
 #include "app/shell/status_line.h"
 #include "app/shell/tray.h"
@@ -31,6 +32,8 @@ public:
     /// False, with the reason told in the status line, if it cannot be opened.
     bool openProject(const QString& folder);
     void save();
+    /// Comes to the front of the other windows.
+    void comeToFront();
     void setNight(bool isNight);
     /// The theme of the settings, else the desktop's.
     void takeThemeFromSettings();
@@ -41,6 +44,7 @@ public:
 
 protected:
     void closeEvent(QCloseEvent* event) override;
+    void changeEvent(QEvent* event) override;
 
 private:
     void showTable();
@@ -74,6 +78,7 @@ private:
     Session m_session;
     LiveReach m_liveReach{m_session};
     Head* m_head = nullptr;
+    Notice* m_notice = nullptr;
     Order* m_order = nullptr;
     Board* m_board = nullptr;
     AxonView* m_axon = nullptr;

@@ -1,0 +1,225 @@
+#include "app/session/project_guard.h"
+
+#include <QDir>
+#include <QFileInfo>
+#include <QLocalSocket>
+#include <QtConcurrent>
+
+#include "file/text_files.h"
+#include "level/share.h"
+
+namespace rook::app {
+
+namespace {
+
+constexpr int lookDelayMs = 250;
+constexpr int lockDelayMs = 2000;
+
+bool isText(const std::string& path) {
+    return path.ends_with(".json");
+}
+
+}  // namespace
+
+QString windowSocket(qint64 process) {
+    return QStringLiteral("rookplot-%1").arg(process);
+}
+
+qsizetype TwoSides::conflictCount() const {
+    return std::count_if(parts.begin(), parts.end(),
+                         [](const file::ChangedPart& part) { return part.isConflict(); });
+}
+
+ProjectGuard::ProjectGuard(Document& document, Requests& requests)
+    : m_document(document), m_requests(requests) {
+    m_thread.setMaxThreadCount(1);
+    m_timer.setSingleShot(true);
+    m_timer.setInterval(lookDelayMs);
+    connect(&m_timer, &QTimer::timeout, this, &ProjectGuard::look);
+    connect(&m_lockTimer, &QTimer::timeout, this, &ProjectGuard::waitForLock);
+    connect(&m_watcher, &QFileSystemWatcher::directoryChanged, this, &ProjectGuard::lookSoon);
+    connect(&m_watcher, &QFileSystemWatcher::fileChanged, this, &ProjectGuard::lookSoon);
+    connect(&document, &Document::opened, this, &ProjectGuard::startProject);
+    connect(&document, &Document::folderChanged, this, &ProjectGuard::startProject);
+}
+
+ProjectGuard::~ProjectGuard() = default;
+
+void ProjectGuard::startProject() {
+    ++m_project;
+    m_sides.reset();
+    m_broken.reset();
+    m_lock.reset();
+    m_holder.reset();
+    if (m_isOff) return;
+    takeLock();
+    watch();
+    // Somebody may have saved between the reading and the lock.
+    if (!m_document.folder().isEmpty()) lookSoon();
+    Q_EMIT changed();
+}
+
+void ProjectGuard::takeLock() {
+    m_lockTimer.stop();
+    if (m_document.folder().isEmpty()) return m_document.setLookOnly({});
+    auto taken = file::takeLock(m_document.folder().toStdString());
+    if (taken && std::holds_alternative<file::LockHolder>(*taken)) {
+        m_holder = std::get<file::LockHolder>(*taken);
+        m_document.setLookOnly(tr("Another window works on this project: here one can only look."));
+        return m_lockTimer.start(lockDelayMs);
+    }
+    // Where no lock can be had nothing can be written, either.
+    if (taken) m_lock = std::move(std::get<std::unique_ptr<file::ProjectLock>>(*taken));
+    m_document.setLookOnly({});
+    if (m_lock) m_lockTimer.start(file::ProjectLock::touchEverySeconds * 1000);
+}
+
+/// The window that had the project is gone: it is opened again, as that one left it.
+void ProjectGuard::waitForLock() {
+    if (m_lock) return m_lock->touch();
+    auto taken = file::takeLock(m_document.folder().toStdString());
+    if (!taken || std::holds_alternative<file::LockHolder>(*taken)) return;
+    taken = file::LockHolder();  // opening takes it
+    const LevelId level = m_document.level()->id;
+    if (const auto opened = m_document.open(m_document.folder()); !opened)
+        return m_requests.say(QString::fromStdString(opened.error().sentence()));
+    m_document.chooseLevel(level);
+    m_requests.say(tr("The other window has left this project: it is yours now."));
+}
+
+void ProjectGuard::goToHolder() {
+    if (!m_holder) return;
+    QLocalSocket socket;
+    socket.connectToServer(windowSocket(m_holder->process));
+    if (m_holder->isHere && m_holder->process > 0 && socket.waitForConnected(300)) {
+        socket.write("front");
+        socket.waitForBytesWritten(300);
+        return;
+    }
+    m_requests.say(tr("That window does not answer. It is process %1 on %2.")
+                       .arg(m_holder->process)
+                       .arg(m_holder->host.empty() ? tr("this machine")
+                                                   : QString::fromStdString(m_holder->host)));
+}
+
+/// Files that are replaced are forgotten by the watcher, so it is told anew.
+void ProjectGuard::watch() {
+    const QStringList watched = m_watcher.files() + m_watcher.directories();
+    if (!watched.isEmpty()) m_watcher.removePaths(watched);
+    const QString folder = m_document.folder();
+    if (folder.isEmpty()) return;
+    QStringList paths{folder};
+    for (const auto& [path, state] : m_document.filesOnDisk()) {
+        const QString whole = folder + u'/' + QString::fromStdString(path);
+        paths << whole << QFileInfo(whole).path();
+    }
+    paths.removeDuplicates();
+    paths.removeIf([](const QString& path) { return !QFileInfo::exists(path); });
+    m_watcher.addPaths(paths);
+}
+
+ProjectGuard::Outside ProjectGuard::read(const QString& folder, const file::FileStates& states,
+                                         const level::Project& saved) {
+    file::Storage& disk = file::diskStorage();
+    const file::Path path = folder.toStdString();
+    Outside outside{file::changedFiles(disk, path, states), states, saved};
+    if (outside.files.empty()) return outside;
+    outside.states.clear();
+    outside.theirs = file::openProject(disk, path, outside.states);
+    if (!outside.theirs) {
+        outside.states = states;
+        file::noteStates(disk, path, outside.states);
+        return outside;
+    }
+    outside.theirs = level::Sharing(saved).of(*outside.theirs);
+    return outside;
+}
+
+void ProjectGuard::look() {
+    if (m_isOff || m_document.folder().isEmpty()) return;
+    if (m_isLooking || m_isSaving || m_document.isLookingAtOther()) return m_timer.start();
+    m_isLooking = true;
+    const file::FileStates states = m_sides    ? m_sides->states
+                                    : m_broken ? m_broken->states
+                                               : m_document.filesOnDisk();
+    QtConcurrent::run(&m_thread, [folder = m_document.folder(), states,
+                                  saved = m_document.saved()] {
+        return read(folder, states, saved);
+    }).then(this, [this, number = m_project, count = m_saves](Outside outside) {
+        m_isLooking = false;
+        if (number != m_project) return;
+        // A save of our own went on beside: what was read may be of either.
+        if (count != m_saves) return lookSoon();
+        take(std::move(outside));
+    });
+}
+
+void ProjectGuard::take(Outside outside) {
+    watch();
+    if (outside.files.empty()) return;
+    if (!outside.theirs) {
+        m_sides.reset();
+        m_broken = {outside.theirs.error(), std::move(outside.states)};
+        return Q_EMIT changed();
+    }
+    m_broken.reset();
+    m_sides.reset();
+    if (std::any_of(outside.files.begin(), outside.files.end(),
+                    [](const std::string& path) { return !isText(path); }))
+        m_document.readPicturesAgain();
+    m_document.commitGesture();
+    auto parts = file::changedParts(m_document.saved(), m_document.project(), *outside.theirs);
+    const auto isTheirs = [](const file::ChangedPart& part) { return part.isTheirs; };
+    const auto theirs = std::count_if(parts.begin(), parts.end(), isTheirs);
+    m_sides = TwoSides{*outside.theirs, outside.states, std::move(parts)};
+    if (m_sides->conflictCount() == 0) {
+        const TwoSides sides = *std::exchange(m_sides, std::nullopt);
+        if (theirs == 0)
+            m_document.takeStates(sides.states);
+        else if (!m_document.isModified())
+            takeTheirs(sides.theirs, sides.states, std::size_t(theirs));
+        else {
+            m_sides = sides;
+            join({});
+        }
+    }
+    Q_EMIT changed();
+}
+
+/// Nothing was changed here: what is on the disk is read anew.
+void ProjectGuard::takeTheirs(const level::Project& theirs, const file::FileStates& states,
+                              std::size_t parts) {
+    m_document.takeFromDisk(theirs, theirs, states);
+    m_requests.say(
+        parts == 1
+            ? tr("Read again from the disk: one part had changed there.")
+            : tr("Read again from the disk: %1 parts had changed there.").arg(qulonglong(parts)));
+}
+
+void ProjectGuard::join(const std::map<std::string, file::Side>& choices) {
+    if (!m_sides) return;
+    const auto joined =
+        file::joinSides(file::diskStorage(), m_document.folder().toStdString(), m_document.saved(),
+                        m_document.project(), m_sides->theirs, choices);
+    if (!joined) {
+        m_requests.say(QString::fromStdString(joined.error().sentence()) + u' ' +
+                       tr("Choose otherwise."));
+        return Q_EMIT changed();
+    }
+    const TwoSides sides = *std::exchange(m_sides, std::nullopt);
+    m_document.takeFromDisk(level::Sharing(sides.theirs).of(*joined), sides.theirs, sides.states);
+    m_requests.say(
+        tr("What changed on the disk is in; undo takes it out again. Nothing is saved "
+           "yet."));
+    Q_EMIT changed();
+}
+
+void ProjectGuard::keepMine() {
+    if (!m_broken) return;
+    m_document.forgetSaved(m_broken->states);
+    m_broken.reset();
+    m_requests.say(tr("The next save writes over them."));
+    Q_EMIT changed();
+}
+
+}  // namespace rook::app
