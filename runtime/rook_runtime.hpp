@@ -11,8 +11,8 @@
 /// All functions throw `LoadError` with one sentence that says what, where and what to do. Files
 /// are not trusted: sizes, ranges and references are checked before memory is taken.
 
+#include <algorithm>
 #include <fstream>
-#include <sstream>
 #include <string>
 #include <vector>
 
@@ -246,16 +246,57 @@ inline Picture readPicture(const json& value, const std::string& where) {
     return picture;
 }
 
-inline json parsed(const std::string& path) {
-    std::ifstream file(path, std::ios::binary);
-    if (!file) throw LoadError("The file cannot be read (" + path + "). Export the bundle again.");
-    std::ostringstream bytes;
-    bytes << file.rdbuf();
-    try {
-        return json::parse(bytes.str());
-    } catch (const json::exception& problem) {
-        throw LoadError("The file is not valid JSON (" + path + "): " + problem.what());
+/// Brackets inside brackets, at most: nlohmann-json copies and frees values as deep as they go.
+constexpr int maxDepth = 64;
+/// What a bundle's file may be long, bytes.
+constexpr std::streamoff maxFileBytes = std::streamoff{1} << 29;
+
+inline bool isTooDeep(const std::string& text) {
+    int depth = 0;
+    bool isInString = false;
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if (isInString && c == '\\')
+            ++i;
+        else if (c == '"')
+            isInString = !isInString;
+        else if (!isInString && (c == '[' || c == '{') && ++depth > maxDepth)
+            return true;
+        else if (!isInString && (c == ']' || c == '}'))
+            --depth;
     }
+    return false;
+}
+
+/// The line of a byte, which counts from 1.
+inline std::string lineOf(const std::string& text, std::size_t byte) {
+    const std::size_t at = std::min(byte > 0 ? byte - 1 : 0, text.size());
+    const auto end = text.begin() + static_cast<std::ptrdiff_t>(at);
+    return std::to_string(1 + std::count(text.begin(), end, '\n'));
+}
+
+/// `name` stands in messages.
+inline json parsedText(const std::string& text, const std::string& name) {
+    if (isTooDeep(text)) fail("The file is nested deeper than 64 levels", name);
+    try {
+        return json::parse(text);
+    } catch (const json::parse_error& problem) {
+        fail("The file is not valid JSON", name + ":" + lineOf(text, problem.byte));
+    } catch (const json::exception&) {
+        fail("The file holds a number that is too large", name);
+    }
+}
+
+inline json parsed(const std::string& path) {
+    std::ifstream file(path, std::ios::binary | std::ios::ate);
+    const std::streamoff size = file ? static_cast<std::streamoff>(file.tellg()) : -1;
+    if (size < 0)
+        throw LoadError("The file cannot be read (" + path + "). Export the bundle again.");
+    if (size > maxFileBytes) fail("The file is longer than 512 MiB", path);
+    std::string text(static_cast<std::size_t>(size), '\0');
+    file.seekg(0);
+    file.read(&text[0], size);
+    return parsedText(text, path);
 }
 
 }  // namespace detail

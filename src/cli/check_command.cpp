@@ -1,6 +1,8 @@
 #include "base/printable.h"
+#include "check/project_findings.h"
 #include "check/report.h"
 #include "cli/command.h"
+#include "file/asset_facts.h"
 #include "file/json_text.h"
 #include "file/project_file.h"
 #include "file/sheet_import.h"
@@ -44,6 +46,19 @@ void printText(const std::vector<check::Finding>& findings, CellSize cell) {
     }
 }
 
+file::Json findingJson(const check::ProjectFinding& finding) {
+    return {{"kind", finding.name},
+            {"severity", check::nameOf(finding.severity)},
+            {"sentence", finding.sentence},
+            {"file", finding.where}};
+}
+
+void printText(const check::ProjectFinding& finding) {
+    std::printf("%s: %s%s [%s]\n", printableLine(finding.where).c_str(),
+                finding.severity == check::Severity::Note ? "note: " : "",
+                printableLine(finding.sentence).c_str(), finding.name.c_str());
+}
+
 /// Says why nothing was checked, to whoever reads: a program gets it as JSON, too.
 int refuse(const Error& error, bool isJson) {
     if (isJson)
@@ -67,6 +82,17 @@ int checkProject(const CheckOptions& options) {
     const skin::Opacity opacity = file::opacityOf(file::diskStorage(), options.project, *project);
     file::Json list = file::Json::array();
     std::size_t count = 0;
+    const auto ofProject =
+        options.level.empty()
+            ? check::projectFindings(
+                  *project, file::assetFactsOf(file::diskStorage(), options.project, *project))
+            : std::vector<check::ProjectFinding>();
+    count += check::openCount(ofProject);
+    file::Json projectList = file::Json::array();
+    for (const check::ProjectFinding& finding : ofProject) {
+        if (options.format == "text") printText(finding);
+        projectList.push_back(findingJson(finding));
+    }
     for (const auto& level : project->levels) {
         if (!options.level.empty() && level->id.text != options.level) continue;
         const auto found =
@@ -79,10 +105,12 @@ int checkProject(const CheckOptions& options) {
             list.push_back(findingJson(finding));
     }
     if (options.format == "json")
-        std::printf("%s\n",
-                    file::Json{{"format", "rookplot-findings"}, {"version", 1}, {"findings", list}}
-                        .dump(2)
-                        .c_str());
+        std::printf("%s\n", file::Json{{"format", "rookplot-findings"},
+                                       {"version", 1},
+                                       {"project", projectList},
+                                       {"findings", list}}
+                                .dump(2)
+                                .c_str());
     else
         std::printf("%zu %s\n", count, count == 1 ? "finding" : "findings");
     return count == 0 ? exitFine : exitFindings;

@@ -2,38 +2,21 @@
 
 #include <algorithm>
 #include <exception>
-#include <numeric>
 
+#include "base/nearest_word.h"
 #include "base/printable.h"
 #include "cli/command.h"
 
 namespace {
 
-/// Letters that have to be put in, taken out or changed to make one word the other (V. I.
-/// Levenshtein, 1966).
-std::size_t distanceOf(const std::string& a, const std::string& b) {
-    std::vector<std::size_t> row(b.size() + 1);
-    std::iota(row.begin(), row.end(), std::size_t{0});
-    for (std::size_t i = 1; i <= a.size(); ++i) {
-        std::size_t diagonal = std::exchange(row[0], i);
-        for (std::size_t j = 1; j <= b.size(); ++j) {
-            const std::size_t other = diagonal + (a[i - 1] == b[j - 1] ? 0 : 1);
-            diagonal = std::exchange(row[j], std::min({row[j] + 1, row[j - 1] + 1, other}));
-        }
-    }
-    return row.back();
-}
-
 /// What was asked for and is no command; with the one that is nearest.
 std::string unknownCommand(const CLI::App& app, const std::string& word) {
-    std::string nearest;
-    for (const CLI::App* command : app.get_subcommands({})) {
-        const std::string& name = command->get_name();
-        if (name == word) return {};
-        if (nearest.empty() || distanceOf(name, word) < distanceOf(nearest, word)) nearest = name;
-    }
-    return "There is no command \"" + rook::printableLine(word) + "\": is it " + nearest +
-           " that you mean? All are told by rookplot --help.";
+    std::vector<std::string> names;
+    for (const CLI::App* command : app.get_subcommands({}))
+        names.push_back(command->get_name());
+    if (std::find(names.begin(), names.end(), word) != names.end()) return {};
+    return "There is no command \"" + rook::printableLine(word) + "\": is it " +
+           rook::nearestWord(word, names) + " that you mean? All are told by rookplot --help.";
 }
 
 }  // namespace

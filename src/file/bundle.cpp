@@ -9,6 +9,7 @@
 #include "file/json_text.h"
 #include "file/model_file.h"
 #include "file/project_file.h"
+#include "level/bundle_size.h"
 
 namespace rook::file {
 
@@ -108,6 +109,8 @@ Result<std::map<std::string, std::string>> bundleFiles(
     std::map<std::string, std::string> files = sheets;
     files["campaign.json"] = campaignText(project);
     for (const auto& level : project.levels) {
+        if (const auto problem = level::problemOfBundle(*level))
+            return fail(ErrorKind::OutOfRange, *problem, level->id.text, {});
         auto baked = bakedLevelText(project, *level);
         if (!baked) return fail(baked.error());
         files["levels/" + level->id.text + ".level.json"] = std::move(*baked);

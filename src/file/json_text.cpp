@@ -1,6 +1,7 @@
 #include "file/json_text.h"
 
 #include <algorithm>
+#include <set>
 
 #include "base/assert.h"
 
@@ -9,25 +10,7 @@ namespace rook::file {
 namespace {
 
 constexpr int maxDepth = 64;  // enough for every format here; keeps recursion bounded
-
-bool isTooDeep(std::string_view text) {
-    int depth = 0;
-    bool isInString = false;
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        if (isInString) {
-            if (c == '\\') ++i;
-            if (c == '"') isInString = false;
-        } else if (c == '"') {
-            isInString = true;
-        } else if (c == '[' || c == '{') {
-            if (++depth > maxDepth) return true;
-        } else if (c == ']' || c == '}') {
-            --depth;
-        }
-    }
-    return false;
-}
+constexpr std::size_t maxBrackets = 4'000'000;
 
 std::string placeOf(std::string_view text, std::size_t byte, const std::string& name) {
     const std::size_t at = std::min(byte > 0 ? byte - 1 : 0, text.size());
@@ -67,18 +50,107 @@ void appendCompact(const Json& value, std::string& out) {
 
 }  // namespace
 
+namespace {
+
+enum class Sign { Open, Close, Key };
+
+/// Calls `visit(sign, first byte, length)` for each bracket and each key of a text, outside of
+/// strings, until it gives false. What is no JSON has signs, too.
+template <typename Visit>
+void forEachSign(std::string_view text, Visit&& visit) {
+    for (std::size_t i = 0; i < text.size(); ++i) {
+        const char c = text[i];
+        if ((c == '{' || c == '[') && !visit(Sign::Open, i, std::size_t{1})) return;
+        if ((c == '}' || c == ']') && !visit(Sign::Close, i, std::size_t{1})) return;
+        if (c != '"') continue;
+        const std::size_t first = i++;
+        while (i < text.size() && text[i] != '"')
+            i += text[i] == '\\' ? 2 : 1;
+        const auto next = text.find_first_not_of(" \t\r\n", i + 1);
+        const bool isKey = next != std::string_view::npos && text[next] == ':';
+        if (isKey && !visit(Sign::Key, first, i + 1 - first)) return;
+    }
+}
+
+}  // namespace
+
+std::optional<BracketProblem> bracketProblem(std::string_view text) {
+    std::optional<BracketProblem> problem;
+    int depth = 0;
+    std::size_t count = 0;
+    forEachSign(text, [&](Sign sign, std::size_t at, std::size_t) {
+        if (sign == Sign::Close) --depth;
+        if (sign != Sign::Open) return true;
+        if (++depth > maxDepth) problem = BracketProblem{at, true};
+        if (++count > maxBrackets) problem = BracketProblem{at, false};
+        return !problem.has_value();
+    });
+    return problem;
+}
+
+namespace {
+
+/// Members of all objects in it, which is nested 64 deep at most.
+std::size_t memberCount(const Json& value) {
+    std::size_t count = value.is_object() ? value.size() : 0;
+    if (value.is_structured())
+        for (const Json& item : value)
+            count += memberCount(item);
+    return count;
+}
+
+/// If a text that is JSON has more keys than its value: the first that stands twice in one object.
+std::optional<Error> twiceKey(std::string_view text, const Json& value, const std::string& name) {
+    std::size_t keys = 0;
+    forEachSign(text, [&](Sign sign, auto, auto) {
+        keys += sign == Sign::Key;
+        return true;
+    });
+    if (keys == memberCount(value)) return std::nullopt;
+    Error error{ErrorKind::BadSyntax, "A key stands twice in one object", name,
+                "Remove one of them"};
+    std::vector<std::set<std::string_view>> open;
+    forEachSign(text, [&](Sign sign, std::size_t at, std::size_t length) {
+        if (sign == Sign::Open) open.emplace_back();
+        if (sign == Sign::Close && !open.empty()) open.pop_back();
+        if (sign != Sign::Key || open.empty()) return true;
+        const std::string_view key = text.substr(at, length);
+        if (open.back().insert(key).second) return true;
+        error.what = "The key " + std::string(key) + " stands twice in one object";
+        error.where = placeOf(text, at + 1, name);
+        return false;
+    });
+    return error;
+}
+
+/// Where a number stands that the parser's words name between quotes.
+std::size_t placeOfNumber(std::string_view text, std::string_view words) {
+    const auto first = words.find('\''), last = words.rfind('\'');
+    if (first == std::string_view::npos || last <= first) return 0;
+    const auto at = text.find(words.substr(first + 1, last - first - 1));
+    return at == std::string_view::npos ? 0 : at + 1;
+}
+
+}  // namespace
+
 Result<Json> parseJson(std::string_view text, const std::string& name) {
-    if (isTooDeep(text)) {
-        return fail(ErrorKind::OutOfRange, "The file is nested deeper than 64 levels", name,
-                    "Restore it from a copy");
+    if (const auto problem = bracketProblem(text)) {
+        return fail(ErrorKind::OutOfRange,
+                    problem->isDepth ? "The file is nested deeper than 64 levels"
+                                     : "The file has more than 4,000,000 lists and objects",
+                    placeOf(text, problem->at + 1, name), "Restore it from a copy");
     }
     try {
-        return Json::parse(text);
+        Json json = Json::parse(text);
+        // The parser keeps one of two, and says nothing.
+        if (const auto twice = twiceKey(text, json, name)) return fail(*twice);
+        return json;
     } catch (const Json::parse_error& problem) {
         return fail(ErrorKind::BadSyntax, "The file is not valid JSON",
                     placeOf(text, problem.byte, name), "Mend that place or restore a copy");
-    } catch (const Json::exception&) {
-        return fail(ErrorKind::BadSyntax, "The file holds a number that is too large", name,
+    } catch (const Json::exception& problem) {
+        return fail(ErrorKind::OutOfRange, "The file holds a number that is too large",
+                    placeOf(text, placeOfNumber(text, problem.what()), name),
                     "Mend it or restore a copy");
     }
 }

@@ -3,6 +3,7 @@
 /// order, and a layout in which one entity or row stands on one line.
 
 #include <nlohmann/json.hpp>
+#include <optional>
 #include <string>
 #include <string_view>
 #include <vector>
@@ -13,8 +14,18 @@ namespace rook::file {
 
 using Json = nlohmann::ordered_json;
 
-/// Errors: BadSyntax with `name:line:column`; OutOfRange if nested deeper than 64.
+/// Errors, with `name:line:column`: BadSyntax, also for a key that stands twice in one object;
+/// OutOfRange if nested deeper than 64, for a number that is too large, and for more than four
+/// million lists and objects, which would take more memory than any level needs.
 [[nodiscard]] Result<Json> parseJson(std::string_view text, const std::string& name);
+
+/// The place of the first bracket that is nested too deep, or one too many; none if all are fine.
+/// For texts that a library is going to read. Cost: one pass.
+struct BracketProblem {
+    std::size_t at = 0;  ///< byte
+    bool isDepth = false;
+};
+[[nodiscard]] std::optional<BracketProblem> bracketProblem(std::string_view text);
 
 /// One line, with a space after ':' and ',' and inside braces.
 [[nodiscard]] std::string compactText(const Json& value);

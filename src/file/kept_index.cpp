@@ -1,3 +1,4 @@
+#include "base/limits.h"
 #include "file/json_text.h"
 #include "file/kept_index_detail.h"
 #include "file/object_reader_detail.h"

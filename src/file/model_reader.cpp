@@ -4,6 +4,7 @@
 #include <cmath>
 #include <cstring>
 
+#include "file/json_text.h"
 #include "file/model_file.h"
 
 namespace rook::file {
@@ -121,6 +122,9 @@ private:
         if (index < 0 || index >= static_cast<int>(m_model.nodes.size()))
             return fail(broken(m_name, "The scene names a node that is not there"));
         if (depth > 64) return fail(broken(m_name, "Its nodes go round in a circle"));
+        if (++m_nodeCount > maxNodes)
+            return fail(Error{ErrorKind::OutOfRange, "The model has more than 100,000 nodes",
+                              m_name, "Export a simpler one"});
         const tinygltf::Node& node = m_model.nodes[static_cast<std::size_t>(index)];
         const Matrix matrix = product(above, matrixOf(node));
         if (node.mesh >= 0)
@@ -183,6 +187,9 @@ private:
         if (m_model.accessors[static_cast<std::size_t>(found->second)].componentType !=
             TINYGLTF_COMPONENT_TYPE_FLOAT)
             return fail(broken(m_name, "Positions are no floats"));
+        if (m_mesh.points.size() + items->count > maxPoints)
+            return fail(Error{ErrorKind::OutOfRange, "The model has more than 6,000,000 corners",
+                              m_name, "Export a simpler one"});
         const auto first = static_cast<std::uint32_t>(m_mesh.points.size());
         for (std::size_t i = 0; i < items->count; ++i) {
             float v[3];
@@ -250,13 +257,30 @@ private:
         return {};
     }
 
+    static constexpr int maxNodes = 100'000;
+    static constexpr std::size_t maxPoints = 3 * kit::maxTriangles;
     const tinygltf::Model& m_model;
     const std::string& m_name;
     Mesh m_mesh;
+    int m_nodeCount = 0;  ///< that were visited
 };
+
+/// The JSON of a model: all of it, or the first chunk of a binary one.
+std::string_view jsonOf(const std::string& bytes, bool isBinary) {
+    if (!isBinary) return bytes;
+    constexpr std::size_t head = 20;  // magic, version, length, and length and sort of the chunk
+    std::uint32_t length = 0;
+    if (bytes.size() < head) return {};
+    std::memcpy(&length, bytes.data() + 12, sizeof length);
+    return std::string_view(bytes).substr(head, length);
+}
 
 Result<Mesh> readGltf(Storage& storage, const Path& folder, const std::string& name,
                       const std::string& bytes, bool isBinary) {
+    // The library goes down as deep as the text does.
+    if (bracketProblem(jsonOf(bytes, isBinary)))
+        return fail(ErrorKind::OutOfRange, "The model's JSON is nested too deep, or too long", name,
+                    "Export the model once more");
     tinygltf::TinyGLTF loader;
     tinygltf::Model model;
     std::string error, warning;

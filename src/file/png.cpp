@@ -17,9 +17,13 @@ Result<ImageSize> pngSize(const std::string& bytes, const std::string& name) {
         return fail(ErrorKind::BadSyntax, "The sheet is not a PNG image", name,
                     "Put a PNG in its place");
     }
-    if (header.width > 16384 || header.height > 16384) {
-        return fail(ErrorKind::OutOfRange, "The sheet is larger than 16,384 x 16,384 px", name,
-                    "Cut it into smaller sheets");
+    if (header.width > 16384 || header.height > 16384 ||
+        std::int64_t{header.width} * header.height > maxImagePx) {
+        return fail(ErrorKind::OutOfRange,
+                    "The image is " + std::to_string(header.width) + " x " +
+                        std::to_string(header.height) +
+                        " px; 16,384 a side and 8192 x 8192 in all are the most",
+                    name, "Cut it into smaller ones");
     }
     return ImageSize{static_cast<int>(header.width), static_cast<int>(header.height)};
 }

@@ -1,6 +1,7 @@
 #pragma once
 /// PNG, as far as the core needs it.
 
+#include <cstdint>
 #include <string>
 #include <vector>
 
@@ -14,7 +15,11 @@ struct ImageSize {
     int height = 0;
 };
 
-/// Errors: BadSyntax if this is no PNG; OutOfRange over 16,384 x 16,384 px.
+/// Of one image: 256 MiB once it is decoded.
+inline constexpr std::int64_t maxImagePx = std::int64_t{8192} * 8192;
+
+/// Errors: BadSyntax if this is no PNG; OutOfRange over 16,384 px wide or high, and over
+/// `maxImagePx` in all.
 [[nodiscard]] Result<ImageSize> pngSize(const std::string& bytes, const std::string& name);
 
 /// An image, row by row, four bytes a px: red, green, blue, opacity.

@@ -65,20 +65,6 @@ Result<void> checkSheet(Storage& storage, const Path& folder, const Sheet& sheet
     return {};
 }
 
-Result<Level> openBoard(Storage& storage, const Path& folder, const Project& project,
-                        const std::string& where, const std::string& id) {
-    const std::string name = where + "/" + id + ".json";
-    const auto path = pathInside(folder, name);
-    if (!path) return fail(path.error());
-    const auto text = storage.read(*path, limits::maxTextBytes);
-    if (!text) return fail(text.error());
-    auto board = readLevelText(project, *text, name);
-    if (board && board->id.text != id)
-        return fail(ErrorKind::BadReference, "The level calls itself \"" + board->id.text + "\"",
-                    name, "Give it the id of its file name");
-    return board;
-}
-
 Result<void> openKits(Storage& storage, const Path& folder, Project& project,
                       const std::vector<std::string>& names) {
     std::vector<Kit> kits;
@@ -124,6 +110,22 @@ Result<Level> readLevelText(const Project& project, const std::string& text,
     return guarded(text, name, [&](const Json& json) { return readLevel(project, json, name); });
 }
 
+Result<Level> readBoardFile(Storage& storage, const Path& folder, const Project& project,
+                            const std::string& name) {
+    const auto path = pathInside(folder, name);
+    if (!path) return fail(path.error());
+    const auto text = storage.read(*path, limits::maxTextBytes);
+    if (!text) return fail(text.error());
+    auto board = readLevelText(project, *text, name);
+    if (!board) return board;
+    if (board->id.text != Path(name).stem().string())
+        return fail(ErrorKind::BadReference, "The level calls itself \"" + board->id.text + "\"",
+                    name, "Give it the id of its file name");
+    if (const auto loaded = loadUnderlay(storage, folder, *board); !loaded)
+        return fail(loaded.error());
+    return board;
+}
+
 Result<Project> readFolder(Storage& storage, const Path& folder, const HaveBoard& haveBoard) {
     const std::string main = "rookplot.json";
     const auto path = pathInside(folder, main);
@@ -141,26 +143,24 @@ Result<Project> readFolder(Storage& storage, const Path& folder, const HaveBoard
         if (const auto fine = checkSheet(storage, folder, sheet); !fine) return fail(fine.error());
     if (const auto opened = openKits(storage, folder, *project, boards.kits); !opened)
         return fail(opened.error());
-    for (const std::string& id : boards.swatches) {
-        if (auto had = haveBoard("swatches/" + id + ".json", *project)) {
-            project->swatches.push_back(std::move(had));
-            continue;
+    const auto open = [&](const std::string& where, const std::vector<std::string>& ids,
+                          auto& list) -> Result<void> {
+        for (const std::string& id : ids) {
+            const std::string name = where + "/" + id + ".json";
+            auto board = haveBoard(name, *project);
+            if (!board) {
+                auto read = readBoardFile(storage, folder, *project, name);
+                if (!read) return fail(read.error());
+                board = std::make_shared<const Level>(std::move(*read));
+            }
+            list.push_back(std::move(board));
         }
-        auto swatch = openBoard(storage, folder, *project, "swatches", id);
-        if (!swatch) return fail(swatch.error());
-        project->swatches.push_back(std::make_shared<const Level>(std::move(*swatch)));
-    }
-    for (const std::string& id : boards.order) {
-        if (auto had = haveBoard("levels/" + id + ".json", *project)) {
-            project->levels.push_back(std::move(had));
-            continue;
-        }
-        auto level = openBoard(storage, folder, *project, "levels", id);
-        if (!level) return fail(level.error());
-        if (const auto loaded = loadUnderlay(storage, folder, *level); !loaded)
-            return fail(loaded.error());
-        project->levels.push_back(std::make_shared<const Level>(std::move(*level)));
-    }
+        return {};
+    };
+    if (const auto opened = open("swatches", boards.swatches, project->swatches); !opened)
+        return fail(opened.error());
+    if (const auto opened = open("levels", boards.order, project->levels); !opened)
+        return fail(opened.error());
     return project;
 }
 

@@ -15,5 +15,9 @@ using HaveBoard = std::function<std::shared_ptr<const level::Level>(const std::s
 /// What `openProject` reads, when no save is left to be finished.
 [[nodiscard]] Result<level::Project> readFolder(Storage& storage, const Path& folder,
                                                 const HaveBoard& haveBoard);
+/// One board of it, with the picture under it; `name` as "levels/intake.json".
+[[nodiscard]] Result<level::Level> readBoardFile(Storage& storage, const Path& folder,
+                                                 const level::Project& project,
+                                                 const std::string& name);
 
 }  // namespace rook::file

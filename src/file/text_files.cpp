@@ -119,21 +119,58 @@ TextFiles textFilesOf(const Project& project, const FormerFiles& former) {
     return FilesMaker(project, former).make();
 }
 
+namespace {
+
+/// True if a file is the same in both.
+bool isSame(const TextFiles& now, const TextFiles& before, const std::string& path) {
+    const auto a = now.find(path), b = before.find(path);
+    return a != now.end() && b != before.end() && a->second.sha256 == b->second.sha256;
+}
+
+/// True if a board, which is there, says the same in both, and the picture under it is the same.
+bool isSameBoard(const TextFiles& now, const TextFiles& before, const std::string& path,
+                 const Level& board) {
+    const auto& underlay = board.sketch.underlay;
+    const bool hasPicture =
+        underlay && (now.contains(underlay->path) || before.contains(underlay->path));
+    return isSame(now, before, path) && (!hasPicture || isSame(now, before, underlay->path));
+}
+
+/// The former value with the boards read anew that have another text: most steps of a history
+/// differ from the next by one of them. None if anything else differs.
+std::optional<Result<Project>> readBoards(OverlaidFiles& files, const Path& folder,
+                                          const TextFiles& texts, const FormerFiles& former) {
+    if (!isSame(texts, *former.files, "rookplot.json")) return std::nullopt;
+    for (const Kit& kit : former.project->kits)
+        if (!isSame(texts, *former.files, pathOf(kit))) return std::nullopt;
+    Project project = *former.project;
+    for (auto* boards : {&project.levels, &project.swatches})
+        for (auto& board : *boards) {
+            const std::string path = pathOf(*board, boards == &project.swatches);
+            if (isSameBoard(texts, *former.files, path, *board)) continue;
+            auto read = readBoardFile(files, folder, project, path);
+            if (!read) return fail(read.error());
+            board = std::make_shared<const Level>(std::move(*read));
+        }
+    return project;
+}
+
+}  // namespace
+
 Result<Project> readTextFiles(Storage& storage, const Path& folder, const TextFiles& files,
                               const FormerFiles& former) {
     OverlaidFiles overlaid(storage, folder);
     for (const auto& [path, file] : files)
         overlaid.set(path, *file.bytes);
+    if (former.project)
+        if (auto read = readBoards(overlaid, folder, files, former)) return std::move(*read);
     return readFolder(overlaid, folder, [&](const std::string& path, const Project& project) {
         std::shared_ptr<const Level> none;
         if (!former.project || !haveSameNames(*former.project, project)) return none;
-        const auto now = files.find(path), before = former.files->find(path);
-        const bool isSame = now != files.end() && before != former.files->end() &&
-                            now->second.sha256 == before->second.sha256;
-        if (!isSame) return none;
         for (const auto* boards : {&former.project->levels, &former.project->swatches})
             for (const auto& board : *boards)
-                if (pathOf(*board, boards == &former.project->swatches) == path) return board;
+                if (pathOf(*board, boards == &former.project->swatches) == path)
+                    return isSameBoard(files, *former.files, path, *board) ? board : none;
         return none;
     });
 }

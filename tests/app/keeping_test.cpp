@@ -62,8 +62,8 @@ Drawn drawnUntil(const QString& folder, int waitMs, int signal) {
     process.setProcessEnvironment(environment);
     process.start(QCoreApplication::applicationFilePath(), {"Drawer"});
     QByteArray said;
-    const auto countOf = [&] { return said.count('\n'); };
-    // From its first strokes on; the head of the test program's own words is there before.
+    const auto countOf = [&] { return said.count("\n1"); };  // times begin with it
+    // From its first strokes on.
     while (countOf() < 5 && process.waitForReadyRead(20'000))
         said += process.readAllStandardOutput();
     QTest::qWait(waitMs);
@@ -87,6 +87,7 @@ private slots:
     void kills_whileDrawing_loseOneSecondAtMost();
     void terminated_losesNothing();
     void kept_isOffered_andBothAreLookedAt();
+    void kept_andTheDiskChangedSince_areJoined();
     void kept_ofAProjectThatWasNeverSaved();
     void saved_orUndone_leavesNothingKept();
     void unwritableProject_isKeptAwayFromIt();
@@ -221,6 +222,23 @@ void KeepingTest::kept_isOffered_andBothAreLookedAt() {
     QVERIFY(!session().document.isModified());
     QTest::keyClick(&board(), Qt::Key_Z, Qt::ControlModifier);
     QVERIFY(isStone(0, {22, 5}) && session().document.isModified());
+}
+
+void KeepingTest::kept_andTheDiskChangedSince_areJoined() {
+    openDemo();
+    layStone(20, 5);
+    QVERIFY(waitUntilKept());
+    m_window.reset();
+    writeOutside([](level::Project& project) { setCell(project, 1, {3, 3}); });
+    openAgain();
+    QVERIFY(waitForWords("Changed on the disk since: Wheel hall."));
+    QVERIFY(noticeWords().contains("Intake steps (1 cell)"));
+    press("notice-go-on");
+    QVERIFY(QTest::qWaitFor([&] { return isStone(1, {3, 3}); }));
+    QVERIFY(isStone(0, {20, 5}) && session().document.isModified());
+    QVERIFY(session().writer.save(m_demo));
+    const auto project = file::openProject(file::diskStorage(), m_demo.toStdString());
+    QVERIFY(project->levels[1]->cells.at(3, 3) == level::Cell({1}));
 }
 
 void KeepingTest::kept_ofAProjectThatWasNeverSaved() {

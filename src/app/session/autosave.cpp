@@ -61,15 +61,18 @@ Result<std::optional<KeptOffer>> readOffer(const file::Path& folder,
     offer.work.history = level::History::restored(std::move(steps), offer.work.history.position());
     offer.work.current =
         isOfHistory ? offer.work.history.current() : sharing.of(offer.work.current);
-    offer.parts = file::changedParts(saved, offer.work.current, saved);
-    if (offer.parts.empty()) return std::optional<KeptOffer>();
+    offer.work.saved = sharing.of(offer.work.saved);
+    offer.parts = file::changedParts(offer.work.saved, offer.work.current, saved);
+    const auto isMine = [](const file::ChangedPart& part) { return part.isMine; };
+    if (std::none_of(offer.parts.begin(), offer.parts.end(), isMine))
+        return std::optional<KeptOffer>();
     return std::optional(std::move(offer));
 }
 
 }  // namespace
 
-Autosave::Autosave(Document& document, Requests& requests)
-    : m_document(document), m_requests(requests) {
+Autosave::Autosave(Document& document, ProjectGuard& guard, Requests& requests)
+    : m_document(document), m_guard(guard), m_requests(requests) {
     m_thread.setMaxThreadCount(1);
     m_timer.setSingleShot(true);
     m_timer.setInterval(delayMs);
@@ -172,6 +175,12 @@ void Autosave::goOn() {
         history.push(m_document.saved(), tr("Go on with what was saved").toStdString(), here,
                      board);
     m_document.endLooking(std::move(history));
+    // What changed on the disk since then is to be seen, too, and not to be written over.
+    const auto isTheirs = [](const file::ChangedPart& part) { return part.isTheirs; };
+    if (offer.isOnBoard && std::any_of(offer.parts.begin(), offer.parts.end(), isTheirs)) {
+        m_document.takeFormerSaved(offer.work.saved);
+        m_guard.lookSoon();
+    }
     Q_EMIT offerChanged();
 }
 

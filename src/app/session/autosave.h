@@ -11,7 +11,7 @@
 #include <QThreadPool>
 #include <QTimer>
 
-#include "app/session/document.h"
+#include "app/session/project_guard.h"
 #include "file/kept_work.h"
 #include "file/project_lock.h"
 #include "file/two_sides.h"
@@ -21,15 +21,16 @@ namespace rook::app {
 /// What was kept, beside what the folder holds.
 struct KeptOffer {
     file::KeptWork work;
-    std::vector<file::ChangedPart> parts;  ///< of the work, against what was saved
-    bool isOnBoard = false;                ///< it is what one looks at
+    /// Of the work, and of what the disk holds now, since the work was begun.
+    std::vector<file::ChangedPart> parts;
+    bool isOnBoard = false;  ///< it is what one looks at
 };
 
 class Autosave : public QObject {
     Q_OBJECT
 
 public:
-    Autosave(Document& document, Requests& requests);
+    Autosave(Document& document, ProjectGuard& guard, Requests& requests);
     ~Autosave() override;
 
     /// For windows that nobody works in: nothing is kept, and nothing offered.
@@ -75,6 +76,7 @@ private:
     void drop();
 
     Document& m_document;
+    ProjectGuard& m_guard;
     Requests& m_requests;
     Keeper m_keeper;
     std::unique_ptr<file::ProjectLock> m_lock;  ///< of a folder below the state folder

@@ -90,6 +90,13 @@ void Document::forgetSaved(file::FileStates states) {
     Q_EMIT historyChanged();
 }
 
+void Document::takeFormerSaved(level::Project saved) {
+    m_saved = std::move(saved);
+    for (auto& [path, state] : m_states)
+        state.clear();
+    Q_EMIT historyChanged();
+}
+
 void Document::takeFromDisk(level::Project project, level::Project saved, file::FileStates states) {
     commitGesture();
     m_saved = std::move(saved);

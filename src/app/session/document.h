@@ -44,6 +44,8 @@ public:
     void takeStates(file::FileStates states) { m_states = std::move(states); }
     /// They hold something that is to be written over, all of it.
     void forgetSaved(file::FileStates states);
+    /// The project was opened from a former state of its files than they are in now.
+    void takeFormerSaved(level::Project saved);
     /// A value that takes in what changed on the disk, and what the disk says. A step that undo
     /// takes back.
     void takeFromDisk(level::Project project, level::Project saved, file::FileStates states);

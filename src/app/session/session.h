@@ -19,7 +19,7 @@ struct Session {
     Requests requests;
     Document document{requests};
     ProjectGuard guard{document, requests};
-    Autosave autosave{document, requests};
+    Autosave autosave{document, guard, requests};
     Workbench workbench;
     Proofs proofs{document};
     RunPlayer runs{document, proofs};

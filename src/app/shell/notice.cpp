@@ -24,7 +24,9 @@ constexpr int mostRows = 5;
 QString timeWords(std::int64_t seconds) {
     const QDateTime time = QDateTime::fromSecsSinceEpoch(seconds);
     const QLocale locale;
-    const QString clock = locale.toString(time.time(), QLocale::ShortFormat);
+    const QString clock = locale.language() == QLocale::C
+                              ? time.toString(QStringLiteral("HH:mm"))
+                              : locale.toString(time.time(), QLocale::ShortFormat);
     if (time.date() == QDate::currentDate()) return clock;
     return locale.toString(time.date(), QLocale::ShortFormat) + u' ' + clock;
 }
@@ -64,7 +66,7 @@ QString differenceWords(const level::LevelDifference& difference) {
     count(difference.pieces, Notice::tr("piece"), Notice::tr("pieces"));
     count(difference.zones, Notice::tr("zone"), Notice::tr("zones"));
     if (difference.hasOtherSketch) words << Notice::tr("its plan");
-    if (difference.hasOtherRest) words << Notice::tr("what belongs to the level");
+    if (difference.hasOtherRest) words << Notice::tr("its title or settings");
     return words.join(QStringLiteral(", "));
 }
 
@@ -80,6 +82,7 @@ Notice::Notice(Session& session, QWidget* parent) : QWidget(parent), m_session(s
     m_what->setObjectName(QStringLiteral("notice-what"));
     m_what->setTextFormat(Qt::PlainText);
     m_detail = new QLabel(this);
+    m_detail->setFont(sizedFont(0));
     m_detail->setObjectName(QStringLiteral("notice-detail"));
     m_detail->setTextFormat(Qt::PlainText);
     m_detail->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
@@ -92,6 +95,7 @@ Notice::Notice(Session& session, QWidget* parent) : QWidget(parent), m_session(s
     m_scroll = new QScrollArea(this);
     m_scroll->setWidgetResizable(true);
     m_scroll->setFocusPolicy(Qt::NoFocus);
+    m_scroll->viewport()->setAutoFillBackground(false);
     column->addWidget(m_scroll);
     connect(&session.autosave, &Autosave::offerChanged, this, &Notice::refresh);
     connect(&session.guard, &ProjectGuard::changed, this, &Notice::refresh);
@@ -124,6 +128,7 @@ void Notice::clear() {
     m_rows->setVerticalSpacing(2);
     m_rows->setColumnStretch(2, 1);
     m_scroll->setWidget(m_list);
+    m_list->setAutoFillBackground(false);
     m_scroll->hide();
 }
 
@@ -160,14 +165,22 @@ QWidget* Notice::addButton(const QString& text, const char* name, std::function<
 }
 
 void Notice::showOffer(const KeptOffer& offer) {
-    QStringList parts;
-    for (const file::ChangedPart& part :
-         offer.work.folder.empty() ? std::vector<file::ChangedPart>() : offer.parts)
-        parts << nameOf(part) + QStringLiteral(" (%1)").arg(changeWords(part, true));
+    QStringList mine, theirs;
+    for (const file::ChangedPart& part : offer.parts) {
+        if (part.isMine) mine << tr("%1 (%2)").arg(nameOf(part), changeWords(part, true));
+        if (part.isTheirs) theirs << nameOf(part);
+    }
+    QString parts = mine.join(QStringLiteral("; "));
+    if (!theirs.isEmpty())
+        parts += u' ' + tr("Changed on the disk since: %1.").arg(theirs.join(QStringLiteral(", ")));
     say(tr("Work that was not saved was kept at %1.").arg(timeWords(offer.work.keptAt)),
         offer.work.folder.empty() ? tr("The project %1 was never saved.")
                                         .arg(QString::fromStdString(offer.work.current.name))
-                                  : parts.join(QStringLiteral("; ")));
+                                  : parts);
+    auto* label = new QLabel(tr("On the board:"), this);
+    label->setFont(sizedFont(0));
+    setTone(label, currentTheme().quietInk);
+    m_buttons->addWidget(label);
     auto* group = new QButtonGroup(this);
     const bool isSaved = !offer.work.folder.empty();
     const auto add = [&](const QString& text, const char* name, bool isKept) {
@@ -200,6 +213,8 @@ void Notice::addConflictRow(int row, const file::ChangedPart& part) {
         tr("here: %1 – on the disk: %2").arg(changeWords(part, true), changeWords(part, false)),
         m_list);
     words->setTextFormat(Qt::PlainText);
+    for (QLabel* each : {name, words})
+        each->setFont(sizedFont(0));
     words->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Preferred);
     setTone(words, currentTheme().quietInk);
     m_rows->addWidget(name, row, 0);

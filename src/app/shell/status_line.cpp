@@ -103,7 +103,9 @@ void StatusLine::refresh() {
     }
     if (!m_sayTimer.isActive() || m_board.isWalking()) refreshVerdict(px);
     m_state->setText(tr("%1 · %2 × %3 cells of %4 px · %5×")
-                         .arg(m_session.document.isModified() ? tr("not saved") : tr("saved"))
+                         .arg(!m_session.document.mayEdit()     ? tr("looking only")
+                              : m_session.document.isModified() ? tr("not saved")
+                                                                : tr("saved"))
                          .arg(level.cells.width())
                          .arg(level.cells.height())
                          .arg(level.cellSize.width)
