@@ -2,8 +2,9 @@
 """Reads every source by itself, two at a time, without what others happen to include before it.
 
 Usage: tidy.py BUILD [PART]. reach/, the largest of the core, is read by clang-tidy; the others by the
-compiler for syntax, which is faster, unless PART names them; those of the window with the toolkit's
-headers before them, as they are built. Only files whose path contains PART are read.
+compiler for syntax, which is faster, unless PART names them; with the headers of the toolkit (those of
+the window) or of the standard library and packages before them, read once for all: what is seen is whether
+a source includes what it needs of this house. Only files whose path contains PART are read.
 """
 import json
 import os
@@ -22,18 +23,18 @@ for entry in json.load(open(f"{build}/compile_commands.json")):
         entries.setdefault(file, entry)
 
 
-def precompiled():
-    """The toolkit's headers, which the window is built with too, read once for all of its sources."""
-    window = [entry for file, entry in entries.items() if "/src/app/" in file]
-    if not window:
+def precompiled(name, folder, headers):
+    """Headers read once for all sources of a folder that are compiled in the same way."""
+    sources = [entry for file, entry in entries.items() if folder in file]
+    if not sources:
         return None
-    words = shlex.split(window[0]["command"])
-    header = os.path.abspath(f"{build}/window_headers.hpp")
+    words = shlex.split(sources[0]["command"])
+    header = os.path.abspath(f"{build}/{name}_headers.hpp")
     with open(header, "w") as out:
-        out.write("#include <QtWidgets>\n")
+        out.write("".join(f"#include <{each}>\n" for each in headers))
     flags = words[: words.index("-o")]
     subprocess.run(flags + ["-x", "c++-header", header, "-o", header + ".gch"], check=True,
-                   cwd=window[0]["directory"])
+                   cwd=sources[0]["directory"])
     return header
 
 
@@ -43,8 +44,7 @@ def read(entry):
     if "/src/reach/" not in file and not part:
         words = shlex.split(entry["command"])
         words = words[: words.index("-o")] + words[words.index("-o") + 2:] + ["-fsyntax-only"]
-        if "/src/app/" in file:
-            words += ["-include", window_headers]
+        words += ["-include", window_headers if "/src/app/" in file else core_headers]
         run = subprocess.run(words, capture_output=True, text=True, cwd=entry["directory"])
         text = run.stderr
     else:
@@ -57,7 +57,10 @@ def read(entry):
     return found
 
 
-window_headers = precompiled()
+window_headers = precompiled("window", "/src/app/", ["QtWidgets"])
+core_headers = precompiled("core", "/src/file/", [
+    "algorithm", "atomic", "filesystem", "functional", "map", "memory", "optional", "set", "string",
+    "unordered_map", "vector", "nlohmann/json.hpp", "tl/expected.hpp"])
 wrong = 0
 with ThreadPoolExecutor(2) as pool:
     for lines in pool.map(read, [entries[file] for file in sorted(entries)]):

@@ -46,7 +46,7 @@ public:
 
     void run() {
         const file::TextFiles first = file::textFilesOf(now());
-        for (int edits = 0; !m_numbers.areOver() && edits < 400; ++edits)
+        for (int edits = 0; !m_numbers.areOver() && edits < 150; ++edits)
             edit();
         m_history.checkInvariants();
         readBack();

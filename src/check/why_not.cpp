@@ -46,7 +46,7 @@ public:
             options.lent = setOf(ability);
             if (!isMet(m_level, finding.place, options)) continue;
             would += (would.empty() ? "; it would be reached with " : " or ") +
-                     std::string(level::nameOf(ability));
+                     wordsOf(ability);
         }
         finding.sentence += would;
         if (const auto ledge = nearestLedge(finding.place))
@@ -55,6 +55,13 @@ public:
     }
 
 private:
+    /// As people say it, where files have one word.
+    static std::string wordsOf(level::Ability ability) {
+        if (ability == level::Ability::Coyote) return "coyote time";
+        std::string words(level::nameOf(ability));
+        std::replace(words.begin(), words.end(), '-', ' ');
+        return words;
+    }
     [[nodiscard]] bool isCancelled() const { return m_cancel && *m_cancel; }
 
     [[nodiscard]] bool isMet(const level::Level& level, const PxRect& goal,

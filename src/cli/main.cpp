@@ -19,6 +19,19 @@ std::string unknownCommand(const CLI::App& app, const std::string& word) {
            rook::nearestWord(word, names) + " that you mean? All are told by rookplot --help.";
 }
 
+/// A word that is no option of the command, with the one that is nearest; else the parser's words.
+std::string usageProblem(const CLI::App& app, const CLI::ParseError& problem) {
+    const auto used = app.get_subcommands();
+    const std::vector<std::string> left = app.remaining(true);
+    if (used.empty() || left.empty()) return problem.what();
+    std::vector<std::string> names;
+    for (const CLI::Option* option : used.front()->get_options())
+        names.push_back(option->get_name());
+    const std::string nearest = rook::nearestWord(left.front(), names, 4);
+    return "\"" + left.front() + "\" is not understood" +
+           (nearest.empty() ? std::string() : ": is it " + nearest + " that you mean");
+}
+
 }  // namespace
 
 int main(int argc, char** argv) {
@@ -46,7 +59,13 @@ int main(int argc, char** argv) {
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& problem) {
-        return app.exit(problem) == 0 ? rook::cli::exitFine : rook::cli::exitError;
+        // Help and version come this way, too.
+        if (problem.get_exit_code() == 0) return app.exit(problem), rook::cli::exitFine;
+        const auto used = app.get_subcommands();
+        const std::string command = used.empty() ? "" : " " + used.front()->get_name();
+        std::fprintf(stderr, "rookplot: %s. What there is is told by rookplot%s --help.\n",
+                     rook::printableLine(usageProblem(app, problem)).c_str(), command.c_str());
+        return rook::cli::exitError;
     } catch (const std::exception& problem) {
         // What nobody thought of: a sentence, and never a dump.
         std::fprintf(stderr, "rookplot: This could not be done: %s.\n",

@@ -240,6 +240,17 @@ private:
     std::string m_name;  ///< the plain name
 };
 
+namespace detail {
+
+/// True if a field is as in a new value.
+template <typename T, typename M>
+bool isUsual(const T& value, M T::*member) {
+    static const T usual{};
+    return value.*member == usual.*member;
+}
+
+}  // namespace detail
+
 /// Adds the fields of `value` to an object.
 template <typename T>
 class FieldWriter {
@@ -256,7 +267,7 @@ public:
                 return;
             }
         }
-        if (rule.written == level::Written::UnlessDefault && field == usual().*member) return;
+        if (rule.written == level::Written::UnlessDefault && detail::isUsual(m_value, member)) return;
         m_json[key] = detail::jsonOf(m_context, field, rule);
     }
     template <typename... M>
@@ -274,11 +285,6 @@ public:
     }
 
 private:
-    static const T& usual() {
-        static const T value{};
-        return value;
-    }
-
     Json& m_json;
     const FileContext& m_context;
     const T& m_value;
@@ -294,7 +300,7 @@ public:
     template <typename M>
     void operator()(const char* key, M T::*member, const level::FieldRule& rule) {
         const M& field = m_value.*member;
-        if (rule.written == level::Written::UnlessDefault && field == usual().*member) return;
+        if (rule.written == level::Written::UnlessDefault && detail::isUsual(m_value, member)) return;
         if constexpr (detail::IsLong<M>) {
             m_lines.beginObject(key);
             writeDescribed(m_lines, m_context, field);
@@ -328,10 +334,6 @@ public:
     }
 
 private:
-    static const T& usual() {
-        static const T value{};
-        return value;
-    }
     template <typename List>
     void writeList(const char* key, const List& list, const level::FieldRule& rule) {
         if constexpr (level::Described<detail::Item<List>>) {

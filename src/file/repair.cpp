@@ -4,6 +4,7 @@
 #include <map>
 #include <set>
 
+#include "base/id.h"
 #include "base/limits.h"
 #include "file/json_text.h"
 #include "file/overlaid_files.h"
@@ -121,8 +122,42 @@ std::string withoutNoNumbers(const std::string& text) {
     return out;
 }
 
+/// A save of a former version that was broken off may have left boards that name a matter by its
+/// new name, and a project that has its old one. Where the board draws it by the character of a
+/// matter that is there, it is that one; else it is added, so that no cell is lost.
+std::optional<std::string> mendMatter(OverlaidFiles& files, const Error& error) {
+    constexpr std::string_view words = "There is no matter \"", key = "legend.";
+    const std::size_t at = error.where.find(key), end = error.where.find(".json");
+    if (!error.what.starts_with(words) || at == std::string::npos || end == std::string::npos)
+        return std::nullopt;
+    const std::string name = error.what.substr(words.size(), error.what.size() - words.size() - 1);
+    const std::string glyph = error.where.substr(at + key.size());
+    const std::string board = error.where.substr(0, end + 5), main = "rookplot.json";
+    const auto boardText = files.text(board), mainText = files.text(main);
+    if (!isPlainName(name) || !boardText || !mainText) return std::nullopt;
+    auto boardJson = parseJson(*boardText, board), json = parseJson(*mainText, main);
+    if (!boardJson || !json || !(*json)["matters"].is_array()) return std::nullopt;
+    for (const Json& matter : (*json)["matters"]) {
+        if (!matter.is_object() || matter.value("glyph", Json()) != glyph ||
+            !matter.value("name", Json()).is_string())
+            continue;
+        const std::string former = matter["name"];
+        for (Json& entry : (*boardJson)["legend"])
+            if (entry.is_string() &&
+                (entry == name || entry.get_ref<std::string&>().starts_with(name + "/")))
+                entry = former + entry.get<std::string>().substr(name.size());
+        files.set(board, boardJson->dump());
+        return "The matter " + name + ", which is not there, was taken for " + former + " (" +
+               board + ")";
+    }
+    (*json)["matters"].push_back({{"name", name}, {"title", name}, {"behaviour", "solid"}});
+    files.set(main, json->dump());
+    return "The matter " + name + ", which was not there, was added as a solid one (" + board + ")";
+}
+
 /// Mends what the project was refused for; the sentence of what was done, none if nothing could be.
 std::optional<std::string> mend(OverlaidFiles& files, const Error& error) {
+    if (auto done = mendMatter(files, error)) return done;
     std::optional<Place> place = placeOf(error.where);
     if (!place || error.kind == ErrorKind::BadVersion || error.kind == ErrorKind::NotPermitted)
         return std::nullopt;

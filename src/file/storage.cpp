@@ -257,6 +257,9 @@ Result<Path> pathInside(const Path& root, const std::string& relative) {
     }
     problem.clear();
     const Path base = std::filesystem::weakly_canonical(root, problem);
+    if (problem)
+        return fail(ErrorKind::Missing, "The folder is not there any more", root.string(),
+                    "Change to one that is");
     const Path whole = std::filesystem::weakly_canonical(root / path, problem);
     if (problem) return unsafe("cannot be followed");
     const Path inner = whole.lexically_relative(base);

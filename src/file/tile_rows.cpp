@@ -27,7 +27,8 @@ std::map<std::string, Cell> readLegend(ObjectReader& reader, const Project& proj
             failReading(ErrorKind::WrongType, "A legend gives one character a matter", where,
                         "Write \"#\": \"stone\"");
         }
-        const Cell cell = orThrow(cellOfName(project, value.get<std::string>(), where));
+        const Cell cell =
+            orThrow(cellOfName(project, value.get<std::string>(), where + "." + glyph));
         legend[glyph] = cell;
         kept.push_back({glyph, cell});
     }
@@ -55,7 +56,8 @@ Json runJson(const Project& project, const Grid<Tile>& grid, int y, int from, in
 }
 
 void readRun(ObjectReader& reader, const Project& project, Grid<Tile>& grid) {
-    const auto [x, y] = reader.pair("at", 0, limits::maxBoardCells - 1);
+    const std::pair<int, int> from = reader.pair("at", 0, limits::maxBoardCells - 1);
+    const int x = from.first, y = from.second;  // names of their own, which lambdas may take
     const std::string name =
         reader.has("sheet") ? readText(reader, "sheet", text(TextSort::Sheet), project) : "";
     const auto sheet = name.empty() ? std::optional(0) : project.sheetIndex(name);

@@ -67,6 +67,17 @@ struct FieldRule {
     [[nodiscard]] constexpr bool concerns(Concern what) const {
         return level::concerns(concern, what);
     }
+
+private:
+    // Before its uses: clang wants it so in constant expressions.
+    template <typename Change>
+    [[nodiscard]] constexpr FieldRule with(Change&& change) const {
+        FieldRule rule = *this;
+        change(rule);
+        return rule;
+    }
+
+public:
     // Each gives this rule with something more said.
     [[nodiscard]] constexpr FieldRule always() const {
         return with([](FieldRule& rule) { rule.written = Written::Always; });
@@ -88,14 +99,6 @@ struct FieldRule {
     }
     [[nodiscard]] constexpr FieldRule on(Concern what) const {
         return with([=](FieldRule& rule) { rule.concern = what; });
-    }
-
-private:
-    template <typename Change>
-    [[nodiscard]] constexpr FieldRule with(Change&& change) const {
-        FieldRule rule = *this;
-        change(rule);
-        return rule;
     }
 };
 

@@ -91,6 +91,7 @@ private slots:
     void kept_ofAProjectThatWasNeverSaved();
     void saved_orUndone_leavesNothingKept();
     void unwritableProject_isKeptAwayFromIt();
+    void plantedLink_isNoPlaceToKeepIn();
     void changeOutside_isReadAnew_andTheViewStays();
     void changeOutside_andHere_isJoined_orAsked();
     void brokenOutside_isTold_andMineIsKept();
@@ -307,6 +308,24 @@ void KeepingTest::unwritableProject_isKeptAwayFromIt() {
     QVERIFY(isStone(0, {20, 5}));
     press("notice-look-saved");
     press("notice-go-on");
+}
+
+void KeepingTest::plantedLink_isNoPlaceToKeepIn() {
+    openDemo();
+    const QTemporaryDir outside;
+    testing::writeBytes(outside.filePath("index.json"), "years of work");
+    m_window.reset();
+    QVERIFY(QFile::link(outside.path(), m_demo + "/.rookplot/kept"));
+    openAgain();
+    QVERIFY(!session().autosave.offer());
+    layStone(20, 5);
+    QVERIFY(waitUntilKept());
+    QVERIFY(session().autosave.folder().startsWith(qEnvironmentVariable("XDG_STATE_HOME")));
+    session().document.undo();
+    QVERIFY(QTest::qWaitFor(
+        [&] { return !QFile::exists(session().autosave.folder() + "/index.json"); }));
+    QCOMPARE(testing::readBytes(outside.filePath("index.json")), QByteArray("years of work"));
+    QCOMPARE(QDir(outside.path()).entryList(QDir::AllEntries | QDir::NoDotAndDotDot).size(), 1);
 }
 
 void KeepingTest::changeOutside_isReadAnew_andTheViewStays() {

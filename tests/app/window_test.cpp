@@ -14,6 +14,7 @@
 #include "check/finding.h"
 #include "demo_window.h"
 #include "level/level_edits.h"
+#include "level/look_edits.h"
 #include "runtime_replay.h"
 #include "testing.h"
 
@@ -53,6 +54,7 @@ private slots:
     void keySheet_hasEachTool_data();
     void keySheet_hasEachTool();
     void restoredOrder_isTheCores();
+    void ship_tellsWhatBelongsToNoLevel();
 
 private:
     void key(Qt::Key k, Qt::KeyboardModifiers modifiers = {}) {
@@ -560,6 +562,19 @@ void WindowTest::restoredOrder_isTheCores() {
     session().document.apply(level::moveLevel(session().document.project(), level().id, 1));
     QCOMPARE(session().document.history().undoName(), std::string("Reorder levels"));
     QCOMPARE(session().document.project().levels[1]->id, level().id);
+}
+
+void WindowTest::ship_tellsWhatBelongsToNoLevel() {
+    session().workbench.setStep(Step::Ship);
+    const auto* words = part<QLabel>("project-findings");
+    QVERIFY(words);
+    QVERIFY(QTest::qWaitFor([&] { return session().projectCheck.findings() != nullptr; }));
+    QVERIFY(!words->isVisible());
+    session().document.apply(level::setTheme(level(), "nowhere"));
+    QVERIFY(
+        QTest::qWaitFor([&] { return words->isVisible() && words->text().contains("nowhere"); }));
+    session().document.undo();
+    QVERIFY(QTest::qWaitFor([&] { return !words->isVisible(); }));
 }
 
 ROOK_TEST(WindowTest)

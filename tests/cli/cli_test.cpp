@@ -18,6 +18,8 @@ private slots:
     void newProject_canBeCheckedAndReached();
     void newProject_isRefused_overAnother();
     void usage_isTold_andEndsWithTwo();
+    void workingFolder_thatIsGone_isASentence();
+    void check_tellsWhatBelongsToNoLevel();
     void refusal_isJson_whereJsonIsAskedFor();
     void repair_overwritesNothing();
     void check_exitsByWhatItFinds();
@@ -76,6 +78,43 @@ void CliTest::newProject_isRefused_overAnother() {
     QVERIFY(outcome.err.contains("There is a project already"));
 }
 
+void CliTest::workingFolder_thatIsGone_isASentence() {
+    const QTemporaryDir folder;
+    for (const char* command : {"check .", "export . --to out", "new mill", "repair . --to out"}) {
+        QProcess shell;
+        shell.setWorkingDirectory(folder.path());
+        shell.start("sh", {"-c", QStringLiteral("mkdir gone && cd gone && rmdir ../gone && exec %1/"
+                                                "rookplot %2")
+                                     .arg(QStringLiteral(ROOK_BINARY_DIR "/bin"),
+                                          QString::fromLatin1(command))});
+        QVERIFY(shell.waitForFinished());
+        QCOMPARE(shell.exitStatus(), QProcess::NormalExit);
+        QCOMPARE(shell.exitCode(), 2);
+        QVERIFY(shell.readAllStandardError().startsWith("rookplot: "));
+    }
+}
+
+void CliTest::check_tellsWhatBelongsToNoLevel() {
+    const QTemporaryDir folder;
+    const QString weir = testing::copyDemo(folder);
+    QByteArray text = testing::readBytes(weir + "/rookplot.json");
+    text.replace("\"version\": 1,", "\"version\": 1,\n  \"mtters\": 1,\n  \"ours\": 2,");
+    testing::writeBytes(weir + "/rookplot.json", text);
+    const Outcome outcome = run("rookplot", {"check", weir, "--no-plan"});
+    QCOMPARE(outcome.exitCode, 1);
+    QVERIFY2(outcome.out.contains("rookplot.json: Unknown key \"mtters\", kept: is it \"matters\""),
+             qPrintable(outcome.out));
+    QVERIFY(outcome.out.contains("rookplot.json: note: Unknown key \"ours\", kept ["));
+    const Outcome json = run("rookplot", {"check", weir, "--format", "json"});
+    QVERIFY(json.out.contains("\"project\": ["));
+    text.replace("\"mtters\": 1", "\"name\": 1");
+    testing::writeBytes(weir + "/rookplot.json", text);
+    const Outcome twice = run("rookplot", {"check", weir});
+    QCOMPARE(twice.exitCode, 2);
+    QVERIFY2(twice.err.contains("\"name\" stands twice in one object (rookplot.json:6:3)"),
+             qPrintable(twice.err));
+}
+
 void CliTest::usage_isTold_andEndsWithTwo() {
     const Outcome misspelt = run("rookplot", {"chekc", demo});
     QCOMPARE(misspelt.exitCode, 2);
@@ -90,6 +129,9 @@ void CliTest::usage_isTold_andEndsWithTwo() {
         QVERIFY2(!outcome.err.isEmpty() && !outcome.err.contains(u'\x1b'),
                  qPrintable(arguments.join(' ')));
     }
+    const Outcome option = run("rookplot", {"check", demo, "--lvl", "intake"});
+    QVERIFY2(option.err.contains("\"--lvl\" is not understood: is it --level"),
+             qPrintable(option.err));
     QCOMPARE(run("lantern", {"--bogus"}).exitCode, 2);
     QCOMPARE(run("lantern", {}).exitCode, 2);
     QCOMPARE(run("rookplot-desk", {"-platform", "offscreen", "--bogus"}).exitCode, 2);

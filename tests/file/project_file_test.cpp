@@ -12,6 +12,7 @@ namespace rook::project_file_test {
 class ProjectFileTest : public QObject {
     Q_OBJECT
 private slots:
+    void halfSave_ofAFormerVersion_isRepaired();
     void demo_isWrittenAsItWasRead();
     void everyField_survivesSaving();
     void unknownKeys_survive_atEveryPlace();
@@ -467,7 +468,8 @@ void ProjectFileTest::save_writesOnlyWhatChanged() {
     QVERIFY(file::saveProject(file::diskStorage(), demo.toStdString(), old.withLevel(level), &old));
     QCOMPARE(QFileInfo(demo + "/levels/wheel-hall.json").lastModified(), former.addDays(-3));
     QVERIFY(testing::readBytes(demo + "/levels/intake.json").contains("Renamed"));
-    QVERIFY(QDir(demo + "/.rookplot").isEmpty(QDir::AllEntries | QDir::NoDotAndDotDot));
+    QCOMPARE(QDir(demo + "/.rookplot").entryList(QDir::AllEntries | QDir::NoDotAndDotDot),
+             QStringList{"saving"});
 }
 
 namespace {
@@ -629,6 +631,45 @@ void ProjectFileTest::savingElsewhere_takesTheSheetsAlong() {
         file::copySheets(file::diskStorage(), demo.toStdString(), other.toStdString(), project));
     QVERIFY(file::saveProject(file::diskStorage(), other.toStdString(), project));
     QVERIFY(openFine(other) == project);
+}
+
+/// A save of a former version, broken off after the boards: they have the new name of a matter, the
+/// project its old one; and a matter of which nothing is known any more.
+void ProjectFileTest::halfSave_ofAFormerVersion_isRepaired() {
+    QTemporaryDir folder;
+    const QString weir = testing::copyDemo(folder);
+    const level::Project fine = openFine(weir);
+    const QString board = weir + "/levels/intake.json";
+    const QByteArray former = testing::readBytes(board);
+    QByteArray text = former;
+    text.replace("\"stone\"", "\"granite\"").replace("\"stone/", "\"granite/");
+    QVERIFY(text != former);
+    testing::writeBytes(board, text);
+    QVERIFY(!file::openProject(file::diskStorage(), weir.toStdString()));
+    auto repaired = file::openRepaired(file::diskStorage(), weir.toStdString());
+    QVERIFY2(repaired, repaired ? "" : repaired.error().sentence().c_str());
+    QVERIFY(repaired->project.findLevel({"intake"})->cells == fine.findLevel({"intake"})->cells);
+    QCOMPARE(repaired->changes.size(), std::size_t{1});
+    file::Json json = file::Json::parse(former.toStdString());
+    json["legend"].erase("#");
+    json["legend"]["?"] = "granite";
+    for (file::Json& row : json["matter"]) {
+        std::string drawn = row;
+        std::replace(drawn.begin(), drawn.end(), '#', '?');
+        row = drawn;
+    }
+    testing::writeBytes(board, QByteArray::fromStdString(json.dump()));
+    repaired = file::openRepaired(file::diskStorage(), weir.toStdString());
+    QVERIFY2(repaired, repaired ? "" : repaired.error().sentence().c_str());
+    const auto granite = repaired->project.findMatter("granite");
+    QVERIFY(granite);
+    const level::Level& level = *repaired->project.findLevel({"intake"});
+    const level::Level& was = *fine.findLevel({"intake"});
+    const auto stone = *fine.findMatter("stone");
+    for (int y = 0; y < was.cells.height(); ++y)
+        for (int x = 0; x < was.cells.width(); ++x)
+            QCOMPARE(level.cells.at(x, y).matter() == *granite,
+                     was.cells.at(x, y) == level::Cell(stone));
 }
 
 ROOK_TEST(ProjectFileTest)

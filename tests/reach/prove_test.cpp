@@ -163,7 +163,7 @@ void ProveTest::whyNot_namesAnAbility_andALedgeThatWouldDo() {
     const auto findings =
         check::withReasons(project, level, depth, check::reachFindings(level, answer));
     QCOMPARE(findings.size(), std::size_t{1});
-    QVERIFY(findings[0].sentence.find("air-jump") != std::string::npos);
+    QVERIFY(findings[0].sentence.find("air jump") != std::string::npos);
     QVERIFY(findings[0].sentence.find(" px") != std::string::npos);
     QVERIFY(!findings[0].fix.empty());
     const auto fixed = check::fixOf(project, level, findings[0]);

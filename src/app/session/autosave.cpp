@@ -30,6 +30,13 @@ file::Path beside(const QString& folder) {
     return file::Path(folder.toStdString()) / ".rookplot" / "kept";
 }
 
+/// False where a link lies in wait that would lead out of the project.
+bool isSafeBeside(const QString& folder) {
+    const file::Path root = folder.toStdString();
+    return file::pathInside(root, ".rookplot/kept/index.json") &&
+           file::pathInside(root, ".rookplot/kept/parts");
+}
+
 /// Null if another window has it, or nobody can.
 std::unique_ptr<file::ProjectLock> lockOf(const file::Path& folder) {
     auto lock = file::takeLock(folder);
@@ -105,7 +112,8 @@ void Autosave::startProject() {
     // What another window keeps of the project that it works on is its own.
     const QString folder = m_document.folder();
     if (m_isOff || folder.isEmpty() || !m_document.mayEdit()) return;
-    for (const file::Path& place : {beside(folder), awayFrom(folder)})
+    const bool isSafe = isSafeBeside(folder);
+    for (const file::Path& place : {isSafe ? beside(folder) : awayFrom(folder), awayFrom(folder)})
         if (file::diskStorage().exists(place / "index.json")) return find(place);
 }
 
@@ -207,7 +215,7 @@ void Autosave::chooseFolder(bool isBesideProject) {
     const QString folder = m_document.folder();
     m_lock.reset();
     file::Path place = beside(folder);
-    if (folder.isEmpty() || !isBesideProject) {
+    if (folder.isEmpty() || !isBesideProject || !isSafeBeside(folder)) {
         const file::Path fresh = file::Path(stateFolder().toStdString()) / file::freshName("new-");
         place = folder.isEmpty() ? fresh : awayFrom(folder);
         m_lock = lockOf(place);

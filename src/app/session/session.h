@@ -4,6 +4,7 @@
 #include "app/session/autosave.h"
 #include "app/session/document.h"
 #include "app/session/dressing.h"
+#include "app/session/project_check.h"
 #include "app/session/project_guard.h"
 #include "app/session/proofs.h"
 #include "app/session/run_player.h"
@@ -24,6 +25,7 @@ struct Session {
     Proofs proofs{document};
     RunPlayer runs{document, proofs};
     Dressing dressing{document};
+    ProjectCheck projectCheck{document};
     Writer writer{document, proofs, guard, requests};
 
     void say(const QString& text) { requests.say(text); }

@@ -1,4 +1,5 @@
 #include "app/shell/shots.h"
+#include "app/shell/notice_shots.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/skin/skin_options.h"
@@ -197,20 +198,13 @@ bool shootLook(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
-/// Intake in Prove; then Wheel hall's proof run being replayed, and the motion editor.
+/// Intake in Prove.
 bool shootProve(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     session.workbench.setStep(Step::Prove);
     window.board().fitLevel();
     waitForDepth(session, true);
-    bool isFine = shoot(window, folder, QStringLiteral("prove-day"));
-    session.document.chooseLevel(LevelId{"wheel-hall"});
-    waitForDepth(session, false);
-    window.board().setView(closeView(0.62, {0, 60}));
-    session.runs.setTick(1400);
-    isFine = isFine && shoot(window, folder, QStringLiteral("run-day"));
-    session.runs.setTick(0);
-    return isFine;
+    return shoot(window, folder, QStringLiteral("prove-day"));
 }
 
 /// The leaky reach in Prove, by night.
@@ -223,7 +217,7 @@ bool shootNight(MainWindow& window, const QString& folder) {
     return shoot(window, folder, QStringLiteral("prove-night"));
 }
 
-/// Sketch, with a bead of the main route selected; and by night, with a thing in hand.
+/// Sketch, with a bead of the main route selected.
 bool shootSketch(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     session.workbench.setStep(Step::Sketch);
@@ -232,12 +226,7 @@ bool shootSketch(MainWindow& window, const QString& folder) {
     Selection bead;
     bead.bead = 1;
     session.workbench.select(bead);
-    const bool isFine = shoot(window, folder, QStringLiteral("sketch-day"));
-    session.workbench.select({});
-    window.setNight(true);
-    session.workbench.chooseTool("thing");
-    window.board().setView(closeView(1.25, {780, 150}));
-    return isFine && shoot(window, folder, QStringLiteral("sketch-night"));
+    return shoot(window, folder, QStringLiteral("sketch-day"));
 }
 
 /// Shape, in the middle of drawing a box of planking.
@@ -316,6 +305,13 @@ bool shootWalk(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
+/// What the strip above the board asks.
+bool shootKept(MainWindow& window, const QString& folder) {
+    return shootNotices(
+        window.session().document.folder(),
+        [&](MainWindow& other, const QString& name) { return shoot(other, folder, name); });
+}
+
 /// What pictures are made of: each begins with Intake in Shape, by day.
 struct Scene {
     const char* name;
@@ -324,7 +320,7 @@ struct Scene {
 constexpr Scene scenes[] = {
     {"sketch", shootSketch}, {"shape", shootShape}, {"above", shootAbove}, {"cast", shootCast},
     {"prove", shootProve},   {"night", shootNight}, {"skin", shootSkin},   {"look", shootLook},
-    {"ship", shootShip},     {"walk", shootWalk},   {"kit", shootKit},
+    {"ship", shootShip},     {"walk", shootWalk},   {"kit", shootKit},     {"kept", shootKept},
 };
 
 void begin(MainWindow& window) {

@@ -7,6 +7,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "base/printable.h"
 #include "check/finding.h"
 #include "level/level_edits.h"
 
@@ -56,10 +57,16 @@ public:
         m_files = makeWords({}, m_written);
         m_files->setObjectName(QStringLiteral("written"));
         m_written->addWide(m_files);
+        m_project = new MarginSection(tr("The project"), {}, this);
+        m_projectWords = makeWords({}, m_project);
+        m_projectWords->setObjectName(QStringLiteral("project-findings"));
+        m_project->addWide(m_projectWords);
+        connect(&session.projectCheck, &ProjectCheck::changed, this, [this] { refreshProject(); });
         m_order = new MarginSection(tr("Order of play"), {}, this);
         m_levels = makeWords({}, m_order);
         m_order->addWide(m_levels);
         column->addWidget(section);
+        column->addWidget(m_project);
         column->addWidget(m_written);
         column->addWidget(m_order);
         column->addStretch();
@@ -67,6 +74,7 @@ public:
 
     void refresh() override {
         refreshOutcome();
+        refreshProject();
         m_members->setChecked(m_session.document.project().writesMembers);
         const auto& written = m_session.writer.lastExport();
         m_written->setVisible(!written.empty());
@@ -114,6 +122,36 @@ private:
         m_session.writer.exportInBackground(m_target->text().trimmed());
     }
 
+    /// What belongs to no level: unknown keys, files that cannot be read, names that lead nowhere.
+    void refreshProject() {
+        if (!isVisible()) return;
+        const auto* findings = m_session.projectCheck.findings();
+        m_projectWords->setVisible(findings && !findings->empty());
+        if (!findings) return m_project->setNote(tr("being looked at"));
+        const auto open = qsizetype(check::openCount(*findings));
+        m_project->setNote(open == 0 ? tr("no open findings")
+                                     : counted(open, tr("finding"), tr("findings")));
+        QString rows;
+        for (const check::ProjectFinding& finding : *findings) {
+            const QColor tone = finding.severity == check::Severity::Error ? currentTheme().alarm
+                                : finding.severity == check::Severity::Doubt
+                                    ? currentTheme().caution
+                                    : currentTheme().quietInk;
+            const QString mark = finding.severity == check::Severity::Error   ? tr("Error")
+                                 : finding.severity == check::Severity::Doubt ? tr("Doubt")
+                                                                              : tr("Note");
+            rows +=
+                QStringLiteral(
+                    "<p style='margin:0 0 6px 0'><b style='color:%1'>%2</b> %3<br>"
+                    "<span style='color:%4'>%5</span></p>")
+                    .arg(tone.name(), mark,
+                         QString::fromStdString(printableLine(finding.sentence)).toHtmlEscaped(),
+                         currentTheme().quietInk.name(),
+                         QString::fromStdString(printableLine(finding.where)).toHtmlEscaped());
+        }
+        m_projectWords->setText(rows);
+    }
+
     void refreshOutcome() {
         if (!m_isAsked || m_session.writer.isWriting()) return;
         const auto& error = m_session.writer.exportError();
@@ -130,6 +168,8 @@ private:
     QLabel* m_outcome;
     MarginSection* m_written;
     QLabel* m_files;
+    MarginSection* m_project;
+    QLabel* m_projectWords;
     MarginSection* m_order;
     QLabel* m_levels;
 };
