@@ -77,17 +77,20 @@ private:
         const std::string& where;
         template <typename M>
         void operator()(const char* key, M T::*member, const FieldRule&) const {
-            search.look(value.*member, where + " " + key);
+            search.look(value.*member, inside(where, key));
         }
         template <typename... M>
         void operator()(const char*, const std::tuple<M...>&, const FieldRule&) const {}
         template <typename... M>
         void operator()(const char* key, const ByHand<M...>& field) const {
             std::apply(
-                [&](auto... member) { (search.look(value.*member, where + " " + key), ...); },
+                [&](auto... member) { (search.look(value.*member, inside(where, key)), ...); },
                 field.members);
         }
     };
+    static std::string inside(const std::string& where, const char* key) {
+        return where + (where.ends_with(".json") ? ": " : ".") + key;
+    }
     void note(const std::string& key, const std::string& where,
               const std::vector<std::string>& known, const std::string& sort = "key") {
         auto& found = m_found[{sort, key, where}];

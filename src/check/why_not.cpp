@@ -45,8 +45,7 @@ public:
             reach::QueryOptions options;
             options.lent = setOf(ability);
             if (!isMet(m_level, finding.place, options)) continue;
-            would += (would.empty() ? "; it would be reached with " : " or ") +
-                     wordsOf(ability);
+            would += (would.empty() ? "; it would be reached with " : " or ") + wordsOf(ability);
         }
         finding.sentence += would;
         if (const auto ledge = nearestLedge(finding.place))

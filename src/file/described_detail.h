@@ -267,7 +267,8 @@ public:
                 return;
             }
         }
-        if (rule.written == level::Written::UnlessDefault && detail::isUsual(m_value, member)) return;
+        if (rule.written == level::Written::UnlessDefault && detail::isUsual(m_value, member))
+            return;
         m_json[key] = detail::jsonOf(m_context, field, rule);
     }
     template <typename... M>
@@ -300,7 +301,8 @@ public:
     template <typename M>
     void operator()(const char* key, M T::*member, const level::FieldRule& rule) {
         const M& field = m_value.*member;
-        if (rule.written == level::Written::UnlessDefault && detail::isUsual(m_value, member)) return;
+        if (rule.written == level::Written::UnlessDefault && detail::isUsual(m_value, member))
+            return;
         if constexpr (detail::IsLong<M>) {
             m_lines.beginObject(key);
             writeDescribed(m_lines, m_context, field);

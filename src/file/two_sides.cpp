@@ -130,15 +130,15 @@ public:
         m_order = mergedOrder(idsIn(mine.levels), idsIn(theirs.levels));
     }
 
-    void take(const ChangedPart& part, Side side) {
-        if (part.sort == Sort::Rest) m_isRestTheirs = side == Side::Theirs;
-        const auto& files = side == Side::Mine ? m_mineFiles : m_theirFiles;
+    void take(const ChangedPart& part, Whose side) {
+        if (part.sort == Sort::Rest) m_isRestTheirs = side == Whose::Theirs;
+        const auto& files = side == Whose::Mine ? m_mineFiles : m_theirFiles;
         const auto found = files.find(part.path);
         if (found != files.end())
             m_files[part.path] = found->second;
         else
             m_files.erase(part.path);
-        if (side == Side::Both) takeMineBeside(part);
+        if (side == Whose::Both) takeMineBeside(part);
     }
 
     TextFiles files() {
@@ -215,16 +215,16 @@ private:
 
 Result<Project> joinSides(Storage& storage, const Path& folder, const Project& saved,
                           const Project& mine, const Project& theirs,
-                          const std::map<std::string, Side>& choices) {
+                          const std::map<std::string, Whose>& choices) {
     Joiner joiner(mine, theirs);
     for (const ChangedPart& part : changedParts(saved, mine, theirs)) {
         const auto choice = choices.find(part.path);
-        const Side side = choice != choices.end() ? choice->second : Side::Mine;
+        const Whose side = choice != choices.end() ? choice->second : Whose::Mine;
         const bool isLevel = part.sort == Sort::Level;
         if (!part.isConflict())
-            joiner.take(part, part.isMine ? Side::Mine : Side::Theirs);
+            joiner.take(part, part.isMine ? Whose::Mine : Whose::Theirs);
         else
-            joiner.take(part, side == Side::Both && !isLevel ? Side::Mine : side);
+            joiner.take(part, side == Whose::Both && !isLevel ? Whose::Mine : side);
     }
     const TextFiles own = textFilesOf(mine);
     return readTextFiles(storage, folder, joiner.files(), {&mine, &own});

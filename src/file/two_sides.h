@@ -7,7 +7,7 @@
 
 namespace rook::file {
 
-enum class Side { Mine, Theirs, Both };
+enum class Whose { Mine, Theirs, Both };
 
 struct ChangedPart {
     enum class Sort { Level, Swatch, Kit, Rest };
@@ -40,6 +40,6 @@ struct ChangedPart {
                                                const level::Project& saved,
                                                const level::Project& mine,
                                                const level::Project& theirs,
-                                               const std::map<std::string, Side>& choices);
+                                               const std::map<std::string, Whose>& choices);
 
 }  // namespace rook::file

@@ -123,10 +123,10 @@ void TwoSidesTest::randomSides_giveEachLevelOfTheSideThatChangedIt() {
         const level::Project saved = base();
         const level::Project mine = changedAtRandom(saved, "mine", chance);
         const level::Project theirs = changedAtRandom(saved, "theirs", chance);
-        std::map<std::string, file::Side> choices;
+        std::map<std::string, file::Whose> choices;
         const auto parts = file::changedParts(saved, mine, theirs);
         for (const auto& part : parts)
-            choices[part.path] = chance() % 2 ? file::Side::Mine : file::Side::Theirs;
+            choices[part.path] = chance() % 2 ? file::Whose::Mine : file::Whose::Theirs;
         const auto result =
             file::joinSides(file::diskStorage(), nowhere, saved, mine, theirs, choices);
         QVERIFY2(result, result ? "" : result.error().sentence().c_str());
@@ -148,7 +148,7 @@ void TwoSidesTest::randomSides_giveEachLevelOfTheSideThatChangedIt() {
                 conflicts += part->isConflict();
             }
             const bool isTheirs =
-                ours == was || (other != was && choices[path] == file::Side::Theirs);
+                ours == was || (other != was && choices[path] == file::Whose::Theirs);
             QCOMPARE(textOf(*result, id), isTheirs ? other : ours);
         }
         // Where only one moved levels, its order holds.
@@ -167,7 +167,7 @@ void TwoSidesTest::both_ofALevel_areTwoLevels() {
     };
     const level::Project mine = changed(1), theirs = changed(2);
     const auto result = file::joinSides(file::diskStorage(), nowhere, saved, mine, theirs,
-                                        {{"levels/level-2.json", file::Side::Both}});
+                                        {{"levels/level-2.json", file::Whose::Both}});
     QVERIFY2(result, result ? "" : result.error().sentence().c_str());
     QCOMPARE(result->levels.size(), saved.levels.size() + 1);
     QCOMPARE(result->levels[1]->id.text, std::string("level-2"));
@@ -195,11 +195,11 @@ void TwoSidesTest::levels_ofRenamedMatters_areToldOrRefused() {
     // Mine names stone, which their project has no more.
     const auto refused =
         file::joinSides(file::diskStorage(), nowhere, saved, mine, theirs,
-                        {{parts[0].path, file::Side::Mine}, {parts[1].path, file::Side::Theirs}});
+                        {{parts[0].path, file::Whose::Mine}, {parts[1].path, file::Whose::Theirs}});
     QVERIFY(!refused);
     QVERIFY(refused.error().sentence().find("stone") != std::string::npos);
     QVERIFY(file::joinSides(file::diskStorage(), nowhere, saved, mine, theirs,
-                            {{parts[0].path, file::Side::Theirs}}));
+                            {{parts[0].path, file::Whose::Theirs}}));
 }
 
 void TwoSidesTest::lock_isHeldByOne_andFreedByItsDeath() {

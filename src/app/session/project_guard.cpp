@@ -196,7 +196,7 @@ void ProjectGuard::takeTheirs(const level::Project& theirs, const file::FileStat
             : tr("Read again from the disk: %1 parts had changed there.").arg(qulonglong(parts)));
 }
 
-void ProjectGuard::join(const std::map<std::string, file::Side>& choices) {
+void ProjectGuard::join(const std::map<std::string, file::Whose>& choices) {
     if (!m_sides) return;
     const auto joined =
         file::joinSides(file::diskStorage(), m_document.folder().toStdString(), m_document.saved(),

@@ -51,7 +51,7 @@ public:
     /// Null while there is nothing to choose.
     [[nodiscard]] const TwoSides* twoSides() const { return m_sides ? &*m_sides : nullptr; }
     /// By path; conflicts that are not named are of mine. Says why not if the parts do not fit.
-    void join(const std::map<std::string, file::Side>& choices);
+    void join(const std::map<std::string, file::Whose>& choices);
     [[nodiscard]] const BrokenOutside* broken() const { return m_broken ? &*m_broken : nullptr; }
     /// What is here is to be saved over files that cannot be read.
     void keepMine();

@@ -220,7 +220,7 @@ void Notice::addConflictRow(int row, const file::ChangedPart& part) {
     m_rows->addWidget(name, row, 0);
     m_rows->addWidget(words, row, 1, 1, 2);
     auto* group = new QButtonGroup(m_list);
-    const auto add = [&](const QString& text, file::Side side, int column) {
+    const auto add = [&](const QString& text, file::Whose side, int column) {
         auto* chip = new Chip(text, m_list);
         chip->setCheckable(true);
         chip->setChecked(m_choices[part.path] == side);
@@ -231,10 +231,10 @@ void Notice::addConflictRow(int row, const file::ChangedPart& part) {
         connect(chip, &Chip::clicked, this,
                 [this, path = part.path, side] { m_choices[path] = side; });
     };
-    add(tr("Mine"), file::Side::Mine, 0);
-    add(tr("Theirs"), file::Side::Theirs, 1);
+    add(tr("Mine"), file::Whose::Mine, 0);
+    add(tr("Theirs"), file::Whose::Theirs, 1);
     if (part.sort == file::ChangedPart::Sort::Level && part.isInMine && part.isInTheirs)
-        add(tr("Both"), file::Side::Both, 2);
+        add(tr("Both"), file::Whose::Both, 2);
     m_rows->setRowMinimumHeight(row, rowHeight);
 }
 
@@ -242,12 +242,12 @@ void Notice::showTwoSides(const TwoSides& sides) {
     const qsizetype count = sides.conflictCount();
     say(tr("Changed here and on the disk."),
         tr("Whose counts? Both keeps mine as a level of its own. Undo takes it back."));
-    std::map<std::string, file::Side> choices;
+    std::map<std::string, file::Whose> choices;
     int row = 0;
     for (const file::ChangedPart& part : sides.parts) {
         if (!part.isConflict()) continue;
         const auto former = m_choices.find(part.path);
-        choices[part.path] = former != m_choices.end() ? former->second : file::Side::Mine;
+        choices[part.path] = former != m_choices.end() ? former->second : file::Whose::Mine;
     }
     m_choices = std::move(choices);
     for (const file::ChangedPart& part : sides.parts)

@@ -43,7 +43,7 @@ private:
     QWidget* m_list = nullptr;  ///< of conflicts
     QGridLayout* m_rows = nullptr;
     QScrollArea* m_scroll = nullptr;
-    std::map<std::string, file::Side> m_choices;
+    std::map<std::string, file::Whose> m_choices;
 };
 
 /// What differs, in a few words: "12 cells, 2 of the cast".

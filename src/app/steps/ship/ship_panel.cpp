@@ -142,12 +142,14 @@ private:
                                                                               : tr("Note");
             rows +=
                 QStringLiteral(
-                    "<p style='margin:0 0 6px 0'><b style='color:%1'>%2</b> %3<br>"
+                    "<p style='margin:0 0 6px 0'><b style='color:%1'>%2</b> "
+                    "<span style='color:%6'>%3</span><br>"
                     "<span style='color:%4'>%5</span></p>")
                     .arg(tone.name(), mark,
                          QString::fromStdString(printableLine(finding.sentence)).toHtmlEscaped(),
                          currentTheme().quietInk.name(),
-                         QString::fromStdString(printableLine(finding.where)).toHtmlEscaped());
+                         QString::fromStdString(printableLine(finding.where)).toHtmlEscaped(),
+                         currentTheme().ink.name());
         }
         m_projectWords->setText(rows);
     }
