@@ -199,7 +199,10 @@ void KeepingTest::kept_isOffered_andBothAreLookedAt() {
     // One looks, and draws nothing, before one decides.
     layStone(25, 5);
     QVERIFY(!isStone(0, {25, 5}));
-    press("notice-look-saved");
+    // By keys: the strip is before the head on the way back from the board.
+    QTest::keyClick(&board(), Qt::Key_F6, Qt::ShiftModifier);
+    QCOMPARE(m_window->focusWidget()->objectName(), QStringLiteral("notice-look-kept"));
+    QTest::keyClick(m_window->focusWidget(), Qt::Key_Right);
     QVERIFY(QTest::qWaitFor([&] { return !isStone(0, {21, 5}); }));
     press("notice-look-kept");
     QVERIFY(QTest::qWaitFor([&] { return isStone(0, {21, 5}); }));

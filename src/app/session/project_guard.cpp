@@ -3,6 +3,7 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QLocalSocket>
+#include <QSet>
 #include <QtConcurrent>
 
 #include "file/text_files.h"
@@ -102,20 +103,23 @@ void ProjectGuard::goToHolder() {
                                                    : QString::fromStdString(m_holder->host)));
 }
 
-/// Files that are replaced are forgotten by the watcher, so it is told anew.
+/// Files that are replaced are forgotten by the watcher, so it is told anew. What it knows stays:
+/// news of a path that is taken out for a moment would be lost.
 void ProjectGuard::watch() {
-    const QStringList watched = m_watcher.files() + m_watcher.directories();
-    if (!watched.isEmpty()) m_watcher.removePaths(watched);
     const QString folder = m_document.folder();
-    if (folder.isEmpty()) return;
-    QStringList paths{folder};
+    QSet<QString> wanted;
+    if (!folder.isEmpty()) wanted << folder;
     for (const auto& [path, state] : m_document.filesOnDisk()) {
         const QString whole = folder + u'/' + QString::fromStdString(path);
-        paths << whole << QFileInfo(whole).path();
+        wanted << whole << QFileInfo(whole).path();
     }
-    paths.removeDuplicates();
-    paths.removeIf([](const QString& path) { return !QFileInfo::exists(path); });
-    m_watcher.addPaths(paths);
+    const QStringList list = m_watcher.files() + m_watcher.directories();
+    const QSet<QString> watched(list.begin(), list.end());
+    if (const auto former = watched - wanted; !former.isEmpty())
+        m_watcher.removePaths(former.values());
+    QStringList fresh = (wanted - watched).values();
+    fresh.removeIf([](const QString& path) { return !QFileInfo::exists(path); });
+    if (!fresh.isEmpty()) m_watcher.addPaths(fresh);
 }
 
 ProjectGuard::Outside ProjectGuard::read(const QString& folder, const file::FileStates& states,
@@ -157,6 +161,8 @@ void ProjectGuard::look() {
 void ProjectGuard::take(Outside outside) {
     watch();
     if (outside.files.empty()) return;
+    // What changed while this was read is seen the next time, whatever the watcher told.
+    lookSoon();
     if (!outside.theirs) {
         m_sides.reset();
         m_broken = {outside.theirs.error(), std::move(outside.states)};

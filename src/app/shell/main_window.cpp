@@ -9,6 +9,7 @@
 #include <QScreen>
 #include <QSettings>
 #include <QVBoxLayout>
+#include <array>
 
 #include "app/shell/all_steps.h"
 #include "app/shell/key_sheet.h"
@@ -320,14 +321,16 @@ void MainWindow::showKeys() {
 }
 
 void MainWindow::cycleFocus(int by) {
-    QWidget* const parts[] = {m_board, m_tray, m_margin, m_order, m_head};
+    const std::array<QWidget*, 6> parts{m_board, m_tray, m_margin, m_order, m_head, m_notice};
+    const int count = int(parts.size());
     int at = 0;
-    for (int i = 0; i < 5; ++i)
-        if (parts[i] == focusWidget() || (focusWidget() && parts[i]->isAncestorOf(focusWidget())))
+    for (int i = 0; i < count; ++i)
+        if (parts[std::size_t(i)] == focusWidget() ||
+            (focusWidget() && parts[std::size_t(i)]->isAncestorOf(focusWidget())))
             at = i;
-    for (int tries = 0; tries < 5; ++tries) {
-        at = (at + by + 5) % 5;
-        QWidget* part = parts[at];
+    for (int tries = 0; tries < count; ++tries) {
+        at = (at + by + count) % count;
+        QWidget* part = parts[std::size_t(at)];
         if (part == m_board) return part->setFocus(Qt::TabFocusReason);
         for (QWidget* child : part->findChildren<QWidget*>()) {
             if (!(child->focusPolicy() & Qt::TabFocus) || !child->isVisible()) continue;
