@@ -204,10 +204,17 @@ void KeepingTest::kept_isOffered_andBothAreLookedAt() {
     QCOMPARE(m_window->focusWidget()->objectName(), QStringLiteral("notice-look-kept"));
     QTest::keyClick(m_window->focusWidget(), Qt::Key_Right);
     QVERIFY(QTest::qWaitFor([&] { return !isStone(0, {21, 5}); }));
+    QVERIFY(QTest::qWaitFor([&] {
+        return QApplication::focusWidget() &&
+               QApplication::focusWidget()->objectName() == u"notice-look-saved";
+    }));
     press("notice-look-kept");
     QVERIFY(QTest::qWaitFor([&] { return isStone(0, {21, 5}); }));
-    press("notice-go-on");
+    QVERIFY(QTest::qWaitFor([&] { return isStone(0, {21, 5}); }));
+    part<QWidget>("notice-go-on")->setFocus();
+    QTest::keyClick(m_window->focusWidget(), Qt::Key_Space);
     QVERIFY(!notice()->isVisible());
+    QCOMPARE(m_window->focusWidget(), static_cast<QWidget*>(&board()));
     QVERIFY(session().document.isModified());
     QCOMPARE(session().document.history().stepCount(), std::size_t{3});
     for (int i = 0; i < 3; ++i)

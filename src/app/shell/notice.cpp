@@ -133,6 +133,10 @@ void Notice::clear() {
 }
 
 void Notice::refresh() {
+    // The strip is made anew; the keyboard stays where it was.
+    const QWidget* focused = window()->focusWidget();
+    const bool hadFocus = focused && isAncestorOf(focused);
+    const QString name = hadFocus ? focused->objectName() : QString();
     clear();
     const ProjectGuard& guard = m_session.guard;
     if (const KeptOffer* offer = m_session.autosave.offer())
@@ -143,12 +147,20 @@ void Notice::refresh() {
         showBroken(*broken);
     else if (guard.holder())
         showHolder(*guard.holder());
-    else
-        return hide();
+    else {
+        hide();
+        if (hadFocus) m_session.requests.returnToBoard();
+        return;
+    }
     setTone(m_what, currentTheme().ink);
     setTone(m_detail, currentTheme().quietInk);
     show();
     update();
+    // At once, and not when events are done: what is hidden takes no focus.
+    for (int i = 0; i < m_buttons->count(); ++i)
+        m_buttons->itemAt(i)->widget()->show();
+    auto* again = name.isEmpty() ? nullptr : findChild<QWidget*>(name);
+    if (again) again->setFocus(Qt::TabFocusReason);
 }
 
 void Notice::say(const QString& what, const QString& detail) {
