@@ -211,7 +211,10 @@ void KeepingTest::kept_isOffered_andBothAreLookedAt() {
     press("notice-look-kept");
     QVERIFY(QTest::qWaitFor([&] { return isStone(0, {21, 5}); }));
     QVERIFY(QTest::qWaitFor([&] { return isStone(0, {21, 5}); }));
-    part<QWidget>("notice-go-on")->setFocus();
+    part<QWidget>("notice-look-kept")->setFocus();
+    QTest::keyClick(m_window->focusWidget(), Qt::Key_Tab);
+    QCOMPARE(m_window->focusWidget()->objectName(), QStringLiteral("notice-go-on"));
+    QVERIFY(!board().isWalking());
     QTest::keyClick(m_window->focusWidget(), Qt::Key_Space);
     QVERIFY(!notice()->isVisible());
     QCOMPARE(m_window->focusWidget(), static_cast<QWidget*>(&board()));

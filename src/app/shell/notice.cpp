@@ -3,6 +3,7 @@
 #include <QButtonGroup>
 #include <QDateTime>
 #include <QHBoxLayout>
+#include <QKeyEvent>
 #include <QLocale>
 #include <QPainter>
 #include <QScrollArea>
@@ -111,6 +112,15 @@ void Notice::paintEvent(QPaintEvent*) {
     painter.drawLine(0, height() - 1, width(), height() - 1);
 }
 
+/// While something is to be decided Tab goes from one answer to the next, and does not walk.
+bool Notice::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() != QEvent::ShortcutOverride) return QWidget::eventFilter(watched, event);
+    const int key = static_cast<QKeyEvent*>(event)->key();
+    if (key != Qt::Key_Tab && key != Qt::Key_Backtab) return false;
+    event->accept();
+    return true;
+}
+
 void Notice::clear() {
     while (QLayoutItem* item = m_buttons->takeAt(0)) {
         if (QWidget* button = item->widget()) {
@@ -159,6 +169,8 @@ void Notice::refresh() {
     // At once, and not when events are done: what is hidden takes no focus.
     for (int i = 0; i < m_buttons->count(); ++i)
         m_buttons->itemAt(i)->widget()->show();
+    for (auto* button : findChildren<QAbstractButton*>())
+        button->installEventFilter(this);
     auto* again = name.isEmpty() ? nullptr : findChild<QWidget*>(name);
     if (again) again->setFocus(Qt::TabFocusReason);
 }
