@@ -87,6 +87,8 @@ private slots:
     void kills_whileDrawing_loseOneSecondAtMost();
     void terminated_losesNothing();
     void kept_isOffered_andBothAreLookedAt();
+    void kept_andNotDecidedAbout_stays();
+    void kept_andUnreadable_isPutAside();
     void kept_andTheDiskChangedSince_areJoined();
     void kept_ofAProjectThatWasNeverSaved();
     void saved_orUndone_leavesNothingKept();
@@ -236,6 +238,44 @@ void KeepingTest::kept_isOffered_andBothAreLookedAt() {
     QVERIFY(!session().document.isModified());
     QTest::keyClick(&board(), Qt::Key_Z, Qt::ControlModifier);
     QVERIFY(isStone(0, {22, 5}) && session().document.isModified());
+}
+
+void KeepingTest::kept_andNotDecidedAbout_stays() {
+    openDemo();
+    layStone(20, 5);
+    QVERIFY(waitUntilKept());
+    openAgain();
+    QVERIFY(waitForWords("kept at"));
+    // Another project is opened instead, and then this one again.
+    const QTemporaryDir folder;
+    QVERIFY(m_window->openProject(testing::copyDemo(folder)));
+    QVERIFY(!notice()->isVisible() && session().document.mayEdit());
+    QVERIFY(m_window->openProject(m_demo));
+    QVERIFY(waitForWords("kept at"));
+    QVERIFY(isStone(0, {20, 5}));
+    // Saved elsewhere, as it is on the board.
+    QVERIFY(session().writer.save(folder.filePath("other")));
+    QVERIFY(!notice()->isVisible() && session().document.mayEdit() && isStone(0, {20, 5}));
+    QVERIFY(QFile::exists(m_demo + "/.rookplot/kept/index.json"));
+    layStone(22, 5);
+    QVERIFY(waitUntilKept());
+    QCOMPARE(session().autosave.folder(), folder.filePath("other/.rookplot/kept"));
+}
+
+void KeepingTest::kept_andUnreadable_isPutAside() {
+    openDemo();
+    layStone(20, 5);
+    QVERIFY(waitUntilKept());
+    m_window.reset();
+    testing::writeBytes(m_demo + "/.rookplot/kept/index.json", "nothing");
+    openAgain();
+    const auto unread = [&] { return QDir(m_demo + "/.rookplot").entryList({"unread-*"}); };
+    QVERIFY(QTest::qWaitFor([&] { return unread().size() == 1; }));
+    QVERIFY(QTest::qWaitFor([&] { return session().document.mayEdit(); }));
+    layStone(21, 5);
+    QVERIFY(waitUntilKept());
+    QCOMPARE(testing::readBytes(m_demo + "/.rookplot/" + unread()[0] + "/index.json"),
+             QByteArray("nothing"));
 }
 
 void KeepingTest::kept_andTheDiskChangedSince_areJoined() {

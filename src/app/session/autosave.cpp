@@ -98,7 +98,9 @@ QString Autosave::folder() const {
 
 /// Another project: what was kept of the former one was saved or given up.
 void Autosave::startProject() {
-    drop();
+    // What nobody decided about stays, and is offered again.
+    if (!m_offer) drop();
+    m_hasKept = false;
     ++m_project;
     m_keeper.reset();
     m_lock.reset();
@@ -119,7 +121,14 @@ void Autosave::startProject() {
 
 /// The same project in another folder.
 void Autosave::startSaved() {
-    drop();
+    if (m_offer) {
+        // The value on the board was saved elsewhere; what was offered stays where it is.
+        m_document.endLooking(historyOnBoard(*std::exchange(m_offer, std::nullopt)));
+        Q_EMIT offerChanged();
+    } else {
+        drop();
+    }
+    m_hasKept = false;
     m_keeper.reset();
     m_lock.reset();
 }
@@ -137,13 +146,22 @@ void Autosave::find(const file::Path& folder) {
               [this, folder, number = m_project](const Result<std::optional<KeptOffer>>& found) {
                   if (number != m_project) return;
                   m_document.setLookOnly({});
-                  if (!found) m_requests.say(QString::fromStdString(found.error().sentence()));
-                  if (!found || !*found) return;
+                  if (!found) return putAside(folder, found.error());
+                  if (!*found) return;
                   m_keeper = std::make_shared<file::WorkKeeper>(file::diskStorage(), folder);
                   m_hasKept = true;
                   m_offer = **found;
                   lookAtKept(true);
               });
+}
+
+/// What cannot be read now may be readable later, and is not written over.
+void Autosave::putAside(const file::Path& folder, const Error& error) {
+    const file::Path aside = folder.parent_path() / file::freshName("unread-");
+    const auto done = file::diskStorage().rename(folder, aside);
+    m_requests.say(
+        QString::fromStdString(error.sentence()) + u' ' +
+        (done ? tr("It lies in %1.").arg(QString::fromStdString(aside.string())) : QString()));
 }
 
 void Autosave::offerUnsaved() {
@@ -171,9 +189,8 @@ void Autosave::lookAtKept(bool isKept) {
     Q_EMIT offerChanged();
 }
 
-void Autosave::goOn() {
-    if (!m_offer) return;
-    const KeptOffer offer = *std::exchange(m_offer, std::nullopt);
+/// The history that was kept, up to the value on the board: the other one is one undo away.
+level::History Autosave::historyOnBoard(const KeptOffer& offer) const {
     level::History history = offer.work.history;
     const LevelId here = m_document.level()->id;
     const CellRect board = m_document.level()->cells.bounds();
@@ -182,7 +199,13 @@ void Autosave::goOn() {
     if (!offer.isOnBoard)
         history.push(m_document.saved(), tr("Go on with what was saved").toStdString(), here,
                      board);
-    m_document.endLooking(std::move(history));
+    return history;
+}
+
+void Autosave::goOn() {
+    if (!m_offer) return;
+    const KeptOffer offer = *std::exchange(m_offer, std::nullopt);
+    m_document.endLooking(historyOnBoard(offer));
     // What changed on the disk since then is to be seen, too, and not to be written over.
     const auto isTheirs = [](const file::ChangedPart& part) { return part.isTheirs; };
     if (offer.isOnBoard && std::any_of(offer.parts.begin(), offer.parts.end(), isTheirs)) {
@@ -239,8 +262,10 @@ void Autosave::write() {
     }).then(this, [this, keeper = m_keeper](const Result<void>& done) {
         m_isWriting = false;
         const bool isOurs = keeper == m_keeper;
-        if (isOurs) m_error.reset();
+        if (done && isOurs) m_error.reset();
         if (!done && isOurs) {
+            // Told once, and not with every stroke.
+            if (!m_error) m_requests.say(QString::fromStdString(done.error().sentence()));
             m_error = done.error();
             // Where nothing can be written beside the project, it is kept away from it.
             const bool wasBeside = keeper->folder() == beside(m_document.folder());

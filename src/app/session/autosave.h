@@ -73,6 +73,8 @@ private:
     [[nodiscard]] file::KeptWork work() const;
     void chooseFolder(bool isBesideProject);
     void find(const file::Path& folder);
+    void putAside(const file::Path& folder, const Error& error);
+    [[nodiscard]] level::History historyOnBoard(const KeptOffer& offer) const;
     void drop();
 
     Document& m_document;
