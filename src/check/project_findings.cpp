@@ -6,7 +6,6 @@
 
 #include "check/unknown_keys.h"
 #include "level/bundle_size.h"
-#include "level/look_edits.h"
 
 namespace rook::check {
 
@@ -117,11 +116,9 @@ private:
 
     void titles() {
         title(m_project.name, "The project", projectFile);
-        std::map<std::string, std::string> known;
-        for (const auto& level : m_project.levels) {
+        for (const auto& level : m_project.levels)
             title(level->title, "The level " + level->id.text,
                   "levels/" + level->id.text + ".json");
-        }
     }
     void title(const std::string& text, const std::string& whose, const std::string& where) {
         if (text.empty()) add(Severity::Doubt, "title-empty", whose + " has no title", where);

@@ -149,32 +149,6 @@ Result<void> SaveSet::place(const Path& folder, const std::map<std::string, Path
     return {};
 }
 
-namespace {
-Result<void> finishHeld(Storage& storage, const Path& root);
-}
-
-Result<void> SaveSet::commit() {
-    if (m_files.empty()) return {};
-    std::map<std::string, Path> places;
-    for (const auto& [path, bytes] : m_files) {
-        const auto place = placeOf(m_root, path);
-        if (!place) return fail(place.error());
-        places[path] = *place;
-    }
-    if (const auto made = m_storage.makeFolder(ownFolder(m_root)); !made) return made;
-    const auto held = holdSaving(m_storage, m_root);
-    if (!held) return fail(held.error());
-    if (const auto finished = finishHeld(m_storage, m_root); !finished) return finished;
-    const Path folder = ownFolder(m_root) / freshName("save-");
-    if (const auto staged = stage(folder, places); !staged) {
-        // The first failure is the one to tell; what is left there harms nobody.
-        (void)m_storage.remove(folder).has_value();
-        return staged;
-    }
-    if (const auto placed = place(folder, places); !placed) return placed;
-    return dropJournal(m_storage, m_root, folder.filename());
-}
-
 Result<std::map<std::string, std::string>> pendingFiles(Storage& storage, const Path& root) {
     std::map<std::string, std::string> pending;
     const auto journal = readJournal(storage, root);
@@ -212,6 +186,28 @@ Result<void> finishHeld(Storage& storage, const Path& root) {
 }
 
 }  // namespace
+
+Result<void> SaveSet::commit() {
+    if (m_files.empty()) return {};
+    std::map<std::string, Path> places;
+    for (const auto& [path, bytes] : m_files) {
+        const auto place = placeOf(m_root, path);
+        if (!place) return fail(place.error());
+        places[path] = *place;
+    }
+    if (const auto made = m_storage.makeFolder(ownFolder(m_root)); !made) return made;
+    const auto held = holdSaving(m_storage, m_root);
+    if (!held) return fail(held.error());
+    if (const auto finished = finishHeld(m_storage, m_root); !finished) return finished;
+    const Path folder = ownFolder(m_root) / freshName("save-");
+    if (const auto staged = stage(folder, places); !staged) {
+        // The first failure is the one to tell; what is left there harms nobody.
+        (void)m_storage.remove(folder).has_value();
+        return staged;
+    }
+    if (const auto placed = place(folder, places); !placed) return placed;
+    return dropJournal(m_storage, m_root, folder.filename());
+}
 
 Result<void> finishSave(Storage& storage, const Path& root) {
     const auto journal = readJournal(storage, root);

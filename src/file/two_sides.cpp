@@ -141,6 +141,7 @@ public:
         if (side == Whose::Both) takeMineBeside(part);
     }
 
+    [[nodiscard]] const TextFiles& mineFiles() const { return m_mineFiles; }
     TextFiles files() {
         const auto& rest = (m_isRestTheirs ? m_theirFiles : m_mineFiles).at(restPath);
         // It is a text of ours: it can be read.
@@ -226,8 +227,7 @@ Result<Project> joinSides(Storage& storage, const Path& folder, const Project& s
         else
             joiner.take(part, side == Whose::Both && !isLevel ? Whose::Mine : side);
     }
-    const TextFiles own = textFilesOf(mine);
-    return readTextFiles(storage, folder, joiner.files(), {&mine, &own});
+    return readTextFiles(storage, folder, joiner.files(), {&mine, &joiner.mineFiles()});
 }
 
 }  // namespace rook::file
