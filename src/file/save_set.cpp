@@ -15,14 +15,11 @@ Path journalOf(const Path& root) {
     return ownFolder(root) / "journal";
 }
 
-/// A place in the project, where a link inside of it leads. Errors: UnsafePath.
+/// A place in the project, where links inside of it lead. Errors: UnsafePath.
 Result<Path> placeOf(const Path& root, const std::string& path) {
     const auto inside = pathInside(root, path);
     if (!inside) return inside;
-    std::error_code problem;
-    if (!std::filesystem::is_symlink(*inside, problem)) return inside;
-    const Path real = std::filesystem::weakly_canonical(*inside, problem);
-    return problem ? inside : Result<Path>(real);
+    return realPath(*inside);
 }
 
 struct Journal {
@@ -149,7 +146,8 @@ Result<void> SaveSet::place(const Path& folder, const std::map<std::string, Path
     return {};
 }
 
-Result<std::map<std::string, std::string>> pendingFiles(Storage& storage, const Path& root) {
+Result<std::map<std::string, std::string>> pendingFiles(Storage& storage, const Path& folder) {
+    const Path root = realPath(folder);
     std::map<std::string, std::string> pending;
     const auto journal = readJournal(storage, root);
     if (!journal) return fail(journal.error());
@@ -187,6 +185,23 @@ Result<void> finishHeld(Storage& storage, const Path& root) {
 
 }  // namespace
 
+namespace {
+
+/// Folders of saves that were killed before they counted. Requires: saving is held, so that none of
+/// them is of a save that goes on, and no journal names one.
+void sweep(Storage& storage, const Path& own) {
+    std::error_code problem;
+    std::vector<Path> left;
+    for (auto it = std::filesystem::directory_iterator(own, problem);
+         !problem && it != std::filesystem::directory_iterator(); it.increment(problem))
+        if (isSaveName(it->path().filename().string())) left.push_back(it->path());
+    // What cannot be removed harms nobody.
+    for (const Path& folder : left)
+        (void)storage.remove(folder).has_value();
+}
+
+}  // namespace
+
 Result<void> SaveSet::commit() {
     if (m_files.empty()) return {};
     std::map<std::string, Path> places;
@@ -195,11 +210,14 @@ Result<void> SaveSet::commit() {
         if (!place) return fail(place.error());
         places[path] = *place;
     }
-    if (const auto made = m_storage.makeFolder(ownFolder(m_root)); !made) return made;
+    const auto own = placeOf(m_root, ".rookplot");
+    if (!own) return fail(own.error());
+    if (const auto made = m_storage.makeFolder(*own); !made) return made;
     const auto held = holdSaving(m_storage, m_root);
     if (!held) return fail(held.error());
     if (const auto finished = finishHeld(m_storage, m_root); !finished) return finished;
-    const Path folder = ownFolder(m_root) / freshName("save-");
+    sweep(m_storage, *own);
+    const Path folder = *own / freshName("save-");
     if (const auto staged = stage(folder, places); !staged) {
         // The first failure is the one to tell; what is left there harms nobody.
         (void)m_storage.remove(folder).has_value();
@@ -209,7 +227,8 @@ Result<void> SaveSet::commit() {
     return dropJournal(m_storage, m_root, folder.filename());
 }
 
-Result<void> finishSave(Storage& storage, const Path& root) {
+Result<void> finishSave(Storage& storage, const Path& folder) {
+    const Path root = realPath(folder);
     const auto journal = readJournal(storage, root);
     if (!journal) return fail(journal.error());
     if (!*journal) return {};

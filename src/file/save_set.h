@@ -15,7 +15,7 @@ namespace rook::file {
 
 class SaveSet {
 public:
-    SaveSet(Storage& storage, Path root) : m_storage(storage), m_root(std::move(root)) {}
+    SaveSet(Storage& storage, const Path& root) : m_storage(storage), m_root(realPath(root)) {}
 
     /// `path` is relative to the root. A later one of the same path replaces it.
     void add(const std::string& path, std::string bytes) { m_files[path] = std::move(bytes); }

@@ -2,6 +2,7 @@
 
 #include <fcntl.h>
 #include <linux/fs.h>
+#include <linux/openat2.h>
 #include <sys/file.h>
 #include <sys/stat.h>
 #include <sys/syscall.h>
@@ -34,6 +35,9 @@ Error systemError(const std::string& doing, const Path& path, int code) {
         case EDQUOT:
             return {ErrorKind::WriteFailed, doing + ": the disk is full", where,
                     "Free some space and try again"};
+        case ELOOP:
+            return {ErrorKind::UnsafePath, doing + ": a link came in the way", where,
+                    "See who else changes this folder, and try again"};
         default:
             return {ErrorKind::WriteFailed, doing + ": " + std::strerror(code), where,
                     "Choose another place"};
@@ -71,6 +75,37 @@ void flushEntries(const Path& path) {
     const Descriptor folder(::open(path.c_str(), O_RDONLY | O_DIRECTORY | O_CLOEXEC));
     if (folder.number() >= 0) ::fsync(folder.number());
 }
+
+/// A name in a folder that is held open, so that the folder is the same one until the end, whatever
+/// takes its place meanwhile.
+class Entry {
+public:
+    /// Links on the way to the folder are refused: callers follow them beforehand (`realPath`), and
+    /// one that comes into being afterwards is not meant.
+    explicit Entry(const Path& path)
+        : m_folder(openFolder(path.has_parent_path() ? path.parent_path() : Path("."))),
+          m_problem(m_folder.number() < 0 ? errno : 0),
+          m_name(path.filename()) {}
+    /// Of the system; 0 if the folder could be opened.
+    [[nodiscard]] int problem() const { return m_problem; }
+    [[nodiscard]] int folder() const { return m_folder.number(); }
+    [[nodiscard]] const char* name() const { return m_name.c_str(); }
+
+private:
+    static int openFolder(const Path& path) {
+        constexpr int flags = O_PATH | O_DIRECTORY | O_CLOEXEC;
+        open_how how{};
+        how.flags = flags;
+        how.resolve = RESOLVE_NO_SYMLINKS;
+        const long number = ::syscall(SYS_openat2, AT_FDCWD, path.c_str(), &how, sizeof how);
+        if (number >= 0 || (errno != ENOSYS && errno != EPERM)) return static_cast<int>(number);
+        return ::open(path.c_str(), flags);  // older systems, and boxes that know no such call
+    }
+
+    Descriptor m_folder;
+    int m_problem;
+    Path m_name;
+};
 
 /// Mode and owner of a file that is there; who is not permitted to give it away keeps it.
 void takeAfter(int file, const Path& like) {
@@ -113,13 +148,16 @@ public:
     bool exists(const Path& path) override { return ::access(path.c_str(), F_OK) == 0; }
 
     Result<void> writeNew(const Path& path, const std::string& bytes, const Path& like) override {
-        const Descriptor file(
-            ::open(path.c_str(), O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, 0644));
+        const Entry entry(path);
+        if (entry.problem())
+            return fail(systemError("The file cannot be written", path, entry.problem()));
+        const Descriptor file(::openat(entry.folder(), entry.name(),
+                                       O_WRONLY | O_CREAT | O_EXCL | O_NOFOLLOW | O_CLOEXEC, 0644));
         if (file.number() < 0) return fail(systemError("The file cannot be written", path, errno));
         takeAfter(file.number(), like);
         if (writeAll(file.number(), bytes) && ::fsync(file.number()) == 0) return {};
         const int problem = errno;
-        ::unlink(path.c_str());  // it is ours: nothing was there
+        ::unlinkat(entry.folder(), entry.name(), 0);  // it is ours: nothing was there
         return fail(systemError("The file cannot be written", path, problem));
     }
 
@@ -129,16 +167,16 @@ public:
     }
 
     Result<void> rename(const Path& from, const Path& to) override {
-        if (::rename(from.c_str(), to.c_str()) != 0)
-            return fail(systemError("The file cannot be put in its place", to, errno));
+        if (const int problem = move(from, to, 0))
+            return fail(systemError("The file cannot be put in its place", to, problem));
         flushBoth(from, to);
         return {};
     }
 
     Result<void> exchange(const Path& a, const Path& b) override {
-        if (::renameat2(AT_FDCWD, a.c_str(), AT_FDCWD, b.c_str(), RENAME_EXCHANGE) != 0) {
-            if (errno != EINVAL && errno != ENOSYS)
-                return fail(systemError("It cannot be put in its place", b, errno));
+        if (const int problem = move(a, b, RENAME_EXCHANGE)) {
+            if (problem != EINVAL && problem != ENOSYS)
+                return fail(systemError("It cannot be put in its place", b, problem));
             if (const auto done = exchangeInSteps(a, b); !done) return done;
         }
         flushBoth(a, b);
@@ -184,6 +222,13 @@ public:
     }
 
 private:
+    /// 0, or what the system says.
+    static int move(const Path& from, const Path& to, unsigned flags) {
+        const Entry a(from), b(to);
+        if (a.problem() || b.problem()) return a.problem() ? a.problem() : b.problem();
+        if (::renameat2(a.folder(), a.name(), b.folder(), b.name(), flags) != 0) return errno;
+        return 0;
+    }
     static void flushBoth(const Path& a, const Path& b) {
         flushEntries(b.parent_path());
         if (a.parent_path() != b.parent_path()) flushEntries(a.parent_path());
@@ -198,8 +243,8 @@ private:
             steps = {{b, third}, {a, b}, {third, a}};
         }
         for (const auto& [from, to] : steps)
-            if (::rename(from.c_str(), to.c_str()) != 0)
-                return fail(systemError("It cannot be put in its place", b, errno));
+            if (const int wrong = move(from, to, 0))
+                return fail(systemError("It cannot be put in its place", b, wrong));
         return {};
     }
 };
@@ -211,9 +256,16 @@ Storage& diskStorage() {
     return storage;
 }
 
+Path realPath(const Path& path) {
+    std::error_code problem;
+    const Path real = std::filesystem::weakly_canonical(path, problem);
+    return problem ? path : real;
+}
+
 Result<void> writeWhole(Storage& storage, const Path& path, const std::string& bytes) {
     std::error_code problem;
-    Path place = path;
+    Path place =
+        realPath(path.has_parent_path() ? path.parent_path() : Path(".")) / path.filename();
     if (std::filesystem::is_symlink(path, problem)) {
         place = std::filesystem::weakly_canonical(path, problem);
         if (problem)

@@ -26,6 +26,9 @@ public:
     /// that is no file, at once, whatever it is.
     [[nodiscard]] virtual Result<std::string> read(const Path& path, std::size_t maxBytes) = 0;
     [[nodiscard]] virtual bool exists(const Path& path) = 0;
+    // What follows makes, places and renames by a path without links on the way (`realPath`); one
+    // that comes into being afterwards is refused: UnsafePath.
+
     /// Makes a file that is not there yet, and flushes what is in it; `flushFolder` flushes that it
     /// is there. Mode and owner are those of the file at `like`, if it is not empty and there is
     /// one. Errors: WriteFailed if anything of that name is there, a link too.
@@ -54,6 +57,9 @@ public:
 
 /// The real file system.
 [[nodiscard]] Storage& diskStorage();
+
+/// The path with the links in it followed; as it is where they lead nowhere.
+[[nodiscard]] Path realPath(const Path& path);
 
 /// Replaces or makes one file, whole. Of a link, the file that it leads to.
 [[nodiscard]] Result<void> writeWhole(Storage& storage, const Path& path, const std::string& bytes);

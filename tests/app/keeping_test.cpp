@@ -424,7 +424,7 @@ void KeepingTest::changeOutside_andHere_isJoined_orAsked() {
     QVERIFY(isStone(0, {21, 5}) && !isStone(0, {30, 5}));
     press("side-0-2");
     press("notice-take");
-    QVERIFY(!notice()->isVisible());
+    QVERIFY(QTest::qWaitFor([&] { return !notice()->isVisible(); }));
     QVERIFY(isStone(0, {30, 5}) && !isStone(0, {21, 5}));
     QCOMPARE(session().document.project().levels[1]->title, std::string("Intake steps (mine)"));
     QVERIFY(isStone(1, {21, 5}) && !isStone(1, {30, 5}));
@@ -438,6 +438,7 @@ void KeepingTest::changeOutside_andHere_isJoined_orAsked() {
     QVERIFY(waitForWords("Changed here and on the disk"));
     press("side-0-1");
     press("notice-take");
+    QVERIFY(QTest::qWaitFor([&] { return isStone(0, {32, 5}); }));
     QVERIFY(isStone(0, {32, 5}) && !isStone(0, {22, 5}) && !session().document.isModified());
 }
 
@@ -471,6 +472,7 @@ void KeepingTest::save_neverOverwritesUnseen() {
     QVERIFY(waitForWords("Changed here and on the disk"));
     // Twice in a row is fine: one's own save is no change.
     press("notice-take");
+    QVERIFY(QTest::qWaitFor([&] { return !notice()->isVisible(); }));
     session().writer.saveInBackground(m_demo);
     session().writer.saveInBackground(m_demo);
     QVERIFY(session().writer.save(m_demo));

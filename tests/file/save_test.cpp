@@ -58,6 +58,30 @@ std::string textOf(const level::Project& project) {
     return text;
 }
 
+/// The real disk, on which somebody puts a link in the place of a folder, just before a file is put
+/// there.
+class SwappingStorage final : public testing::DyingStorage {
+public:
+    SwappingStorage(QString folder, QString target)
+        : DyingStorage(1000000), m_folder(std::move(folder)), m_target(std::move(target)) {}
+    Result<void> exchange(const file::Path& a, const file::Path& b) override {
+        swap(b);
+        return DyingStorage::exchange(a, b);
+    }
+    Result<void> rename(const file::Path& from, const file::Path& to) override {
+        swap(to);
+        return DyingStorage::rename(from, to);
+    }
+
+private:
+    void swap(const file::Path& place) {
+        if (!QString::fromStdString(place.string()).startsWith(m_folder)) return;
+        QFile::rename(m_folder, m_folder + "-before");
+        QFile::link(m_target, m_folder);
+    }
+    QString m_folder, m_target;
+};
+
 mode_t modeOf(const QString& path) {
     struct stat info {};
     return ::stat(qPrintable(path), &info) == 0 ? info.st_mode & 07777 : 0;
@@ -76,6 +100,8 @@ private slots:
     void strangeJournal_isOneSentence_andLeadsNowhere();
     void plantedLinks_areNotFollowed();
     void linksThatLeadOut_areRefused();
+    void folderThatBecomesALink_isNotFollowed();
+    void foldersOfKilledSaves_goWithTheNextSave();
     void links_insideTheProject_stay();
     void modes_stay();
     void missingFiles_areWrittenAgain();
@@ -244,6 +270,31 @@ void SaveTest::linksThatLeadOut_areRefused() {
     QVERIFY(!QFile::exists(at("not-there-yet.json")));
 }
 
+void SaveTest::folderThatBecomesALink_isNotFollowed() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    testing::writeBytes(at("elsewhere/wheel.json"), "years of work");
+    level::Level level = *old.levels[1];
+    level.title = "Changed";
+    SwappingStorage storage(at("mill/levels"), at("elsewhere"));
+    const auto saving = file::saveProject(storage, folder, old.withLevel(level), &old);
+    QVERIFY(!saving);
+    QCOMPARE(saving.error().kind, ErrorKind::UnsafePath);
+    QCOMPARE(testing::readBytes(at("elsewhere/wheel.json")), QByteArray("years of work"));
+}
+
+void SaveTest::foldersOfKilledSaves_goWithTheNextSave() {
+    const level::Project old = smallGame();
+    const std::string folder = saved("mill", old);
+    testing::writeBytes(at("mill/.rookplot/save-0123456789abcdef/0"), "half");
+    testing::writeBytes(at("mill/.rookplot/save-notes/0"), "not ours");
+    level::Level level = *old.levels[1];
+    level.title = "Changed";
+    QVERIFY(file::saveProject(file::diskStorage(), folder, old.withLevel(level), &old));
+    QVERIFY(!QFileInfo::exists(at("mill/.rookplot/save-0123456789abcdef")));
+    QVERIFY(QFileInfo::exists(at("mill/.rookplot/save-notes/0")));
+}
+
 void SaveTest::links_insideTheProject_stay() {
     const level::Project old = smallGame();
     const std::string folder = saved("mill", old);
@@ -285,7 +336,7 @@ void SaveTest::whatCouldNotBeReadAgain_isNotWritten() {
     const level::Project old = smallGame();
     const std::string folder = saved("mill", old);
     level::Level level = *old.levels[1];
-    level.message.assign(limits::maxTextBytes, 'x');
+    level.music.assign(limits::maxTextBytes, 'x');
     const auto done = file::saveProject(file::diskStorage(), folder, old.withLevel(level), &old);
     QVERIFY(!done);
     QCOMPARE(done.error().kind, ErrorKind::OutOfRange);

@@ -157,8 +157,9 @@ void Autosave::find(const file::Path& folder) {
 
 /// What cannot be read now may be readable later, and is not written over.
 void Autosave::putAside(const file::Path& folder, const Error& error) {
-    const file::Path aside = folder.parent_path() / file::freshName("unread-");
-    const auto done = file::diskStorage().rename(folder, aside);
+    const file::Path place = file::realPath(folder);
+    const file::Path aside = place.parent_path() / file::freshName("unread-");
+    const auto done = file::diskStorage().rename(place, aside);
     m_requests.say(
         QString::fromStdString(error.sentence()) + u' ' +
         (done ? tr("It lies in %1.").arg(QString::fromStdString(aside.string())) : QString()));

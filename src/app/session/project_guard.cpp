@@ -15,6 +15,7 @@ namespace {
 
 constexpr int lookDelayMs = 250;
 constexpr int lockDelayMs = 2000;
+constexpr int answerMs = 500;  // of another window that is asked for
 
 bool isText(const std::string& path) {
     return path.ends_with(".json");
@@ -48,6 +49,7 @@ ProjectGuard::~ProjectGuard() = default;
 
 void ProjectGuard::startProject() {
     ++m_project;
+    m_isLooking = false;
     m_sides.reset();
     m_broken.reset();
     m_lock.reset();
@@ -90,17 +92,28 @@ void ProjectGuard::waitForLock() {
 
 void ProjectGuard::goToHolder() {
     if (!m_holder) return;
-    QLocalSocket socket;
-    socket.connectToServer(windowSocket(m_holder->process));
-    if (m_holder->isHere && m_holder->process > 0 && socket.waitForConnected(300)) {
-        socket.write("front");
-        socket.waitForBytesWritten(300);
-        return;
-    }
-    m_requests.say(tr("That window does not answer. It is process %1 on %2.")
-                       .arg(m_holder->process)
-                       .arg(m_holder->host.empty() ? tr("this machine")
-                                                   : QString::fromStdString(m_holder->host)));
+    const auto sayWhyNot = [this, holder = *m_holder] {
+        m_requests.say(tr("That window does not answer. It is process %1 on %2.")
+                           .arg(holder.process)
+                           .arg(holder.host.empty() ? tr("this machine")
+                                                    : QString::fromStdString(holder.host)));
+    };
+    if (!m_holder->isHere || m_holder->process <= 0) return sayWhyNot();
+    auto* socket = new QLocalSocket(this);
+    connect(socket, &QLocalSocket::connected, socket, [socket] {
+        socket->write("front");
+        socket->disconnectFromServer();
+    });
+    connect(socket, &QLocalSocket::disconnected, socket, &QObject::deleteLater);
+    connect(socket, &QLocalSocket::errorOccurred, socket, [socket, sayWhyNot] {
+        sayWhyNot();
+        socket->deleteLater();
+    });
+    QTimer::singleShot(answerMs, socket, [socket, sayWhyNot] {
+        if (socket->state() == QLocalSocket::ConnectingState) sayWhyNot();
+        socket->deleteLater();
+    });
+    socket->connectToServer(windowSocket(m_holder->process));
 }
 
 /// Files that are replaced are forgotten by the watcher, so it is told anew. What it knows stays:
@@ -150,8 +163,8 @@ void ProjectGuard::look() {
                                   saved = m_document.saved()] {
         return read(folder, states, saved);
     }).then(this, [this, number = m_project, count = m_saves](Outside outside) {
-        m_isLooking = false;
         if (number != m_project) return;
+        m_isLooking = false;
         // A save of our own went on beside: what was read may be of either.
         if (count != m_saves) return lookSoon();
         take(std::move(outside));
@@ -174,20 +187,56 @@ void ProjectGuard::take(Outside outside) {
                     [](const std::string& path) { return !isText(path); }))
         m_document.readPicturesAgain();
     m_document.commitGesture();
-    auto parts = file::changedParts(m_document.saved(), m_document.project(), *outside.theirs);
+    compare(std::move(outside));
+}
+
+/// What a worker gives for the value as it is; once more if that became another one meanwhile. A
+/// project that was opened or saved, or files that were looked at since, end it.
+template <typename Work, typename Done>
+void ProjectGuard::compute(Work work, Done done) {
+    const level::Project mine = m_document.project();
+    QtConcurrent::run(&m_thread, [mine, work] { return work(mine); })
+        .then(this, [this, mine, work, done, number = m_project,
+                     count = m_saves](std::invoke_result_t<Work, const level::Project&> result) {
+            if (number != m_project || count != m_saves) {
+                m_isLooking = false;
+                return lookSoon();
+            }
+            if (!mine.sharesAllWith(m_document.project())) {
+                m_document.commitGesture();
+                return compute(work, done);
+            }
+            done(std::move(result));
+        });
+}
+
+void ProjectGuard::compare(Outside outside) {
+    m_isLooking = true;
+    const auto shared = std::make_shared<const Outside>(std::move(outside));
+    compute(
+        [saved = m_document.saved(), shared](const level::Project& mine) {
+            return file::changedParts(saved, mine, *shared->theirs);
+        },
+        [this, shared](std::vector<file::ChangedPart> parts) {
+            m_isLooking = false;
+            takeParts(*shared, std::move(parts));
+        });
+}
+
+void ProjectGuard::takeParts(const Outside& outside, std::vector<file::ChangedPart> parts) {
     const auto isTheirs = [](const file::ChangedPart& part) { return part.isTheirs; };
     const auto theirs = std::count_if(parts.begin(), parts.end(), isTheirs);
     m_sides = TwoSides{*outside.theirs, outside.states, std::move(parts)};
     if (m_sides->conflictCount() == 0) {
-        const TwoSides sides = *std::exchange(m_sides, std::nullopt);
-        if (theirs == 0)
+        const TwoSides sides = *m_sides;
+        if (theirs == 0) {
             m_document.takeStates(sides.states);
-        else if (!m_document.isModified())
+        } else if (m_document.isModified()) {
+            return join({});
+        } else {
             takeTheirs(sides.theirs, sides.states, std::size_t(theirs));
-        else {
-            m_sides = sides;
-            join({});
         }
+        m_sides.reset();
     }
     Q_EMIT changed();
 }
@@ -203,17 +252,30 @@ void ProjectGuard::takeTheirs(const level::Project& theirs, const file::FileStat
 }
 
 void ProjectGuard::join(const std::map<std::string, file::Whose>& choices) {
-    if (!m_sides) return;
-    const auto joined =
-        file::joinSides(file::diskStorage(), m_document.folder().toStdString(), m_document.saved(),
-                        m_document.project(), m_sides->theirs, choices);
+    if (!m_sides || m_isLooking) return;
+    m_isLooking = true;
+    compute(
+        [folder = file::Path(m_document.folder().toStdString()), saved = m_document.saved(),
+         theirs = m_sides->theirs, choices](const level::Project& mine) -> Result<level::Project> {
+            auto joined =
+                file::joinSides(file::diskStorage(), folder, saved, mine, theirs, choices);
+            if (joined) *joined = level::Sharing(theirs).of(*joined);
+            return joined;
+        },
+        [this](const Result<level::Project>& joined) {
+            m_isLooking = false;
+            takeJoined(joined);
+        });
+}
+
+void ProjectGuard::takeJoined(const Result<level::Project>& joined) {
     if (!joined) {
         m_requests.say(QString::fromStdString(joined.error().sentence()) + u' ' +
                        tr("Choose otherwise."));
         return Q_EMIT changed();
     }
     const TwoSides sides = *std::exchange(m_sides, std::nullopt);
-    m_document.takeFromDisk(level::Sharing(sides.theirs).of(*joined), sides.theirs, sides.states);
+    m_document.takeFromDisk(*joined, sides.theirs, sides.states);
     m_requests.say(
         tr("What changed on the disk is in; undo takes it out again. Nothing is saved "
            "yet."));

@@ -50,7 +50,8 @@ public:
     void lookSoon() { m_timer.start(); }
     /// Null while there is nothing to choose.
     [[nodiscard]] const TwoSides* twoSides() const { return m_sides ? &*m_sides : nullptr; }
-    /// By path; conflicts that are not named are of mine. Says why not if the parts do not fit.
+    /// By path; conflicts that are not named are of mine. Begins on a worker; says why not if the
+    /// parts do not fit.
     void join(const std::map<std::string, file::Whose>& choices);
     [[nodiscard]] const BrokenOutside* broken() const { return m_broken ? &*m_broken : nullptr; }
     /// What is here is to be saved over files that cannot be read.
@@ -78,6 +79,11 @@ private:
     void waitForLock();
     void look();
     void take(Outside outside);
+    template <typename Work, typename Done>
+    void compute(Work work, Done done);
+    void compare(Outside outside);
+    void takeParts(const Outside& outside, std::vector<file::ChangedPart> parts);
+    void takeJoined(const Result<level::Project>& joined);
     void takeTheirs(const level::Project& theirs, const file::FileStates& states,
                     std::size_t parts);
     [[nodiscard]] static Outside read(const QString& folder, const file::FileStates& states,
@@ -93,7 +99,7 @@ private:
     QTimer m_timer;      ///< from a change on the disk to the look at it
     QTimer m_lockTimer;  ///< touches the lock, or tries to get it
     bool m_isOff = false;
-    bool m_isLooking = false;
+    bool m_isLooking = false;  ///< or comparing, or joining: on a worker
     bool m_isSaving = false;
     int m_saves = 0;  ///< begun and ended
     int m_project = 0;
