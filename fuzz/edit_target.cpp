@@ -8,6 +8,7 @@
 #include "level/history.h"
 #include "level/level_edits.h"
 #include "level/matter_edits.h"
+#include "level/running_order.h"
 #include "level/stamps.h"
 #include "level/tile_edits.h"
 #include "memory_files.h"
@@ -90,6 +91,29 @@ private:
         m_history.push(edit.project, edit.name, edit.project.levels[0]->id, {});
     }
 
+    void push(const Result<AddedLevel>& added) {
+        if (added) push(added->edit);
+    }
+    void push(const Result<ProjectEdit>& edit) {
+        if (edit) push(*edit);
+    }
+    void changeLevels(const LevelId& at) {
+        const bool isRoom = now().levels.size() < 6;
+        switch (m_numbers.below(4)) {
+            case 0:
+                if (isRoom) push(addLevel(now(), usualLevel(now(), LevelKind::Side, at)));
+                break;
+            case 1:
+                if (isRoom) push(duplicateLevel(now(), at));
+                break;
+            case 2:
+                push(removeLevel(now(), at));
+                break;
+            default:
+                push(changeLevelId(now(), at, {"id-" + std::to_string(m_numbers.below(9))}));
+        }
+    }
+
     void edit() {
         const Level& at = level();
         switch (m_numbers.below(14)) {
@@ -134,7 +158,7 @@ private:
                 push(moveLevel(now(), at.id, m_numbers.below(3) - 1));
                 break;
             case 10:
-                if (now().levels.size() < 6) push(addLevel(now(), LevelKind::Side, at).edit);
+                changeLevels(at.id);
                 break;
             case 11:
                 push(renameLevel(at, "Title " + std::to_string(m_numbers.below(256))));

@@ -93,12 +93,12 @@ private:
             add(FindingKind::RunInTime, Severity::Doubt,
                 "The exit can be reached, but no run among what is on at times was found", {},
                 {proof.exit});
-        if (!proof.comfort || proof.comfort->percent >= m_project.comfortLimit) return;
+        if (!proof.comfort || proof.comfort->percent >= m_project.comfortLimitOf(m_level)) return;
         const PxRect place =
             proof.comfort->places.empty() ? PxRect{} : proof.comfort->places.front().body;
         add(FindingKind::ComfortLow, Severity::Doubt,
             "Comfort is " + std::to_string(proof.comfort->percent) + " %, below the limit of " +
-                std::to_string(m_project.comfortLimit) + " %" +
+                std::to_string(m_project.comfortLimitOf(m_level)) + " %" +
                 (place.isEmpty() ? "" : ": tightest at " + cellText(m_level, place)),
             place);
     }

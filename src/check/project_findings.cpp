@@ -4,6 +4,7 @@
 #include <map>
 #include <set>
 
+#include "check/game_findings.h"
 #include "check/unknown_keys.h"
 #include "level/bundle_size.h"
 
@@ -36,6 +37,8 @@ public:
             board(*level, "levels/" + level->id.text + ".json");
         for (const auto& swatch : m_project.swatches)
             board(*swatch, "swatches/" + swatch->id.text + ".json");
+        for (ProjectFinding& finding : gameFindings(m_project))
+            add(finding.severity, finding.name, finding.sentence, finding.where);
         for (ProjectFinding& finding : unknownKeyFindings(m_project))
             add(finding.severity, finding.name, finding.sentence, finding.where);
         std::stable_sort(m_findings.begin(), m_findings.end(),

@@ -55,7 +55,7 @@ std::vector<Finding> deepFindings(const level::Project& project, const level::Le
                                   const reach::Query& query, const reach::Answer& answer,
                                   reach::Analysis& analysis) {
     analysis = reach::analyze(project, level, answer);
-    if (project.comfortLimit > 0 && analysis.proof.run)
+    if (project.comfortLimitOf(level) > 0 && analysis.proof.run)
         analysis.proof.comfort = reach::comfortOf(project, level, {}, &*analysis.proof.run);
     std::vector<Finding> found = analysisFindings(project, level, answer, analysis);
     if (analysis.proof.run) {

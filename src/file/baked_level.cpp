@@ -5,6 +5,7 @@
 #include "file/baked_kit_detail.h"
 #include "file/bundle.h"
 #include "file/described_detail.h"
+#include "file/game_json.h"
 #include "file/tile_rows_detail.h"
 #include "level/cast_edits.h"
 #include "reach/prove.h"
@@ -284,7 +285,7 @@ Json bakedEntity(const Project& project, const Level& level, const Entity& entit
         if (project.writesMembers) json["formation"]["members"] = membersJson(project, entity);
     }
     if (project.roleOf(entity) == Role::Exit)
-        json["to"] = {{"level", entity.to.level.text}, {"entry", entity.to.entry.text}};
+        json["to"] = destinationJson(game::destinationOf(project, level, entity.to));
     appendUnknown(json, entity.unknown);
     return json;
 }
@@ -458,11 +459,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     lines.list("zones", zoneLines(level, answer.get()));
     writeKit(lines, project, level);
     lines.member("puzzle", nullptr);
-    std::string goals = "{}";
-    for (const auto& [key, text] : level.unknown)
-        if (key == "goals") goals = compactText(Json::parse(text));
-    lines.raw("goals", goals);
-    lines.member("message", level.message);
+    writeGoals(lines, project, level);
     lines.member("motion", motionJson(*tables, springsJson(project, level, query->problem.parts)));
     lines.member("proof", proofJson(proof));
     return lines.take();

@@ -145,7 +145,7 @@ Result<Path> placeOfTarget(const Path& target) {
     if (problem || target.empty())
         return fail(ErrorKind::NotApplicable, "This is no folder to export to", target.string(),
                     "Name an empty or a new folder");
-    return place.has_filename() ? place : place.parent_path();
+    return realPath(place.has_filename() ? place : place.parent_path());
 }
 
 /// A new folder is for all to read, one that replaces another as that one is.

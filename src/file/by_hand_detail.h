@@ -44,6 +44,8 @@ void writeByHand(Json& json, const FileContext& context, const level::Zone& zone
                  std::string_view key);
 void checkFurther(ObjectReader& reader, const FileContext& context,
                   const level::Formation& formation);
+/// Takes in what former versions wrote: no more than a level, or nothing for the end.
+void checkFurther(ObjectReader& reader, const FileContext& context, level::ExitTarget& target);
 
 // Matters, layers, scatter rules: look_json.cpp
 void readByHand(ObjectReader& reader, FileContext& context, level::Matter& matter,
@@ -98,7 +100,7 @@ void writeByHand(Json& json, const FileContext& context, const level::LaidBlock&
                  std::string_view key);
 void writeByHand(Json& json, const FileContext& context, const level::Block& block,
                  std::string_view key);
-/// Puts layers in their order, too.
+/// Puts layers in their order, too, and takes in the message of former versions.
 void checkFurther(ObjectReader& reader, const FileContext& context, level::Level& level);
 
 // The project: project_json.cpp

@@ -3,6 +3,7 @@
 #include "file/bundle.h"
 #include "file/csv_detail.h"
 #include "file/entity_json.h"
+#include "file/game_json.h"
 #include "file/json_text.h"
 
 namespace rook::file {
@@ -10,22 +11,6 @@ namespace rook::file {
 namespace {
 
 using namespace level;
-
-/// Where an exit leads: with the entry that it names, else the target's first spawn. Null for the
-/// end of the game, and for an exit that leads nowhere, which is a finding.
-Json resolvedTarget(const Project& project, const Entity& exit) {
-    const auto target = project.findLevel(exit.to.level);
-    if (!target) return nullptr;
-    for (const Entity& entity : target->entities) {
-        const Role role = project.roleOf(entity);
-        const bool isWanted =
-            exit.to.entry.isEmpty()
-                ? role == Role::Spawn
-                : entity.id == exit.to.entry && (role == Role::Spawn || role == Role::Entry);
-        if (isWanted) return {{"level", exit.to.level.text}, {"entry", entity.id.text}};
-    }
-    return nullptr;
-}
 
 std::string plainText(const FieldValue& value) {
     const Json json = fieldJson(value);
@@ -40,26 +25,27 @@ std::string campaignText(const Project& project) {
     lines.member("version", 1);
     lines.member("name", project.name);
     lines.beginList("levels");
-    for (std::size_t i = 0; i < project.levels.size(); ++i) {
-        const Level& level = *project.levels[i];
+    for (const auto& each : project.levels) {
+        const Level& level = *each;
         std::vector<std::string> exits;
         for (const Entity& entity : level.entities) {
             if (project.roleOf(entity) != Role::Exit) continue;
-            exits.push_back(
-                compactText({{"id", entity.id.text}, {"to", resolvedTarget(project, entity)}}));
+            const Json to = destinationJson(game::destinationOf(project, level, entity.to));
+            exits.push_back(compactText({{"id", entity.id.text}, {"to", to}}));
         }
         lines.beginItem();
         lines.member("id", level.id.text);
         lines.member("title", level.title);
         lines.member("file", "levels/" + level.id.text + ".level.json");
-        lines.member("message", level.message);
+        lines.member("message", messageOf(level));
         lines.list("exits", exits);
-        lines.member("next", i + 1 < project.levels.size() ? Json(project.levels[i + 1]->id.text)
-                                                           : Json(nullptr));
+        const LevelId next = game::levelAfter(project, level.id);
+        lines.member("next", next.isEmpty() ? Json(nullptr) : Json(next.text));
         lines.endItem();
     }
     lines.endList();
-    lines.member("afterLast", "end");
+    lines.member("afterLast", nameOf(project.game.afterLast.what));
+    writeGame(lines, project);
     return lines.take();
 }
 

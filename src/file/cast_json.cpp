@@ -108,6 +108,10 @@ void writeByHand(Json& json, const FileContext& context, const Entity& entity,
     if (!kind || kind->height != entity.box.height) json["height"] = entity.box.height;
 }
 
+void checkFurther(ObjectReader& reader, const FileContext&, ExitTarget& target) {
+    if (!reader.has("do") && !target.level.isEmpty()) target.onward = Onward::Level;
+}
+
 void checkFurther(ObjectReader& reader, const FileContext&, const Formation& formation) {
     for (std::size_t i = 0; i < formation.gaps.size(); ++i)
         if (formation.gaps[i] >= formation.count)

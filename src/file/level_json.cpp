@@ -99,7 +99,37 @@ void writeByHand(JsonLines& lines, const FileContext& context, const Level& leve
     if (key == "motifs") writeRects(lines, key, level.motifs);
 }
 
+namespace {
+
+/// The message of former versions is the text at the start.
+void readMessage(ObjectReader& reader, Level& level) {
+    const std::string message = reader.text("message", "");
+    if (message.empty()) return;
+    Words words{"start", WordsWhen::Start, message, WordsPlace::Middle, 0, {}};
+    const auto isTaken = [&](const std::string& id) {
+        return std::any_of(level.texts.begin(), level.texts.end(),
+                           [&](const Words& each) { return each.id == id; });
+    };
+    for (int number = 2; isTaken(words.id); ++number)
+        words.id = "start-" + std::to_string(number);
+    level.texts.edit([&](auto& texts) { texts.insert(texts.begin(), std::move(words)); });
+}
+
+/// Texts that only the game has.
+void checkTexts(ObjectReader& reader, const Level& level) {
+    for (const Words& words : level.texts)
+        if (words.when == WordsWhen::Over || words.when == WordsWhen::End)
+            failReading(ErrorKind::WrongType,
+                        "The text \"" + words.id + "\" of a level is said at \"" +
+                            std::string(nameOf(words.when)) + "\", which is for those of the game",
+                        reader.whereOf("texts"), "Use start, won, lost or said");
+}
+
+}  // namespace
+
 void checkFurther(ObjectReader& reader, const FileContext& context, Level& level) {
+    readMessage(reader, level);
+    checkTexts(reader, level);
     const auto wants = [&](bool isThere, const char* key, const char* what, const std::string& name,
                            const char* remedy) {
         if (!name.empty() && !isThere)

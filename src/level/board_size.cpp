@@ -44,6 +44,22 @@ CutOff cutOffBy(const Level& level, const CellRect& frame) {
     return cut;
 }
 
+CellRect frameOfSize(const Level& level, int columns, int rows, Growth across, Growth down) {
+    const auto startOf = [](int added, Growth growth) {
+        switch (growth) {
+            case Growth::AtEnd:
+                return 0;
+            case Growth::AtStart:
+                return -added;
+            case Growth::OnBothSides:
+                return -(added / 2);
+        }
+        return 0;
+    };
+    return {startOf(columns - level.cells.width(), across),
+            startOf(rows - level.cells.height(), down), columns, rows};
+}
+
 Result<LevelEdit> resizeBoard(const Level& level, const CellRect& frame) {
     const auto isFine = [](int size) { return size >= 1 && size <= limits::maxBoardCells; };
     const std::string size = std::to_string(frame.width) + " x " + std::to_string(frame.height);

@@ -17,6 +17,12 @@ struct CutOff {
 /// any px of it lies outside. Cost: reads the cells outside.
 [[nodiscard]] CutOff cutOffBy(const Level& level, const CellRect& frame);
 
+/// Where cells are added to a board, or taken away.
+enum class Growth : unsigned char { AtEnd, AtStart, OnBothSides };
+/// The frame of a board that has so many columns and rows; on both sides, the odd one at the end.
+[[nodiscard]] CellRect frameOfSize(const Level& level, int columns, int rows, Growth across,
+                                   Growth down);
+
 /// The board with that frame: its cells, entities and plan keep their places on the ground, new
 /// cells are open, what is cut off goes (the plan never does: marks may lie outside).
 /// Errors: OutOfRange for a size outside 1 to 16,384.

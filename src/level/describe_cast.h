@@ -61,6 +61,8 @@ struct Description<Kind> {
         visit("tile", &Kind::tile, range(0, 65536));
         visit("sprite", byHand(&Kind::spriteTiles, &Kind::sprite));
         visit("standing", &Kind::standing, plain);
+        visit("tally", &Kind::tally, plain);
+        visit("worth", &Kind::worth, range(-1000000, 1000000));
         visit("atLeast", &Kind::atLeast, range(0, limits::maxEntities));
         visit("atMost", &Kind::atMost, range(0, limits::maxEntities));
         visit("fields", &Kind::fields, listOf(256));
@@ -157,6 +159,7 @@ struct Description<RoleData> {
         visit("timetable", &RoleData::timetable, plain);
         visit("value", &RoleData::value, range(-1000000, 1000000));
         visit("grantTicks", &RoleData::grantTicks, range(0, maxPeriodTicks));
+        visit("letter", &RoleData::letter, plain);
         visit("door", &RoleData::door, plain);
         visit("patrol", &RoleData::patrol, plain);
         visit("formation", &RoleData::formation, plain);
@@ -169,8 +172,9 @@ struct Description<RoleData> {
 template <>
 struct Description<ExitTarget> {
     static void each(auto&& visit) {
-        visit("level", &ExitTarget::level, plain.always());
-        visit("entry", &ExitTarget::entry, plain.always());
+        visit("do", &ExitTarget::onward, plain.always());
+        visit("level", &ExitTarget::level, plain);
+        visit("entry", &ExitTarget::entry, plain);
     }
 };
 

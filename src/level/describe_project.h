@@ -2,6 +2,7 @@
 /// The fields of levels and of the project. See describe.h.
 
 #include "level/describe_cast.h"
+#include "level/describe_game.h"
 #include "level/describe_kit.h"
 #include "level/describe_look.h"
 #include "level/describe_plan.h"
@@ -39,7 +40,13 @@ struct Description<Level> {
         visit("edges", &Level::edges, plain.always());
         visit("background", byHand(&Level::background));
         visit("motion", &Level::profile, plain);
-        visit("message", &Level::message, plain);
+        visit("goals", &Level::goals, listOf(maxGoals));
+        visit("texts", &Level::texts, listOf(maxTexts).unique());
+        visit("arrives", &Level::arrives, plain);
+        visit("onDeath", &Level::onDeath, plain);
+        visit("assumes", &Level::assumes, listOf(abilityCount));
+        visit("music", &Level::music, plain);
+        visit("comfort", &Level::comfort, range(0, 60));
         visit("matter", byHand(&Level::legend));
         visit("entities", &Level::entities, listOf(limits::maxEntities).unique().always());
         visit("kit", &Level::kit, plain);
@@ -85,6 +92,7 @@ struct Description<Project> {
         visit("backdrops", &Project::backdrops, listOf(4096).unique().on(Look));
         visit("kits", byHand(&Project::kits).on(Verdict | Choice));
         visit("swatches", byHand(&Project::swatches).on(Look));
+        visit("game", &Project::game, plain.on(Verdict | Choice));
         visit("zoneBudget", &Project::zoneBudget, range(0, limits::maxEntities).on(Verdict));
         visit("writesMembers", &Project::writesMembers, plain);
         visit("comfortLimit", &Project::comfortLimit, range(0, 60).on(Verdict));

@@ -62,6 +62,7 @@ Result<LevelEdit> placeEntity(const Level& level, const Kind& kind, PxPoint corn
     entity.kind = kind.id;
     entity.box = {corner.x, corner.y, kind.width, kind.height};
     entity.facing = facing;
+    if (kind.role == Role::Exit) entity.to.onward = Onward::Next;
     if (const auto inside = checkInside(level, entity); !inside) return fail(inside.error());
     const auto count = std::count_if(level.entities.begin(), level.entities.end(),
                                      [&](const Entity& e) { return e.kind == kind.id; });

@@ -41,16 +41,19 @@ struct Kind {
     CellSize spriteTiles{1, 1};    ///< of the sheet, from `tile` on
     std::optional<PxRect> sprite;  ///< where it is drawn, from the box's corner; none = in the box
     Standing standing = Standing::Anywhere;
-    int atLeast = 0;  ///< entities of this kind in one level
-    int atMost = 0;   ///< likewise; 0 = any number
+    std::string tally;  ///< of the game, that pickups and beaten foes add to; empty = none
+    int worth = 1;      ///< of a foe that is beaten
+    int atLeast = 0;    ///< entities of this kind in one level
+    int atMost = 0;     ///< likewise; 0 = any number
     std::vector<FieldDefinition> fields;
     UnknownKeys unknown;
     bool operator==(const Kind&) const = default;
 };
 
-/// Where an exit leads. An empty level means: the end of the game.
+/// Where an exit leads. What files do not say is the end.
 struct ExitTarget {
-    LevelId level;
+    Onward onward = Onward::End;
+    LevelId level;   ///< where it leads to a level
     EntityId entry;  ///< spawn or entry there; empty = the first spawn
     bool operator==(const ExitTarget&) const = default;
 };

@@ -1,74 +1,39 @@
 #include "level/level_edits.h"
 
 #include <algorithm>
-
-#include "level/level_kinds.h"
+#include <set>
 
 namespace rook::level {
-
-namespace {
-
-LevelId freshLevelId(const Project& project, int& number) {
-    number = int(project.levels.size()) + 1;
-    while (project.findLevel({"level-" + std::to_string(number)}))
-        ++number;
-    return {"level-" + std::to_string(number)};
-}
-
-}  // namespace
-
-ProjectEdit moveLevel(const Project& project, const LevelId& id, int by) {
-    ProjectEdit edit{project, "Reorder levels"};
-    auto& levels = edit.project.levels;
-    const auto found = std::find_if(levels.begin(), levels.end(),
-                                    [&](const auto& level) { return level->id == id; });
-    if (found == levels.end()) return edit;
-    const auto from = found - levels.begin();
-    const auto to = std::clamp<std::ptrdiff_t>(from + by, 0, std::ptrdiff_t(levels.size()) - 1);
-    if (to > from) std::rotate(found, found + 1, levels.begin() + to + 1);
-    if (to < from) std::rotate(levels.begin() + to, found, found + 1);
-    return edit;
-}
-
-Result<ProjectEdit> orderLevels(const Project& project, const std::vector<LevelId>& order) {
-    ProjectEdit edit{project, "Reorder levels"};
-    std::vector<std::shared_ptr<const Level>> levels;
-    for (const LevelId& id : order) {
-        const auto found = std::find_if(project.levels.begin(), project.levels.end(),
-                                        [&](const auto& level) { return level->id == id; });
-        if (found != project.levels.end() &&
-            std::find(levels.begin(), levels.end(), *found) == levels.end())
-            levels.push_back(*found);
-    }
-    if (levels.size() != project.levels.size() || levels.size() != order.size())
-        return fail(ErrorKind::BadReference, "An order names each level once", project.name,
-                    "Drag the levels again");
-    edit.project.levels = std::move(levels);
-    return edit;
-}
-
-AddedLevel addLevel(const Project& project, LevelKind kind, const Level& beside) {
-    const LevelKindTraits& traits = traitsOf(kind);
-    int number = 0;
-    Level level;
-    level.id = freshLevelId(project, number);
-    level.title = "Level " + std::to_string(number);
-    level.kind = kind;
-    level.cellSize = traits.usualCell.width > 0 ? traits.usualCell : beside.cellSize;
-    level.cells = Grid<Cell>(traits.usualColumns, traits.usualRows);
-    level.background = beside.background;
-    if (traits.isOfPieces) {
-        ROOK_ASSERT(!project.kits.empty(), "a level of pieces has a kit");
-        level.kit = project.kits[0].name;
-    }
-    AddedLevel added{{project, traits.newLevel}, level.id};
-    added.edit.project.levels.push_back(std::make_shared<const Level>(std::move(level)));
-    return added;
-}
 
 LevelEdit renameLevel(const Level& level, const std::string& title) {
     LevelEdit edit{level, "Rename level to " + title, {}};
     edit.level.title = title;
+    return edit;
+}
+
+Result<LevelEdit> changeTexts(const Level& level, std::vector<Words> texts,
+                              const std::string& name) {
+    std::set<std::string> ids;
+    for (const Words& words : texts) {
+        if (!isPlainName(words.id))
+            return fail(ErrorKind::OutOfRange,
+                        "The id of a text has lower-case letters, digits, '-' and '_'", words.id,
+                        "Choose such a name");
+        if (!ids.insert(words.id).second)
+            return fail(ErrorKind::OutOfRange, "There is a text of that id already", words.id,
+                        "Choose another name");
+    }
+    LevelEdit edit{level, name, {}};
+    if (texts.size() == level.texts.size() && !level.goals.empty())
+        edit.level.goals.edit([&](auto& goals) {
+            for (LevelGoal& goal : goals)
+                for (std::size_t i = 0; i < texts.size(); ++i)
+                    if (!goal.words.empty() && goal.words == level.texts[i].id) {
+                        goal.words = texts[i].id;
+                        break;
+                    }
+        });
+    edit.level.texts = std::move(texts);
     return edit;
 }
 
@@ -114,6 +79,14 @@ ProjectEdit setZoneBudget(const Project& project, int count) {
 ProjectEdit setWritesMembers(const Project& project, bool writes) {
     ProjectEdit edit{project, writes ? "Write out members" : "Leave members out"};
     edit.project.writesMembers = writes;
+    return edit;
+}
+
+Result<ProjectEdit> changeGame(const Project& project, Game game, const std::string& name) {
+    if (const auto flaw = flawOf(game))
+        return fail(ErrorKind::OutOfRange, *flaw, "game", "Choose otherwise");
+    ProjectEdit edit{project, name};
+    edit.project.game = std::move(game);
     return edit;
 }
 

@@ -1,26 +1,23 @@
 #pragma once
-/// Edits of the project as a whole: its levels and their order, its settings.
+/// Edits of a level as a whole, and of the project's settings. Those of the levels that there are
+/// stand in running_order.h.
 
 #include "level/edits.h"
 
 namespace rook::level {
 
-/// The level of that id so many places later (or earlier) in the order of play, as far as there are
-/// places.
-[[nodiscard]] ProjectEdit moveLevel(const Project& project, const LevelId& id, int by);
-/// The order of play. Errors: BadReference unless each level is named once.
-[[nodiscard]] Result<ProjectEdit> orderLevels(const Project& project,
-                                              const std::vector<LevelId>& order);
-
-struct AddedLevel {
-    ProjectEdit edit;
-    LevelId level;
-};
-/// An empty level at the end of the order, with the background of `beside` and, where the kind says
-/// nothing of it, its cells. A level of pieces is of the project's first kit, which it must have.
-[[nodiscard]] AddedLevel addLevel(const Project& project, LevelKind kind, const Level& beside);
-
 [[nodiscard]] LevelEdit renameLevel(const Level& level, const std::string& title);
+/// Changes what belongs to a level and not to a cell, under that name.
+template <typename Change>
+[[nodiscard]] LevelEdit changeLevel(const Level& level, const std::string& name, Change&& change) {
+    LevelEdit edit{level, name, {}};
+    change(edit.level);
+    return edit;
+}
+/// The texts of a level; goals that name one whose id changed in its place name it still. Errors:
+/// OutOfRange for ids that are not plain, or stand there twice.
+[[nodiscard]] Result<LevelEdit> changeTexts(const Level& level, std::vector<Words> texts,
+                                            const std::string& name);
 /// The kit that a level of pieces is of.
 [[nodiscard]] LevelEdit setKit(const Level& level, const std::string& kit);
 
@@ -39,6 +36,10 @@ struct KeptNow {
 [[nodiscard]] ProjectEdit setZoneBudget(const Project& project, int count);
 /// The bundle says of each member of a formation where it is in each tick.
 [[nodiscard]] ProjectEdit setWritesMembers(const Project& project, bool writes);
+
+/// What is decided for the whole game. Errors: OutOfRange where a rule is broken (level/game.h).
+[[nodiscard]] Result<ProjectEdit> changeGame(const Project& project, Game game,
+                                             const std::string& name);
 
 [[nodiscard]] ProjectEdit addSwatch(const Project& project, Level swatch);
 [[nodiscard]] ProjectEdit removeSwatch(const Project& project, const LevelId& id);

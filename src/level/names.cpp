@@ -34,6 +34,15 @@ constexpr std::string_view sideNames[] = {"right", "down", "left", "up"};
 constexpr std::string_view surfaceNames[] = {"none", "flat", "ramp", "stairs", "block"};
 constexpr std::string_view partNames[] = {"kind", "matter", "tile"};
 
+constexpr std::string_view onwardNames[] = {"next", "level", "end"};
+constexpr std::string_view afterLastNames[] = {"end", "again", "level"};
+constexpr std::string_view keepsNames[] = {"game", "level"};
+constexpr std::string_view goalNames[] = {"collect", "defeat", "tally", "survive", "within"};
+constexpr std::string_view wordsNames[] = {"start", "won", "lost", "said", "over", "end"};
+constexpr std::string_view placeNames[] = {"top", "middle", "bottom"};
+constexpr std::string_view arrivesNames[] = {"first", "any"};
+constexpr std::string_view onDeathNames[] = {"go-on", "begin-again"};
+
 template <typename E>
 std::span<const std::string_view> namesOf();
 template <>
@@ -133,6 +142,39 @@ std::span<const std::string_view> namesOf<SurfaceSort>() {
     return surfaceNames;
 }
 
+template <>
+std::span<const std::string_view> namesOf<Onward>() {
+    return onwardNames;
+}
+template <>
+std::span<const std::string_view> namesOf<AfterLastWhat>() {
+    return afterLastNames;
+}
+template <>
+std::span<const std::string_view> namesOf<Keeps>() {
+    return keepsNames;
+}
+template <>
+std::span<const std::string_view> namesOf<GoalType>() {
+    return goalNames;
+}
+template <>
+std::span<const std::string_view> namesOf<WordsWhen>() {
+    return wordsNames;
+}
+template <>
+std::span<const std::string_view> namesOf<WordsPlace>() {
+    return placeNames;
+}
+template <>
+std::span<const std::string_view> namesOf<Arrives>() {
+    return arrivesNames;
+}
+template <>
+std::span<const std::string_view> namesOf<OnDeath>() {
+    return onDeathNames;
+}
+
 template <typename E>
 std::string_view nameIn(E value) {
     return namesOf<E>()[static_cast<std::size_t>(value)];
@@ -208,6 +250,31 @@ std::string_view nameOf(Ground ground) {
     return nameIn(ground);
 }
 
+std::string_view nameOf(Onward value) {
+    return nameIn(value);
+}
+std::string_view nameOf(AfterLastWhat value) {
+    return nameIn(value);
+}
+std::string_view nameOf(Keeps value) {
+    return nameIn(value);
+}
+std::string_view nameOf(GoalType value) {
+    return nameIn(value);
+}
+std::string_view nameOf(WordsWhen value) {
+    return nameIn(value);
+}
+std::string_view nameOf(WordsPlace value) {
+    return nameIn(value);
+}
+std::string_view nameOf(Arrives value) {
+    return nameIn(value);
+}
+std::string_view nameOf(OnDeath value) {
+    return nameIn(value);
+}
+
 template <typename E>
 std::optional<E> fromName(std::string_view name) {
     const auto names = namesOf<E>();
@@ -254,6 +321,14 @@ ROOK_NAMES_OF(PencilTone);
 ROOK_NAMES_OF(PencilWidth);
 ROOK_NAMES_OF(BeadSort);
 ROOK_NAMES_OF(PartSort);
+ROOK_NAMES_OF(Onward);
+ROOK_NAMES_OF(AfterLastWhat);
+ROOK_NAMES_OF(Keeps);
+ROOK_NAMES_OF(GoalType);
+ROOK_NAMES_OF(WordsWhen);
+ROOK_NAMES_OF(WordsPlace);
+ROOK_NAMES_OF(Arrives);
+ROOK_NAMES_OF(OnDeath);
 #undef ROOK_NAMES_OF
 
 }  // namespace rook::level

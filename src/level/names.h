@@ -62,6 +62,21 @@ enum class FormationShape : unsigned char { Ring, Arc, Line, Grid };
 enum class CallWhen : unsigned char { Enter, Leave, Use };
 /// How long a door stays open.
 enum class DoorManner : unsigned char { ForGood, ForATime, OneWay };
+/// What an exit leads to: the level after this in the running order, one that it names, or the end.
+enum class Onward : unsigned char { Next, Level, End };
+/// What winning the last level leads to.
+enum class AfterLastWhat : unsigned char { End, Again, Level };
+/// For how long a tally keeps its number.
+enum class Keeps : unsigned char { Game, Level };
+/// What a level asks for: to take, to beat, to count, to last, to be quick.
+enum class GoalType : unsigned char { Collect, Defeat, Tally, Survive, Within };
+/// When words are shown.
+enum class WordsWhen : unsigned char { Start, Won, Lost, Said, Over, End };
+enum class WordsPlace : unsigned char { Top, Middle, Bottom };
+/// Which spawn a level begins at.
+enum class Arrives : unsigned char { First, Any };
+/// What a death leads to while there are lives.
+enum class OnDeath : unsigned char { GoOn, BeginAgain };
 using runtime::Ability;
 using runtime::abilityCount;
 
@@ -103,6 +118,14 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(DoorManner manner);
 [[nodiscard]] std::string_view nameOf(Side side);
 [[nodiscard]] std::string_view nameOf(SurfaceSort sort);
+[[nodiscard]] std::string_view nameOf(Onward onward);
+[[nodiscard]] std::string_view nameOf(AfterLastWhat what);
+[[nodiscard]] std::string_view nameOf(Keeps keeps);
+[[nodiscard]] std::string_view nameOf(GoalType type);
+[[nodiscard]] std::string_view nameOf(WordsWhen when);
+[[nodiscard]] std::string_view nameOf(WordsPlace place);
+[[nodiscard]] std::string_view nameOf(Arrives arrives);
+[[nodiscard]] std::string_view nameOf(OnDeath onDeath);
 
 /// The value of that name, or nothing. `E` is one of the types above.
 template <typename E>

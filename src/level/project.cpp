@@ -41,7 +41,7 @@ bool Project::operator==(const Project& other) const {
            kinds == other.kinds && profiles == other.profiles && parts == other.parts &&
            blocks == other.blocks && kits == other.kits && zoneBudget == other.zoneBudget &&
            comfortLimit == other.comfortLimit && writesMembers == other.writesMembers &&
-           unknown == other.unknown && backdrops == other.backdrops &&
+           unknown == other.unknown && backdrops == other.backdrops && game == other.game &&
            areEqual(levels, other.levels) && areEqual(swatches, other.swatches);
 }
 
@@ -51,8 +51,9 @@ bool Project::sharesAllWith(const Project& other) const {
            profiles.isSharedWith(other.profiles) && parts.isSharedWith(other.parts) &&
            blocks.isSharedWith(other.blocks) && kits.isSharedWith(other.kits) &&
            backdrops.isSharedWith(other.backdrops) && swatches == other.swatches &&
-           zoneBudget == other.zoneBudget && comfortLimit == other.comfortLimit &&
-           writesMembers == other.writesMembers && unknown == other.unknown;
+           game == other.game && zoneBudget == other.zoneBudget &&
+           comfortLimit == other.comfortLimit && writesMembers == other.writesMembers &&
+           unknown == other.unknown;
 }
 
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {

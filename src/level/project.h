@@ -17,6 +17,7 @@
 #include "base/shared_vector.h"
 #include "level/boxes.h"
 #include "level/entity.h"
+#include "level/game.h"
 #include "level/kept_run.h"
 #include "level/kit.h"
 #include "level/motion_profile.h"
@@ -50,7 +51,15 @@ struct Level {
     runtime::Edges edges;
     std::string background = "#1b2733";
     std::string profile;  ///< name of a motion profile; empty = the project's first
-    std::string message;
+    SharedVector<LevelGoal> goals;
+    SharedVector<Words> texts;
+    Arrives arrives = Arrives::First;
+    OnDeath onDeath = OnDeath::GoOn;
+    /// Abilities gained for good elsewhere that one has here; none = all that levels before it in
+    /// the running order grant.
+    std::optional<std::vector<Ability>> assumes;
+    std::string music;           ///< for the game
+    std::optional<int> comfort;  ///< %, that it wants; none = as the project
     ChunkedVector<Entity> entities;
     Sketch sketch;
     Grid<Tile> tiles{0, 0};  ///< set by hand over the dressing; 0 x 0, or as large as `cells`
@@ -101,6 +110,7 @@ struct Project {
     std::vector<std::shared_ptr<const Level>> levels;
     /// Small boards, dressed by hand: what they show is how matter is dressed anywhere.
     std::vector<std::shared_ptr<const Level>> swatches;
+    Game game;
     int zoneBudget = 0;    ///< entities in one zone at most; 0 = any number
     int comfortLimit = 0;  ///< %; less comfort in a level is a finding; 0 = none is
     /// The bundle says of each member of a formation where it is in each tick.
@@ -126,6 +136,9 @@ struct Project {
     [[nodiscard]] const Block* findBlock(const std::string& name) const;
     [[nodiscard]] std::optional<MatterId> findMatter(std::string_view name) const;
     /// The profile that a level moves by, or null if the project has none of that name.
+    [[nodiscard]] int comfortLimitOf(const Level& level) const {
+        return level.comfort.value_or(comfortLimit);
+    }
     [[nodiscard]] const MotionProfile* profileOf(const Level& level) const;
     [[nodiscard]] const Matter& matterOf(Cell cell) const { return matters[cell.matter().index]; }
     [[nodiscard]] Behaviour behaviourOf(Cell cell) const { return matterOf(cell).behaviour; }

@@ -54,6 +54,9 @@ std::optional<std::string> flawOf(const runtime::Timetable& times) {
 std::optional<std::string> flawOf(const RoleData& data) {
     if (auto flaw = flawOf(data.track)) return flaw;
     if (auto flaw = flawOf(data.formation)) return flaw;
+    if (data.letter.size() > 1 ||
+        (!data.letter.empty() && (data.letter[0] < 'A' || data.letter[0] > 'Z')))
+        return "A key's letter is one of A to Z, and not \"" + data.letter + "\"";
     return data.timetable ? flawOf(*data.timetable) : std::nullopt;
 }
 

@@ -103,6 +103,7 @@ struct RoleData {
     DoorWay door;
     int value = 1;       ///< pickup: what it counts for
     int grantTicks = 0;  ///< pickup: how long it grants and takes; 0 = for good
+    std::string letter;  ///< key: A to Z, by which it counts elsewhere; empty = only here
     bool operator==(const RoleData&) const = default;
 };
 

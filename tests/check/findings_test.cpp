@@ -35,7 +35,7 @@ std::vector<check::Finding> findFor(level::Project project, const std::vector<st
 void FindingsTest::soundLevel_hasNone() {
     QVERIFY(findFor(testing::smallProject(), {".........", ".S..o..X.", "#########"}, {}).empty());
     QVERIFY(findFor(testing::smallProject(), {".........", ".S..o..X.", "#########"},
-                    {{"drawn"}, {"keeper-1"}})
+                    {level::Onward::Level, {"drawn"}, {"keeper-1"}})
                 .empty());
 }
 
@@ -79,7 +79,10 @@ void FindingsTest::eachFlaw_isFound() {
     for (const QString& row : rows)
         drawn.push_back(row.toStdString());
     level::Project project = testing::smallProject();
-    auto findings = findFor(project, drawn, {{toLevel.toStdString()}, {toEntry.toStdString()}});
+    auto findings = findFor(project, drawn,
+                            {toLevel.isEmpty() ? level::Onward::End : level::Onward::Level,
+                             {toLevel.toStdString()},
+                             {toEntry.toStdString()}});
     if (kind == "entity-in-stone") {
         // The lantern's own cell is open in the drawing: fill it.
         level::Level level = testing::drawnLevel(project, drawn);

@@ -101,6 +101,9 @@ T valid() {
         value.legend = {{".", Cell()}};
     }
     if constexpr (std::same_as<T, Project>) value.kinds = std::vector{valid<Kind>()};
+    if constexpr (std::same_as<T, Tally::Every>) value.tally = "one";
+    if constexpr (std::same_as<T, Words>) value.id = "one";
+    if constexpr (std::same_as<T, MapPlace>) value.level = {"one"};
     if constexpr (std::same_as<T, CellRect>) value = {0, 0, 1, 1};
     if constexpr (std::same_as<T, runtime::Timetable>) value = {120, {{0, 60}}};
     return value;
@@ -187,6 +190,17 @@ void keepRules(PartMatch& part, std::string_view key) {
 void keepRules(Piece& piece, std::string_view key) {
     if (key == "cells") piece.cells[0].storey = 1;
     if (key == "pivot") std::tie(piece.pivotX, piece.pivotY) = std::pair(1, 2);
+}
+void keepRules(RoleData& data, std::string_view key) {
+    if (key == "letter") data.letter = "K";
+}
+void keepRules(Tally& tally, std::string_view key) {
+    if (key == "start") tally.start = 7;
+    if (key == "least") tally.least = -5;
+    if (key == "most") tally.most = 12;
+}
+void keepRules(Game& game, std::string_view key) {
+    if (key == "texts") game.texts[0].when = WordsWhen::End;
 }
 void keepRules(Project& project, std::string_view key) {
     if (key == "kinds") project.kinds.edit([](auto& list) { list[0].id = {"another"}; });
@@ -403,6 +417,10 @@ private slots:
     }
     void eachFieldOfLevelAndProject_isKept() {
         checkAll<runtime::Edges, LaidBlock, Block, Level, Project>();
+    }
+    void eachFieldOfTheGame_isKept() {
+        checkAll<Tally::Every, Tally, LevelGoal, Words, Screen, GameStart, AfterLast, Carries,
+                 MapPlace, Game>();
     }
     void outOfRange_isRefused_withItsPlace();
     void whatIsAsAlways_isLeftOut();

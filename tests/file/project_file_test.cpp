@@ -78,7 +78,8 @@ void ProjectFileTest::everyField_survivesSaving() {
                    runtime::EdgeRule::Wall};
     level.background = "#abcdef";
     level.profile = "second";
-    level.message = "Line one\nline two";
+    level.texts = std::vector<level::Words>{
+        {"start", level::WordsWhen::Start, "Line one\nline two", level::WordsPlace::Top, 90, {}}};
     for (int f = 0; f < runtime::formCount; ++f)
         if (f < 5) level.cells.set(f, 0, level::Cell({1}, static_cast<level::Form>(f + 5)));
     level.cells.set(3, 1, level::Cell({2}, level::Form::LowerHalf));
@@ -98,7 +99,8 @@ void ProjectFileTest::everyField_survivesSaving() {
             entity.facing = level::Facing::Down;
             entity.box.width += 3;
             entity.box.height += 1;
-            if (entity.kind.text == "gate") entity.to = {{"elsewhere"}, {"keeper-9"}};
+            if (entity.kind.text == "gate")
+                entity.to = {level::Onward::Level, {"elsewhere"}, {"keeper-9"}};
             if (entity.kind.text == "lantern")
                 entity.fields = {
                     {"count", std::int64_t{-7}}, {"note", std::string("a,b")}, {"lit", false}};
@@ -149,8 +151,8 @@ void ProjectFileTest::unknownKeys_survive_atEveryPlace() {
            "\"later\": { \"a\": [1, 2.5, null] },\n  \"order\"");
     insert(demo + "/rookplot.json", "\"glyph\": \"#\"", "\"glyph\": \"#\", \"weight\": 3");
     insert(demo + "/rookplot.json", "\"atMost\": 1", "\"atMost\": 1, \"mood\": \"calm\"");
-    insert(demo + "/levels/intake.json", "\"message\"",
-           "\"weather\": [{ \"id\": \"rain-1\" }],\n  \"message\"");
+    insert(demo + "/levels/intake.json", "\"texts\"",
+           "\"weather\": [{ \"id\": \"rain-1\" }],\n  \"texts\"");
     insert(demo + "/levels/intake.json", "\"id\": \"lantern-1\"",
            "\"id\": \"lantern-1\", \"glow\": \"light\"");
     const level::Project project = openFine(demo);
@@ -376,7 +378,7 @@ void ProjectFileTest::brokenProject_isRepaired_onlyWhenAsked() {
     entities[4]["kind"] = "nobody";
     entities[4].erase("width");
     text = QByteArray::fromStdString(json.dump());
-    text.replace("\"message\":", "\"note\":NaN,\"message\":");
+    text.replace("\"texts\":", "\"note\":NaN,\"texts\":");
     testing::writeBytes(board, text);
     const auto refused = file::openProject(file::diskStorage(), weir.toStdString());
     QVERIFY(!refused);

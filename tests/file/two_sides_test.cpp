@@ -15,8 +15,8 @@
 #include "data.h"
 #include "file/project_file.h"
 #include "file/project_lock.h"
-#include "level/level_edits.h"
 #include "level/matter_edits.h"
+#include "level/running_order.h"
 #include "testing.h"
 
 namespace rook::two_sides_test {

@@ -3,7 +3,6 @@
 #include "level/rules.h"
 
 #include "level/edits.h"
-#include "level/level_edits.h"
 #include "testing.h"
 
 namespace rook::rules_test {
@@ -19,9 +18,6 @@ private slots:
     void verdicts_doNotDependOnOtherThings_ofOtherLevels();
     void lists_areOthers_whenAKitChanges();
     void cells_meanTheSame_whileMattersAreOnlyAdded();
-    void levels_areReordered_onceEach();
-    void level_isMovedByAnyNumberOfPlaces();
-    void newLevel_isAtTheEnd_underAFreeId();
 
 private:
     [[nodiscard]] Project withSecond(const Level& second) const {
@@ -98,46 +94,6 @@ void RulesTest::cells_meanTheSame_whileMattersAreOnlyAdded() {
     QVERIFY(!nameSameMatters(other, m_project));
     other.matters.edit([](auto& matters) { std::swap(matters[1], matters.back()); });
     QVERIFY(!nameSameMatters(m_project, other));
-}
-
-void RulesTest::levels_areReordered_onceEach() {
-    const auto edit = orderLevels(m_project, {LevelId{"second"}, LevelId{"first"}});
-    QVERIFY(edit.has_value());
-    QCOMPARE(edit->project.levels[0]->id.text, std::string("second"));
-    QVERIFY(!orderLevels(m_project, {LevelId{"second"}}));
-    QVERIFY(!orderLevels(m_project, {LevelId{"second"}, LevelId{"second"}}));
-    QVERIFY(!orderLevels(m_project, {LevelId{"second"}, LevelId{"nowhere"}}));
-}
-
-void RulesTest::level_isMovedByAnyNumberOfPlaces() {
-    Level third = *m_project.levels[0];
-    third.id = {"third"};
-    m_project.levels.push_back(std::make_shared<const Level>(third));
-    const auto orderAfter = [&](const char* id, int by) {
-        std::string order;
-        for (const auto& level : moveLevel(m_project, {id}, by).project.levels)
-            order += level->id.text[0];
-        return order;
-    };
-    QCOMPARE(orderAfter("first", 2), std::string("stf"));
-    QCOMPARE(orderAfter("third", -1), std::string("fts"));
-    QCOMPARE(orderAfter("third", -9), std::string("tfs"));
-    QCOMPARE(orderAfter("second", 9), std::string("fts"));
-    QCOMPARE(orderAfter("nowhere", 1), std::string("fst"));
-}
-
-void RulesTest::newLevel_isAtTheEnd_underAFreeId() {
-    Level taken = *m_project.levels[1];
-    taken.id = {"level-4"};
-    m_project.levels.push_back(std::make_shared<const Level>(taken));
-    const AddedLevel added = addLevel(m_project, LevelKind::Above, *m_project.levels[0]);
-    QCOMPARE(added.level.text, std::string("level-5"));
-    const Level& level = *added.edit.project.levels.back();
-    QVERIFY(level.id == added.level);
-    QCOMPARE(level.kind, LevelKind::Above);
-    QVERIFY(level.cellSize == m_project.levels[0]->cellSize);
-    QCOMPARE(addLevel(m_project, LevelKind::Kit, taken).edit.project.levels.back()->kit,
-             std::string("quay"));
 }
 
 ROOK_TEST(RulesTest)

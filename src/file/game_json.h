@@ -1,0 +1,21 @@
+#pragma once
+/// What a bundle says of the game between its levels.
+
+#include "file/json_text.h"
+#include "game/flow.h"
+
+namespace rook::file {
+
+/// The level and the entry; null for the end, and for what leads nowhere, which is a finding.
+[[nodiscard]] Json destinationJson(const game::Destination& destination);
+
+/// The first text at the start: what games that know no other texts show.
+[[nodiscard]] std::string messageOf(const level::Level& level);
+
+/// Goals, texts and how a level begins, as members of its file.
+void writeGoals(JsonLines& lines, const level::Project& project, const level::Level& level);
+
+/// The game, as a member of the campaign: with start and what follows the last level resolved.
+void writeGame(JsonLines& lines, const level::Project& project);
+
+}  // namespace rook::file
