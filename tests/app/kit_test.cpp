@@ -32,6 +32,7 @@ private slots:
     void init() {
         openDemo();
         trigger("new-kit-level");
+        m_window->findChild<QAbstractButton*>("make-level")->click();
         board().setFocus();
         QVERIFY(waitForProof());
     }

@@ -85,6 +85,12 @@ void Board::followStrewn(const LevelId& id) {
         m_painter->clear();
 }
 
+void Board::setShowsGrid(bool shows) {
+    m_showsGrid = shows;
+    m_painter->clear();
+    update();
+}
+
 void Board::takePainter() {
     const level::LevelKind kind = m_session.document.level()->kind;
     if (m_painterOf == kind) return;
@@ -264,10 +270,30 @@ void Board::startWalk(bool atPointer) {
     PlayWish wish = step().playWish();
     if (atPointer && m_hasPointer) wish.at = m_pointerPx;
     m_viewBeforeWalk = m_view;
+    begin(wish);
+}
+
+/// Goes on in another level, or begins the game again.
+void Board::playOn(const LevelId& level, const EntityId& entry, bool isNewGame) {
+    PlayWish wish = step().playWish();
+    wish.at.reset();
+    wish.entry = entry;
+    wish.isArrival = true;
+    if (!isNewGame && m_playtest) wish.game = m_playtest->game();
+    stopWalk();
+    if (level != m_session.document.level()->id) m_session.document.chooseLevel(level);
+    m_viewBeforeWalk = m_view;
+    begin(wish);
+}
+
+void Board::begin(const PlayWish& wish) {
     auto playtest = faceOf(m_session.document.level()->kind).startPlaytest(m_session, *this, wish);
     if (!playtest) return m_session.say(QString::fromStdString(playtest.error().sentence()));
     m_playtest = std::move(*playtest);
     connect(m_playtest.get(), &Playtest::changed, this, &Board::walkChanged);
+    // Queued: both end the playtest that tells of them.
+    connect(m_playtest.get(), &Playtest::ended, this, &Board::stopWalk, Qt::QueuedConnection);
+    connect(m_playtest.get(), &Playtest::leadsTo, this, &Board::playOn, Qt::QueuedConnection);
     connect(m_playtest.get(), &Playtest::moved, this, [this] {
         update();
         Q_EMIT pointerMoved();

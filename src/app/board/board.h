@@ -28,6 +28,7 @@ public:
     [[nodiscard]] const View& view() const override { return m_view; }
     void setView(const View& view) override;
     void fitLevel();
+    void setShowsGrid(bool shows);
     void bringIntoView(const PxRect& place) override;
     [[nodiscard]] QSize playSize() const override { return size(); }
     void themeChanged();
@@ -103,6 +104,8 @@ protected:
     void keyReleaseEvent(QKeyEvent* event) override;
 
 private:
+    void begin(const PlayWish& wish);
+    void playOn(const LevelId& level, const EntityId& entry, bool isNewGame);
     void connectSession();
     void takeTool();
     void takeLevel();
@@ -136,6 +139,7 @@ private:
     mutable std::shared_ptr<const skin::Strewn> m_strewn;  ///< that the images show
     LevelId m_shownLevel;
     bool m_isComplete = true;
+    bool m_showsGrid = true;
     /// The view is still the one that shows the level whole: a board of another size fits it anew.
     bool m_isFitted = true;
 

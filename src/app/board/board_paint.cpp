@@ -27,6 +27,7 @@ MatterScene Board::scene() const {
     shown.places = &places();
     step().dress(shown);
     if (m_playtest) m_playtest->dress(shown);
+    if (!m_showsGrid) shown.look.grid = 0;
     if (shown.isClear && hasMovingTiles(m_session.document.project()))
         shown.motion = TileMotion::Still;
     return shown;
@@ -77,6 +78,7 @@ void Board::paintEvent(QPaintEvent*) {
         step().paintTop(painter);
         paintPreview(painter);
     }
+    if (m_playtest) m_playtest->paintGame(painter);
     if (!m_isComplete) QTimer::singleShot(0, this, qOverload<>(&QWidget::update));
 }
 

@@ -48,11 +48,12 @@ void layClip(Board& board, const level::CellClip& clip) {
 BoardStep::BoardStep(Board& board) : m_board(board), m_session(board.session()) {}
 
 void BoardStep::copy() {
-    if (!copySelectedCells(m_session))
-        m_session.say(words("Select some cells first (G), then copy."));
+    if (!copySelectedThings(m_session) && !copySelectedCells(m_session))
+        m_session.say(words("Select something first, then copy."));
 }
 
 void BoardStep::cut() {
+    if (cutSelectedThings(m_session)) return;
     const auto cells = selection().cells;
     copy();
     if (!cells) return;
@@ -62,6 +63,7 @@ void BoardStep::cut() {
 }
 
 void BoardStep::paste() {
+    if (pasteThings(m_session, m_board.placeForPaste())) return;
     if (const auto clip = clipToPaste(m_session)) layClip(m_board, *clip);
 }
 

@@ -2,10 +2,13 @@
 
 #include <QClipboard>
 #include <QGuiApplication>
+#include <cmath>
 
 #include "app/tools/tool.h"
 #include "file/text_grid.h"
 #include "kit/edits.h"
+#include "kit/placed.h"
+#include "level/cast_clips.h"
 #include "level/cast_edits.h"
 #include "level/clips.h"
 
@@ -86,6 +89,112 @@ bool duplicateSelected(Session& session) {
         return false;
     }
     session.workbench.select(copies);
+    return true;
+}
+
+namespace {
+
+std::vector<ZoneId> zonesOf(const Selection& selection) {
+    return selection.zone ? std::vector{*selection.zone} : std::vector<ZoneId>();
+}
+
+/// Pieces around a module of the storey in hand; the lowest one stands on it.
+void pastePieces(Session& session, std::vector<level::PlacedPiece> pieces, PxPoint middle) {
+    const level::Project& project = session.document.project();
+    const level::Level& level = *session.document.level();
+    const level::Kit* kit = project.kitOf(level);
+    if (!kit) return session.say(words("Pieces are laid on levels of pieces."));
+    CellRect bounds;
+    int lowest = level::maxStoreys;
+    for (const level::PlacedPiece& each : pieces) {
+        const level::Piece* piece = kit->find(each.piece);
+        bounds = bounds.united(piece ? kit::boundsOf(*piece, each)
+                                     : CellRect{each.at.x, each.at.y, 1, 1});
+        lowest = std::min(lowest, each.storey);
+    }
+    const CellPoint at = toCell(middle, level.cellSize);
+    const auto kept = [](int first, int size, int most) {
+        return std::clamp(first, 0, std::max(0, most - size));
+    };
+    const int dx = kept(at.x - bounds.width / 2, bounds.width, level.cells.width()) - bounds.x;
+    const int dy = kept(at.y - bounds.height / 2, bounds.height, level.cells.height()) - bounds.y;
+    for (level::PlacedPiece& each : pieces) {
+        each.at = {each.at.x + dx, each.at.y + dy};
+        each.storey += session.workbench.storey() - lowest;
+    }
+    const auto edit = kit::place(*kit, level, pieces, words("Paste pieces").toStdString());
+    if (!edit) return session.say(QString::fromStdString(edit.error().sentence()));
+    Selection pasted;
+    const auto& now = edit->level.pieces;
+    for (std::size_t i = now.size() - pieces.size(); i < now.size(); ++i)
+        pasted.pieces.push_back(now[i].id);
+    session.document.apply(*edit);
+    session.workbench.select(pasted);
+}
+
+}  // namespace
+
+bool copySelectedThings(Session& session) {
+    const Selection& selection = session.workbench.selection();
+    const level::Level& level = *session.document.level();
+    Workbench::ThingsClip things;
+    things.cast = level::copyCast(level, selection.entities, zonesOf(selection));
+    QStringList names;
+    for (const level::PlacedPiece& placed : level.pieces)
+        if (std::find(selection.pieces.begin(), selection.pieces.end(), placed.id) !=
+            selection.pieces.end()) {
+            things.pieces.push_back(placed);
+            names << QString::fromStdString(placed.piece);
+        }
+    for (const level::Entity& entity : things.cast.entities)
+        names << QString::fromStdString(entity.id.text);
+    for (const level::Zone& zone : things.cast.zones)
+        names << QString::fromStdString(zone.name);
+    if (names.isEmpty()) return false;
+    // Other programs get the names.
+    things.text = names.join(u'\n');
+    QGuiApplication::clipboard()->setText(things.text);
+    session.workbench.setThings(std::move(things));
+    session.say(words("Copied %1.").arg(counted(names.size(), words("thing"), words("things"))));
+    return true;
+}
+
+bool cutSelectedThings(Session& session) {
+    if (!copySelectedThings(session)) return false;
+    const Selection selection = session.workbench.selection();
+    const level::Level& level = *session.document.level();
+    if (const level::Kit* kit = kitOfSelected(session))
+        session.document.apply(kit::remove(*kit, level, selection.pieces));
+    else
+        session.document.apply(level::cutCast(level, session.workbench.things()->cast));
+    return true;
+}
+
+bool pasteThings(Session& session, PxPoint middle) {
+    const auto things = session.workbench.things();
+    if (!things || QGuiApplication::clipboard()->text() != things->text) return false;
+    if (!things->pieces.empty()) return pastePieces(session, things->pieces, middle), true;
+    const PxRect bounds = things->cast.bounds();
+    // By whole cells, so that what stood on the grid stands on it.
+    const auto stepped = [](int from, int to, int cell) {
+        return from + int(std::lround(double(to - from) / cell)) * cell;
+    };
+    const CellSize cell = session.document.level()->cellSize;
+    const PxPoint corner{stepped(bounds.x, middle.x - bounds.width / 2, cell.width),
+                         stepped(bounds.y, middle.y - bounds.height / 2, cell.height)};
+    const level::PastedCast pasted = level::pasteCast(
+        session.document.project(), *session.document.level(), things->cast, corner);
+    if (!pasted.entities.empty() || !pasted.zones.empty()) {
+        session.document.apply(pasted.edit);
+        Selection selection;
+        selection.entities = pasted.entities;
+        if (!pasted.zones.empty()) selection.zone = pasted.zones.front();
+        session.workbench.select(selection);
+    }
+    if (pasted.told.empty()) return true;
+    QString told = QString::fromStdString(pasted.told.front());
+    if (pasted.told.size() > 1) told += words(" – and %1 more").arg(pasted.told.size() - 1);
+    session.say(told + u'.');
     return true;
 }
 

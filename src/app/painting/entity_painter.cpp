@@ -7,6 +7,7 @@
 #include <string_view>
 #include <unordered_map>
 
+#include "game/flow.h"
 #include "level/listed.h"
 
 namespace rook::app {
@@ -69,10 +70,14 @@ void paintGate(QPainter& painter, const QRectF& r) {
 
 QString flagText(const MatterScene& scene, const level::Entity& entity, const EntityLook& look) {
     if (scene.project->roleOf(entity) == Role::Exit && (look.showsTargets || look.showsNames)) {
-        if (entity.to.level.isEmpty()) return QCoreApplication::translate("Board", "to the end");
-        const auto target = scene.project->findLevel(entity.to.level);
-        return QCoreApplication::translate("Board", "to %1")
-            .arg(QString::fromStdString(target ? target->title : entity.to.level.text + "?"));
+        using Sort = game::Destination::Sort;
+        const auto to = game::destinationOf(*scene.project, *scene.level, entity.to);
+        if (to.sort == Sort::End) return QCoreApplication::translate("Board", "to the end");
+        if (to.sort == Sort::Nowhere) return QCoreApplication::translate("Board", "to nowhere");
+        return (entity.to.onward == level::Onward::Next
+                    ? QCoreApplication::translate("Board", "on to %1")
+                    : QCoreApplication::translate("Board", "to %1"))
+            .arg(QString::fromStdString(scene.project->findLevel(to.level)->title));
     }
     return look.showsNames ? QString::fromStdString(entity.id.text) : QString();
 }

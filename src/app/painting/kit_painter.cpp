@@ -374,7 +374,7 @@ void paintKitPlan(QPainter& painter, const KitScene& scene, const QRect& target,
     CellRect part = CellRect::spanning(cellAt(target.topLeft()), cellAt(target.bottomRight()));
     part = part.grown(1).intersected(scene.level->cells.bounds().grown(1));
     const double module = size.width * scale;
-    if (module >= 6) {
+    if (module >= 6 && scene.showsGrid) {
         for (int x = part.x; x <= part.right(); ++x) {
             painter.setPen(x % 8 == 0 ? theme.gridMajor : theme.gridMinor);
             const double at = std::round(x * module - origin.x());

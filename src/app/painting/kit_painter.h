@@ -20,6 +20,7 @@ struct KitScene {
     bool showsPorts = true;
     /// Of pieces that have a model, by name.
     const std::map<std::string, kit::Mesh>* models = nullptr;
+    bool showsGrid = true;
 };
 
 /// Paints what of the storey, and faintly of the one below it, lies in `target` (px of the

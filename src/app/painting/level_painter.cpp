@@ -71,7 +71,8 @@ public:
                              &m_indexes.of(kit, level),
                              m_session.workbench.storey(),
                              shown.look.showsPorts,
-                             &m_models.of(kit, m_session.document.folder())};
+                             &m_models.of(kit, m_session.document.folder()),
+                             shown.look.grid > 0};
         if (m_paintedStorey != scene.storey) m_images.clear();
         m_paintedStorey = scene.storey;
         return m_images.paint(

@@ -12,24 +12,12 @@ namespace {
 class KitPlaytest final : public Playtest {
     Q_DECLARE_TR_FUNCTIONS(KitPlaytest)
 public:
-    KitPlaytest(Session& session, PlayHost& host, std::unique_ptr<KitWalk> walk)
-        : Playtest(session, host), m_walk(std::move(walk)) {
-        follow();
+    KitPlaytest(Session& session, PlayHost& host, std::unique_ptr<KitWalk> walk,
+                const PlayWish& wish)
+        : Playtest(session, host, wish), m_walk(std::move(walk)) {
+        followBody();
     }
 
-    bool takeKey(const QKeyEvent& event, bool isDown) override {
-        const std::pair<int, int> keys[] = {{Qt::Key_Left, 0}, {Qt::Key_A, 0},  {Qt::Key_Right, 1},
-                                            {Qt::Key_D, 1},    {Qt::Key_Up, 2}, {Qt::Key_W, 2},
-                                            {Qt::Key_Down, 3}, {Qt::Key_S, 3}};
-        for (const auto& [key, place] : keys)
-            if (event.key() == key) {
-                m_keys[std::size_t(place)] = isDown || event.isAutoRepeat() ? 1 : 0;
-                return true;
-            }
-        const bool ends = event.key() == Qt::Key_Escape || event.key() == Qt::Key_Tab;
-        if (ends && isDown) end();
-        return ends;
-    }
     void dress(MatterScene&) const override {}
     EntityLook lookOf(EntityLook ofStep) const override {
         ofStep.isLeftOut = [this, before = ofStep.isLeftOut](const level::Entity& entity) {
@@ -58,26 +46,53 @@ public:
         painter.restore();
     }
     bool keepsStepInSight() const override { return true; }
-    QString words() const override { return tr("walking — arrows or W A S D, Esc ends"); }
+    QString words() const override {
+        return tr("walking — arrows or W A S D, Home again, Esc ends");
+    }
     std::optional<KitWalk::Place> kitPlace() const override { return m_walk->place(); }
 
 protected:
+    void beginAgain() override {
+        m_walk->beginAgain();
+        followBody();
+    }
+    bool takeOwnKey(const QKeyEvent& event, bool isDown) override {
+        const std::pair<int, int> keys[] = {{Qt::Key_Left, 0}, {Qt::Key_A, 0},  {Qt::Key_Right, 1},
+                                            {Qt::Key_D, 1},    {Qt::Key_Up, 2}, {Qt::Key_W, 2},
+                                            {Qt::Key_Down, 3}, {Qt::Key_S, 3}};
+        for (const auto& [key, place] : keys)
+            if (event.key() == key) {
+                m_keys[std::size_t(place)] = isDown || event.isAutoRepeat() ? 1 : 0;
+                return true;
+            }
+        const bool ends = event.key() == Qt::Key_Escape || event.key() == Qt::Key_Tab;
+        if (ends && isDown) end();
+        return ends;
+    }
     void advance() override {
-        const int finished = m_walk->finished();
         m_walk->setWish(m_keys[1] - m_keys[0], m_keys[3] - m_keys[2]);
         for (int due = dueTicks(1); due > 0; --due)
-            m_walk->tick();
-        if (m_walk->finished() != finished)
-            m_session.say(tr("The exit %1 is reached, after %2 ticks.")
-                              .arg(QString::fromStdString(m_walk->lastExit()))
-                              .arg(m_walk->ticks()));
-        follow();
+            playTick();
+        followBody();
         Q_EMIT moved();
     }
 
 private:
     /// The storey and the view go along with the body.
-    void follow() {
+    void playTick() {
+        if (!mayTick()) return;
+        const bool mayWin = m_game->mayWin();
+        const int finished = m_walk->finished();
+        for (const std::string& id : m_walk->tick())
+            if (const level::Entity* entity = level::findEntity(*m_session.document.level(), {id}))
+                m_game->take(m_session.document.project(), *entity);
+        if (m_walk->finished() != finished) {
+            if (mayWin) return win(m_walk->lastExit());
+            m_game->tellMissing(*m_session.document.level());
+        }
+        follow(false);
+    }
+    void followBody() {
         const KitWalk::Place place = m_walk->place();
         m_session.workbench.setStorey(place.storey);
         const CellSize cell = m_session.document.level()->cellSize;
@@ -95,9 +110,9 @@ private:
 Result<std::unique_ptr<Playtest>> startKitPlaytest(Session& session, PlayHost& host,
                                                    const PlayWish& wish) {
     auto walk = KitWalk::begin(session.document.project(), session.document.level(), wish.at,
-                               session.workbench.storey());
+                               session.workbench.storey(), wish.entry);
     if (!walk) return fail(walk.error());
-    return std::make_unique<KitPlaytest>(session, host, std::move(*walk));
+    return std::make_unique<KitPlaytest>(session, host, std::move(*walk), wish);
 }
 
 }  // namespace rook::app

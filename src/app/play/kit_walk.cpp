@@ -29,27 +29,42 @@ KitWalk::KitWalk(const level::Project& project, std::shared_ptr<const level::Lev
 
 Result<std::unique_ptr<KitWalk>> KitWalk::begin(const level::Project& project,
                                                 std::shared_ptr<const level::Level> level,
-                                                std::optional<PxPoint> at, int storey) {
+                                                std::optional<PxPoint> at, int storey,
+                                                const EntityId& entry) {
     if (!project.kitOf(*level))
         return fail(ErrorKind::Missing, "The level has no kit", level->title,
                     "Name one of the project's kits");
     std::unique_ptr<KitWalk> walk(new KitWalk(project, std::move(level)));
     std::optional<kit::Spot> start;
     if (at) start = kit::Spot{toCell(*at, walk->m_level->cellSize), storey};
+    if (const Entity* named = level::findEntity(*walk->m_level, entry); named && !start)
+        start = kit::spotOf(*walk->m_level, *named);
     for (const Entity& entity : walk->m_level->entities)
         if (!start && project.roleOf(entity) == Role::Spawn)
             start = kit::spotOf(*walk->m_level, entity);
     if (!start)
         return fail(ErrorKind::Missing, "There is no start to walk from", walk->m_level->title,
                     "Place a spawn in Cast, or walk from the pointer with Shift");
-    walk->m_patch = walk->m_graph.patchAt(*start);
+    walk->putAt(*start);
     if (walk->m_patch < 0)
         return fail(ErrorKind::NotApplicable, "There is nothing to stand on here",
                     walk->m_level->title, "Choose a module with a floor");
-    walk->m_x = start->at.x + 0.5;
-    walk->m_y = start->at.y + 0.5;
-    walk->meet();
     return walk;
+}
+
+void KitWalk::putAt(const kit::Spot& start) {
+    m_start = start;
+    m_patch = m_graph.patchAt(start);
+    m_x = start.at.x + 0.5;
+    m_y = start.at.y + 0.5;
+    m_isNew = true;
+}
+
+void KitWalk::beginAgain() {
+    m_taken.clear();
+    m_trail.clear();
+    m_ticks = 0;
+    putAt(m_start);
 }
 
 void KitWalk::setWish(int dx, int dy) {
@@ -90,26 +105,28 @@ void KitWalk::goAlong(double& along, double by, Side lower, Side upper) {
     if (hasCrossed) m_patch = into;
 }
 
-void KitWalk::tick() {
+std::vector<std::string> KitWalk::tick() {
+    std::vector<std::string> taken;
     ++m_ticks;
     const double share = m_dx != 0 && m_dy != 0 ? std::sqrt(0.5) : 1;
     const int before = m_patch;
     goAlong(m_x, m_dx * pace * share, Side::Left, Side::Right);
     goAlong(m_y, m_dy * pace * share, Side::Up, Side::Down);
-    if (m_patch != before) meet();
+    if (m_patch != before || std::exchange(m_isNew, false)) meet(taken);
     if (m_trail.empty() || QLineF(m_trail.back(), QPointF(m_x, m_y)).length() > 0.05)
         m_trail.push_back({m_x, m_y});
     if (m_trail.size() > longestTrail) m_trail.erase(m_trail.begin());
+    return taken;
 }
 
 /// What stands in the module is taken; an exit is noticed.
-void KitWalk::meet() {
+void KitWalk::meet(std::vector<std::string>& taken) {
     const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
     for (const Entity& entity : m_level->entities) {
         if (!(kit::spotOf(*m_level, entity) == here.spot)) continue;
         const Role role = m_project.roleOf(entity);
         if (role == Role::Pickup || role == Role::Key || role == Role::Switch)
-            m_taken.insert(entity.id.text);
+            if (m_taken.insert(entity.id.text).second) taken.push_back(entity.id.text);
         if (role == Role::Exit) {
             ++m_finished;
             m_lastExit = entity.id.text;

@@ -13,16 +13,18 @@ namespace rook::app {
 
 class KitWalk {
 public:
-    /// Begins at the first spawn, or in the module of a px of that storey. Errors: Missing without
-    /// a spawn; NotApplicable where nothing is to stand on.
+    /// Begins at the entry (the first spawn where it is empty), or in the module of a px of that
+    /// storey. Errors: Missing without a spawn; NotApplicable where nothing is to stand on.
     [[nodiscard]] static Result<std::unique_ptr<KitWalk>> begin(
         const level::Project& project, std::shared_ptr<const level::Level> level,
-        std::optional<PxPoint> at, int storey);
+        std::optional<PxPoint> at, int storey, const EntityId& entry = {});
 
     /// The way that one wishes to go, each -1, 0 or 1.
     void setWish(int dx, int dy);
-    /// Moves by a sixtieth of a second.
-    void tick();
+    /// Moves by a sixtieth of a second; gives what was taken in it.
+    std::vector<std::string> tick();
+    /// As at first, with nothing taken.
+    void beginAgain();
 
     /// Modules across and down, units above storey 0.
     struct Place {
@@ -43,14 +45,17 @@ private:
     KitWalk(const level::Project& project, std::shared_ptr<const level::Level> level);
     [[nodiscard]] bool mayEnter(int patch) const;
     void goAlong(double& along, double by, level::Side lower, level::Side upper);
-    void meet();
+    void meet(std::vector<std::string>& taken);
+    void putAt(const kit::Spot& start);
 
     level::Project m_project;
     std::shared_ptr<const level::Level> m_level;
     kit::PlacedIndex m_index;
     kit::WalkGraph m_graph;
+    kit::Spot m_start;
     int m_patch = -1;
     double m_x = 0, m_y = 0;
+    bool m_isNew = true;  ///< here: what stands here was not met yet
     int m_dx = 0, m_dy = 0;
     int m_ticks = 0;
     int m_finished = 0;

@@ -7,6 +7,7 @@
 
 #include "app/painting/entity_painter.h"
 #include "app/play/kit_walk.h"
+#include "app/play/played_game.h"
 #include "app/session/session.h"
 #include "reach/verdict.h"
 
@@ -28,6 +29,12 @@ public:
 /// How one wishes to walk.
 struct PlayWish {
     std::optional<PxPoint> at;  ///< where; none = at the first spawn
+    EntityId entry;             ///< that one comes in by; empty = the first spawn
+    /// That goes on here; null = a game that begins with this level.
+    std::shared_ptr<PlayedGame> game{};
+    /// One comes here in a game, and reads what is said at the start. Who walks a level to try it
+    /// is not held up by that.
+    bool isArrival = false;
     bool looksLikeTheGame = false;
     reach::QueryOptions abilities;  ///< as if the player had others
 };
@@ -36,14 +43,16 @@ class Playtest : public QObject {
     Q_OBJECT
 
 public:
-    Playtest(Session& session, PlayHost& host);
+    Playtest(Session& session, PlayHost& host, const PlayWish& wish);
     /// A key that belongs to the walk; false if it does not.
-    virtual bool takeKey(const QKeyEvent& event, bool isDown) = 0;
+    bool takeKey(const QKeyEvent& event, bool isDown);
     /// What of the scene is otherwise while one walks.
     virtual void dress(MatterScene& scene) const = 0;
     /// How entities look, given how the step shows them.
     [[nodiscard]] virtual EntityLook lookOf(EntityLook ofStep) const = 0;
     virtual void paint(QPainter& painter, const MatterScene& scene) = 0;
+    /// What is counted, what the level asks for, and words.
+    void paintGame(QPainter& painter) const;
     /// What the step shows stays in sight.
     [[nodiscard]] virtual bool keepsStepInSight() const { return false; }
     /// What is told in the status line.
@@ -58,12 +67,28 @@ public:
 
     /// A key asked for its end.
     [[nodiscard]] bool isEnded() const { return m_isEnded; }
+    [[nodiscard]] const std::shared_ptr<PlayedGame>& game() const { return m_game; }
 
 Q_SIGNALS:
     void changed();  ///< what is told
     void moved();
+    void ended();  ///< by itself, not by a key
+    /// To a level, at an entry. `isNewGame`: nothing is carried there.
+    void leadsTo(const rook::LevelId& level, const rook::EntityId& entry, bool isNewGame);
 
 protected:
+    /// A key of this sort of walk.
+    virtual bool takeOwnKey(const QKeyEvent& event, bool isDown) = 0;
+    /// The level as at its arrival.
+    virtual void beginAgain() = 0;
+    /// False while words are read: the world stands still then.
+    [[nodiscard]] bool mayTick();
+    /// An exit was met, and wins.
+    void win(const std::string& exit);
+    /// After a tick in which nothing was won. True if the level goes on.
+    bool follow(bool hasDied);
+    void perform(PlayedGame::Then then);
+
     void end() { m_isEnded = true; }
     /// Goes on from now: what was missed is not made up for.
     void restartClock();
@@ -76,12 +101,17 @@ protected:
 
     Session& m_session;
     PlayHost& m_host;
+    std::shared_ptr<PlayedGame> m_game;
 
 private:
+    void paintStrip(QPainter& painter) const;
+    void paintWords(QPainter& painter) const;
+    void beginLevelAgain();
     QTimer m_timer;
     QElapsedTimer m_clock;
     qint64 m_ticks = 0;
     bool m_isEnded = false;
+    bool m_hasLeft = false;  ///< for another level, or for good: nothing happens here any more
 };
 
 /// A line through places of a body, level px.

@@ -24,9 +24,10 @@ const level::Kind* playerKind(const MatterScene& scene) {
 class SidePlaytest final : public Playtest {
     Q_DECLARE_TR_FUNCTIONS(SidePlaytest)
 public:
-    SidePlaytest(Session& session, PlayHost& host, std::unique_ptr<Walk> walk,
-                 bool looksLikeTheGame)
-        : Playtest(session, host), m_walk(std::move(walk)), m_looksLikeTheGame(looksLikeTheGame) {
+    SidePlaytest(Session& session, PlayHost& host, std::unique_ptr<Walk> walk, const PlayWish& wish)
+        : Playtest(session, host, wish),
+          m_walk(std::move(walk)),
+          m_looksLikeTheGame(wish.looksLikeTheGame) {
         m_layerShares.assign(m_session.document.level()->layers.size(), 1);
         View view = m_host.view();
         if (view.scale() < 1) {
@@ -34,10 +35,67 @@ public:
             view.centre({double(m_walk->body().x), double(m_walk->body().y)}, m_host.playSize());
             m_host.setView(view);
         }
-        follow();
+        followBody();
     }
 
-    bool takeKey(const QKeyEvent& event, bool isDown) override {
+    void dress(MatterScene& scene) const override {
+        if (!m_looksLikeTheGame) scene.look = {0.25, 0.75, 0};
+        scene.isClear = scene.look.art >= 1;
+        if (scene.isClear) {
+            scene.part = LayerPart::ButFront;
+            scene.layerShares = m_layerShares;
+        }
+        scene.tick = m_walk->ticks();
+        scene.showsGuesses = false;
+    }
+    EntityLook lookOf(EntityLook) const override {
+        return {{1, m_looksLikeTheGame, false, !m_looksLikeTheGame},
+                !m_looksLikeTheGame,
+                [this](const level::Entity& e) {
+                    return m_walk->isTaken(e.id.text) || m_walk->goes(e.id) ||
+                           (m_looksLikeTheGame &&
+                            m_session.document.project().roleOf(e) == level::Role::Spawn);
+                },
+                {}};
+    }
+    void paint(QPainter& painter, const MatterScene& scene) override {
+        // The run before the last death stays in sight, faintly.
+        paintTrail(painter, m_host.view(), m_walk->formerTrail(), 0.35);
+        paintTrail(painter, m_host.view(), m_walk->trail(), 1);
+        painter.save();
+        painter.setRenderHint(QPainter::Antialiasing);
+        paintGoing(painter, scene);
+        paintThings(painter);
+        paintBody(painter, scene);
+        painter.restore();
+    }
+    QString words() const override {
+        QString text =
+            tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pauses, O one tick, I slow, Home "
+               "again, K keeps the run, Esc ends")
+                .arg(m_walk->ticks() / 60.0, 0, 'f', 1)
+                .arg(m_walk->taken())
+                .arg(m_walk->deaths())
+                .arg(m_walk->finished());
+        if (m_pace == 0) text.prepend(tr("paused, "));
+        if (!m_walk->lastExit().empty())
+            text += tr(", last exit %1").arg(QString::fromStdString(m_walk->lastExit()));
+        return text;
+    }
+    std::vector<QPointF> trailToKeep() const override {
+        // A run that has just begun anew has nothing to show: then the one before it stays.
+        const bool hasRun = m_walk->trail().size() > 30 || m_walk->formerTrail().empty();
+        return hasRun ? m_walk->trail() : m_walk->formerTrail();
+    }
+    [[nodiscard]] const Walk* walk() const override { return m_walk.get(); }
+    [[nodiscard]] bool isPaused() const override { return m_pace == 0; }
+
+protected:
+    void beginAgain() override {
+        m_walk->beginAgain();
+        followBody();
+    }
+    bool takeOwnKey(const QKeyEvent& event, bool isDown) override {
         if (event.modifiers() & (Qt::ControlModifier | Qt::AltModifier)) return false;
         runtime::PlayerKeys& keys = m_walk->keys();
         switch (event.key()) {
@@ -74,8 +132,8 @@ public:
             case Qt::Key_O:
                 if (!isDown) return true;
                 m_pace = 0;
-                m_walk->tick();
-                follow();
+                playTick();
+                followBody();
                 Q_EMIT changed();
                 Q_EMIT moved();
                 return true;
@@ -90,68 +148,14 @@ public:
                 return false;
         }
     }
-
-    void dress(MatterScene& scene) const override {
-        if (!m_looksLikeTheGame) scene.look = {0.25, 0.75, 0};
-        scene.isClear = scene.look.art >= 1;
-        if (scene.isClear) {
-            scene.part = LayerPart::ButFront;
-            scene.layerShares = m_layerShares;
-        }
-        scene.tick = m_walk->ticks();
-        scene.showsGuesses = false;
-    }
-    EntityLook lookOf(EntityLook) const override {
-        return {{1, m_looksLikeTheGame, false, !m_looksLikeTheGame},
-                !m_looksLikeTheGame,
-                [this](const level::Entity& e) {
-                    return m_walk->isTaken(e.id.text) || m_walk->goes(e.id) ||
-                           (m_looksLikeTheGame &&
-                            m_session.document.project().roleOf(e) == level::Role::Spawn);
-                },
-                {}};
-    }
-    void paint(QPainter& painter, const MatterScene& scene) override {
-        // The run before the last death stays in sight, faintly.
-        paintTrail(painter, m_host.view(), m_walk->formerTrail(), 0.35);
-        paintTrail(painter, m_host.view(), m_walk->trail(), 1);
-        painter.save();
-        painter.setRenderHint(QPainter::Antialiasing);
-        paintGoing(painter, scene);
-        paintThings(painter);
-        paintBody(painter, scene);
-        painter.restore();
-    }
-    QString words() const override {
-        QString text =
-            tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pauses, O one tick, I slow, K "
-               "keeps the run, Esc ends")
-                .arg(m_walk->ticks() / 60.0, 0, 'f', 1)
-                .arg(m_walk->taken())
-                .arg(m_walk->deaths())
-                .arg(m_walk->finished());
-        if (m_pace == 0) text.prepend(tr("paused, "));
-        if (!m_walk->lastExit().empty())
-            text += tr(", last exit %1").arg(QString::fromStdString(m_walk->lastExit()));
-        return text;
-    }
-    std::vector<QPointF> trailToKeep() const override {
-        // A run that has just begun anew has nothing to show: then the one before it stays.
-        const bool hasRun = m_walk->trail().size() > 30 || m_walk->formerTrail().empty();
-        return hasRun ? m_walk->trail() : m_walk->formerTrail();
-    }
-    [[nodiscard]] const Walk* walk() const override { return m_walk.get(); }
-    [[nodiscard]] bool isPaused() const override { return m_pace == 0; }
-
-protected:
     void advance() override {
         const int tenths = m_walk->ticks() / 6;
         const int deaths = m_walk->deaths();
         const int finished = m_walk->finished();
         for (int due = dueTicks(m_pace); due > 0; --due)
-            m_walk->tick();
+            playTick();
         fadeLayers();
-        follow();
+        followBody();
         if (tenths != m_walk->ticks() / 6 || deaths != m_walk->deaths() ||
             finished != m_walk->finished())
             Q_EMIT changed();
@@ -199,7 +203,24 @@ private:
         }
     }
 
-    void follow() {
+    void playTick() {
+        if (!mayTick()) return;
+        const bool mayWin = m_game->mayWin();
+        const level::Level& level = *m_session.document.level();
+        const Walk::Happening happening = m_walk->tick(mayWin);
+        if (mayWin && !happening.exit.empty()) {
+            m_game->left.reset();
+            if (const auto* inputs = m_walk->recorded())
+                m_game->left = {level.id, *inputs, happening.exit};
+            return win(happening.exit);
+        }
+        for (const std::string& id : happening.taken)
+            if (const level::Entity* entity = level::findEntity(level, {id}))
+                m_game->take(m_session.document.project(), *entity);
+        if (!happening.exit.empty()) m_game->tellMissing(level);
+        follow(happening.hasDied);
+    }
+    void followBody() {
         const runtime::Body& body = m_walk->body();
         const QPointF at = m_host.view().toWidget(PxPoint{body.x, body.y});
         const QRectF calm = QRectF(area()).adjusted(
@@ -240,23 +261,30 @@ private:
         m_host.setView(view);
     }
 
+    /// The run so far; in the first moments of a level the one that led here. One that came to an
+    /// exit must come there again, another one must only be survived.
     void keep() {
-        const std::vector<runtime::Input>* inputs = m_walk->recorded();
-        if (!inputs || inputs->empty())
+        constexpr int firstTicks = 180;
+        const bool isLeft = m_game->left && m_walk->ticks() < firstTicks;
+        const std::vector<runtime::Input>* inputs =
+            isLeft ? &m_game->left->inputs : m_walk->recorded();
+        const auto level = isLeft ? m_session.document.project().findLevel(m_game->left->level)
+                                  : m_session.document.level();
+        if (!inputs || inputs->empty() || !level)
             return m_session.say(
-                tr("Only a run from the level's start, with its own abilities and "
-                   "without a checkpoint since, can be kept."));
+                tr("Only a run of one life from the level's start, with its own "
+                   "abilities, can be kept."));
         reach::Run run;
         run.inputs = *inputs;
-        const bool hasFinished = m_walk->finished() > 0 && !m_walk->lastExit().empty();
-        // A run that came to an exit must come there again; another one must only be survived.
         level::KeptRun kept = reach::keptRunOf(run, "", "");
-        if (hasFinished && m_walk->isAtExit()) kept.goal = {m_walk->lastExit()};
-        const level::KeptNow now =
-            keepRun(*m_session.document.level(), std::move(kept), tr("walk").toStdString());
+        if (isLeft) kept.goal = {m_game->left->exit};
+        if (!isLeft && m_walk->isAtExit()) kept.goal = {m_walk->lastExit()};
+        const level::KeptNow now = keepRun(*level, std::move(kept), tr("walk").toStdString());
         m_session.document.apply(now.edit);
-        m_session.say(tr("Kept as \"%1\": Prove replays it after every edit.")
-                          .arg(QString::fromStdString(now.name)));
+        m_game->left.reset();
+        m_session.say(
+            tr("Kept with %1 as \"%2\": Prove replays it after every edit.")
+                .arg(QString::fromStdString(level->title), QString::fromStdString(now.name)));
     }
 
     void paintBody(QPainter& painter, const MatterScene& scene) const {
@@ -365,10 +393,10 @@ private:
 
 Result<std::unique_ptr<Playtest>> startSidePlaytest(Session& session, PlayHost& host,
                                                     const PlayWish& wish) {
-    auto walk =
-        Walk::begin(session.document.project(), *session.document.level(), wish.at, wish.abilities);
+    auto walk = Walk::begin(session.document.project(), *session.document.level(), wish.at,
+                            wish.abilities, wish.entry);
     if (!walk) return fail(walk.error());
-    return std::make_unique<SidePlaytest>(session, host, std::move(*walk), wish.looksLikeTheGame);
+    return std::make_unique<SidePlaytest>(session, host, std::move(*walk), wish);
 }
 
 }  // namespace rook::app

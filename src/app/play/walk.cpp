@@ -12,11 +12,18 @@ constexpr std::size_t maxTrail = 60 * 600;  // ticks: ten minutes, then the olde
 
 Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const level::Level& level,
                                           std::optional<PxPoint> at,
-                                          const reach::QueryOptions& options) {
+                                          const reach::QueryOptions& options,
+                                          const EntityId& entry) {
     const auto query = reach::queryOf(project, level, options);
     if (!query) return fail(query.error());
     const runtime::MotionTables& tables = query->problem.tables;
     std::optional<PxRect> start = query->problem.start;
+    bool isFromSpawn = !at && options.lent == 0 && options.taken == 0;
+    const level::Entity* named = entry.isEmpty() ? nullptr : level::findEntity(level, entry);
+    if (named && start && *start != named->box) {
+        start = named->box;
+        isFromSpawn = false;
+    }
     if (at)
         start = PxRect{at->x - tables.bodyWidth / 2, at->y - tables.bodyHeight, tables.bodyWidth,
                        tables.bodyHeight};
@@ -24,9 +31,7 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
         return fail(ErrorKind::Missing, "There is no start to walk from", level.title,
                     "Place a spawn in Cast, or hold Shift to walk from the pointer");
     }
-    const bool isPlain = options.lent == 0 && options.taken == 0;
-    std::unique_ptr<Walk> walk(
-        new Walk(project, level, tables, *start, !at && isPlain, query->problem.parts));
+    std::unique_ptr<Walk> walk(new Walk(project, level, tables, *start, isFromSpawn, *query));
     if (walk->m_body.stance == runtime::Stance::Ended) {
         return fail(ErrorKind::NotApplicable, "The body has no room to start there",
                     "px " + std::to_string(start->x) + ", " + std::to_string(start->y),
@@ -36,13 +41,20 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
 }
 
 Walk::Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
-           PxRect start, bool isFromSpawn, runtime::Parts parts)
+           PxRect start, bool isFromSpawn, const reach::Query& query)
     : m_cells(project, level),
       m_tables(std::move(tables)),
-      m_world(frameOf(level), m_cells, m_tables, std::move(parts)),
+      m_world(frameOf(level), m_cells, m_tables, query.problem.parts),
       m_start(start),
       m_beganAtSpawn(isFromSpawn),
       m_isFromSpawn(isFromSpawn) {
+    const auto& gains = query.problem.parts.gains;
+    for (std::size_t i = 0; i < gains.size() && i < query.gainIds.size(); ++i) {
+        const level::Entity* gained = level::findEntity(level, {query.gainIds[i]});
+        // What doors do by themselves is no thing that one holds.
+        if (gained && gains[i].lastsTicks == 0 && project.roleOf(*gained) != level::Role::Door)
+            m_lasting |= runtime::HeldSet{1} << i;
+    }
     const std::vector<PxRect> doors = cast::doorsOf(project, level);
     for (const level::Entity& entity : level.entities) {
         const level::Role role = project.roleOf(entity);
@@ -92,64 +104,84 @@ bool Walk::isCaught() const {
     return false;
 }
 
-/// At the last checkpoint, with what was held there; else anew.
-void Walk::restart() {
-    m_body = runtime::bodyAt(level::boxOf(m_checkpoint.value_or(m_start)), m_world, m_tables);
-    if (m_checkpoint && m_body.stance != runtime::Stance::Ended) {
-        m_body.held = m_heldAtCheckpoint;
-        m_isFromSpawn = false;
-    } else {
-        m_checkpoint.reset();
-        m_body = runtime::bodyAt(level::boxOf(m_start), m_world, m_tables);
-        m_isFromSpawn = m_beganAtSpawn;
-        m_taken.clear();
-    }
+void Walk::putAt(const PxRect& start) {
+    m_body = runtime::bodyAt(level::boxOf(start), m_world, m_tables);
     m_inputs.clear();
     m_trail.clear();
     m_isAtExit = false;
 }
 
-void Walk::tick() {
+void Walk::beginAgain() {
+    m_checkpoint.reset();
+    m_taken.clear();
+    m_isFromSpawn = m_beganAtSpawn;
+    putAt(m_start);
+}
+
+/// At the last checkpoint, else at the start.
+void Walk::restart() {
+    const runtime::HeldSet held = m_body.held & m_lasting;
+    putAt(m_checkpoint.value_or(m_start));
+    if (m_body.stance == runtime::Stance::Ended && m_checkpoint) {
+        m_checkpoint.reset();
+        putAt(m_start);
+    }
+    m_body.held |= held;
+    // A run of the level begins at its start, with nothing in hand.
+    m_isFromSpawn = m_beganAtSpawn && !m_checkpoint && m_taken.empty();
+}
+
+std::string Walk::exitAt(int x, int y) const {
+    const runtime::Box box{x, y, m_tables.bodyWidth, m_tables.bodyHeight};
+    for (const Thing& thing : m_things)
+        if (thing.role == level::Role::Exit && overlaps(box, thing.box)) return thing.id;
+    return {};
+}
+
+Walk::Happening Walk::tick(bool winsAtExit) {
+    Happening happening;
     const runtime::Input input = runtime::inputOf(m_keys, m_body, m_world, m_tables);
     if (m_keys.left != m_keys.right) m_facesLeft = m_keys.left;
     const QPointF feet(m_body.x + m_tables.bodyWidth / 2.0, m_body.y + m_tables.bodyHeight);
-    step(m_world, m_tables, m_body, input);
+    const bool isStart = m_inputs.empty();
+    std::string met = isStart ? exitAt(m_body.x, m_body.y) : std::string();
+    step(m_world, m_tables, m_body, input, [&](int x, int y) {
+        if (met.empty()) met = exitAt(x, y);
+    });
     m_inputs.push_back(input);
-    if (m_body.stance == runtime::Stance::Ended || isCaught()) {
+    const bool wins = winsAtExit && !met.empty() && !m_isAtExit;
+    if (!wins && (m_body.stance == runtime::Stance::Ended || isCaught())) {
         ++m_deaths;
         m_deathPlaces.push_back(feet);
         m_formerTrail = m_trail;
         restart();
-        return;
+        happening.hasDied = true;
+        return happening;
     }
     m_trail.emplace_back(m_body.x + m_tables.bodyWidth / 2.0, m_body.y + m_tables.bodyHeight);
     if (m_trail.size() > maxTrail)
         m_trail.erase(m_trail.begin(), m_trail.begin() + static_cast<std::ptrdiff_t>(maxTrail / 2));
-    meetThings();
+    if (!met.empty() && !m_isAtExit) {
+        ++m_finished;
+        m_lastExit = met;
+        happening.exit = met;
+    }
+    m_isAtExit = !met.empty();
+    if (!wins) meetThings(happening);
+    return happening;
 }
 
-void Walk::meetThings() {
+void Walk::meetThings(Happening& happening) {
     const runtime::Box box{m_body.x, m_body.y, m_tables.bodyWidth, m_tables.bodyHeight};
-    bool isAtExit = false;
     for (const Thing& thing : m_things) {
-        if (!overlaps(box, thing.box)) continue;
-        switch (thing.role) {
-            case level::Role::Exit:
-                isAtExit = true;
-                if (!m_isAtExit) {
-                    ++m_finished;
-                    m_lastExit = thing.id;
-                }
-                break;
-            case level::Role::Checkpoint:
-                m_checkpoint = level::rectOf(thing.box);
-                m_heldAtCheckpoint = m_body.held;
-                break;
-            default:
-                if (!isTaken(thing.id)) m_taken.push_back(thing.id);
+        if (thing.role == level::Role::Exit || !overlaps(box, thing.box)) continue;
+        if (thing.role == level::Role::Checkpoint) {
+            m_checkpoint = level::rectOf(thing.box);
+        } else if (!isTaken(thing.id)) {
+            m_taken.push_back(thing.id);
+            happening.taken.push_back(thing.id);
         }
     }
-    m_isAtExit = isAtExit;
 }
 
 }  // namespace rook::app

@@ -19,16 +19,26 @@ namespace rook::app {
 
 class Walk {
 public:
-    /// Begins at the first spawn, or with `at` as bottom centre of the body, with abilities as
-    /// asked.
+    /// Begins at the entry (the first spawn where it is empty), or with `at` as bottom centre of
+    /// the body, with abilities as asked.
     /// Errors: Missing without a spawn; NotApplicable if the body has no room; those of motion.
     [[nodiscard]] static Result<std::unique_ptr<Walk>> begin(
         const level::Project& project, const level::Level& level, std::optional<PxPoint> at,
-        const reach::QueryOptions& options = {});
+        const reach::QueryOptions& options = {}, const EntityId& entry = {});
 
     [[nodiscard]] runtime::PlayerKeys& keys() { return m_keys; }
-    /// Moves by one tick.
-    void tick();
+    /// What came of a tick.
+    struct Happening {
+        bool hasDied = false;
+        std::string exit;  ///< that was met, and not before; empty = none
+        std::vector<std::string> taken;
+    };
+    /// Moves by one tick. `winsAtExit`: the first px of the way that meets an exit ends the tick
+    /// there, whatever would come later in it. After a death one goes on at the last checkpoint,
+    /// else at the start; what was held for good is held, and what was taken stays away.
+    Happening tick(bool winsAtExit = false);
+    /// As at first, with nothing taken.
+    void beginAgain();
 
     [[nodiscard]] const runtime::Body& body() const { return m_body; }
     [[nodiscard]] const runtime::MotionTables& tables() const { return m_tables; }
@@ -69,9 +79,11 @@ public:
 
 private:
     Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
-         PxRect start, bool isFromSpawn, runtime::Parts parts);
+         PxRect start, bool isFromSpawn, const reach::Query& query);
     void restart();
-    void meetThings();
+    void putAt(const PxRect& start);
+    void meetThings(Happening& happening);
+    [[nodiscard]] std::string exitAt(int x, int y) const;
 
     level::LevelCells m_cells;
     runtime::MotionTables m_tables;
@@ -100,7 +112,7 @@ private:
     bool m_beganAtSpawn;
     bool m_isFromSpawn;
     std::optional<PxRect> m_checkpoint;
-    runtime::HeldSet m_heldAtCheckpoint = 0;
+    runtime::HeldSet m_lasting = 0;  ///< what stays held after a death
     std::vector<runtime::Input> m_inputs;
     std::vector<std::string> m_taken;
     std::vector<QPointF> m_deathPlaces;

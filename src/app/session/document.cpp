@@ -121,7 +121,6 @@ void Document::setLookOnly(const QString& why) {
     if (m_whyNot == why) return;
     cancelGesture();
     m_whyNot = why;
-    Q_EMIT lookOnlyChanged();
     Q_EMIT historyChanged();
 }
 
@@ -143,6 +142,15 @@ bool Document::refuses() const {
     return !m_whyNot.isEmpty();
 }
 
+/// Of a level that is gone, or has another id: what stands where it stood, or before it.
+std::shared_ptr<const level::Level> Document::inPlaceOf(const level::Project& former,
+                                                        const LevelId& gone) const {
+    const auto found = std::find_if(former.levels.begin(), former.levels.end(),
+                                    [&](const auto& level) { return level->id == gone; });
+    const auto place = std::size_t(found - former.levels.begin());
+    return m_project.levels[std::min(place, m_project.levels.size() - 1)];
+}
+
 void Document::setProject(level::Project project, const CellRect& touched) {
     const bool isSameSize = [&] {
         const auto next = project.findLevel(m_level->id);
@@ -151,7 +159,7 @@ void Document::setProject(level::Project project, const CellRect& touched) {
     const level::Project former = std::exchange(m_project, std::move(project));
     const bool hasOtherLists = !level::haveSameLists(former, m_project);
     const auto next = m_project.findLevel(m_level->id);
-    m_level = next ? next : m_project.levels.front();
+    m_level = next ? next : inPlaceOf(former, m_level->id);
     if (!m_project.findLevel(m_lastLevel)) m_lastLevel = m_project.levels.front()->id;
     Q_EMIT valueTaken(former, hasOtherLists);
     if (hasOtherLists) Q_EMIT listsChanged();

@@ -88,8 +88,7 @@ public:
 Q_SIGNALS:
     void opened();         ///< another project
     void folderChanged();  ///< the same, saved in another folder
-    void lookOnlyChanged();
-    void levelLeft();  ///< another level is on the board
+    void levelLeft();      ///< another level is on the board
     void valueTaken(const rook::level::Project& former, bool hasOtherLists);
     void changed(const rook::CellRect& touched);  ///< cells of the level
     void levelSwitched();                         ///< another level or project, or another size
@@ -104,6 +103,8 @@ private:
     void startWith(level::Project project, const QString& folder, file::FileStates states);
     /// True, and said why, if edits are refused.
     [[nodiscard]] bool refuses() const;
+    [[nodiscard]] std::shared_ptr<const level::Level> inPlaceOf(const level::Project& former,
+                                                                const LevelId& gone) const;
     void setProject(level::Project project, const CellRect& touched);
     void showWhole(level::Project project);
     void jumpTo(const level::HistoryStep& step);

@@ -18,6 +18,8 @@ public:
     void showPlace(const PxRect& place) { Q_EMIT placeAsked(place); }
     /// The cast, as a table.
     void openTable() { Q_EMIT tableAsked(); }
+    /// The page of what belongs to the level on the board, and not to a cell.
+    void openLevelSheet() { Q_EMIT sheetAsked(); }
     /// A picture file, to lie under the board.
     void choosePicture() { Q_EMIT pictureAsked(); }
     /// The keyboard goes back to the board.
@@ -28,6 +30,7 @@ Q_SIGNALS:
     void placeAsked(const rook::PxRect& place);
     void tableAsked();
     void pictureAsked();
+    void sheetAsked();
     void boardAsked();
 };
 

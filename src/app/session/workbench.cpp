@@ -23,6 +23,7 @@ Workbench::Workbench(Document& document, std::vector<StepDefinition> steps)
     connect(&document, &Document::opened, this, [this] {
         m_selection = {};
         m_clip.reset();
+        m_things.reset();
         tidyOptions(OptionsChange::Sort::NewProject, m_document.project());
         Q_EMIT selectionChanged();
     });

@@ -10,6 +10,7 @@
 #include "app/session/selection.h"
 #include "app/session/step_definition.h"
 #include "app/session/tool_options.h"
+#include "level/cast_clips.h"
 #include "level/clips.h"
 
 namespace rook::app {
@@ -59,6 +60,14 @@ public:
     void select(Selection selection);
     [[nodiscard]] const std::optional<level::CellClip>& clip() const { return m_clip; }
     void setClip(level::CellClip clip) { m_clip = std::move(clip); }
+    /// What else was copied last, and the text that the clipboard got with it.
+    struct ThingsClip {
+        level::CastClip cast;
+        std::vector<level::PlacedPiece> pieces;
+        QString text;
+    };
+    [[nodiscard]] const std::optional<ThingsClip>& things() const { return m_things; }
+    void setThings(ThingsClip things) { m_things = std::move(things); }
 
     /// Of a kit board, that is worked on, 0 = the lowest.
     [[nodiscard]] int storey() const { return m_storey; }
@@ -85,6 +94,7 @@ private:
     Selection m_selection;
     ChunkedVector<level::Entity> m_cleanedCast;  ///< that the selection was held to
     std::optional<level::CellClip> m_clip;
+    std::optional<ThingsClip> m_things;
     int m_storey = 0;
 };
 

@@ -113,13 +113,47 @@ protected:
     }
 };
 
+/// The level's title; a click opens what belongs to it.
+class TitleButton : public QAbstractButton {
+public:
+    explicit TitleButton(QWidget* parent) : QAbstractButton(parent) {
+        setFocusPolicy(Qt::TabFocus);
+        setCursor(Qt::PointingHandCursor);
+        setFixedSize(158, 32);
+    }
+
+protected:
+    void paintEvent(QPaintEvent*) override {
+        const Theme& theme = currentTheme();
+        QPainter painter(this);
+        painter.setRenderHint(QPainter::Antialiasing);
+        const bool isHot = underMouse() || hasFocus();
+        painter.setFont(sizedFont(2, QFont::DemiBold));
+        painter.setPen(isHot ? theme.accent : theme.ink);
+        const QString shown =
+            painter.fontMetrics().elidedText(text(), Qt::ElideRight, width() - 20);
+        painter.drawText(rect(), Qt::AlignVCenter | Qt::AlignLeft, shown);
+        // That it opens.
+        const QPointF tip(painter.fontMetrics().horizontalAdvance(shown) + 11, height() / 2.0 + 3);
+        painter.setPen(QPen(isHot ? theme.accent : theme.quietInk, 1.4));
+        painter.drawPolyline(QPolygonF{{tip - QPointF(4, 4), tip, tip + QPointF(4, -4)}});
+        if (!hasFocus()) return;
+        painter.setPen(QPen(theme.accent, 1));
+        painter.drawRoundedRect(QRectF(rect()).adjusted(-0.5, 1.5, -1.5, -1.5), 3, 3);
+    }
+};
+
 }  // namespace
 
 Head::Head(Session& session, QWidget* parent)
-    : QWidget(parent), m_session(session), m_title(new QLabel(this)), m_walk(new WalkButton(this)) {
+    : QWidget(parent),
+      m_session(session),
+      m_title(new TitleButton(this)),
+      m_walk(new WalkButton(this)) {
     setFixedHeight(44);
-    m_title->setFont(sizedFont(2, QFont::DemiBold));
-    m_title->setFixedWidth(158);
+    m_title->setObjectName(QStringLiteral("head-title"));
+    connect(m_title, &QAbstractButton::clicked, this,
+            [this] { m_session.requests.openLevelSheet(); });
     auto* layout = new QHBoxLayout(this);
     layout->setContentsMargins(14, 0, 14, 0);
     layout->setSpacing(0);
@@ -161,7 +195,9 @@ void Head::setWalking(bool isWalking) {
 
 void Head::refresh() {
     const QString title = QString::fromStdString(m_session.document.level()->title);
-    m_title->setText(m_title->fontMetrics().elidedText(title, Qt::ElideRight, 150));
+    m_title->setText(title);
+    m_title->setAccessibleName(tr("%1: open its sheet").arg(title));
+    m_title->setToolTip(tr("Level sheet: title, size, goals, words"));
     for (int i = 0; i < m_stations.size(); ++i) {
         const auto step = static_cast<Step>(i);
         const StationState state = stateOf(m_session, step);

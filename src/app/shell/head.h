@@ -2,7 +2,6 @@
 /// The head: the level's title, the six steps as stations on one line, and Walk.
 
 #include <QAbstractButton>
-#include <QLabel>
 #include <QWidget>
 
 #include "app/session/session.h"
@@ -26,7 +25,7 @@ private:
     void refresh();
 
     Session& m_session;
-    QLabel* m_title;
+    QAbstractButton* m_title;
     QList<QAbstractButton*> m_stations;
     QAbstractButton* m_walk;
 };

@@ -20,8 +20,6 @@
 #include "app/ui/number_drag.h"
 #include "app/ui/theme.h"
 #include "file/project_file.h"
-#include "kit/levels.h"
-#include "level/level_edits.h"
 #include "level/level_kinds.h"
 
 namespace rook::app {
@@ -56,6 +54,10 @@ MainWindow::MainWindow() : m_session(allSteps()) {
     connect(m_board, &Board::walkChanged, this,
             [this] { m_head->setWalking(m_board->isWalking()); });
     const Requests& requests = m_session.requests;
+    connect(&m_session.workbench, &Workbench::stepChanged, this, [this] { showPage(nullptr); });
+    connect(&requests, &Requests::sheetAsked, this, &MainWindow::openLevelSheet);
+    connect(m_order, &Order::gameAsked, this, &MainWindow::openGame);
+    connect(m_order, &Order::menuAsked, this, [this](QPoint at) { m_levelMenu->popup(at); });
     connect(&requests, &Requests::tableAsked, this, &MainWindow::showTable);
     connect(&requests, &Requests::placeAsked, m_board, &Board::bringIntoView);
     connect(&requests, &Requests::boardAsked, m_board, [this] { m_board->setFocus(); });
@@ -82,8 +84,8 @@ void MainWindow::showAxon(Axon shown) {
     m_axonAction->setEnabled(isKit);
     const bool hasAxon = isKit && shown != Axon::Off;
     const bool hasPlan = !hasAxon || shown == Axon::Beside;
-    m_axon->setVisible(hasAxon);
-    m_plan->setVisible(hasPlan);
+    m_axon->setVisible(hasAxon && !m_page);
+    m_plan->setVisible(hasPlan && !m_page);
 }
 
 void MainWindow::choosePicture() {
@@ -122,16 +124,16 @@ void MainWindow::buildLayout() {
     grid->addWidget(m_board, 1, 1);
     m_axon = new AxonView(m_session, *m_board, centre);
     m_axon->hide();
-    auto* middle = new QHBoxLayout;
-    middle->setSpacing(0);
-    middle->addWidget(m_order);
-    middle->addWidget(m_plan, 1);
-    middle->addWidget(m_axon, 1);
-    middle->addWidget(m_margin);
+    m_middle = new QHBoxLayout;
+    m_middle->setSpacing(0);
+    m_middle->addWidget(m_order);
+    m_middle->addWidget(m_plan, 1);
+    m_middle->addWidget(m_axon, 1);
+    m_middle->addWidget(m_margin);
     rows->addWidget(m_head);
     m_notice = new Notice(m_session, centre);
     rows->addWidget(m_notice);
-    rows->addLayout(middle, 1);
+    rows->addLayout(m_middle, 1);
     rows->addWidget(m_tray);
     rows->addWidget(m_status);
     setCentralWidget(centre);
@@ -281,20 +283,6 @@ void MainWindow::newProject() {
     m_board->fitLevel();
 }
 
-void MainWindow::newLevel(level::LevelKind kind) {
-    const auto added =
-        kit::addLevel(m_session.document.project(), kind, *m_session.document.level());
-    m_session.document.apply(added.edit);
-    m_session.document.chooseLevel(added.level);
-    // There is nothing on the board yet: it begins with its masses.
-    m_session.workbench.setStep(Step::Shape);
-}
-
-void MainWindow::moveLevel(int by) {
-    m_session.document.apply(
-        level::moveLevel(m_session.document.project(), m_session.document.level()->id, by));
-}
-
 void MainWindow::changeStorey(int by) {
     if (!level::traitsOf(m_session.document.level()->kind).isOfPieces) return;
     const int storey = m_session.workbench.setStorey(m_session.workbench.storey() + by);
@@ -302,6 +290,7 @@ void MainWindow::changeStorey(int by) {
 }
 
 void MainWindow::toggleWalk(bool atPointer) {
+    if (m_page) showPage(nullptr);
     if (m_board->isWalking())
         m_board->stopWalk();
     else

@@ -3,6 +3,7 @@
 /// actions that menus and keys share.
 
 #include <QCloseEvent>
+#include <QHBoxLayout>
 #include <QMainWindow>
 
 #include "app/board/board.h"
@@ -19,6 +20,10 @@
 namespace rook::app {
 
 class CastTable;
+class GamePage;
+class LevelSheet;
+class NewLevelPage;
+class Page;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -41,6 +46,7 @@ public:
     [[nodiscard]] static QStringList recentProjects();
     /// The setting that the board is dark.
     [[nodiscard]] static QString nightKey() { return QStringLiteral("night"); }
+    [[nodiscard]] static QString gridKey() { return QStringLiteral("grid"); }
 
 protected:
     void closeEvent(QCloseEvent* event) override;
@@ -70,7 +76,14 @@ private:
     bool mayDiscard();
     void newProject();
     void newLevel(level::LevelKind kind);
+    void openLevelSheet();
+    void openGame();
+    void duplicateLevel();
+    /// Says what led there.
+    void removeLevel();
     void moveLevel(int by);
+    /// In the board's place; null = the board again.
+    void showPage(Page* page);
     void toggleWalk(bool atPointer);
     void showKeys();
     void cycleFocus(int by);
@@ -83,6 +96,12 @@ private:
     Board* m_board = nullptr;
     AxonView* m_axon = nullptr;
     QWidget* m_plan = nullptr;  ///< the board with its rulers
+    QHBoxLayout* m_middle = nullptr;
+    LevelSheet* m_sheet = nullptr;
+    GamePage* m_game = nullptr;
+    NewLevelPage* m_newLevel = nullptr;
+    Page* m_page = nullptr;  ///< that stands in the board's place; null if none does
+    QMenu* m_levelMenu = nullptr;
     QAction* m_axonAction = nullptr;
     /// Beside the plan, instead of it, or not at all; on kit boards alone.
     enum class Axon { Off, Beside, Instead };

@@ -86,6 +86,9 @@ void MainWindow::buildViewMenu() {
         add(menu, stepName(step), QKeySequence(Qt::Key_1 + i),
             [this, step] { m_session.workbench.setStep(step); });
     }
+    add(menu, tr("The &game"), Qt::Key_0, [this] {
+        openGame();
+    })->setObjectName(QStringLiteral("game-action"));
     menu->addSeparator();
     const auto zoom = [this](double factor) {
         View view = m_board->view();
@@ -110,6 +113,15 @@ void MainWindow::buildViewMenu() {
     connect(plan, &QAction::toggled, this, [this](bool isOn) {
         m_session.workbench.change<ShapeOptions>([&](ShapeOptions& o) { o.showsPlan = isOn; });
     });
+    QAction* grid = add(menu, tr("G&rid"), QKeySequence(Qt::SHIFT | Qt::Key_G), {});
+    grid->setObjectName(QStringLiteral("grid-action"));
+    grid->setCheckable(true);
+    connect(grid, &QAction::toggled, this, [this](bool isOn) {
+        m_board->setShowsGrid(isOn);
+        QSettings().setValue(gridKey(), isOn);
+    });
+    grid->setChecked(true);
+    if (!QSettings().value(gridKey(), true).toBool()) grid->setChecked(false);
     m_night = add(menu, tr("&Night board"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), [this] {
         setNight(m_night->isChecked());
         QSettings().setValue(nightKey(), m_night->isChecked());
@@ -125,16 +137,27 @@ void MainWindow::buildViewMenu() {
 }
 
 void MainWindow::buildLevelMenu() {
-    QMenu* menu = menuBar()->addMenu(tr("&Level"));
+    QMenu* menu = m_levelMenu = menuBar()->addMenu(tr("&Level"));
     m_walkAction = add(menu, tr("&Walk"), Qt::Key_Tab, [this] { toggleWalk(false); });
     add(menu, tr("Walk from the &pointer"), QKeySequence(Qt::SHIFT | Qt::Key_Tab),
         [this] { toggleWalk(true); });
     menu->addSeparator();
-    add(menu, tr("&New level"), QKeySequence(Qt::CTRL | Qt::Key_L),
-        [this] { newLevel(level::LevelKind::Side); });
-    add(menu, tr("New &kit level"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] {
+    add(menu, tr("Level &sheet"), QKeySequence(Qt::ALT | Qt::Key_Return), [this] {
+        openLevelSheet();
+    })->setObjectName(QStringLiteral("level-sheet-action"));
+    add(menu, tr("&New level …"), QKeySequence(Qt::CTRL | Qt::Key_L), [this] {
+        newLevel(level::LevelKind::Side);
+    })->setObjectName(QStringLiteral("new-level-action"));
+    add(menu, tr("New &kit level …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_L), [this] {
         newLevel(level::LevelKind::Kit);
     })->setObjectName(QStringLiteral("new-kit-level"));
+    add(menu, tr("D&uplicate"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_D), [this] {
+        duplicateLevel();
+    })->setObjectName(QStringLiteral("duplicate-level"));
+    add(menu, tr("&Remove"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Delete), [this] {
+        removeLevel();
+    })->setObjectName(QStringLiteral("remove-level"));
+    menu->addSeparator();
     add(menu, tr("Move &up in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageUp),
         [this] { moveLevel(-1); });
     add(menu, tr("Move &down in the order"), QKeySequence(Qt::CTRL | Qt::Key_PageDown),
@@ -149,6 +172,7 @@ void MainWindow::buildKeys() {
     // Shift+Tab arrives under another name on many keyboards.
     add(nullptr, {}, QKeySequence(Qt::Key_Backtab), [this] { toggleWalk(true); });
     add(nullptr, {}, QKeySequence(Qt::Key_Escape), [this] {
+        if (m_page) return showPage(nullptr);
         m_board->cancel();
         m_board->setFocus();
     });

@@ -3,12 +3,14 @@
 #include <QHBoxLayout>
 #include <QPainter>
 #include <QStyledItemDelegate>
+#include <QToolButton>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 #include <algorithm>
 
 #include "app/board/level_kind_face.h"
 #include "app/ui/theme.h"
-#include "level/level_edits.h"
+#include "level/running_order.h"
 
 namespace rook::app {
 
@@ -44,7 +46,10 @@ public:
                           QString::number(index.row() + 1));
         const QRect picture(r.left() + 26, r.top() + 7, thumbnailSize.width(),
                             thumbnailSize.height());
-        painter->drawImage(picture, card.thumbnail);
+        if (card.thumbnail.isNull())
+            painter->fillRect(picture, theme.paper);
+        else
+            painter->drawImage(picture, card.thumbnail);
         painter->setPen(QPen(theme.rule(), 1));
         painter->drawRect(picture.adjusted(0, 0, -1, -1));
         painter->setPen(card.markColor);
@@ -73,11 +78,17 @@ Order::Order(Session& session, QWidget* parent)
       m_count(new QLabel(this)),
       m_list(new QListWidget(this)) {
     setFixedWidth(168);
-    auto* title = new QLabel(tr("Running order"), this);
-    for (QLabel* label : {title, m_count}) {
-        label->setFont(sizedFont(-1));
-        label->setForegroundRole(QPalette::PlaceholderText);
-    }
+    m_thread.setMaxThreadCount(1);
+    auto* title = new QToolButton(this);
+    title->setText(tr("Running order"));
+    title->setObjectName(QStringLiteral("order-title"));
+    title->setToolTip(tr("The game: what leads where, what is counted (0)"));
+    title->setCursor(Qt::PointingHandCursor);
+    title->setAutoRaise(true);
+    connect(title, &QAbstractButton::clicked, this, &Order::gameAsked);
+    title->setFont(sizedFont(-1));
+    m_count->setFont(sizedFont(-1));
+    m_count->setForegroundRole(QPalette::PlaceholderText);
     auto* top = new QHBoxLayout;
     top->setContentsMargins(10, 8, 10, 4);
     top->addWidget(title);
@@ -99,6 +110,13 @@ Order::Order(Session& session, QWidget* parent)
         const auto& levels = m_session.document.project().levels;
         if (row < int(levels.size())) m_session.document.chooseLevel(levels[std::size_t(row)]->id);
     });
+    // Enter, or a double click.
+    connect(m_list, &QListWidget::itemActivated, this,
+            [this] { m_session.requests.openLevelSheet(); });
+    m_list->setContextMenuPolicy(Qt::CustomContextMenu);
+    connect(m_list, &QWidget::customContextMenuRequested, this, [this](QPoint at) {
+        if (m_list->itemAt(at)) Q_EMIT menuAsked(m_list->viewport()->mapToGlobal(at));
+    });
     connect(m_list->model(), &QAbstractItemModel::rowsMoved, this, &Order::takeOrder);
     connect(&session.document, &Document::changed, this, &Order::refresh);
     connect(&session.document, &Document::levelSwitched, this, &Order::refresh);
@@ -107,6 +125,7 @@ Order::Order(Session& session, QWidget* parent)
 }
 
 void Order::themeChanged() {
+    ++m_theme;
     m_thumbnails.clear();
     refresh();
 }
@@ -114,14 +133,36 @@ void Order::themeChanged() {
 Order::Card Order::card(int row) const {
     const auto& levels = m_session.document.project().levels;
     if (row < 0 || row >= int(levels.size())) return {};
+    Card card = wordsOf(levels[std::size_t(row)]);
+    card.thumbnail = m_thumbnails.value(card.level.get());
+    if (card.thumbnail.isNull()) wantThumbnail(card.level);
+    return card;
+}
+
+/// Only for cards that are seen: each is painted before it is made.
+void Order::wantThumbnail(const std::shared_ptr<const level::Level>& level) const {
+    if (m_wanted.contains(level.get())) return;
+    m_wanted.insert(level.get());
+    auto* self = const_cast<Order*>(this);
+    QtConcurrent::run(&m_thread, [project = m_session.document.project(), level,
+                                  theme = currentTheme(), ratio = devicePixelRatioF()] {
+        QImage image =
+            faceOf(level->kind)
+                .picture(project, *level, (QSizeF(thumbnailSize) * ratio).toSize(), theme);
+        image.setDevicePixelRatio(ratio);
+        return image;
+    }).then(self, [this, self, level, number = m_theme](const QImage& image) {
+        self->m_wanted.remove(level.get());
+        const bool isThere = m_session.document.project().findLevel(level->id) == level;
+        if (isThere && number == self->m_theme) self->m_thumbnails[level.get()] = image;
+        self->m_list->viewport()->update();
+    });
+}
+
+Order::Card Order::wordsOf(const std::shared_ptr<const level::Level>& level) const {
     const Theme& theme = currentTheme();
     Card card;
-    card.level = levels[std::size_t(row)];
-    QImage& thumbnail = m_thumbnails[card.level.get()];
-    if (thumbnail.isNull())
-        thumbnail = faceOf(card.level->kind)
-                        .picture(m_session.document.project(), *card.level, thumbnailSize, theme);
-    card.thumbnail = thumbnail;
+    card.level = level;
     card.mark = QStringLiteral("–");
     card.spoken = tr("not proven yet");
     card.markColor = theme.quietInk;
@@ -148,17 +189,17 @@ void Order::refresh() {
     m_isRefreshing = true;
     const auto& levels = m_session.document.project().levels;
     // Thumbnails of values that are gone are dropped with them.
-    for (const level::Level* key : m_thumbnails.keys())
-        if (std::none_of(levels.begin(), levels.end(),
-                         [&](const auto& l) { return l.get() == key; }))
-            m_thumbnails.remove(key);
+    QSet<const level::Level*> there;
+    for (const auto& level : levels)
+        there.insert(level.get());
+    m_thumbnails.removeIf([&](const auto& each) { return !there.contains(each.key()); });
     while (m_list->count() > int(levels.size()))
         delete m_list->takeItem(m_list->count() - 1);
     while (m_list->count() < int(levels.size()))
         m_list->addItem(QString());
     m_count->setText(QString::number(levels.size()));
     for (int row = 0; row < m_list->count(); ++row) {
-        const Card c = card(row);
+        const Card c = wordsOf(levels[std::size_t(row)]);
         m_list->item(row)->setData(
             Qt::AccessibleTextRole,
             tr("%1, %2").arg(QString::fromStdString(c.level->title), c.spoken));

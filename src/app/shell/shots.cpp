@@ -27,7 +27,7 @@ void settle(MainWindow& window) {
         const LevelId id = window.session().document.level()->id;
         return window.session().proofs.isCurrent(id) && window.session().proofs.isPlanCurrent(id) &&
                !window.session().writer.isWriting() && window.board().isComplete() &&
-               timer.elapsed() > 150;
+               !window.findChild<Order*>()->isBusy() && timer.elapsed() > 150;
     };
     while (!isSettled() && timer.elapsed() < 10000)
         QApplication::processEvents(QEventLoop::AllEvents, 20);
@@ -130,8 +130,7 @@ void waitForDepth(const Session& session, bool isWhole) {
         QApplication::processEvents(QEventLoop::AllEvents, 20);
 }
 
-/// Wheel hall in Cast: its zones and what crosses them; then the ring of eels, when one can pass,
-/// and what an eel is.
+/// Wheel hall in Cast: its zones and what crosses them; then a crab on patrol, and its kind.
 bool shootCast(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     session.workbench.setStep(Step::Cast);
@@ -143,21 +142,6 @@ bool shootCast(MainWindow& window, const QString& folder) {
     session.workbench.select(selection);
     window.board().setView(closeView(0.44, {170, 0}));
     bool isFine = shoot(window, folder, QStringLiteral("cast-day"));
-    CastOptions options = session.workbench.options<CastOptions>();
-    options.showsWindows = true;
-    options.showsZones = false;
-    options.kind = KindId{"crab"};
-    session.workbench.setOptions(options);
-    session.workbench.chooseTool("select");
-    Selection ring;
-    ring.entities = {EntityId{"eels-1"}};
-    session.workbench.select(ring);
-    window.board().setView(closeView(1.7, {1290, 540}));
-    isFine = isFine && shoot(window, folder, QStringLiteral("windows-day"));
-    options = session.workbench.options<CastOptions>();
-    options.showsWindows = false;
-    options.showsZones = true;
-    session.workbench.setOptions(options);
     // A crab on patrol, and its kind.
     session.document.chooseLevel(LevelId{"intake"});
     waitForDepth(session, false);
@@ -182,19 +166,13 @@ bool shootCast(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
-/// The leaky reach in Skin: what looks otherwise than it is.
-bool shootLook(MainWindow& window, const QString& folder) {
-    Session& session = window.session();
-    session.workbench.setStep(Step::Skin);
-    session.document.chooseLevel(LevelId{"leaky-reach"});
-    waitForDepth(session, false);
-    SkinOptions options = session.workbench.options<SkinOptions>();
-    options.showsLook = true;
-    session.workbench.setOptions(options);
-    window.board().fitLevel();
-    const bool isFine = shoot(window, folder, QStringLiteral("look-day"));
-    options.showsLook = false;
-    session.workbench.setOptions(options);
+/// What belongs to a level; then the game around the levels.
+bool shootSheet(MainWindow& window, const QString& folder) {
+    trigger(window, "level-sheet-action");
+    bool isFine = shoot(window, folder, QStringLiteral("level-sheet"));
+    trigger(window, "game-action");
+    isFine = isFine && shoot(window, folder, QStringLiteral("game"));
+    trigger(window, "game-action");
     return isFine;
 }
 
@@ -319,7 +297,7 @@ struct Scene {
 };
 constexpr Scene scenes[] = {
     {"sketch", shootSketch}, {"shape", shootShape}, {"above", shootAbove}, {"cast", shootCast},
-    {"prove", shootProve},   {"night", shootNight}, {"skin", shootSkin},   {"look", shootLook},
+    {"prove", shootProve},   {"night", shootNight}, {"skin", shootSkin},   {"sheet", shootSheet},
     {"ship", shootShip},     {"walk", shootWalk},   {"kit", shootKit},     {"kept", shootKept},
 };
 

@@ -97,6 +97,14 @@ void MarginSection::makeFoldable(const QString& name, bool isOpenAtFirst) {
     if (!isOpen) fold(false);
 }
 
+void MarginSection::keepOpen() {
+    m_title->disconnect(this);
+    m_title->setCheckable(false);
+    m_title->setFocusPolicy(Qt::NoFocus);
+    m_title->setToolTip({});
+    m_rowsHolder->show();
+}
+
 void MarginSection::fold(bool isOpen) {
     m_rowsHolder->setVisible(isOpen);
     // What was opened is what one wants to see: after the layout has made room for it.

@@ -25,6 +25,8 @@ public:
     void addWide(QLayout* layout);
     /// Its title opens and closes it, by click or by Space; `name` is what that is remembered by.
     void makeFoldable(const QString& name, bool isOpenAtFirst);
+    /// Open, whatever it is remembered as elsewhere, and not to be closed here.
+    void keepOpen();
     [[nodiscard]] bool isOpen() const { return !m_rowsHolder->isHidden(); }
 
 Q_SIGNALS:

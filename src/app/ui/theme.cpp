@@ -79,7 +79,14 @@ QString Theme::styleSheet() const {
         QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }
         QLineEdit, QAbstractSpinBox, QComboBox { background: @paper; color: @ink; border: 1px solid @rule;
             border-radius: 3px; padding: 2px 5px; min-height: 18px; }
-        QLineEdit:focus, QAbstractSpinBox:focus, QComboBox:focus { border-color: @accent; }
+        QPlainTextEdit { background: @paper; color: @ink; border: 1px solid @rule; border-radius: 3px;
+            padding: 1px 2px; }
+        QLineEdit:focus, QAbstractSpinBox:focus, QComboBox:focus, QPlainTextEdit:focus {
+            border-color: @accent; }
+        QLineEdit:disabled, QAbstractSpinBox:disabled, QComboBox:disabled { color: @quiet;
+            background: @panel; }
+        QToolButton { color: @quiet; border: none; padding: 1px 2px; }
+        QToolButton:hover, QToolButton:focus { color: @accent; }
         QAbstractSpinBox { padding-right: 1px; }
         QAbstractSpinBox::up-button, QAbstractSpinBox::down-button { width: 12px; border: none;
             subcontrol-origin: padding; }

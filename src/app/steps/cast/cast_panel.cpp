@@ -151,7 +151,8 @@ private:
 
     /// Levels with their starts and entries, by choice and never by number.
     void addTarget(MarginSection* section) {
-        QList<std::pair<QString, QString>> targets{{tr("the end"), QString()}};
+        QList<std::pair<QString, QString>> targets{{tr("the next level"), QStringLiteral("+")},
+                                                   {tr("the end"), QString()}};
         for (const auto& level : m_session.document.project().levels) {
             const QString title = QString::fromStdString(level->title);
             const QString id = QString::fromStdString(level->id.text);
@@ -166,13 +167,20 @@ private:
         addChoice(
             section, tr("Leads to"), targets,
             [](const auto& entity) {
+                if (entity.to.onward == level::Onward::Next) return QStringLiteral("+");
+                if (entity.to.onward == level::Onward::End) return QString();
                 QString text = QString::fromStdString(entity.to.level.text);
                 if (!entity.to.entry.isEmpty())
                     text += u'/' + QString::fromStdString(entity.to.entry.text);
                 return text;
             },
             [](auto& entity, const QString& value) {
-                entity.to = {{value.section(u'/', 0, 0).toStdString()},
+                using level::Onward;
+                entity.to = {};
+                if (value == QStringLiteral("+")) entity.to.onward = Onward::Next;
+                if (value.isEmpty() || entity.to.onward == Onward::Next) return;
+                entity.to = {Onward::Level,
+                             {value.section(u'/', 0, 0).toStdString()},
                              {value.section(u'/', 1).toStdString()}};
             });
     }

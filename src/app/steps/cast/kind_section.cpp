@@ -56,6 +56,15 @@ public:
         m_color = addLine(tr("Colour"), "kind-color", [](Kind& k, const QString& text) {
             if (level::isColor(text.toStdString())) k.color = text.toStdString();
         });
+        m_tally = makeChoiceBox(QStringLiteral("kind-tally"), {}, this, [this](int at) {
+            const auto& tallies = m_session.document.project().game.tallies;
+            change([&](Kind& kind) {
+                kind.tally = at <= 0 ? std::string() : tallies[std::size_t(at) - 1].name;
+            });
+        });
+        m_tally->setToolTip(tr("Of the game (key 0): what is taken adds its value to it."));
+        addControl(tr("Counts for"), m_tally);
+        m_all << m_tally;
         addSprite();
         addWide(makeWords(tr("Fields"), this));
         m_list->setSpacing(0);
@@ -93,6 +102,7 @@ public:
         m_standing->setCurrentIndex(int(kind->standing));
         for (const auto& [box, field] : m_numbers)
             showNumber(box, kind->*field);
+        refreshTally(*kind);
         refreshSprite(*kind);
         refreshFields(*kind);
         if (!m_waiting)
@@ -178,6 +188,18 @@ private:
         m_numbers.emplace_back(box, field);
         m_all << box;
         return box;
+    }
+
+    void refreshTally(const Kind& kind) {
+        QStringList names{tr("no tally")};
+        int at = kind.tally.empty() ? 0 : -1;
+        for (const level::Tally& tally : m_session.document.project().game.tallies) {
+            if (tally.name == kind.tally) at = int(names.size());
+            names << QString::fromStdString(tally.title);
+        }
+        setChoices(m_tally, names);
+        m_tally->setCurrentIndex(at);
+        showRow(m_tally, kind.role == level::Role::Pickup);
     }
 
     /// The tiles in hand in Skin may become its sprite.
@@ -420,6 +442,7 @@ private:
     QLineEdit* m_id;
     QLineEdit* m_color;
     QComboBox* m_role;
+    QComboBox* m_tally = nullptr;
     QComboBox* m_standing;
     QComboBox* m_sheet;
     QSpinBox* m_tile;

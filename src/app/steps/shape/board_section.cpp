@@ -1,73 +1,80 @@
-#include <QPushButton>
+#include <QComboBox>
 #include <QSpinBox>
 
 #include "app/steps/shape/shape_options.h"
 #include "app/steps/shape/shape_sections.h"
 #include "app/ui/theme.h"
-#include "level/board_size.h"
+#include "base/limits.h"
+#include "kit/levels.h"
 
 namespace rook::app {
 
 namespace {
 
-/// Grows and shrinks the board on any side; says first what would be cut off.
+/// The size of the board, as a whole, and on which side it grows; says first what would be cut off.
 class BoardSection : public PanelSection {
 public:
     BoardSection(Session& session, QWidget* parent);
-    void refresh() override {}
+    void refresh() override;
 
 private:
     [[nodiscard]] CellRect frame() const;
     void consider();
     void resizeNow();
 
-    QSpinBox* m_left = nullptr;
-    QSpinBox* m_right = nullptr;
-    QSpinBox* m_top = nullptr;
-    QSpinBox* m_bottom = nullptr;
+    QSpinBox* m_columns;
+    QSpinBox* m_rows;
+    QComboBox* m_across;
+    QComboBox* m_down;
     QLabel* m_words;
-    QPushButton* m_apply;
+    QWidget* m_apply;
+    std::optional<std::pair<LevelId, CellRect>> m_shown;
 };
 
 BoardSection::BoardSection(Session& session, QWidget* parent)
-    : PanelSection(tr("Board size"), tr("cells added on each side"), session, parent),
-      m_words(makeWords({}, this)),
-      m_apply(new QPushButton(tr("Change the size"), this)) {
+    : PanelSection(tr("Board size"), tr("cells"), session, parent), m_words(makeWords({}, this)) {
     makeFoldable(QStringLiteral("board"), false);
-    const std::pair<QString, QSpinBox**> sides[] = {{tr("Left"), &m_left},
-                                                    {tr("Right"), &m_right},
-                                                    {tr("Top"), &m_top},
-                                                    {tr("Bottom"), &m_bottom}};
-    auto* grid = new QGridLayout;
-    grid->setSpacing(6);
-    int place = 0;
-    for (const auto& [name, box] : sides) {
-        *box = new QSpinBox(this);
-        (*box)->setRange(-16384, 16384);
-        (*box)->setFixedWidth(70);
-        (*box)->setObjectName(QStringLiteral("grow-") + name.toLower());
-        (*box)->setAccessibleName(tr("Columns or rows added: %1").arg(name));
-        connect(*box, &QSpinBox::valueChanged, this, [this] { consider(); });
-        auto* label = new QLabel(name, this);
-        label->setFont(sizedFont(-1));
-        label->setBuddy(*box);
-        grid->addWidget(label, place / 2, 2 * (place % 2));
-        grid->addWidget(*box, place / 2, 2 * (place % 2) + 1);
-        ++place;
-    }
-    addWide(grid);
+    const auto number = [&](const QString& words, const char* name) {
+        QSpinBox* box = makeNumberBox(QLatin1String(name), 1, limits::maxBoardCells, this,
+                                      [this](int) { consider(); });
+        addControl(words, box);
+        return box;
+    };
+    const auto choice = [&](const QString& words, const char* name, const QStringList& choices) {
+        QComboBox* box =
+            makeChoiceBox(QLatin1String(name), choices, this, [this](int) { consider(); });
+        box->setFixedWidth(110);
+        addControl(words, box);
+        return box;
+    };
+    m_columns = number(tr("Columns"), "board-columns");
+    m_rows = number(tr("Rows"), "board-rows");
+    m_across = choice(tr("Columns come and go"), "board-across",
+                      {tr("at the right"), tr("at the left"), tr("on both sides")});
+    m_down = choice(tr("Rows come and go"), "board-down",
+                    {tr("at the bottom"), tr("at the top"), tr("on both sides")});
     addWide(m_words);
     m_words->setObjectName(QStringLiteral("board-size-words"));
-    m_apply->setObjectName(QStringLiteral("apply-board-size"));
-    connect(m_apply, &QAbstractButton::clicked, this, [this] { resizeNow(); });
+    m_apply = makeButton(tr("Change the size"), QStringLiteral("apply-board-size"), this,
+                         [this] { resizeNow(); });
     addWide(m_apply);
+}
+
+void BoardSection::refresh() {
+    const level::Level& level = *m_session.document.level();
+    // What somebody is choosing stays until the level becomes another.
+    const std::pair now(level.id, level.cells.bounds());
+    if (m_shown == now) return;
+    m_shown = now;
+    showNumber(m_columns, now.second.width);
+    showNumber(m_rows, now.second.height);
     consider();
 }
 
 CellRect BoardSection::frame() const {
-    const CellRect now = m_session.document.level()->cells.bounds();
-    return {-m_left->value(), -m_top->value(), now.width + m_left->value() + m_right->value(),
-            now.height + m_top->value() + m_bottom->value()};
+    return level::frameOfSize(*m_session.document.level(), m_columns->value(), m_rows->value(),
+                              static_cast<level::Growth>(m_across->currentIndex()),
+                              static_cast<level::Growth>(m_down->currentIndex()));
 }
 
 void BoardSection::consider() {
@@ -79,7 +86,7 @@ void BoardSection::consider() {
     m_apply->setEnabled(!isSame);
     if (isSame) {
         setTone(m_words, currentTheme().quietInk);
-        return m_words->setText(tr("Less than 0 takes away. The frame on the board shows it."));
+        return m_words->setText(tr("A frame on the board shows another size before it is taken."));
     }
     const level::CutOff cut = cutOffBy(*m_session.document.level(), wanted);
     QString words = tr("%1 × %2 cells.").arg(wanted.width).arg(wanted.height);
@@ -94,17 +101,21 @@ void BoardSection::consider() {
         if (cut.entities.size() > 4) names << tr("%1 more").arg(cut.entities.size() - 4);
         words += QLatin1Char(' ') + tr("Takes away %1.").arg(names.join(QStringLiteral(", ")));
     }
-    setTone(m_words, cut.isNothing() ? currentTheme().quietInk : currentTheme().caution);
+    const auto pieces =
+        kit::piecesCutOffBy(m_session.document.project(), *m_session.document.level(), wanted);
+    if (!pieces.empty())
+        words +=
+            QLatin1Char(' ') +
+            tr("Takes away %1.").arg(counted(qsizetype(pieces.size()), tr("piece"), tr("pieces")));
+    setTone(m_words,
+            cut.isNothing() && pieces.empty() ? currentTheme().quietInk : currentTheme().caution);
     m_words->setText(words);
 }
 
 void BoardSection::resizeNow() {
-    const auto edit = resizeBoard(*m_session.document.level(), frame());
+    const auto edit =
+        kit::resizeBoard(m_session.document.project(), *m_session.document.level(), frame());
     if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
-    for (QSpinBox* box : {m_left, m_right, m_top, m_bottom}) {
-        const QSignalBlocker blocker(box);
-        box->setValue(0);
-    }
     change<ShapeOptions>([](auto& o) { o.boardFrame.reset(); });
     m_session.document.apply(*edit);
 }

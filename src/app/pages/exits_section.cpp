@@ -1,0 +1,80 @@
+#include "app/pages/game_page.h"
+#include "app/ui/margin_row.h"
+#include "app/ui/theme.h"
+#include "game/flow.h"
+
+namespace rook::app {
+
+namespace {
+
+/// All exits in the order of play, with where each leads. A click goes there.
+class ExitsSection : public PanelSection {
+public:
+    ExitsSection(Session& session, QWidget* parent)
+        : PanelSection(tr("Exits"), {}, session, parent), m_list(new QVBoxLayout) {
+        m_list->setSpacing(0);
+        addWide(m_list);
+        m_words = makeWords(tr("No level has an exit yet. Place one in Cast."), this);
+        addWide(m_words);
+    }
+
+    void refresh() override {
+        const level::Project& project = m_session.document.project();
+        m_exits.clear();
+        for (const auto& level : project.levels)
+            for (const level::Entity& entity : level->entities)
+                if (project.roleOf(entity) == level::Role::Exit)
+                    m_exits.push_back({level->id, entity.id});
+        setNote(m_exits.empty() ? QString() : tr("and where they lead"));
+        m_words->setVisible(m_exits.empty());
+        setRowCount(m_rows, m_list, m_exits.size(), QStringLiteral("exit"),
+                    [this](std::size_t at) { show(m_exits[at]); });
+        for (std::size_t i = 0; i < m_exits.size(); ++i)
+            fill(*m_rows[qsizetype(i)], m_exits[i]);
+    }
+
+private:
+    void fill(MarginRow& row, const game::Leading& exit) {
+        using Sort = game::Destination::Sort;
+        const level::Project& project = m_session.document.project();
+        const auto level = project.findLevel(exit.from);
+        const level::Entity& entity = *level::findEntity(*level, exit.exit);
+        const game::Destination to = game::destinationOf(project, *level, entity.to);
+        const QString target = to.sort == Sort::End       ? tr("the end")
+                               : to.sort == Sort::Nowhere ? tr("nowhere")
+                               : entity.to.onward == level::Onward::Next
+                                   ? tr("next: %1").arg(titleOf(to.level))
+                                   : titleOf(to.level);
+        row.setWords(tr("%1, %2").arg(titleOf(exit.from), QString::fromStdString(exit.exit.text)),
+                     tr("→ %1").arg(target),
+                     to.sort == Sort::Nowhere ? currentTheme().alarm : currentTheme().ink);
+        row.setToolTip(to.sort == Sort::Nowhere ? QString::fromStdString(to.problem)
+                                                : tr("Show this exit in Cast"));
+    }
+    [[nodiscard]] QString titleOf(const LevelId& id) const {
+        return QString::fromStdString(m_session.document.project().findLevel(id)->title);
+    }
+    void show(const game::Leading& exit) {
+        m_session.document.chooseLevel(exit.from);
+        m_session.workbench.setStep(Step::Cast);
+        Selection selection;
+        selection.entities = {exit.exit};
+        m_session.workbench.select(selection);
+        const level::Entity* entity = level::findEntity(*m_session.document.level(), exit.exit);
+        m_session.requests.returnToBoard();
+        if (entity) m_session.requests.showPlace(entity->box);
+    }
+
+    QVBoxLayout* m_list;
+    QLabel* m_words;
+    QList<MarginRow*> m_rows;
+    std::vector<game::Leading> m_exits;
+};
+
+}  // namespace
+
+PanelSection* makeExitsSection(Session& session, QWidget* parent) {
+    return new ExitsSection(session, parent);
+}
+
+}  // namespace rook::app

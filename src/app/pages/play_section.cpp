@@ -1,0 +1,128 @@
+#include <QComboBox>
+#include <QSpinBox>
+
+#include "app/pages/level_sheet.h"
+#include "app/ui/choice_names.h"
+#include "app/ui/theme.h"
+#include "level/level_edits.h"
+#include "level/level_kinds.h"
+
+namespace rook::app {
+
+namespace {
+
+/// How one moves in the level, what its borders are, where it begins, and what a death leads to.
+class PlaySection : public PanelSection {
+public:
+    PlaySection(Session& session, QWidget* parent) : PanelSection(tr("Play"), {}, session, parent) {
+        m_profile = makeChoiceBox(QStringLiteral("sheet-profile"), {}, this, [this](int at) {
+            change(tr("Move as another"), [&](level::Level& l) {
+                l.profile = m_session.document.project().profiles[std::size_t(at)].name;
+            });
+        });
+        addControl(tr("Moves as"), m_profile);
+        addEdges();
+        m_arrives = makeChoiceBox(
+            QStringLiteral("sheet-arrives"), {tr("the first spawn"), tr("any spawn, by chance")},
+            this, [this](int at) {
+                change(tr("Begin at another spawn"),
+                       [&](level::Level& l) { l.arrives = static_cast<level::Arrives>(at); });
+            });
+        addControl(tr("Begins at"), m_arrives);
+        m_onDeath = makeChoiceBox(QStringLiteral("sheet-on-death"),
+                                  {tr("goes on"), tr("begins again")}, this, [this](int at) {
+                                      change(tr("Change what a death does"), [&](level::Level& l) {
+                                          l.onDeath = static_cast<level::OnDeath>(at);
+                                      });
+                                  });
+        m_onDeath->setToolTip(tr("Goes on: at the last checkpoint, else where one came in."));
+        addControl(tr("After a death it"), m_onDeath);
+        m_comfort = makeNumberBox(QStringLiteral("sheet-comfort"), -1, 60, this, [this](int value) {
+            change(tr("Wish for comfort"), [&](level::Level& l) {
+                l.comfort = value < 0 ? std::nullopt : std::optional(value);
+            });
+        });
+        m_comfort->setFixedWidth(150);
+        m_comfort->setSuffix(tr(" %"));
+        m_comfort->setToolTip(tr("A run that only a stronger body makes is a finding."));
+        addControl(tr("Comfort wanted"), m_comfort);
+    }
+
+    void refresh() override {
+        const level::Project& project = m_session.document.project();
+        QStringList names;
+        int at = 0;
+        const level::MotionProfile* profile = project.profileOf(level());
+        for (const level::MotionProfile& each : project.profiles) {
+            if (&each == profile) at = int(names.size());
+            names << QString::fromStdString(each.name);
+        }
+        setChoices(m_profile, names);
+        m_profile->setCurrentIndex(at);
+        for (int side = 0; side < 4; ++side)
+            m_edges[std::size_t(side)]->setCurrentIndex(int(level().edges.*sides[side]));
+        m_arrives->setCurrentIndex(int(level().arrives));
+        m_onDeath->setCurrentIndex(int(level().onDeath));
+        showNumber(m_comfort, level().comfort.value_or(-1));
+        m_comfort->setSpecialValueText(project.comfortLimit > 0
+                                           ? tr("as the project: %1 %").arg(project.comfortLimit)
+                                           : tr("any"));
+        const bool isOfPieces = level::traitsOf(level().kind).isOfPieces;
+        showRow(m_profile, !isOfPieces);
+        m_edgesHolder->setVisible(!isOfPieces);
+    }
+
+private:
+    static constexpr runtime::EdgeRule runtime::Edges::*sides[] = {
+        &runtime::Edges::left, &runtime::Edges::right, &runtime::Edges::top,
+        &runtime::Edges::bottom};
+
+    [[nodiscard]] const level::Level& level() const { return *m_session.document.level(); }
+    template <typename Change>
+    void change(const QString& name, Change&& act) {
+        m_session.document.apply(
+            changeLevel(level(), name.toStdString(), std::forward<Change>(act)));
+    }
+    void addEdges() {
+        m_edgesHolder = new QWidget(this);
+        auto* grid = new QGridLayout(m_edgesHolder);
+        grid->setContentsMargins(0, 2, 0, 2);
+        grid->setSpacing(6);
+        const QString names[] = {tr("Left border"), tr("Right border"), tr("Top border"),
+                                 tr("Bottom border")};
+        for (int side = 0; side < 4; ++side) {
+            QComboBox* box =
+                makeChoiceBox(QStringLiteral("sheet-edge-%1").arg(side),
+                              namesUpTo<runtime::EdgeRule>(3), this, [this, side](int at) {
+                                  change(tr("Change a border"), [&](level::Level& l) {
+                                      l.edges.*sides[side] = static_cast<runtime::EdgeRule>(at);
+                                  });
+                              });
+            box->setFixedWidth(84);
+            box->setAccessibleName(names[side]);
+            auto* label = new QLabel(names[side], m_edgesHolder);
+            label->setFont(sizedFont(-1));
+            label->setBuddy(box);
+            grid->addWidget(label, side / 2, 2 * (side % 2));
+            grid->addWidget(box, side / 2, 2 * (side % 2) + 1);
+            m_edges[std::size_t(side)] = box;
+        }
+        grid->setColumnStretch(0, 1);
+        grid->setColumnStretch(2, 1);
+        addWide(m_edgesHolder);
+    }
+    QComboBox* m_profile;
+    QWidget* m_edgesHolder = nullptr;
+    std::array<QComboBox*, 4> m_edges{};
+    QComboBox* m_arrives;
+    QComboBox* m_onDeath;
+    QSpinBox* m_comfort;
+};
+
+}  // namespace
+
+PanelSection* makePlaySection(Session& session, QWidget* parent) {
+    return new PlaySection(session, parent);
+}
+
+}  // namespace rook::app

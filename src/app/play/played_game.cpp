@@ -1,0 +1,147 @@
+#include "app/play/played_game.h"
+
+#include <QCoreApplication>
+
+namespace rook::app {
+
+namespace {
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("PlayedGame", text);
+}
+
+QString seconds(long long ticks) {
+    return QString::number(double(ticks) / 60, 'f', 1);
+}
+
+}  // namespace
+
+PlayedGame::PlayedGame(const level::Project& project)
+    : m_rules(game::rulesOf(project)), m_state(runtime::beginGame(m_rules)) {}
+
+void PlayedGame::arrive(const level::Project& project, const level::Level& level, bool isAgain) {
+    runtime::arrive(m_rules, m_state);
+    m_level = game::rulesOf(project, level, m_rules);
+    m_words.reset();
+    m_then = Then::GoesOn;
+    if (!isAgain) show(game::wordsAt(level, level::WordsWhen::Start), Then::GoesOn);
+}
+
+void PlayedGame::show(const level::Words* words, Then then) {
+    m_then = then;
+    m_words.reset();
+    if (!words) return;
+    m_words = *words;
+    m_ticksLeft = words->ticks;
+}
+
+void PlayedGame::tellMissing(const level::Level& level) {
+    const runtime::GoalRule* missing = runtime::firstMissing(m_level, m_state);
+    const level::Words* words = missing ? game::findWords(level, missing->words) : nullptr;
+    if (words) show(words, Then::GoesOn);
+}
+
+void PlayedGame::take(const level::Project& project, const level::Entity& entity) {
+    const level::Kind* kind = project.findKind(entity.kind);
+    if (!kind) return;
+    const bool counts = kind->role == level::Role::Pickup;
+    runtime::take(m_rules, m_state, kind->id.text, counts ? m_rules.find(kind->tally) : -1,
+                  entity.data.value);
+}
+
+runtime::TickEnd PlayedGame::endTick() {
+    return runtime::endTick(m_level, m_state);
+}
+
+runtime::Death PlayedGame::die() {
+    return runtime::die(m_rules, m_level, m_state);
+}
+
+void PlayedGame::win(const level::Level& level, const game::Destination& to) {
+    m_to = to;
+    show(game::wordsAt(level, level::WordsWhen::Won), Then::LeadsOn);
+}
+
+void PlayedGame::lose(const level::Project& project, const level::Level& level) {
+    if (runtime::lose(m_rules, m_state) == runtime::Death::GameOver) return over(project);
+    show(game::wordsAt(level, level::WordsWhen::Lost), Then::LevelAgain);
+}
+
+void PlayedGame::over(const level::Project& project) {
+    show(game::wordsAt(project.game, level::WordsWhen::Over), Then::GameAgain);
+}
+
+void PlayedGame::end(const level::Project& project) {
+    show(game::wordsAt(project.game, level::WordsWhen::End), Then::Ends);
+}
+
+bool PlayedGame::isWaiting() const {
+    return (m_words && m_words->ticks == 0) || (m_words && m_then != Then::GoesOn);
+}
+
+PlayedGame::Then PlayedGame::passTick() {
+    if (m_words && m_words->ticks == 0) return Then::GoesOn;
+    if (m_words && --m_ticksLeft > 0) return Then::GoesOn;
+    m_words.reset();
+    return std::exchange(m_then, Then::GoesOn);
+}
+
+PlayedGame::Then PlayedGame::dismiss() {
+    m_words.reset();
+    return std::exchange(m_then, Then::GoesOn);
+}
+
+QStringList PlayedGame::counts() const {
+    QStringList texts;
+    for (std::size_t i = 0; i < m_rules.tallies.size(); ++i)
+        if (m_rules.tallies[i].isShown)
+            texts << QStringLiteral("%1 %2")
+                         .arg(QString::fromStdString(m_rules.tallies[i].title))
+                         .arg(m_state.tallies[i]);
+    return texts;
+}
+
+QStringList PlayedGame::goals(const level::Project& project) const {
+    QStringList texts;
+    for (const runtime::GoalRule& goal : m_level.goals) {
+        const level::Kind* kind = project.findKind({goal.kind});
+        const QString title = QString::fromStdString(kind ? kind->title : goal.kind);
+        const auto countOf = [&](const std::map<std::string, int>& counts) {
+            const auto found = counts.find(goal.kind);
+            return found == counts.end() ? 0 : found->second;
+        };
+        QString text;
+        switch (goal.sort) {
+            case runtime::GoalSort::Collect:
+                text = tr("%1 %2 of %3").arg(title).arg(countOf(m_state.taken)).arg(goal.count);
+                break;
+            case runtime::GoalSort::Defeat:
+                text = tr("%1 beaten %2 of %3")
+                           .arg(title)
+                           .arg(countOf(m_state.beaten))
+                           .arg(goal.count);
+                break;
+            case runtime::GoalSort::Tally: {
+                const bool isThere = goal.tally >= 0;
+                text = tr("%1 at least %2")
+                           .arg(isThere ? QString::fromStdString(
+                                              m_rules.tallies[std::size_t(goal.tally)].title)
+                                        : QStringLiteral("?"))
+                           .arg(goal.atLeast);
+                break;
+            }
+            case runtime::GoalSort::Survive:
+                text = tr("last %1 s").arg(seconds(goal.ticks));
+                break;
+            case runtime::GoalSort::Within:
+                text = tr("%1 s left").arg(seconds(std::max(0LL, goal.ticks - m_state.ticks)));
+                break;
+        }
+        if (!goal.isNeeded) text = tr("bonus: %1").arg(text);
+        texts << (runtime::holds(goal, m_state) ? QStringLiteral("✓ ") : QStringLiteral("○ ")) +
+                     text;
+    }
+    return texts;
+}
+
+}  // namespace rook::app

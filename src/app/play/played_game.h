@@ -1,0 +1,81 @@
+#pragma once
+/// A game that is played on the board, level after level: what is counted, the words that are
+/// shown, and what follows. No widget here.
+
+#include <QString>
+#include <QStringList>
+#include <optional>
+
+#include "game/flow.h"
+#include "game/rules.h"
+#include "rook_motion.hpp"
+
+namespace rook::app {
+
+class PlayedGame {
+public:
+    explicit PlayedGame(const level::Project& project);
+
+    /// A level begins; its words at the start are shown, unless it begins
+    /// again.
+    void arrive(const level::Project& project, const level::Level& level, bool isAgain);
+
+    /// True if an exit that is met in the next tick wins the level.
+    [[nodiscard]] bool mayWin() const { return runtime::mayWin(m_level, m_state); }
+    /// An exit was met for nothing: the words of the first goal that is missing.
+    void tellMissing(const level::Level& level);
+    /// Something of that kind was taken.
+    void take(const level::Project& project, const level::Entity& entity);
+    /// A tick in which nothing was won and nobody died.
+    [[nodiscard]] runtime::TickEnd endTick();
+    /// What follows a death, or a level that is lost.
+    [[nodiscard]] runtime::Death die();
+
+    /// What is done once the words are read.
+    enum class Then : unsigned char { GoesOn, LeadsOn, LevelAgain, GameAgain, Ends };
+    /// The level is won by an exit (or by none): its words, then on to where it leads.
+    void win(const level::Level& level, const game::Destination& to);
+    /// The level is lost: its words, then again, or the game is over.
+    void lose(const level::Project& project, const level::Level& level);
+    void over(const level::Project& project);
+    /// The game is won.
+    void end(const level::Project& project);
+
+    /// Words that stand there now; null if none do.
+    [[nodiscard]] const level::Words* words() const { return m_words ? &*m_words : nullptr; }
+    /// Time stands still until a key.
+    [[nodiscard]] bool isWaiting() const;
+    /// A tick of the words; gives what is to be done now.
+    [[nodiscard]] Then passTick();
+    /// A key was pressed while time stood still; gives what is to be done now.
+    [[nodiscard]] Then dismiss();
+    /// Where the level that was won leads.
+    [[nodiscard]] const game::Destination& destination() const { return m_to; }
+
+    /// A run that left a level by an exit: so long as nothing else was done it can be kept.
+    struct LeftRun {
+        LevelId level;
+        std::vector<runtime::Input> inputs;
+        std::string exit;
+    };
+    std::optional<LeftRun> left;
+
+    /// "Score 120", for the strip.
+    [[nodiscard]] QStringList counts() const;
+    /// Goals in words, with how far they are.
+    [[nodiscard]] QStringList goals(const level::Project& project) const;
+    [[nodiscard]] const runtime::GameState& state() const { return m_state; }
+
+private:
+    void show(const level::Words* words, Then then);
+
+    runtime::GameRules m_rules;
+    runtime::GameState m_state;
+    runtime::LevelRules m_level;
+    std::optional<level::Words> m_words;
+    int m_ticksLeft = 0;  ///< of words that go by themselves
+    Then m_then = Then::GoesOn;
+    game::Destination m_to;
+};
+
+}  // namespace rook::app
