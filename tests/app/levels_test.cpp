@@ -7,6 +7,7 @@
 #include <QPlainTextEdit>
 #include <QSpinBox>
 
+#include "app/pages/game_map.h"
 #include "app/play/walk.h"
 #include "app/steps/cast/cast_options.h"
 #include "demo_window.h"
@@ -43,6 +44,7 @@ private slots:
     void home_beginsTheLevelAgain();
     void things_areTakenAlong_toAnotherLevel();
     void grid_isSwitchedOff();
+    void gameMap_leadsExits_andKeepsPlaces();
 
 private:
     void key(int k, Qt::KeyboardModifiers modifiers = {}) {
@@ -141,9 +143,10 @@ void LevelsTest::newLevel_ofATextGrid_hasItsSize() {
 void LevelsTest::newLevel_isShownBeforeItIsMade() {
     act("new-level-action");
     auto* preview = part<QLabel>("new-preview");
-    QVERIFY(preview->pixmap().isNull());
+    const QImage bare = preview->pixmap().toImage();
+    QVERIFY(!bare.isNull());
     press("new-with-1");
-    QVERIFY(!preview->pixmap().isNull());
+    QVERIFY(preview->pixmap().toImage() != bare);
     press("new-with-4");
     part<QPlainTextEdit>("new-text")->setPlainText("?!");
     QVERIFY2(preview->text().contains("?"), qPrintable(preview->text()));
@@ -384,6 +387,45 @@ void LevelsTest::grid_isSwitchedOff() {
     QVERIFY(board().grab().toImage() != before);
     act("grid-action");
     QVERIFY(board().scene().look.grid > 0);
+}
+
+void LevelsTest::gameMap_leadsExits_andKeepsPlaces() {
+    key(Qt::Key_0);
+    auto* map = part<GameMap>("game-map");
+    QVERIFY(map && map->isVisible() && map->hasFocus());
+    const auto drag = [&](QPointF from, QPointF to) {
+        QTest::mousePress(map, Qt::LeftButton, {}, from.toPoint());
+        QTest::mouseMove(map, ((from + to) / 2).toPoint());
+        QTest::mouseMove(map, to.toPoint());
+        QTest::mouseRelease(map, Qt::LeftButton, {}, to.toPoint());
+    };
+    const auto gate = [&] {
+        return level::findEntity(*project().findLevel({"intake"}), {"gate-1"})->to;
+    };
+    QCOMPARE(gate().onward, level::Onward::Next);
+    drag(map->handleOf({"intake"}, {"gate-1"}), map->cardOf({"grain-loft"}).center());
+    QCOMPARE(gate().onward, level::Onward::Level);
+    QCOMPARE(gate().level.text, std::string("grain-loft"));
+    // On bare ground nothing is led anywhere.
+    drag(map->handleOf({"intake"}, {"gate-1"}), {3, 3});
+    QCOMPARE(gate().level.text, std::string("grain-loft"));
+    session().document.undo();
+    QCOMPARE(gate().onward, level::Onward::Next);
+    const QPointF before = map->cardOf({"wheel-hall"}).topLeft();
+    drag(map->cardOf({"wheel-hall"}).bottomLeft() + QPointF(6, -6),
+         map->cardOf({"wheel-hall"}).bottomLeft() + QPointF(36, 24));
+    QCOMPARE(project().game.map.size(), std::size_t(1));
+    // Places are whole px of the map.
+    const QPointF moved = map->cardOf({"wheel-hall"}).topLeft() - before;
+    QVERIFY(std::abs(moved.x() - 30) < 1 && std::abs(moved.y() - 30) < 1);
+    session().document.undo();
+    QCOMPARE(map->cardOf({"wheel-hall"}).topLeft(), before);
+    QTest::keyClick(map, Qt::Key_Right);
+    QCOMPARE(level().id.text, std::string("wheel-hall"));
+    QTest::mouseDClick(map, Qt::LeftButton, {},
+                       (map->cardOf({"grain-loft"}).bottomLeft() + QPointF(6, -6)).toPoint());
+    QCOMPARE(level().id.text, std::string("grain-loft"));
+    QVERIFY(board().isVisible() && !map->isVisible());
 }
 
 ROOK_TEST(LevelsTest)

@@ -38,7 +38,10 @@ public:
             changeGame(m_session, tr("Levels that lead round"),
                        [isOn](level::Game& game) { game.mayLoop = isOn; });
         });
-        addWide(m_mayLoop);
+        auto* line = new QHBoxLayout;
+        line->addWidget(m_mayLoop);
+        line->addStretch();
+        addWide(line);
         m_words = makeWords({}, this);
         m_words->setObjectName(QStringLiteral("game-findings"));
         addWide(m_words);

@@ -1,5 +1,6 @@
 #include "app/pages/game_page.h"
 
+#include "app/pages/game_map.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
@@ -7,9 +8,12 @@ namespace rook::app {
 GamePage::GamePage(Session& session, QWidget* parent) : Page(session, tr("The game"), parent) {
     setObjectName(QStringLiteral("game-page"));
     setAccessibleName(tr("The game"));
-    QVBoxLayout* left = addColumn();
-    add(left, makeFlowSection(session, body()));
-    add(left, makeScreenSection(session, body()));
+    m_map = new GameMap(session, body());
+    connect(m_map, &GameMap::levelOpened, this, [this] { Q_EMIT left(); });
+    addAbove(m_map);
+    QVBoxLayout* leftColumn = addColumn();
+    add(leftColumn, makeFlowSection(session, body()));
+    add(leftColumn, makeScreenSection(session, body()));
     QVBoxLayout* right = addColumn();
     add(right, makeExitsSection(session, body()));
     addBelow(makeTallySection(session, body()));
@@ -20,7 +24,12 @@ void GamePage::refresh() {
     const level::Project& project = m_session.document.project();
     setWords(QString::fromStdString(project.name),
              counted(qsizetype(project.levels.size()), tr("level"), tr("levels")));
+    m_map->refresh();
     Page::refresh();
+}
+
+void GamePage::takeFocus() {
+    m_map->setFocus(Qt::OtherFocusReason);
 }
 
 }  // namespace rook::app

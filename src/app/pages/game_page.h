@@ -1,11 +1,13 @@
 #pragma once
-/// The game: where it begins, what follows its last level, what it counts, its screens and words,
-/// and what leads where. Every change is one undo.
+/// The game: its map, where it begins, what follows its last level, what it counts, its screens and
+/// words, and what leads where. Every change is one undo.
 
 #include "app/pages/page.h"
 #include "level/level_edits.h"
 
 namespace rook::app {
+
+class GameMap;
 
 class GamePage : public Page {
     Q_OBJECT
@@ -13,6 +15,10 @@ class GamePage : public Page {
 public:
     GamePage(Session& session, QWidget* parent);
     void refresh() override;
+    void takeFocus() override;
+
+private:
+    GameMap* m_map;
 };
 
 /// Its sections, one file each.

@@ -4,6 +4,7 @@
 #include <QFileDialog>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QPainter>
 #include <QPlainTextEdit>
 #include <QSpinBox>
 
@@ -183,8 +184,7 @@ void NewLevelPage::showPreview() {
     constexpr QSize room(460, 190);
     constexpr std::int64_t mostCells = 1000000;  // above, it would hold the typing up
     m_preview->setPixmap({});
-    const bool isFree = m_beginning.with == With::Nothing;
-    if (isFree || (m_beginning.with == With::Text && m_beginning.text.empty()) ||
+    if ((m_beginning.with == With::Text && m_beginning.text.empty()) ||
         (m_beginning.with == With::Image && m_beginning.image.empty()) ||
         std::int64_t(m_wish.columns) * m_wish.rows > mostCells)
         return m_preview->setText({});
@@ -201,6 +201,17 @@ void NewLevelPage::showPreview() {
                                 (QSizeF(whole.scaled(room, Qt::KeepAspectRatio)) * ratio).toSize(),
                                 currentTheme());
     image.setDevicePixelRatio(ratio);
+    // A screen beside its lower left corner, to see how large the level is.
+    const QSizeF shown = QSizeF(image.size()) / ratio;
+    const level::Screen& screen = made->edit.project.game.screens[0];
+    const double scale = shown.width() / whole.width();
+    QPainter painter(&image);
+    painter.setPen(QPen(currentTheme().quietInk, 1));
+    painter.drawRect(QRectF({0.5, 0.5}, shown - QSizeF(1, 1)));
+    painter.setPen(QPen(currentTheme().plum, 1.4, Qt::DashLine));
+    const QSizeF frame(screen.width * scale, screen.height * scale);
+    painter.drawRect(QRectF({0.5, shown.height() - frame.height() - 0.5}, frame));
+    painter.end();
     m_preview->setPixmap(QPixmap::fromImage(image));
 }
 
@@ -265,7 +276,7 @@ void NewLevelPage::refresh() {
     const level::Screen& screen = project.game.screens[0];
     m_sizeWords->setText(isCopy   ? tr("As the level that it is a copy of.")
                          : isRead ? tr("As many cells as there are characters or px.")
-                                  : tr("%1 × %2 px; a screen is %3 × %4 px.")
+                                  : tr("%1 × %2 px; a screen, dashed below, is %3 × %4 px.")
                                         .arg(m_wish.columns * m_wish.cellSize.width)
                                         .arg(m_wish.rows * m_wish.cellSize.height)
                                         .arg(screen.width)

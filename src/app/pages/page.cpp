@@ -66,6 +66,10 @@ QVBoxLayout* Page::addColumn() {
     return column;
 }
 
+void Page::addAbove(QWidget* widget) {
+    m_rows->insertWidget(0, widget);
+}
+
 void Page::addBelow(QWidget* widget) {
     m_rows->insertWidget(m_rows->count() - 1, widget);
     if (auto* section = dynamic_cast<PanelSection*>(widget)) m_sections << section;

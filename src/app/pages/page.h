@@ -28,7 +28,8 @@ protected:
     QPushButton* addAction(const QString& text, const QString& name, std::function<void()> act);
     /// A column of sections beside the former ones, as wide as its widest.
     QVBoxLayout* addColumn();
-    /// Below all columns.
+    /// Above all columns, or below them.
+    void addAbove(QWidget* widget);
     void addBelow(QWidget* widget);
     /// That is refreshed with the page.
     PanelSection* add(QVBoxLayout* column, PanelSection* section);

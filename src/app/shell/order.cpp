@@ -5,10 +5,8 @@
 #include <QStyledItemDelegate>
 #include <QToolButton>
 #include <QVBoxLayout>
-#include <QtConcurrent>
 #include <algorithm>
 
-#include "app/board/level_kind_face.h"
 #include "app/ui/theme.h"
 #include "level/running_order.h"
 
@@ -52,11 +50,11 @@ public:
             painter->drawImage(picture, card.thumbnail);
         painter->setPen(QPen(theme.rule(), 1));
         painter->drawRect(picture.adjusted(0, 0, -1, -1));
-        painter->setPen(card.markColor);
+        painter->setPen(card.verdict.tone);
         painter->setFont(sizedFont(-1, QFont::DemiBold));
         const QRect line(picture.left(), picture.bottom() + 4, r.right() - 8 - picture.left(), 18);
-        painter->drawText(line, Qt::AlignRight | Qt::AlignVCenter, card.mark);
-        const int markWidth = painter->fontMetrics().horizontalAdvance(card.mark) + 6;
+        painter->drawText(line, Qt::AlignRight | Qt::AlignVCenter, card.verdict.mark);
+        const int markWidth = painter->fontMetrics().horizontalAdvance(card.verdict.mark) + 6;
         painter->setPen(theme.ink);
         painter->setFont(sizedFont(-1));
         painter->drawText(
@@ -76,11 +74,12 @@ Order::Order(Session& session, QWidget* parent)
     : QWidget(parent),
       m_session(session),
       m_count(new QLabel(this)),
-      m_list(new QListWidget(this)) {
+      m_list(new QListWidget(this)),
+      m_thumbnails(session, thumbnailSize, nullptr) {
     setFixedWidth(168);
-    m_thread.setMaxThreadCount(1);
+    connect(&m_thumbnails, &Thumbnails::changed, this, [this] { m_list->viewport()->update(); });
     auto* title = new QToolButton(this);
-    title->setText(tr("Running order"));
+    title->setText(tr("Running order ›"));
     title->setObjectName(QStringLiteral("order-title"));
     title->setToolTip(tr("The game: what leads where, what is counted (0)"));
     title->setCursor(Qt::PointingHandCursor);
@@ -125,86 +124,35 @@ Order::Order(Session& session, QWidget* parent)
 }
 
 void Order::themeChanged() {
-    ++m_theme;
-    m_thumbnails.clear();
+    m_thumbnails.forget();
     refresh();
 }
 
 Order::Card Order::card(int row) const {
     const auto& levels = m_session.document.project().levels;
     if (row < 0 || row >= int(levels.size())) return {};
-    Card card = wordsOf(levels[std::size_t(row)]);
-    card.thumbnail = m_thumbnails.value(card.level.get());
-    if (card.thumbnail.isNull()) wantThumbnail(card.level);
-    return card;
-}
-
-/// Only for cards that are seen: each is painted before it is made.
-void Order::wantThumbnail(const std::shared_ptr<const level::Level>& level) const {
-    if (m_wanted.contains(level.get())) return;
-    m_wanted.insert(level.get());
-    auto* self = const_cast<Order*>(this);
-    QtConcurrent::run(&m_thread, [project = m_session.document.project(), level,
-                                  theme = currentTheme(), ratio = devicePixelRatioF()] {
-        QImage image =
-            faceOf(level->kind)
-                .picture(project, *level, (QSizeF(thumbnailSize) * ratio).toSize(), theme);
-        image.setDevicePixelRatio(ratio);
-        return image;
-    }).then(self, [this, self, level, number = m_theme](const QImage& image) {
-        self->m_wanted.remove(level.get());
-        const bool isThere = m_session.document.project().findLevel(level->id) == level;
-        if (isThere && number == self->m_theme) self->m_thumbnails[level.get()] = image;
-        self->m_list->viewport()->update();
-    });
-}
-
-Order::Card Order::wordsOf(const std::shared_ptr<const level::Level>& level) const {
-    const Theme& theme = currentTheme();
-    Card card;
-    card.level = level;
-    card.mark = QStringLiteral("–");
-    card.spoken = tr("not proven yet");
-    card.markColor = theme.quietInk;
-    const auto proven = m_session.proofs.of(card.level->id);
-    if (!proven || proven->error) return card;
-    if (!m_session.proofs.isCurrent(card.level->id)) {
-        card.mark = QStringLiteral("…");
-        card.spoken = tr("being proven");
-    } else if (check::openCount(proven->report.findings()) == 0) {
-        card.mark = QStringLiteral("✓");
-        card.spoken = tr("proven");
-        card.markColor = theme.accent;
-    } else {
-        const auto open = qsizetype(check::openCount(proven->report.findings()));
-        card.mark = QStringLiteral("● %1").arg(open);
-        card.spoken = counted(open, tr("finding"), tr("findings"));
-        const bool isAlarm = check::hasErrors(proven->report.findings());
-        card.markColor = isAlarm ? theme.alarm : theme.caution;
-    }
+    Card card{levels[std::size_t(row)], {}, {}};
+    card.verdict = verdictMarkOf(m_session, *card.level);
+    card.thumbnail = m_thumbnails.of(card.level, devicePixelRatioF());
     return card;
 }
 
 void Order::refresh() {
     m_isRefreshing = true;
     const auto& levels = m_session.document.project().levels;
-    // Thumbnails of values that are gone are dropped with them.
-    QSet<const level::Level*> there;
-    for (const auto& level : levels)
-        there.insert(level.get());
-    m_thumbnails.removeIf([&](const auto& each) { return !there.contains(each.key()); });
+    m_thumbnails.follow(m_session.document.project());
     while (m_list->count() > int(levels.size()))
         delete m_list->takeItem(m_list->count() - 1);
     while (m_list->count() < int(levels.size()))
         m_list->addItem(QString());
     m_count->setText(QString::number(levels.size()));
     for (int row = 0; row < m_list->count(); ++row) {
-        const Card c = wordsOf(levels[std::size_t(row)]);
-        m_list->item(row)->setData(
-            Qt::AccessibleTextRole,
-            tr("%1, %2").arg(QString::fromStdString(c.level->title), c.spoken));
-        m_list->item(row)->setData(Qt::UserRole, QString::fromStdString(c.level->id.text));
-        if (c.level->id == m_session.document.level()->id) m_list->setCurrentRow(row);
+        const level::Level& level = *levels[std::size_t(row)];
+        m_list->item(row)->setData(Qt::AccessibleTextRole,
+                                   tr("%1, %2").arg(QString::fromStdString(level.title),
+                                                    verdictMarkOf(m_session, level).spoken));
+        m_list->item(row)->setData(Qt::UserRole, QString::fromStdString(level.id.text));
+        if (level.id == m_session.document.level()->id) m_list->setCurrentRow(row);
     }
     m_isRefreshing = false;
     m_list->viewport()->update();

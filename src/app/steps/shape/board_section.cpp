@@ -43,7 +43,7 @@ BoardSection::BoardSection(Session& session, QWidget* parent)
     const auto choice = [&](const QString& words, const char* name, const QStringList& choices) {
         QComboBox* box =
             makeChoiceBox(QLatin1String(name), choices, this, [this](int) { consider(); });
-        box->setFixedWidth(110);
+        box->setFixedWidth(128);
         addControl(words, box);
         return box;
     };

@@ -1,0 +1,368 @@
+#include "app/pages/game_map.h"
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+#include "app/panels/verdict_mark.h"
+#include "app/ui/theme.h"
+#include "level/level_edits.h"
+
+namespace rook::app {
+
+namespace {
+
+using Sort = game::Destination::Sort;
+
+constexpr QSize pictureSize(132, 62);
+constexpr QSizeF cardSize(148, 98);
+constexpr QPointF pictureCorner(8, 8);
+constexpr QSizeF endSize(84, 40);
+constexpr double gapAcross = 64, gapDown = 54;
+constexpr int cardsInARow = 4;
+constexpr double handle = 5;  ///< map px, radius
+
+/// Where a card lies that nobody has moved: in rows, to and fro.
+QPointF usualPlace(std::size_t number) {
+    const auto row = int(number) / cardsInARow;
+    const int column = int(number) % cardsInARow;
+    const int across = row % 2 == 0 ? column : cardsInARow - 1 - column;
+    return {across * (cardSize.width() + gapAcross), row * (cardSize.height() + gapDown)};
+}
+
+}  // namespace
+
+GameMap::GameMap(Session& session, QWidget* parent)
+    : QWidget(parent), m_session(session), m_thumbnails(session, pictureSize, nullptr) {
+    setObjectName(QStringLiteral("game-map"));
+    setAccessibleName(tr("Game map"));
+    setFocusPolicy(Qt::StrongFocus);
+    setMouseTracking(true);
+    setMinimumHeight(300);
+    connect(&m_thumbnails, &Thumbnails::changed, this, qOverload<>(&QWidget::update));
+    connect(&session.proofs, &Proofs::changed, this, qOverload<>(&QWidget::update));
+}
+
+void GameMap::refresh() {
+    m_thumbnails.follow(m_session.document.project());
+    lay();
+    if (!m_isFitted) fit();
+    update();
+}
+
+void GameMap::lay() {
+    const level::Project& project = m_session.document.project();
+    m_cards.clear();
+    m_ways.clear();
+    for (std::size_t i = 0; i < project.levels.size(); ++i) {
+        Card card{project.levels[i], usualPlace(i)};
+        for (const level::MapPlace& place : project.game.map)
+            if (place.level == card.level->id)
+                card.corner = {double(place.at.x), double(place.at.y)};
+        if (m_drag == Drag::Card && m_dragged == card.level->id) card.corner = m_pointer - m_grip;
+        m_cards.push_back(std::move(card));
+    }
+    // The end stands where the card after the last one would.
+    m_end = usualPlace(m_cards.size()) + QPointF(0, (cardSize.height() - endSize.height()) / 2);
+    for (std::size_t i = 0; i < m_cards.size(); ++i)
+        gather(i);
+}
+
+bool GameMap::isOnHandle(const Way& way, QPointF map) const {
+    const QPointF apart = startOf(way) - map;
+    return std::hypot(apart.x(), apart.y()) <= handle + 4;
+}
+
+void GameMap::gather(std::size_t at) {
+    const level::Project& project = m_session.document.project();
+    const Card& card = m_cards[at];
+    for (const level::Entity& entity : card.level->entities) {
+        if (project.roleOf(entity) != level::Role::Exit) continue;
+        const PxPoint middle{entity.box.x + entity.box.width / 2,
+                             entity.box.y + entity.box.height / 2};
+        Way way;
+        way.from = card.level->id;
+        way.exit = entity.id;
+        way.card = at;
+        way.offset = pictureOf(card, middle) - card.corner;
+        way.to = game::destinationOf(project, *card.level, entity.to);
+        if (const Card* to = find(way.to.level)) way.toCard = int(to - m_cards.data());
+        way.isNext = entity.to.onward == level::Onward::Next;
+        way.isLocked = !entity.data.opens.empty() || entity.data.opensWithAllPickups;
+        m_ways.push_back(std::move(way));
+    }
+}
+
+/// A place of the level, in its picture; map px.
+QPointF GameMap::pictureOf(const Card& card, PxPoint at) const {
+    const PxRect bounds = card.level->boundsPx();
+    const QSizeF shown =
+        QSizeF(bounds.width, bounds.height).scaled(QSizeF(pictureSize), Qt::KeepAspectRatio);
+    const QPointF corner =
+        card.corner + pictureCorner +
+        QPointF(pictureSize.width() - shown.width(), pictureSize.height() - shown.height()) / 2;
+    return corner + QPointF(shown.width() * std::clamp(at.x, 0, bounds.width) / bounds.width,
+                            shown.height() * std::clamp(at.y, 0, bounds.height) / bounds.height);
+}
+
+void GameMap::fit() {
+    QRectF all(m_end, endSize);
+    for (const Card& card : m_cards)
+        all = all.united(QRectF(card.corner, cardSize));
+    all.adjust(-24, -24, 24, 24);
+    if (width() < 50 || all.isEmpty()) return;
+    m_scale = std::clamp(std::min(width() / all.width(), height() / all.height()), 0.15, 1.2);
+    m_offset = QPointF(width(), height()) / 2 - all.center() * m_scale;
+    m_isFitted = true;
+    update();
+}
+
+void GameMap::resizeEvent(QResizeEvent*) {
+    fit();
+}
+
+const GameMap::Card* GameMap::cardAt(QPointF map) const {
+    for (auto card = m_cards.rbegin(); card != m_cards.rend(); ++card)
+        if (QRectF(card->corner, cardSize).contains(map)) return &*card;
+    return nullptr;
+}
+
+const GameMap::Card* GameMap::find(const LevelId& level) const {
+    const auto found = std::find_if(m_cards.begin(), m_cards.end(),
+                                    [&](const Card& card) { return card.level->id == level; });
+    return found == m_cards.end() ? nullptr : &*found;
+}
+
+QRectF GameMap::endCard() const {
+    return {m_end, endSize};
+}
+
+QRectF GameMap::cardOf(const LevelId& level) const {
+    const Card* card = find(level);
+    return card ? QRectF(toWidget(card->corner), cardSize * m_scale) : QRectF();
+}
+
+QPointF GameMap::handleOf(const LevelId& level, const EntityId& exit) const {
+    for (const Way& way : m_ways)
+        if (way.from == level && way.exit == exit) return toWidget(startOf(way));
+    return {};
+}
+
+void GameMap::paintEvent(QPaintEvent*) {
+    const Theme& theme = currentTheme();
+    QPainter painter(this);
+    painter.fillRect(rect(), theme.paper);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.save();
+    painter.translate(m_offset);
+    painter.scale(m_scale, m_scale);
+    const QRectF sight(toMap({0, 0}), toMap({double(width()), double(height())}));
+    for (const Card& card : m_cards)
+        if (QRectF(card.corner, cardSize).intersects(sight)) paintCard(painter, card);
+    painter.setPen(QPen(theme.quietInk, 1.2));
+    painter.setBrush(theme.panel);
+    painter.drawRoundedRect(endCard(), 3, 3);
+    painter.setPen(theme.ink);
+    painter.setFont(sizedFont(-1));
+    painter.drawText(endCard(), Qt::AlignCenter, tr("the end"));
+    for (const Way& way : m_ways)
+        paintWay(painter, way);
+    painter.restore();
+    painter.setPen(QPen(hasFocus() ? theme.accent : theme.rule(), 1));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawRect(rect().adjusted(0, 0, -1, -1));
+}
+
+void GameMap::paintCard(QPainter& painter, const Card& card) {
+    const Theme& theme = currentTheme();
+    const QRectF box(card.corner, cardSize);
+    const bool isHere = card.level->id == m_session.document.level()->id;
+    painter.setPen(QPen(isHere ? theme.accent : theme.quietInk, isHere ? 2 : 1));
+    painter.setBrush(theme.panel);
+    painter.drawRoundedRect(box, 3, 3);
+    const QRectF frame(card.corner + pictureCorner, QSizeF(pictureSize));
+    painter.fillRect(frame, theme.paper);
+    const QImage picture = m_thumbnails.of(card.level, 2 * devicePixelRatioF());
+    if (!picture.isNull()) painter.drawImage(frame, picture);
+    const QRectF line(box.left() + 8, frame.bottom() + 3, box.width() - 16, 22);
+    const VerdictMark verdict = verdictMarkOf(m_session, *card.level);
+    painter.setFont(sizedFont(-2, QFont::DemiBold));
+    painter.setPen(verdict.tone);
+    painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter, verdict.mark);
+    const double mark = painter.fontMetrics().horizontalAdvance(verdict.mark) + 6;
+    painter.setFont(sizedFont(-1));
+    painter.setPen(theme.ink);
+    painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
+                     painter.fontMetrics().elidedText(QString::fromStdString(card.level->title),
+                                                      Qt::ElideRight, int(line.width() - mark)));
+}
+
+void GameMap::paintWay(QPainter& painter, const Way& way) const {
+    const Theme& theme = currentTheme();
+    const QPointF start = startOf(way);
+    const bool isDragged = m_drag == Drag::Way && &way == &m_ways[m_way] && m_hasMoved;
+    if (isDragged) {
+        paintArrow(painter, start, m_pointer, theme.accent, Qt::SolidLine);
+    } else if (way.to.sort == Sort::Level) {
+        const Card* to = way.toCard < 0 ? nullptr : &m_cards[std::size_t(way.toCard)];
+        const level::Entity* entry = to ? level::findEntity(*to->level, way.to.entry) : nullptr;
+        if (entry)
+            paintArrow(painter, start,
+                       pictureOf(*to, {entry->box.x + entry->box.width / 2,
+                                       entry->box.y + entry->box.height / 2}),
+                       theme.plum, way.isNext ? Qt::DashLine : Qt::SolidLine);
+    } else if (way.to.sort == Sort::End) {
+        const bool isLeftOf = start.x() < endCard().center().x();
+        paintArrow(painter, start,
+                   {isLeftOf ? endCard().left() : endCard().right(), endCard().center().y()},
+                   theme.plum, Qt::SolidLine);
+    } else {
+        // It leads nowhere: a stub that ends in a cross.
+        const QPointF stub = start + QPointF(34, -26);
+        painter.setPen(QPen(theme.alarm, 1.8));
+        painter.drawLine(start, stub);
+        painter.drawLine(stub - QPointF(5, 5), stub + QPointF(5, 5));
+        painter.drawLine(stub - QPointF(5, -5), stub + QPointF(5, -5));
+    }
+    painter.setPen(QPen(way.to.sort == Sort::Nowhere ? theme.alarm : theme.plum, 1.6));
+    painter.setBrush(theme.paper);
+    painter.drawEllipse(start, handle, handle);
+    if (!way.isLocked) return;
+    // Something must be held: a small key's bow.
+    painter.drawEllipse(start + QPointF(11, 0), 3, 3);
+    painter.drawLine(start + QPointF(14, 0), start + QPointF(19, 0));
+}
+
+void GameMap::paintArrow(QPainter& painter, QPointF from, QPointF to, const QColor& tone,
+                         Qt::PenStyle style) const {
+    QPainterPath path(from);
+    // The farther, the higher: over the cards between.
+    const double apart = std::abs(to.x() - from.x());
+    const double lift = std::min(150.0, 20 + 0.2 * apart);
+    const double bend = std::max(30.0, apart / 2) * (to.x() >= from.x() ? 1 : -1);
+    const QPointF before(to.x() - bend, to.y() - lift);
+    path.cubicTo(from + QPointF(bend, -lift), before, to);
+    painter.setPen(QPen(tone, 1.8, style));
+    painter.setBrush(Qt::NoBrush);
+    painter.drawPath(path);
+    const double turn = std::atan2(to.y() - before.y(), to.x() - before.x());
+    painter.setPen(QPen(tone, 1.8));
+    for (const double aside : {-0.45, 0.45})
+        painter.drawLine(to, to - 9 * QPointF(std::cos(turn + aside), std::sin(turn + aside)));
+}
+
+void GameMap::mousePressEvent(QMouseEvent* event) {
+    const QPointF map = toMap(event->position());
+    m_pointer = map;
+    m_hasMoved = false;
+    m_drag = Drag::Ground;
+    m_grip = event->position() - m_offset;
+    if (event->button() != Qt::LeftButton) return;
+    for (std::size_t i = 0; i < m_ways.size(); ++i) {
+        if (!isOnHandle(m_ways[i], map)) continue;
+        m_drag = Drag::Way;
+        m_way = i;
+        return;
+    }
+    const Card* card = cardAt(map);
+    if (!card) return;
+    m_drag = Drag::Card;
+    m_dragged = card->level->id;
+    m_grip = map - card->corner;
+}
+
+void GameMap::mouseMoveEvent(QMouseEvent* event) {
+    if (m_drag == Drag::Nothing) {
+        const QPointF map = toMap(event->position());
+        const bool isHandle = std::any_of(m_ways.begin(), m_ways.end(),
+                                          [&](const Way& way) { return isOnHandle(way, map); });
+        setCursor(isHandle ? Qt::CrossCursor : cardAt(map) ? Qt::OpenHandCursor : Qt::ArrowCursor);
+        return;
+    }
+    m_pointer = toMap(event->position());
+    m_hasMoved = true;
+    if (m_drag == Drag::Ground) m_offset = event->position() - m_grip;
+    if (m_drag == Drag::Card) lay();
+    update();
+}
+
+void GameMap::mouseReleaseEvent(QMouseEvent*) {
+    const Drag drag = std::exchange(m_drag, Drag::Nothing);
+    if (drag == Drag::Way && m_hasMoved) link(m_ways[m_way], m_pointer);
+    if (drag == Drag::Card && !m_hasMoved) m_session.document.chooseLevel(m_dragged);
+    if (drag == Drag::Card && m_hasMoved) {
+        level::Game game = m_session.document.project().game;
+        std::erase_if(game.map,
+                      [&](const level::MapPlace& each) { return each.level == m_dragged; });
+        const QPointF corner = m_pointer - m_grip;
+        game.map.push_back(
+            {m_dragged, {int(std::lround(corner.x())), int(std::lround(corner.y()))}});
+        m_session.document.apply(level::changeGame(m_session.document.project(), std::move(game),
+                                                   tr("Move a card").toStdString()));
+    }
+    refresh();
+}
+
+/// The exit leads to the level of the card there, or to the end.
+void GameMap::link(const Way& way, QPointF map) {
+    const auto level = m_session.document.project().findLevel(way.from);
+    const level::Entity* exit = level ? level::findEntity(*level, way.exit) : nullptr;
+    const Card* card = cardAt(map);
+    const bool isEnd = endCard().contains(map);
+    if (!exit || (!card && !isEnd)) return;
+    level::Entity changed = *exit;
+    changed.to = {};
+    if (!isEnd) changed.to = {level::Onward::Level, card->level->id, {}};
+    m_session.document.apply(changeEntity(
+        *level, changed,
+        isEnd ? tr("Lead to the end").toStdString()
+              : tr("Lead to %1").arg(QString::fromStdString(card->level->title)).toStdString()));
+}
+
+void GameMap::open(const LevelId& level) {
+    m_session.document.chooseLevel(level);
+    Q_EMIT levelOpened();
+}
+
+void GameMap::mouseDoubleClickEvent(QMouseEvent* event) {
+    if (const Card* card = cardAt(toMap(event->position()))) open(card->level->id);
+}
+
+void GameMap::wheelEvent(QWheelEvent* event) {
+    const double factor = std::pow(1.0015, event->angleDelta().y());
+    const QPointF at = toMap(event->position());
+    m_scale = std::clamp(m_scale * factor, 0.1, 3.0);
+    m_offset = event->position() - at * m_scale;
+    update();
+    event->accept();
+}
+
+/// Arrows choose the level before and after, Enter opens it, Home shows all.
+void GameMap::keyPressEvent(QKeyEvent* event) {
+    const auto& levels = m_session.document.project().levels;
+    const auto here = std::find(levels.begin(), levels.end(), m_session.document.level());
+    const auto choose = [&](std::ptrdiff_t by) {
+        const auto at = std::clamp<std::ptrdiff_t>((here - levels.begin()) + by, 0,
+                                                   std::ptrdiff_t(levels.size()) - 1);
+        m_session.document.chooseLevel(levels[std::size_t(at)]->id);
+    };
+    switch (event->key()) {
+        case Qt::Key_Left:
+        case Qt::Key_Up:
+            return choose(-1);
+        case Qt::Key_Right:
+        case Qt::Key_Down:
+            return choose(1);
+        case Qt::Key_Return:
+        case Qt::Key_Enter:
+            return open(m_session.document.level()->id);
+        case Qt::Key_Home:
+            return fit();
+        default:
+            return QWidget::keyPressEvent(event);
+    }
+}
+
+}  // namespace rook::app
