@@ -14,7 +14,7 @@ public:
         : PanelSection(tr("Exits"), {}, session, parent), m_list(new QVBoxLayout) {
         m_list->setSpacing(0);
         addWide(m_list);
-        m_words = makeWords(tr("No level has an exit yet. Place one in Cast."), this);
+        m_words = makeWords({}, this);
         addWide(m_words);
     }
 
@@ -26,7 +26,11 @@ public:
                 if (project.roleOf(entity) == level::Role::Exit)
                     m_exits.push_back({level->id, entity.id});
         setNote(m_exits.empty() ? QString() : tr("and where they lead"));
-        m_words->setVisible(m_exits.empty());
+        const std::size_t more = m_exits.size() - std::min(m_exits.size(), mostRows);
+        m_words->setVisible(m_exits.empty() || more > 0);
+        m_words->setText(m_exits.empty() ? tr("No level has an exit yet. Place one in Cast.")
+                                         : tr("And %1 more: they stand on the map.").arg(more));
+        m_exits.resize(std::min(m_exits.size(), mostRows));
         setRowCount(m_rows, m_list, m_exits.size(), QStringLiteral("exit"),
                     [this](std::size_t at) { show(m_exits[at]); });
         for (std::size_t i = 0; i < m_exits.size(); ++i)
@@ -34,6 +38,8 @@ public:
     }
 
 private:
+    static constexpr std::size_t mostRows = 60;  // more would hold the window up
+
     void fill(MarginRow& row, const game::Leading& exit) {
         using Sort = game::Destination::Sort;
         const level::Project& project = m_session.document.project();

@@ -7,19 +7,29 @@
 namespace rook::app {
 
 Proofs::Proofs(Document& document) : m_document(document) {
-    connect(&document, &Document::opened, this, [this] { m_proofs.clear(); });
+    connect(&document, &Document::opened, this, [this] {
+        m_proofs.clear();
+        m_compared.reset();
+    });
 }
 
 std::shared_ptr<const ProvenLevel> Proofs::of(const LevelId& id) const {
-    for (const auto& proof : m_proofs)
-        if (proof->level->id == id) return proof;
-    return nullptr;
+    const auto found = m_proofs.find(id);
+    return found == m_proofs.end() ? nullptr : found->second;
+}
+
+bool Proofs::haveSameRules(const level::Project& proven) const {
+    const level::Project& current = m_document.project();
+    const bool isKnown = m_compared && m_compared->proven.sharesAllWith(proven) &&
+                         m_compared->current.sharesAllWith(current);
+    if (!isKnown) m_compared = {proven, current, level::haveSameRules(proven, current)};
+    return m_compared->areSame;
 }
 
 bool Proofs::isCurrent(const LevelId& id) const {
     const auto proof = of(id);
     return proof && proof->level == m_document.project().findLevel(id) &&
-           level::haveSameRules(proof->project, m_document.project());
+           haveSameRules(proof->project);
 }
 
 bool Proofs::isPlanCurrent(const LevelId& id) const {
@@ -36,8 +46,7 @@ bool Proofs::isAnalysisCurrent(const LevelId& id) const {
 void Proofs::take(std::shared_ptr<const ProvenLevel> proven) {
     const LevelId id = proven->level->id;
     if (!m_document.project().findLevel(id)) return;
-    std::erase_if(m_proofs, [&](const auto& proof) { return proof->level->id == id; });
-    m_proofs.push_back(std::move(proven));
+    m_proofs[id] = std::move(proven);
     Q_EMIT changed(id);
 }
 

@@ -2,6 +2,7 @@
 /// The latest answer for each level. Who computes them is `LiveReach`.
 
 #include <QObject>
+#include <map>
 
 #include "app/session/document.h"
 #include "app/session/proven_level.h"
@@ -30,8 +31,17 @@ Q_SIGNALS:
     void changed(const rook::LevelId& id);
 
 private:
+    [[nodiscard]] bool haveSameRules(const level::Project& proven) const;
+
     Document& m_document;
-    std::vector<std::shared_ptr<const ProvenLevel>> m_proofs;
+    std::map<LevelId, std::shared_ptr<const ProvenLevel>> m_proofs;
+    /// The last two projects that were compared, and what came of it: many levels are proven by the
+    /// same value.
+    struct Compared {
+        level::Project proven, current;
+        bool areSame = false;
+    };
+    mutable std::optional<Compared> m_compared;
 };
 
 }  // namespace rook::app

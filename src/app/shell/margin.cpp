@@ -13,7 +13,18 @@ Margin::Margin(Session& session, QWidget* parent) : QScrollArea(parent), m_sessi
     setAccessibleName(tr("Margin"));
     const Workbench& workbench = session.workbench;
     connect(&workbench, &Workbench::stepChanged, this, &Margin::rebuild);
-    connect(&session.document, &Document::levelSwitched, this, &Margin::rebuild);
+    connect(&session.document, &Document::opened, this, &Margin::rebuild);
+    connect(&session.document, &Document::levelSwitched, this, [this] {
+        // What stands there for one level stands there for another of its sort.
+        const bool isOther = m_builtFor != &m_session.workbench.definition() ||
+                             m_builtFor->marginFollows != MarginFollows::Nothing ||
+                             m_builtForKit != m_session.document.level()->kit ||
+                             m_builtOnSwatch != m_session.document.isOnSwatch();
+        if (isOther)
+            rebuild();
+        else
+            refresh();
+    });
     connect(&workbench, &Workbench::selectionChanged, this, [this] {
         if (m_builtFor->marginFollows == MarginFollows::Selection)
             rebuild();
@@ -45,6 +56,8 @@ void Margin::rebuild() {
     }
     m_builtFor = &m_session.workbench.definition();
     m_builtForTool = m_session.workbench.toolPlace();
+    m_builtForKit = m_session.document.level()->kit;
+    m_builtOnSwatch = m_session.document.isOnSwatch();
     m_panel = m_builtFor->makeMargin(m_session, this);
     m_panel->setAutoFillBackground(true);
     m_panel->setBackgroundRole(QPalette::Button);

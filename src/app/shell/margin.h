@@ -25,6 +25,8 @@ private:
     MarginPanel* m_panel = nullptr;
     const StepDefinition* m_builtFor = nullptr;
     int m_builtForTool = 0;
+    std::string m_builtForKit;
+    bool m_builtOnSwatch = false;
 };
 
 }  // namespace rook::app

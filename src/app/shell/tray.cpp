@@ -19,7 +19,13 @@ Tray::Tray(Session& session, QWidget* parent)
     m_layout->setContentsMargins(0, 1, 0, 0);
     m_layout->setSpacing(0);
     connect(&session.workbench, &Workbench::stepChanged, this, &Tray::rebuild);
-    connect(&session.document, &Document::levelSwitched, this, &Tray::rebuild);
+    connect(&session.document, &Document::opened, this, &Tray::rebuild);
+    connect(&session.document, &Document::levelSwitched, this, [this] {
+        if (m_builtFor != wanted())
+            rebuild();
+        else
+            refresh();
+    });
     connect(&session.document, &Document::listsChanged, this, &Tray::rebuild);
     connect(&session.runs, &RunPlayer::whatIfChanged, this, &Tray::refresh);
     connect(&session.document, &Document::changed, this, &Tray::refresh);
@@ -37,7 +43,8 @@ Tray::~Tray() = default;
 Tray::BuiltFor Tray::wanted() const {
     const StepDefinition& step = m_session.workbench.definition();
     return {&step, step.trayFollowsTool ? m_session.workbench.toolPlace() : -1,
-            step.trayVariant ? step.trayVariant(m_session.workbench.options()) : 0};
+            step.trayVariant ? step.trayVariant(m_session.workbench.options()) : 0,
+            m_session.document.level()->kit, m_session.document.isOnSwatch()};
 }
 
 void Tray::chooseTool(int place) {

@@ -49,9 +49,9 @@ BoardSection::BoardSection(Session& session, QWidget* parent)
     };
     m_columns = number(tr("Columns"), "board-columns");
     m_rows = number(tr("Rows"), "board-rows");
-    m_across = choice(tr("Columns come and go"), "board-across",
+    m_across = choice(tr("Grows across"), "board-across",
                       {tr("at the right"), tr("at the left"), tr("on both sides")});
-    m_down = choice(tr("Rows come and go"), "board-down",
+    m_down = choice(tr("Grows down"), "board-down",
                     {tr("at the bottom"), tr("at the top"), tr("on both sides")});
     addWide(m_words);
     m_words->setObjectName(QStringLiteral("board-size-words"));
