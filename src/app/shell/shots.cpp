@@ -143,6 +143,11 @@ bool shootCast(MainWindow& window, const QString& folder) {
     window.board().setView(closeView(0.44, {170, 0}));
     bool isFine = shoot(window, folder, QStringLiteral("cast-day"));
     // A crab on patrol, and its kind.
+    session.workbench.change<CastOptions>([](CastOptions& o) {
+        o.kind = KindId{"crab"};
+        o.showsZones = false;
+    });
+    session.workbench.chooseTool("select");
     session.document.chooseLevel(LevelId{"intake"});
     waitForDepth(session, false);
     Selection crab;
@@ -162,6 +167,7 @@ bool shootCast(MainWindow& window, const QString& folder) {
     isFine = isFine && shoot(window, folder, QStringLiteral("kind-day"));
     kind->setChecked(wasOpen);
     zones->setChecked(true);
+    session.workbench.change<CastOptions>([](CastOptions& o) { o.showsZones = true; });
     session.workbench.select({});
     return isFine;
 }
