@@ -13,7 +13,8 @@ namespace {
 using namespace rook::runtime;
 using namespace lantern;
 
-constexpr int tickMs = 1000 / 60;
+constexpr double ticksPerMs = 60.0 / 1000;
+constexpr int mostTicksAtOnce = 6;  // of those that are behind: then the game slows down
 
 /// What is held on the keyboard.
 class Keys {
@@ -90,6 +91,8 @@ int play(const Options& options) {
         Keys keys;
         bool isOver = false;
         const bool isPlayed = options.replay.empty();
+        const Uint64 begun = SDL_GetTicks64();
+        long long ticks = 0;
         for (int frame = 0; isPlayed && !isOver && (options.frames == 0 || frame < options.frames);
              ++frame) {
             SDL_Event event;
@@ -98,7 +101,19 @@ int play(const Options& options) {
                 isOver |= event.type == SDL_QUIT ||
                           (event.type == SDL_KEYDOWN && event.key.keysym.sym == SDLK_ESCAPE);
             }
-            if (!game.tick(keys.input(game.stage()))) break;
+            // As many ticks as are due, whatever drawing costs; without a window one a frame.
+            long long due = 1;
+            if (!isHeadless) {
+                const auto now =
+                    static_cast<long long>(double(SDL_GetTicks64() - begun) * ticksPerMs);
+                ticks = std::max(ticks, now - mostTicksAtOnce);
+                due = now - ticks;
+                ticks = std::max(ticks, now);
+            }
+            bool goesOn = true;
+            for (; due > 0 && goesOn; --due)
+                goesOn = game.tick(keys.input(game.stage()));
+            if (!goesOn) break;
             if (frame % 30 == 29) {
                 // A bundle that cannot be read leaves the game as it is.
                 try {
@@ -110,7 +125,9 @@ int play(const Options& options) {
             if (isHeadless) continue;
             game.draw();
             SDL_RenderPresent(renderer);
-            SDL_Delay(tickMs);
+            SDL_SetWindowTitle(
+                window, ("lantern – " + game.stage().level->title + "  " + game.counts()).c_str());
+            SDL_Delay(4);
         }
         game.draw();
         if (!options.png.empty() && !lantern::savePicture(renderer, options.png)) {
@@ -119,7 +136,9 @@ int play(const Options& options) {
                          options.png.c_str());
             exitCode = 2;
         }
-        std::printf("lantern: %d lights, %d deaths\n", game.lights(), game.stage().deaths);
+        const std::string counts = game.counts();
+        std::printf("lantern: %s%s%d deaths\n", counts.c_str(), counts.empty() ? "" : ", ",
+                    game.deaths());
     }
     SDL_DestroyRenderer(renderer);
     SDL_DestroyWindow(window);

@@ -1,4 +1,5 @@
 #pragma once
+// Long because it is all of a small game: one level in play, what comes of it, and how it is drawn.
 /// The stand-in game itself: one level of a bundle in play, as it is drawn and as it goes on.
 
 #include <SDL.h>
@@ -37,8 +38,10 @@ struct Stage {
     std::unique_ptr<World> world;
     Body body;
     std::string entry;
+    LevelRules rules;
     std::vector<bool> isTaken;  ///< pickups, by place among the entities
-    int deaths = 0;
+    std::optional<Box> checkpoint;
+    std::string told;  ///< the words that were told last
 };
 
 class Game {
@@ -48,20 +51,28 @@ public:
         m_campaign = loadCampaign(m_folder);
         if (m_campaign.levels.empty())
             throw LoadError("The bundle has no level (campaign.json). Export again.");
-        enter(m_campaign.levels[0].id, "");
+        beginAnew();
         m_stamp = stamp();
     }
 
     /// Moves the world by one tick; returns false when the campaign is over.
     bool tick(Input input) {
         if (const auto& kit = m_stage.level->kit) return m_stroll.tick(*kit) || leaveBy(kit->exit);
-        step(*m_stage.world, m_stage.level->motion, m_stage.body, input);
-        if (m_stage.body.stance == Stance::Ended || isCaught()) {
-            ++m_stage.deaths;
-            m_stage.body = m_stage.level->start(*m_stage.world, m_stage.entry);
-            return m_stage.body.stance != Stance::Ended;
-        }
-        return meetEntities();
+        // What stands at the first px of the way that meets an exit wins, if nothing is missing.
+        const bool mayWin = rook::runtime::mayWin(m_stage.rules, m_state);
+        std::string exit;
+        step(*m_stage.world, m_stage.level->motion, m_stage.body, input, [&](int x, int y) {
+            if (exit.empty()) exit = exitAt(x, y);
+        });
+        if (mayWin && !exit.empty()) return win(exit);
+        if (m_stage.body.stance == Stance::Ended || isCaught()) return die(false);
+        takePickups();
+        if (!exit.empty())
+            if (const GoalRule* missing = firstMissing(m_stage.rules, m_state))
+                tell(missing->words);
+        const TickEnd end = endTick(m_stage.rules, m_state);
+        if (end == TickEnd::Won) return win("");
+        return end == TickEnd::Lost ? die(true) : true;
     }
 
     /// Loads the bundle again if it was exported again; the level in play goes on from its start.
@@ -105,7 +116,16 @@ public:
     }
 
     [[nodiscard]] const Stage& stage() const { return m_stage; }
-    [[nodiscard]] int lights() const { return m_lights; }
+    [[nodiscard]] int deaths() const { return m_deaths; }
+    /// "Lights 3, Lives 2".
+    [[nodiscard]] std::string counts() const {
+        std::string text;
+        for (std::size_t i = 0; i < m_campaign.rules.tallies.size(); ++i)
+            if (const TallyRule& tally = m_campaign.rules.tallies[i]; tally.isShown)
+                text += (text.empty() ? "" : ", ") + tally.title + " " +
+                        std::to_string(m_state.tallies[i]);
+        return text;
+    }
 
     /// True if the body's box overlaps that entity.
     [[nodiscard]] bool meets(const std::string& id) const {
@@ -134,8 +154,11 @@ public:
             throw LoadError("The level " + id +
                             " has no start with room for the body. Mend it and export again.");
         stage.isTaken.assign(stage.level->entities.size(), false);
+        stage.rules = stage.level->rulesOf(m_campaign.rules);
         m_stage = std::move(stage);
+        arrive(m_campaign.rules, m_state);
         std::printf("lantern: %s\n", m_stage.level->title.c_str());
+        say(m_stage.level->texts, "start");
         std::fflush(stdout);
     }
 
@@ -165,27 +188,85 @@ private:
         return false;
     }
 
-    /// Pickups, keys and switches.
+    void beginAnew() {
+        m_state = beginGame(m_campaign.rules);
+        const Target& start = m_campaign.start;
+        enter(start.level.empty() ? m_campaign.levels.at(0).id : start.level, start.entry);
+    }
+    /// Words are told at the terminal, once after the other.
+    void say(const std::vector<ShownText>& texts, const std::string& when) const {
+        for (const ShownText& each : texts)
+            if (each.when == when) return void(std::printf("lantern: %s\n", each.text.c_str()));
+    }
+    void tell(const std::string& id) {
+        if (id.empty() || m_stage.told == id) return;
+        m_stage.told = id;
+        for (const ShownText& each : m_stage.level->texts)
+            if (each.id == id) std::printf("lantern: %s\n", each.text.c_str());
+    }
+
+    bool win(const std::string& exit) {
+        say(m_stage.level->texts, "won");
+        if (!exit.empty()) return leaveBy(exit);
+        const CampaignLevel* here = m_campaign.find(m_stage.level->id);
+        if (here->next.empty()) return false;
+        enter(here->next, "");
+        return true;
+    }
+
+    /// A life less; the body goes on at the last checkpoint, the level begins again, or the game.
+    bool die(bool isLost) {
+        ++m_deaths;
+        if (isLost) say(m_stage.level->texts, "lost");
+        const Death death = isLost ? lose(m_campaign.rules, m_state)
+                                   : rook::runtime::die(m_campaign.rules, m_stage.rules, m_state);
+        if (death == Death::GameOver) {
+            say(m_campaign.texts, "over");
+            beginAnew();
+            return true;
+        }
+        if (death == Death::BeginsAgain) {
+            enter(std::string(m_stage.level->id), std::string(m_stage.entry));
+            return true;
+        }
+        // What is held for good stays so, and what was taken stays away.
+        HeldSet held = 0;
+        const auto& gains = m_stage.level->parts.gains;
+        for (std::size_t i = 0; i < gains.size() && i < m_stage.level->gainIds.size(); ++i)
+            if (gains[i].lastsTicks == 0 && !isDoor(m_stage.level->gainIds[i]))
+                held |= m_stage.body.held & (HeldSet{1} << i);
+        m_stage.body = m_stage.level->start(*m_stage.world, m_stage.entry);
+        if (m_stage.checkpoint)
+            m_stage.body = bodyAt(*m_stage.checkpoint, *m_stage.world, m_stage.level->motion);
+        m_stage.body.held |= held;
+        return m_stage.body.stance != Stance::Ended;
+    }
+    [[nodiscard]] bool isDoor(const std::string& id) const {
+        for (const Entity& entity : m_stage.level->entities)
+            if (entity.id == id) return entity.role == "door";
+        return false;
+    }
+    [[nodiscard]] std::string exitAt(int x, int y) const {
+        for (const Entity& entity : m_stage.level->entities)
+            if (entity.role == "exit" && overlaps(bodyAtPlace(x, y), entity.box)) return entity.id;
+        return {};
+    }
+
+    /// Pickups, keys, switches and checkpoints.
     void takePickups() {
         for (std::size_t i = 0; i < m_stage.level->entities.size(); ++i) {
             const Entity& entity = m_stage.level->entities[i];
+            const bool isMet = overlaps(bodyAtPlace(m_stage.body.x, m_stage.body.y), entity.box);
+            if (!isMet) continue;
+            if (entity.role == "checkpoint") m_stage.checkpoint = entity.box;
             const bool isTaken =
                 entity.role == "pickup" || entity.role == "key" || entity.role == "switch";
-            if (!isTaken || m_stage.isTaken[i] ||
-                !overlaps(bodyAtPlace(m_stage.body.x, m_stage.body.y), entity.box))
-                continue;
+            if (!isTaken || m_stage.isTaken[i]) continue;
             m_stage.isTaken[i] = true;
-            if (entity.role == "pickup") ++m_lights;
+            const std::string tally = entity.whole.value("tally", std::string());
+            take(m_campaign.rules, m_state, entity.kind, m_campaign.rules.find(tally),
+                 entity.whole.value("value", 1));
         }
-    }
-
-    bool meetEntities() {
-        takePickups();
-        for (const Entity& entity : m_stage.level->entities)
-            if (entity.role == "exit" &&
-                overlaps(bodyAtPlace(m_stage.body.x, m_stage.body.y), entity.box))
-                return leaveBy(entity.id);
-        return true;
     }
 
     /// Follows an exit by what the campaign resolved it to.
@@ -193,7 +274,10 @@ private:
         const CampaignLevel* here = m_campaign.find(m_stage.level->id);
         for (const auto& [id, target] : here->exits) {
             if (id != exit) continue;
-            if (target.level.empty()) return false;
+            if (target.level.empty()) {
+                say(m_campaign.texts, "end");
+                return false;
+            }
             enter(target.level, target.entry);
             return true;
         }
@@ -373,7 +457,8 @@ private:
     lantern::KitStroll m_stroll;  ///< on kit boards
     std::map<std::string, lantern::Texture> m_sheets;
     std::filesystem::file_time_type m_stamp;
-    int m_lights = 0;
+    GameState m_state;
+    int m_deaths = 0;
 };
 
 }  // namespace lantern

@@ -12,6 +12,7 @@
 #include "rook_kit.hpp"
 #include "rook_motion.hpp"
 #include "rook_patrol.hpp"
+#include "rook_rules.hpp"
 
 // Long because a game takes it as one file.
 namespace rook::runtime {
@@ -153,6 +154,19 @@ struct Level : CellSource {
     std::vector<std::string> gainIds;  ///< the entities that `parts.gains` stands for
     std::optional<Proof> proof;
     std::optional<KitPlan> kit;  ///< of a kit board
+    std::vector<ShownText> texts;
+    nlohmann::json file;  ///< goals and onDeath, which `rulesOf` reads
+
+    /// What it asks for, by the rules of its game.
+    LevelRules rulesOf(const GameRules& game) const {
+        const auto isExit = [](const Entity& entity) { return entity.role == "exit"; };
+        const auto countOf = [&](const std::string& of) {
+            const auto isIt = [&](const Entity& entity) { return entity.kind == of; };
+            return static_cast<int>(std::count_if(entities.begin(), entities.end(), isIt));
+        };
+        return readLevelRules(file, game, std::any_of(entities.begin(), entities.end(), isExit),
+                              countOf, id);
+    }
 
     CellShape at(int column, int row) const override {
         const std::size_t i =

@@ -32,6 +32,9 @@ struct CampaignLevel {
 struct Campaign {
     std::string name;
     std::vector<CampaignLevel> levels;
+    GameRules rules;               ///< tallies, lives
+    Target start;                  ///< where the game begins; an empty level = nowhere
+    std::vector<ShownText> texts;  ///< when the game is over, and at its end
 
     const CampaignLevel* find(const std::string& id) const {
         for (const CampaignLevel& level : levels)
@@ -363,6 +366,9 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
         if (entities[i].contains("formation")) readFormation(entities[i], i, level, where);
     }
     readProof(file, level, name);
+    level.texts = readTexts(file, name);
+    for (const char* key : {"goals", "onDeath"})
+        if (file.contains(key)) level.file[key] = file[key];
     return level;
 }
 
@@ -385,6 +391,14 @@ inline Campaign readCampaign(const nlohmann::json& file, const std::string& name
             level.exits.emplace_back(text(exit, "id", where),
                                      target(member(exit, "to", where), where + ".exits"));
         campaign.levels.push_back(std::move(level));
+    }
+    if (file.contains("game")) {
+        const nlohmann::json& game = file["game"];
+        campaign.rules = readGameRules(game, name + ": game");
+        campaign.start = target(member(game, "start", name + ": game"), name + ": game.start");
+        campaign.texts = readTexts(game, name + ": game");
+    } else if (!campaign.levels.empty()) {
+        campaign.start.level = campaign.levels[0].id;
     }
     return campaign;
 }

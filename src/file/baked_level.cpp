@@ -284,6 +284,8 @@ Json bakedEntity(const Project& project, const Level& level, const Entity& entit
         json["formation"]["memberHeight"] = member ? member->height : entity.box.height;
         if (project.writesMembers) json["formation"]["members"] = membersJson(project, entity);
     }
+    const Kind* kind = project.findKind(entity.kind);
+    if (kind && kind->role == Role::Pickup && !kind->tally.empty()) json["tally"] = kind->tally;
     if (project.roleOf(entity) == Role::Exit)
         json["to"] = destinationJson(game::destinationOf(project, level, entity.to));
     appendUnknown(json, entity.unknown);

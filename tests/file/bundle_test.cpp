@@ -9,6 +9,7 @@
 #include "../reach/placing.h"
 #include "data.h"
 #include "file/project_file.h"
+#include "game/rules.h"
 #include "rook_runtime.hpp"
 #include "testing.h"
 
@@ -22,6 +23,7 @@ private slots:
     void bundle_holdsWhatItsManifestSays();
     void allFiles_meetTheirSchemas();
     void bakedLevel_isTheGoldenOne();
+    void rulesOfTheGame_areTheSameInTheRuntime();
     void reachOfTheBakedLevel_equalsThatOfTheProject();
     void proofs_replayInTheRuntime();
     void anExit_thatAKeyOpens_isShutInTheRuntimeToo();
@@ -134,6 +136,41 @@ void BundleTest::bakedLevel_isTheGoldenOne() {
             "The level differs from tests/data/bundle/drawn.level.json; the actual one is in the "
             "build folder.");
     }
+}
+
+void BundleTest::rulesOfTheGame_areTheSameInTheRuntime() {
+    const auto project = file::openProject(file::diskStorage(), m_demo.toStdString());
+    QVERIFY(project);
+    const auto campaign = runtime::loadCampaign(m_bundle.toStdString());
+    const runtime::GameRules rules = game::rulesOf(*project);
+    QCOMPARE(campaign.rules.tallies.size(), rules.tallies.size());
+    for (std::size_t i = 0; i < rules.tallies.size(); ++i) {
+        const runtime::TallyRule &a = campaign.rules.tallies[i], &b = rules.tallies[i];
+        QCOMPARE(std::tie(a.name, a.title, a.start, a.least, a.most, a.isShown, a.isOfLevel),
+                 std::tie(b.name, b.title, b.start, b.least, b.most, b.isShown, b.isOfLevel));
+        QCOMPARE(a.every.size(), b.every.size());
+        for (std::size_t k = 0; k < a.every.size(); ++k)
+            QCOMPARE(std::tie(a.every[k].step, a.every[k].tally, a.every[k].add),
+                     std::tie(b.every[k].step, b.every[k].tally, b.every[k].add));
+    }
+    QCOMPARE(campaign.rules.lives, rules.lives);
+    QCOMPARE(campaign.start.level, std::string("intake"));
+    const auto level = runtime::loadLevel(m_bundle.toStdString(), campaign.levels[0].file);
+    const auto read = level.rulesOf(campaign.rules);
+    const auto made = game::rulesOf(*project, *project->levels[0], rules);
+    QCOMPARE(read.goals.size(), made.goals.size());
+    QVERIFY(!made.goals.empty());
+    for (std::size_t i = 0; i < made.goals.size(); ++i) {
+        const runtime::GoalRule &a = read.goals[i], &b = made.goals[i];
+        QCOMPARE(std::tie(a.sort, a.kind, a.count, a.tally, a.atLeast, a.ticks, a.isNeeded),
+                 std::tie(b.sort, b.kind, b.count, b.tally, b.atLeast, b.ticks, b.isNeeded));
+    }
+    QCOMPARE(read.hasExits, made.hasExits);
+    QCOMPARE(level.texts.size(), project->levels[0]->texts.size());
+    // A lantern says the tally that it counts for.
+    QVERIFY(std::any_of(level.entities.begin(), level.entities.end(), [](const auto& entity) {
+        return entity.kind == "lantern" && entity.whole.value("tally", "") == "lights";
+    }));
 }
 
 void BundleTest::reachOfTheBakedLevel_equalsThatOfTheProject() {
