@@ -49,7 +49,7 @@ def wrong_lines(run, text, what):
 def read(entry):
     """One source, by the compiler."""
     words = shlex.split(entry["command"])
-    words = words[: words.index("-o")] + words[words.index("-o") + 2:] + ["-fsyntax-only", "-O0", "-Winvalid-pch"]
+    words = words[: words.index("-o")] + words[words.index("-o") + 2:] + ["-fsyntax-only", "-O0"]
     words += ["-include", headers_of[next(folder for folder in headers_of if folder in entry["file"])]]
     run = subprocess.run(words, capture_output=True, text=True, cwd=entry["directory"])
     return wrong_lines(run, run.stderr, entry["file"])
@@ -83,11 +83,13 @@ def batches(files, size):
 standard = ["algorithm", "functional", "map", "memory", "optional", "set", "string", "unordered_map", "vector",
             "tl/expected.hpp"]
 # Read once for the sources of a folder. Each that is not needed costs more than it saves.
-headers_of = {
-    "/src/app/": precompiled("window", "/src/app/", ["QtWidgets"]),
-    "/src/file/": precompiled("file", "/src/file/", standard + ["filesystem", "nlohmann/json.hpp"]),
-    "/": precompiled("core", "/src/level/", standard),
+wanted = {
+    "/src/app/": ("window", "/src/app/", ["QtWidgets"]),
+    "/src/file/": ("file", "/src/file/", standard + ["filesystem", "nlohmann/json.hpp"]),
+    "/": ("core", "/src/level/", standard),
 }
+with ThreadPoolExecutor(2) as pool:
+    headers_of = dict(zip(wanted, pool.map(lambda each: precompiled(*each), wanted.values())))
 files = sorted(file for file in entries if part in file)
 wrong = 0
 with ThreadPoolExecutor(2) as pool:

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "app/tools/tool.h"
+#include "app/ui/theme.h"
 #include "file/text_grid.h"
 #include "kit/edits.h"
 #include "kit/placed.h"
