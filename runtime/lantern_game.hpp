@@ -230,21 +230,12 @@ private:
             return true;
         }
         // What is held for good stays so, and what was taken stays away.
-        HeldSet held = 0;
-        const auto& gains = m_stage.level->parts.gains;
-        for (std::size_t i = 0; i < gains.size() && i < m_stage.level->gainIds.size(); ++i)
-            if (gains[i].lastsTicks == 0 && !isDoor(m_stage.level->gainIds[i]))
-                held |= m_stage.body.held & (HeldSet{1} << i);
+        const HeldSet held = m_stage.body.held & heldForGood(m_stage.level->parts);
         m_stage.body = m_stage.level->start(*m_stage.world, m_stage.entry);
         if (m_stage.checkpoint)
             m_stage.body = bodyAt(*m_stage.checkpoint, *m_stage.world, m_stage.level->motion);
         m_stage.body.held |= held;
         return m_stage.body.stance != Stance::Ended;
-    }
-    [[nodiscard]] bool isDoor(const std::string& id) const {
-        for (const Entity& entity : m_stage.level->entities)
-            if (entity.id == id) return entity.role == "door";
-        return false;
     }
     [[nodiscard]] std::string exitAt(int x, int y) const {
         for (const Entity& entity : m_stage.level->entities)

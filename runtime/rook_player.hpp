@@ -79,4 +79,12 @@ inline Input inputOf(PlayerKeys& keys, const Body& body, const World& world,
     return input;
 }
 
+/// What stays in hand after a death: all that does not wear off, nor depends on where one is.
+inline HeldSet heldForGood(const Parts& parts) {
+    HeldSet held = 0;
+    for (std::size_t i = 0; i < parts.gains.size(); ++i)
+        if (!parts.gains[i].isTimed()) held |= HeldSet{1} << i;
+    return held;
+}
+
 }  // namespace rook::runtime

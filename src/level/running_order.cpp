@@ -66,53 +66,50 @@ void insertAfter(Levels& levels, const LevelId& after, Level level) {
                   std::make_shared<const Level>(std::move(level)));
 }
 
-/// Changes the names of a level where they stand: in exits, and in fields that name levels.
+/// Calls `visit(std::string&)` for each name of a level in an entity: where an exit leads, and in
+/// fields for levels.
+template <typename E, typename Visit>
+void forEachLevelName(const Project& project, E& entity, Visit&& visit) {
+    visit(entity.to.level.text);
+    const Kind* kind = entity.fields.empty() ? nullptr : project.findKind(entity.kind);
+    if (!kind) return;
+    for (const FieldDefinition& field : kind->fields) {
+        const bool isList = field.type == FieldType::List && field.item == FieldType::Level;
+        if (field.type != FieldType::Level && !isList) continue;
+        for (auto& [name, value] : entity.fields) {
+            if (name != field.name) continue;
+            if (auto* text = std::get_if<std::string>(&value)) visit(*text);
+            auto* list = std::get_if<FieldList>(&value);
+            if (!list) continue;
+            for (auto& item : list->items)
+                if (auto* text = std::get_if<std::string>(&item)) visit(*text);
+        }
+    }
+}
+
+/// Changes the names of a level where they stand.
 class LevelRenaming {
 public:
     LevelRenaming(const Project& project, LevelId from, LevelId to)
         : m_project(project), m_from(std::move(from)), m_to(std::move(to)) {}
 
     [[nodiscard]] bool concerns(const Entity& entity) const {
-        Entity changed = entity;
-        return rename(changed);
+        bool isNamed = false;
+        forEachLevelName(m_project, entity, [&](const std::string& name) {
+            isNamed = isNamed || name == m_from.text;
+        });
+        return isNamed;
     }
-    /// True if something was changed.
-    bool rename(Entity& entity) const {
-        bool isChanged = false;
-        if (entity.to.level == m_from) {
-            entity.to.level = m_to;
-            isChanged = true;
-        }
-        const Kind* kind = entity.fields.empty() ? nullptr : m_project.findKind(entity.kind);
-        if (!kind) return isChanged;
-        for (const FieldDefinition& field : kind->fields) {
-            const bool isLevel = field.type == FieldType::Level;
-            const bool isList = field.type == FieldType::List && field.item == FieldType::Level;
-            if (!isLevel && !isList) continue;
-            for (auto& [name, value] : entity.fields)
-                if (name == field.name) isChanged |= rename(value);
-        }
-        return isChanged;
+    void rename(Entity& entity) const {
+        forEachLevelName(m_project, entity, [&](std::string& name) {
+            if (name == m_from.text) name = m_to.text;
+        });
     }
     void rename(LevelId& id) const {
         if (id == m_from) id = m_to;
     }
 
 private:
-    bool rename(FieldValue& value) const {
-        if (auto* text = std::get_if<std::string>(&value)) return renameText(*text);
-        bool isChanged = false;
-        if (auto* list = std::get_if<FieldList>(&value))
-            for (SimpleValue& item : list->items)
-                if (auto* text = std::get_if<std::string>(&item)) isChanged |= renameText(*text);
-        return isChanged;
-    }
-    bool renameText(std::string& text) const {
-        if (text != m_from.text) return false;
-        text = m_to.text;
-        return true;
-    }
-
     const Project& m_project;
     LevelId m_from, m_to;
 };
@@ -243,10 +240,8 @@ Result<ProjectEdit> changeLevelId(const Project& project, const LevelId& from, c
             continue;
         Level level = *each;
         if (isIt) level.id = to;
-        level.entities.edit([&](auto& list) {
-            for (Entity& entity : list)
-                renaming.rename(entity);
-        });
+        level.entities.editEach([&](const Entity& entity) { return renaming.concerns(entity); },
+                                [&](Entity& entity) { renaming.rename(entity); });
         each = std::make_shared<const Level>(std::move(level));
     }
     if (!project.blocks.empty())

@@ -275,11 +275,12 @@ void Board::startWalk(bool atPointer) {
 
 /// Goes on in another level, or begins the game again.
 void Board::playOn(const LevelId& level, const EntityId& entry, bool isNewGame) {
+    if (!isWalking()) return;  // a key was faster
     PlayWish wish = step().playWish();
     wish.at.reset();
     wish.entry = entry;
     wish.isArrival = true;
-    if (!isNewGame && m_playtest) wish.game = m_playtest->game();
+    if (!isNewGame) wish.game = m_playtest->game();
     stopWalk();
     if (level != m_session.document.level()->id) m_session.document.chooseLevel(level);
     m_viewBeforeWalk = m_view;

@@ -12,10 +12,11 @@ Thumbnails::Thumbnails(Session& session, QSize size, QObject* parent)
 }
 
 QImage Thumbnails::of(const std::shared_ptr<const level::Level>& level, double pixelRatio) {
-    if (const auto found = m_images.constFind(level.get()); found != m_images.constEnd())
-        return *found;
-    if (m_wanted.contains(level.get())) return {};
-    m_wanted.insert(level.get());
+    const auto made = m_made.find(level->id);
+    const QImage shown = made == m_made.end() ? QImage() : made->second.image;
+    const bool isOfNow = made != m_made.end() && made->second.level == level;
+    // While one draws, values come faster than pictures: what is asked for meanwhile is left out.
+    if (isOfNow || !m_wanted.insert(level->id).second) return shown;
     QtConcurrent::run(&m_thread, [project = m_session.document.project(), level, size = m_size,
                                   pixelRatio, theme = currentTheme()] {
         QImage image = faceOf(level->kind)
@@ -23,24 +24,23 @@ QImage Thumbnails::of(const std::shared_ptr<const level::Level>& level, double p
         image.setDevicePixelRatio(pixelRatio);
         return image;
     }).then(this, [this, level, round = m_round](const QImage& image) {
-        m_wanted.remove(level.get());
-        const bool isThere = m_session.document.project().findLevel(level->id) == level;
-        if (isThere && round == m_round) m_images[level.get()] = image;
+        m_wanted.erase(level->id);
+        if (round == m_round) m_made[level->id] = {level, image};
         Q_EMIT changed();
     });
-    return {};
+    return shown;
 }
 
 void Thumbnails::forget() {
     ++m_round;
-    m_images.clear();
+    m_made.clear();
 }
 
 void Thumbnails::follow(const level::Project& project) {
-    QSet<const level::Level*> there;
+    std::set<LevelId> there;
     for (const auto& level : project.levels)
-        there.insert(level.get());
-    m_images.removeIf([&](const auto& each) { return !there.contains(each.key()); });
+        there.insert(level->id);
+    std::erase_if(m_made, [&](const auto& each) { return !there.contains(each.first); });
 }
 
 }  // namespace rook::app

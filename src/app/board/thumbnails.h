@@ -1,11 +1,11 @@
 #pragma once
 /// Small pictures of levels, made on a worker when they are asked for.
 
-#include <QHash>
 #include <QImage>
 #include <QObject>
-#include <QSet>
 #include <QThreadPool>
+#include <map>
+#include <set>
 
 #include "app/session/session.h"
 
@@ -18,13 +18,14 @@ public:
     /// `size`: px at most, before the screen's scale.
     Thumbnails(Session& session, QSize size, QObject* parent);
 
-    /// Empty until it is made; then `changed` is told.
+    /// Of a former value until that of this one is made, which `changed` tells; empty before the
+    /// first.
     [[nodiscard]] QImage of(const std::shared_ptr<const level::Level>& level, double pixelRatio);
     /// Another theme.
     void forget();
     /// Drops those of values that are gone.
     void follow(const level::Project& project);
-    [[nodiscard]] bool isBusy() const { return !m_wanted.isEmpty(); }
+    [[nodiscard]] bool isBusy() const { return !m_wanted.empty(); }
 
 Q_SIGNALS:
     void changed();
@@ -32,10 +33,14 @@ Q_SIGNALS:
 private:
     Session& m_session;
     QSize m_size;
-    QHash<const level::Level*, QImage> m_images;
-    QSet<const level::Level*> m_wanted;  ///< that are being made
-    int m_round = 0;                     ///< counts changes of the theme
-    QThreadPool m_thread;                ///< last, so that no job outlives the rest
+    struct Made {
+        std::shared_ptr<const level::Level> level;  ///< the value that it shows
+        QImage image;
+    };
+    std::map<LevelId, Made> m_made;
+    std::set<LevelId> m_wanted;  ///< that are being made, one value at a time
+    int m_round = 0;             ///< counts changes of the theme
+    QThreadPool m_thread;        ///< last, so that no job outlives the rest
 };
 
 }  // namespace rook::app

@@ -72,7 +72,11 @@ void Page::addAbove(QWidget* widget) {
 
 void Page::addBelow(QWidget* widget) {
     m_rows->insertWidget(m_rows->count() - 1, widget);
-    if (auto* section = dynamic_cast<PanelSection*>(widget)) m_sections << section;
+}
+
+void Page::addBelow(PanelSection* section) {
+    addBelow(static_cast<QWidget*>(section));
+    m_sections << section;
 }
 
 PanelSection* Page::add(QVBoxLayout* column, PanelSection* section) {

@@ -31,6 +31,7 @@ protected:
     /// Above all columns, or below them.
     void addAbove(QWidget* widget);
     void addBelow(QWidget* widget);
+    void addBelow(PanelSection* section);
     /// That is refreshed with the page.
     PanelSection* add(QVBoxLayout* column, PanelSection* section);
     [[nodiscard]] QWidget* body() const { return m_body; }

@@ -44,12 +44,9 @@ bool Playtest::takeKey(const QKeyEvent& event, bool isDown) {
 }
 
 bool Playtest::mayTick() {
-    if (!m_game->isWaiting()) {
-        perform(m_game->passTick());
-        return !m_isEnded && !m_hasLeft;
-    }
+    const bool waits = m_game->isWaiting();
     perform(m_game->passTick());
-    return false;
+    return !waits && !m_hasLeft;
 }
 
 void Playtest::win(const std::string& exit) {
@@ -65,6 +62,7 @@ void Playtest::win(const std::string& exit) {
 bool Playtest::follow(bool hasDied) {
     const level::Project& project = m_session.document.project();
     if (hasDied) {
+        m_game->left.reset();  // the run that led here is no longer the last one
         const runtime::Death death = m_game->die();
         if (death == runtime::Death::GoesOn) return true;
         if (death == runtime::Death::BeginsAgain)
@@ -86,8 +84,14 @@ bool Playtest::follow(bool hasDied) {
 }
 
 void Playtest::beginLevelAgain() {
+    m_game->left.reset();
     m_game->arrive(m_session.document.project(), *m_session.document.level(), true);
     beginAgain();
+}
+
+void Playtest::leave() {
+    m_isEnded = m_hasLeft = true;
+    Q_EMIT ended();
 }
 
 void Playtest::perform(PlayedGame::Then then) {
@@ -113,8 +117,7 @@ void Playtest::perform(PlayedGame::Then then) {
                 to.sort == Sort::End
                     ? tr("The end of the game is reached.")
                     : tr("That exit leads nowhere: %1.").arg(QString::fromStdString(to.problem)));
-            m_isEnded = m_hasLeft = true;
-            return Q_EMIT ended();
+            return leave();
         }
         case Then::GameAgain: {
             const game::Destination start = game::startOf(project);
@@ -124,8 +127,7 @@ void Playtest::perform(PlayedGame::Then then) {
             return Q_EMIT leadsTo(start.level, start.entry, true);
         }
         case Then::Ends:
-            m_isEnded = m_hasLeft = true;
-            return Q_EMIT ended();
+            return leave();
     }
 }
 

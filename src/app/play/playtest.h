@@ -107,6 +107,7 @@ private:
     void paintStrip(QPainter& painter) const;
     void paintWords(QPainter& painter) const;
     void beginLevelAgain();
+    void leave();
     QTimer m_timer;
     QElapsedTimer m_clock;
     qint64 m_ticks = 0;

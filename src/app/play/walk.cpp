@@ -31,7 +31,8 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
         return fail(ErrorKind::Missing, "There is no start to walk from", level.title,
                     "Place a spawn in Cast, or hold Shift to walk from the pointer");
     }
-    std::unique_ptr<Walk> walk(new Walk(project, level, tables, *start, isFromSpawn, *query));
+    std::unique_ptr<Walk> walk(
+        new Walk(project, level, tables, *start, isFromSpawn, query->problem.parts));
     if (walk->m_body.stance == runtime::Stance::Ended) {
         return fail(ErrorKind::NotApplicable, "The body has no room to start there",
                     "px " + std::to_string(start->x) + ", " + std::to_string(start->y),
@@ -41,20 +42,13 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
 }
 
 Walk::Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
-           PxRect start, bool isFromSpawn, const reach::Query& query)
+           PxRect start, bool isFromSpawn, runtime::Parts parts)
     : m_cells(project, level),
       m_tables(std::move(tables)),
-      m_world(frameOf(level), m_cells, m_tables, query.problem.parts),
+      m_world(frameOf(level), m_cells, m_tables, std::move(parts)),
       m_start(start),
       m_beganAtSpawn(isFromSpawn),
       m_isFromSpawn(isFromSpawn) {
-    const auto& gains = query.problem.parts.gains;
-    for (std::size_t i = 0; i < gains.size() && i < query.gainIds.size(); ++i) {
-        const level::Entity* gained = level::findEntity(level, {query.gainIds[i]});
-        // What doors do by themselves is no thing that one holds.
-        if (gained && gains[i].lastsTicks == 0 && project.roleOf(*gained) != level::Role::Door)
-            m_lasting |= runtime::HeldSet{1} << i;
-    }
     const std::vector<PxRect> doors = cast::doorsOf(project, level);
     for (const level::Entity& entity : level.entities) {
         const level::Role role = project.roleOf(entity);
@@ -120,7 +114,7 @@ void Walk::beginAgain() {
 
 /// At the last checkpoint, else at the start.
 void Walk::restart() {
-    const runtime::HeldSet held = m_body.held & m_lasting;
+    const runtime::HeldSet held = m_body.held & runtime::heldForGood(m_world.parts());
     putAt(m_checkpoint.value_or(m_start));
     if (m_body.stance == runtime::Stance::Ended && m_checkpoint) {
         m_checkpoint.reset();

@@ -79,7 +79,7 @@ public:
 
 private:
     Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
-         PxRect start, bool isFromSpawn, const reach::Query& query);
+         PxRect start, bool isFromSpawn, runtime::Parts parts);
     void restart();
     void putAt(const PxRect& start);
     void meetThings(Happening& happening);
@@ -112,7 +112,6 @@ private:
     bool m_beganAtSpawn;
     bool m_isFromSpawn;
     std::optional<PxRect> m_checkpoint;
-    runtime::HeldSet m_lasting = 0;  ///< what stays held after a death
     std::vector<runtime::Input> m_inputs;
     std::vector<std::string> m_taken;
     std::vector<QPointF> m_deathPlaces;
