@@ -180,6 +180,36 @@ Result<Copied> duplicateBeside(const Kit& kit, const Level& level, const std::ve
     return copied;
 }
 
+Result<Copied> paste(const Kit& kit, const Level& level, std::vector<PlacedPiece> pieces,
+                     CellPoint middle, int storey) {
+    CellRect bounds;
+    int lowest = level::maxStoreys;
+    for (const PlacedPiece& each : pieces) {
+        const Piece* piece = kit.find(each.piece);
+        bounds =
+            bounds.united(piece ? boundsOf(*piece, each) : CellRect{each.at.x, each.at.y, 1, 1});
+        lowest = std::min(lowest, each.storey);
+    }
+    const auto kept = [](int first, int size, int most) {
+        return std::clamp(first, 0, std::max(0, most - size));
+    };
+    const int dx = kept(middle.x - bounds.width / 2, bounds.width, level.cells.width()) - bounds.x;
+    const int dy =
+        kept(middle.y - bounds.height / 2, bounds.height, level.cells.height()) - bounds.y;
+    for (PlacedPiece& each : pieces) {
+        each.at = {each.at.x + dx, each.at.y + dy};
+        each.storey += storey - lowest;
+    }
+    const std::size_t count = pieces.size();
+    const auto edit = place(kit, level, std::move(pieces), "Paste " + countText(count));
+    if (!edit) return fail(edit.error());
+    Copied copied{*edit, {}};
+    const auto& now = edit->level.pieces;
+    for (std::size_t i = now.size() - count; i < now.size(); ++i)
+        copied.copies.push_back(now[i].id);
+    return copied;
+}
+
 LevelEdit setStraight(const Kit& kit, const Level& level, const std::vector<int>& ids) {
     std::vector<int> crooked;
     const std::set<int> wanted(ids.begin(), ids.end());

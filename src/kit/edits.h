@@ -33,6 +33,10 @@ struct Copied {
 /// piece that the kit does not have.
 [[nodiscard]] Result<Copied> duplicateBeside(const Kit& kit, const level::Level& level,
                                              const std::vector<int>& ids);
+/// Lays pieces around a module, the lowest ones on that storey, moved in where they would stand
+/// out. Errors: as `place`.
+[[nodiscard]] Result<Copied> paste(const Kit& kit, const level::Level& level,
+                                   std::vector<PlacedPiece> pieces, CellPoint middle, int storey);
 /// Sets them on whole modules, the nearest; all of the level if `ids` is empty.
 [[nodiscard]] level::LevelEdit setStraight(const Kit& kit, const level::Level& level,
                                            const std::vector<int>& ids);

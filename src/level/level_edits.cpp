@@ -90,6 +90,14 @@ Result<ProjectEdit> changeGame(const Project& project, Game game, const std::str
     return edit;
 }
 
+ProjectEdit moveCard(const Project& project, const LevelId& level, PxPoint at) {
+    ProjectEdit edit{project, "Move a card"};
+    auto& map = edit.project.game.map;
+    std::erase_if(map, [&](const MapPlace& each) { return each.level == level; });
+    map.push_back({level, at});
+    return edit;
+}
+
 ProjectEdit addSwatch(const Project& project, Level swatch) {
     ProjectEdit edit{project, "Make a swatch of " + swatch.title};
     edit.project.swatches.push_back(std::make_shared<const Level>(std::move(swatch)));

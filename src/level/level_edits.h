@@ -2,6 +2,8 @@
 /// Edits of a level as a whole, and of the project's settings. Those of the levels that there are
 /// stand in running_order.h.
 
+#include <algorithm>
+
 #include "level/edits.h"
 
 namespace rook::level {
@@ -13,6 +15,19 @@ template <typename Change>
     LevelEdit edit{level, name, {}};
     change(edit.level);
     return edit;
+}
+/// A name that no item of the list has: the stem, else with a number from 2 on.
+template <typename Item>
+[[nodiscard]] std::string freeName(const std::vector<Item>& list, std::string Item::*name,
+                                   const std::string& stem) {
+    const auto isTaken = [&](const std::string& wanted) {
+        return std::any_of(list.begin(), list.end(),
+                           [&](const Item& item) { return item.*name == wanted; });
+    };
+    std::string free = stem;
+    for (int number = 2; isTaken(free); ++number)
+        free = stem + "-" + std::to_string(number);
+    return free;
 }
 /// The texts of a level; goals that name one whose id changed in its place name it still. Errors:
 /// OutOfRange for ids that are not plain, or stand there twice.
@@ -40,6 +55,9 @@ struct KeptNow {
 /// What is decided for the whole game. Errors: OutOfRange where a rule is broken (level/game.h).
 [[nodiscard]] Result<ProjectEdit> changeGame(const Project& project, Game game,
                                              const std::string& name);
+
+/// The card of a level lies there on the game map; its upper left corner, px.
+[[nodiscard]] ProjectEdit moveCard(const Project& project, const LevelId& level, PxPoint at);
 
 [[nodiscard]] ProjectEdit addSwatch(const Project& project, Level swatch);
 [[nodiscard]] ProjectEdit removeSwatch(const Project& project, const LevelId& id);

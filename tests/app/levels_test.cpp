@@ -43,6 +43,8 @@ private slots:
     void deaths_costLives_untilTheGameBeginsAgain();
     void home_beginsTheLevelAgain();
     void things_areTakenAlong_toAnotherLevel();
+    void pieces_areTakenAlong_onTheStoreyInHand();
+    void thumbnail_staysWhileTheNextIsMade();
     void grid_isSwitchedOff();
     void gameMap_leadsExits_andKeepsPlaces();
 
@@ -376,6 +378,42 @@ void LevelsTest::things_areTakenAlong_toAnotherLevel() {
     session().document.undo();
     session().document.undo();
     QCOMPARE(level().entities.size(), here);
+}
+
+void LevelsTest::pieces_areTakenAlong_onTheStoreyInHand() {
+    session().document.chooseLevel({"keepers-quay"});
+    Selection selection;
+    for (const level::PlacedPiece& placed : level().pieces)
+        if (placed.storey == 0 && selection.pieces.size() < 2)
+            selection.pieces.push_back(placed.id);
+    session().workbench.select(selection);
+    const std::size_t before = level().pieces.size();
+    session().workbench.setStorey(1);
+    QTest::keyClick(m_window.get(), Qt::Key_C, Qt::ControlModifier);
+    QTest::keyClick(m_window.get(), Qt::Key_V, Qt::ControlModifier);
+    QCOMPARE(level().pieces.size(), before + 2);
+    const auto pasted = session().workbench.selection().pieces;
+    QCOMPARE(pasted.size(), std::size_t(2));
+    for (const level::PlacedPiece& placed : level().pieces)
+        if (std::find(pasted.begin(), pasted.end(), placed.id) != pasted.end())
+            QCOMPARE(placed.storey, 1);
+    session().document.undo();
+    QCOMPARE(level().pieces.size(), before);
+}
+
+void LevelsTest::thumbnail_staysWhileTheNextIsMade() {
+    auto* order = m_window->findChild<Order*>();
+    const auto picture = [&] { return order->card(0).thumbnail; };
+    QVERIFY(QTest::qWaitFor([&] { return !picture().isNull() && !order->isBusy(); }));
+    const QImage before = picture();
+    change([](level::Level& l) {
+        for (int x = 20; x < 90; ++x)
+            for (int y = 4; y < 12; ++y)
+                l.cells.set(x, y, level::Cell({1}));
+    });
+    QVERIFY(picture() == before);
+    QVERIFY(QTest::qWaitFor([&] { return picture() != before; }));
+    QVERIFY(!picture().isNull());
 }
 
 void LevelsTest::grid_isSwitchedOff() {

@@ -8,7 +8,6 @@
 #include "app/ui/theme.h"
 #include "file/text_grid.h"
 #include "kit/edits.h"
-#include "kit/placed.h"
 #include "level/cast_clips.h"
 #include "level/cast_edits.h"
 #include "level/clips.h"
@@ -99,38 +98,18 @@ std::vector<ZoneId> zonesOf(const Selection& selection) {
     return selection.zone ? std::vector{*selection.zone} : std::vector<ZoneId>();
 }
 
-/// Pieces around a module of the storey in hand; the lowest one stands on it.
-void pastePieces(Session& session, std::vector<level::PlacedPiece> pieces, PxPoint middle) {
-    const level::Project& project = session.document.project();
+/// Pieces around a place of the storey in hand.
+void pastePieces(Session& session, const std::vector<level::PlacedPiece>& pieces, PxPoint middle) {
     const level::Level& level = *session.document.level();
-    const level::Kit* kit = project.kitOf(level);
+    const level::Kit* kit = session.document.project().kitOf(level);
     if (!kit) return session.say(words("Pieces are laid on levels of pieces."));
-    CellRect bounds;
-    int lowest = level::maxStoreys;
-    for (const level::PlacedPiece& each : pieces) {
-        const level::Piece* piece = kit->find(each.piece);
-        bounds = bounds.united(piece ? kit::boundsOf(*piece, each)
-                                     : CellRect{each.at.x, each.at.y, 1, 1});
-        lowest = std::min(lowest, each.storey);
-    }
-    const CellPoint at = toCell(middle, level.cellSize);
-    const auto kept = [](int first, int size, int most) {
-        return std::clamp(first, 0, std::max(0, most - size));
-    };
-    const int dx = kept(at.x - bounds.width / 2, bounds.width, level.cells.width()) - bounds.x;
-    const int dy = kept(at.y - bounds.height / 2, bounds.height, level.cells.height()) - bounds.y;
-    for (level::PlacedPiece& each : pieces) {
-        each.at = {each.at.x + dx, each.at.y + dy};
-        each.storey += session.workbench.storey() - lowest;
-    }
-    const auto edit = kit::place(*kit, level, pieces, words("Paste pieces").toStdString());
-    if (!edit) return session.say(QString::fromStdString(edit.error().sentence()));
-    Selection pasted;
-    const auto& now = edit->level.pieces;
-    for (std::size_t i = now.size() - pieces.size(); i < now.size(); ++i)
-        pasted.pieces.push_back(now[i].id);
-    session.document.apply(*edit);
-    session.workbench.select(pasted);
+    const auto pasted =
+        kit::paste(*kit, level, pieces, toCell(middle, level.cellSize), session.workbench.storey());
+    if (!pasted) return session.say(QString::fromStdString(pasted.error().sentence()));
+    Selection selection;
+    selection.pieces = pasted->copies;
+    session.document.apply(pasted->edit);
+    session.workbench.select(selection);
 }
 
 }  // namespace

@@ -293,14 +293,10 @@ void GameMap::mouseReleaseEvent(QMouseEvent*) {
     if (drag == Drag::Way && m_hasMoved) link(m_ways[m_way], m_pointer);
     if (drag == Drag::Card && !m_hasMoved) m_session.document.chooseLevel(m_dragged);
     if (drag == Drag::Card && m_hasMoved) {
-        level::Game game = m_session.document.project().game;
-        std::erase_if(game.map,
-                      [&](const level::MapPlace& each) { return each.level == m_dragged; });
         const QPointF corner = m_pointer - m_grip;
-        game.map.push_back(
-            {m_dragged, {int(std::lround(corner.x())), int(std::lround(corner.y()))}});
-        m_session.document.apply(level::changeGame(m_session.document.project(), std::move(game),
-                                                   tr("Move a card").toStdString()));
+        m_session.document.apply(
+            level::moveCard(m_session.document.project(), m_dragged,
+                            {int(std::lround(corner.x())), int(std::lround(corner.y()))}));
     }
     refresh();
 }

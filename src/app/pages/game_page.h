@@ -28,12 +28,12 @@ private:
 [[nodiscard]] PanelSection* makeGameTextSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeExitsSection(Session& session, QWidget* parent);
 
-/// Changes what is decided for the whole game, or says why not.
+/// Changes what is decided for the whole game, or says why not; false then.
 template <typename Change>
-void changeGame(Session& session, const QString& name, Change&& change) {
+bool changeGame(Session& session, const QString& name, Change&& change) {
     level::Game game = session.document.project().game;
     change(game);
-    session.document.apply(
+    return session.document.apply(
         level::changeGame(session.document.project(), std::move(game), name.toStdString()));
 }
 

@@ -1,4 +1,5 @@
 #include "app/pages/game_page.h"
+#include "app/pages/list_section.h"
 #include "app/pages/text_rows.h"
 
 namespace rook::app {
@@ -9,50 +10,32 @@ using level::Words;
 using level::WordsWhen;
 
 /// What the player reads when the game is over, and at its end.
-class GameTextSection : public PanelSection {
+class GameTextSection final : public ListSection<Words, TextRow> {
+    Q_DECLARE_TR_FUNCTIONS(GameTextSection)
 public:
     GameTextSection(Session& session, QWidget* parent)
-        : PanelSection(tr("Words"), tr("when the game is over, and at its end"), session, parent) {
-        m_rows = new RowList<TextRow>(
-            [this](std::size_t place) {
-                return new TextRow(
-                    QStringLiteral("game-text-%1").arg(place), {WordsWhen::Over, WordsWhen::End},
-                    [this, place](const std::function<void(Words&)>& act) {
-                        changeGame(m_session, tr("Change a text"),
-                                   [&](level::Game& game) { act(game.texts[place]); });
-                        refresh();
-                    },
-                    [this, place] {
-                        changeGame(m_session, tr("Take a text away"), [&](level::Game& game) {
-                            game.texts.erase(game.texts.begin() + std::ptrdiff_t(place));
-                        });
-                    },
-                    m_rows);
-            },
-            this);
-        addWide(m_rows);
-        auto* line = new QHBoxLayout;
-        line->addWidget(makeButton(tr("Add a text"), QStringLiteral("add-game-text"), this, [this] {
-            changeGame(m_session, tr("Add a text"), [](level::Game& game) {
-                const bool hasEnd =
-                    std::any_of(game.texts.begin(), game.texts.end(),
-                                [](const Words& w) { return w.when == WordsWhen::End; });
-                game.texts.push_back(
-                    freshWords(game.texts, hasEnd ? WordsWhen::Over : WordsWhen::End));
+        : ListSection({tr("Words"), tr("when the game is over, and at its end"),
+                       tr("Change a text"), tr("Take a text away")},
+                      session, parent) {
+        addButton(tr("Add a text"), "add-game-text", [this] {
+            edit(tr("Add a text"), [](Items& texts) {
+                texts.push_back(freshWords(texts, WordsWhen::End, WordsWhen::Over));
             });
-        }));
-        line->addStretch();
-        addWide(line);
+        });
     }
 
-    void refresh() override {
-        const auto& texts = m_session.document.project().game.texts;
-        m_rows->setCount(texts.size(),
-                         [&](TextRow& row, std::size_t place) { row.show(texts[place]); });
+protected:
+    const Items& items() const override { return m_session.document.project().game.texts; }
+    bool setItems(Items texts, const QString& name) override {
+        return changeGame(m_session, name,
+                          [&](level::Game& game) { game.texts = std::move(texts); });
     }
-
-private:
-    RowList<TextRow>* m_rows = nullptr;
+    TextRow* makeRow(std::size_t place, Change change, std::function<void()> remove,
+                     QWidget* parent) override {
+        return new TextRow(QStringLiteral("game-text-%1").arg(place),
+                           {WordsWhen::Over, WordsWhen::End}, std::move(change), std::move(remove),
+                           parent);
+    }
 };
 
 }  // namespace

@@ -2,9 +2,9 @@
 #include <QSpinBox>
 
 #include "app/pages/level_sheet.h"
+#include "app/pages/list_section.h"
 #include "app/ui/buttons.h"
 #include "app/ui/margin_row.h"
-#include "app/ui/row_list.h"
 #include "app/ui/theme.h"
 #include "level/level_edits.h"
 
@@ -155,60 +155,33 @@ private:
 };
 
 /// What the level asks for.
-class GoalSection : public PanelSection {
+class GoalSection final : public ListSection<LevelGoal, GoalRow> {
+    Q_DECLARE_TR_FUNCTIONS(GoalSection)
 public:
     GoalSection(Session& session, QWidget* parent)
-        : PanelSection(tr("Goals"), tr("before an exit lets one out"), session, parent) {
-        m_words = makeWords(tr("None: the exit is all that there is to find."), this);
-        addWide(m_words);
-        m_rows = new RowList<GoalRow>(
-            [this](std::size_t place) {
-                return new GoalRow(
-                    place, m_session,
-                    [this, place](const std::function<void(LevelGoal&)>& act) {
-                        change(tr("Change a goal"), [&](auto& goals) { act(goals[place]); });
-                    },
-                    [this, place] {
-                        change(tr("Take a goal away"), [&](auto& goals) {
-                            goals.erase(goals.begin() + std::ptrdiff_t(place));
-                        });
-                    },
-                    m_rows);
-            },
-            this);
-        addWide(m_rows);
-        auto* add = makeButton(tr("Add a goal"), QStringLiteral("add-goal"), this, [this] {
-            change(tr("Add a goal"), [&](auto& goals) {
-                LevelGoal goal;
-                for (const level::Kind& kind : m_session.document.project().kinds)
-                    if (kind.role == level::Role::Pickup && goal.kind.isEmpty())
-                        goal.kind = kind.id;
-                goals.push_back(goal);
-            });
+        : ListSection({tr("Goals"), tr("before an exit lets one out"), tr("Change a goal"),
+                       tr("Take a goal away"), tr("None: the exit is all that there is to find.")},
+                      session, parent) {
+        addButton(tr("Add a goal"), "add-goal", [this] {
+            LevelGoal goal;
+            for (const level::Kind& kind : m_session.document.project().kinds)
+                if (kind.role == level::Role::Pickup && goal.kind.isEmpty()) goal.kind = kind.id;
+            edit(tr("Add a goal"), [&](Items& goals) { goals.push_back(goal); });
         });
-        auto* line = new QHBoxLayout;
-        line->addWidget(add);
-        line->addStretch();
-        addWide(line);
     }
 
-    void refresh() override {
-        const auto& goals = m_session.document.level()->goals;
-        m_words->setVisible(goals.empty());
-        m_rows->setCount(goals.size(),
-                         [&](GoalRow& row, std::size_t place) { row.show(goals[place]); });
-    }
-
-private:
-    template <typename Change>
-    void change(const QString& name, Change&& act) {
+protected:
+    const Items& items() const override { return m_session.document.level()->goals.items(); }
+    bool setItems(Items goals, const QString& name) override {
         m_session.document.apply(
             changeLevel(*m_session.document.level(), name.toStdString(),
-                        [&](level::Level& level) { level.goals.edit(std::forward<Change>(act)); }));
+                        [&](level::Level& level) { level.goals = std::move(goals); }));
+        return true;
     }
-
-    QLabel* m_words;
-    RowList<GoalRow>* m_rows = nullptr;
+    GoalRow* makeRow(std::size_t place, Change change, std::function<void()> remove,
+                     QWidget* parent) override {
+        return new GoalRow(place, m_session, std::move(change), std::move(remove), parent);
+    }
 };
 
 }  // namespace

@@ -2,8 +2,8 @@
 #include <QSpinBox>
 
 #include "app/pages/game_page.h"
+#include "app/pages/list_section.h"
 #include "app/ui/margin_row.h"
-#include "app/ui/row_list.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
@@ -52,7 +52,7 @@ public:
         connect(m_away, &QAbstractButton::clicked, this, std::move(remove));
         line->addWidget(m_away);
     }
-    void show(const Screen& screen, bool isOnly) {
+    void show(const Screen& screen, bool isOnly = false) {
         if (!m_name->isModified()) m_name->setText(QString::fromStdString(screen.name));
         showNumber(m_width, screen.width);
         showNumber(m_height, screen.height);
@@ -68,52 +68,35 @@ private:
 };
 
 /// The screens that the game is played on.
-class ScreenSection : public PanelSection {
+class ScreenSection final : public ListSection<Screen, ScreenRow> {
+    Q_DECLARE_TR_FUNCTIONS(ScreenSection)
 public:
     ScreenSection(Session& session, QWidget* parent)
-        : PanelSection(tr("Screens"), tr("px; the first is the measure"), session, parent) {
-        m_rows = new RowList<ScreenRow>(
-            [this](std::size_t place) {
-                return new ScreenRow(
-                    place,
-                    [this, place](const std::function<void(Screen&)>& act) {
-                        changeGame(m_session, tr("Change a screen"),
-                                   [&](level::Game& game) { act(game.screens[place]); });
-                    },
-                    [this, place] {
-                        changeGame(m_session, tr("Take a screen away"), [&](level::Game& game) {
-                            game.screens.erase(game.screens.begin() + std::ptrdiff_t(place));
-                        });
-                    },
-                    m_rows);
-            },
-            this);
-        addWide(m_rows);
-        auto* line = new QHBoxLayout;
-        line->addWidget(makeButton(tr("Add a screen"), QStringLiteral("add-screen"), this, [this] {
-            changeGame(m_session, tr("Add a screen"), [](level::Game& game) {
-                Screen screen = game.screens.back();
-                for (int number = 2;
-                     std::any_of(game.screens.begin(), game.screens.end(),
-                                 [&](const Screen& s) { return s.name == screen.name; });
-                     ++number)
-                    screen.name = "screen-" + std::to_string(number);
-                game.screens.push_back(screen);
+        : ListSection({tr("Screens"), tr("px; the first is the measure"), tr("Change a screen"),
+                       tr("Take a screen away")},
+                      session, parent) {
+        addButton(tr("Add a screen"), "add-screen", [this] {
+            edit(tr("Add a screen"), [](Items& screens) {
+                Screen screen = screens.back();
+                screen.name = level::freeName(screens, &Screen::name, "screen");
+                screens.push_back(screen);
             });
-        }));
-        line->addStretch();
-        addWide(line);
-    }
-
-    void refresh() override {
-        const auto& screens = m_session.document.project().game.screens;
-        m_rows->setCount(screens.size(), [&](ScreenRow& row, std::size_t place) {
-            row.show(screens[place], screens.size() == 1);
         });
     }
 
-private:
-    RowList<ScreenRow>* m_rows = nullptr;
+protected:
+    const Items& items() const override { return m_session.document.project().game.screens; }
+    bool setItems(Items screens, const QString& name) override {
+        return changeGame(m_session, name,
+                          [&](level::Game& game) { game.screens = std::move(screens); });
+    }
+    ScreenRow* makeRow(std::size_t place, Change change, std::function<void()> remove,
+                       QWidget* parent) override {
+        return new ScreenRow(place, std::move(change), std::move(remove), parent);
+    }
+    void show(ScreenRow& row, std::size_t place) override {
+        row.show(items()[place], items().size() == 1);
+    }
 };
 
 }  // namespace

@@ -3,9 +3,9 @@
 #include <QSpinBox>
 
 #include "app/pages/game_page.h"
+#include "app/pages/list_section.h"
 #include "app/ui/buttons.h"
 #include "app/ui/margin_row.h"
-#include "app/ui/row_list.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
@@ -166,45 +166,15 @@ private:
 };
 
 /// What the game counts.
-class TallySection : public PanelSection {
+class TallySection final : public ListSection<Tally, TallyRow> {
+    Q_DECLARE_TR_FUNCTIONS(TallySection)
 public:
     TallySection(Session& session, QWidget* parent)
-        : PanelSection(tr("Tallies"), tr("what the game counts"), session, parent) {
-        m_words = makeWords(tr("None. Pickups of a kind can count for one: a score, lives, keys "
-                               "of a kind."),
-                            this);
-        addWide(m_words);
-        m_rows = new RowList<TallyRow>(
-            [this](std::size_t place) {
-                return new TallyRow(
-                    place, m_session,
-                    [this, place](const std::function<void(Tally&)>& act) {
-                        changeGame(m_session, tr("Change a tally"),
-                                   [&](level::Game& game) { act(game.tallies[place]); });
-                        refresh();
-                    },
-                    [this, place] {
-                        changeGame(m_session, tr("Take a tally away"), [&](level::Game& game) {
-                            game.tallies.erase(game.tallies.begin() + std::ptrdiff_t(place));
-                        });
-                    },
-                    m_rows);
-            },
-            this);
-        addWide(m_rows);
-        auto* line = new QHBoxLayout;
-        line->setSpacing(8);
-        const auto add = [&](const QString& words, const char* name, const Tally& tally) {
-            line->addWidget(makeButton(words, QLatin1String(name), this, [this, tally] {
-                changeGame(m_session, tr("Add a tally"), [&](level::Game& game) {
-                    Tally fresh = tally;
-                    for (int number = 2; game.findTally(fresh.name); ++number)
-                        fresh.name = tally.name + "-" + std::to_string(number);
-                    game.tallies.push_back(fresh);
-                    if (tally.name == "lives" && game.lives.empty()) game.lives = fresh.name;
-                });
-            }));
-        };
+        : ListSection({tr("Tallies"), tr("what the game counts"), tr("Change a tally"),
+                       tr("Take a tally away"),
+                       tr("None. Pickups of a kind can count for one: a score, lives, keys of a "
+                          "kind.")},
+                      session, parent) {
         Tally score, lives;
         score.name = "score";
         score.title = tr("Score").toStdString();
@@ -212,22 +182,30 @@ public:
         lives.title = tr("Lives").toStdString();
         lives.start = 3;
         lives.most = 99;
-        add(tr("Add a tally"), "add-tally", score);
-        add(tr("Add lives"), "add-lives", lives);
-        line->addStretch();
-        addWide(line);
+        addButton(tr("Add a tally"), "add-tally", [this, score] { add(score, false); });
+        addButton(tr("Add lives"), "add-lives", [this, lives] { add(lives, true); });
     }
 
-    void refresh() override {
-        const auto& tallies = m_session.document.project().game.tallies;
-        m_words->setVisible(tallies.empty());
-        m_rows->setCount(tallies.size(),
-                         [&](TallyRow& row, std::size_t place) { row.show(tallies[place]); });
+protected:
+    const Items& items() const override { return m_session.document.project().game.tallies; }
+    bool setItems(Items tallies, const QString& name) override {
+        return changeGame(m_session, name,
+                          [&](level::Game& game) { game.tallies = std::move(tallies); });
+    }
+    TallyRow* makeRow(std::size_t place, Change change, std::function<void()> remove,
+                      QWidget* parent) override {
+        return new TallyRow(place, m_session, std::move(change), std::move(remove), parent);
     }
 
 private:
-    QLabel* m_words;
-    RowList<TallyRow>* m_rows = nullptr;
+    /// The first lives are what a death costs.
+    void add(Tally fresh, bool areLives) {
+        changeGame(m_session, tr("Add a tally"), [&](level::Game& game) {
+            fresh.name = level::freeName(game.tallies, &Tally::name, fresh.name);
+            if (areLives && game.lives.empty()) game.lives = fresh.name;
+            game.tallies.push_back(fresh);
+        });
+    }
 };
 
 }  // namespace

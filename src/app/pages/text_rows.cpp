@@ -5,6 +5,7 @@
 #include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "level/level_edits.h"
 
 namespace rook::app {
 
@@ -117,17 +118,13 @@ void TextRow::show(const level::Words& words) {
     if (!m_text->hasFocus() && m_text->toPlainText() != text) m_text->setPlainText(text);
 }
 
-level::Words freshWords(const std::vector<level::Words>& others, level::WordsWhen when) {
-    const std::string stem(nameOf(when));
-    const auto isTaken = [&](const std::string& id) {
-        return std::any_of(others.begin(), others.end(),
-                           [&](const level::Words& each) { return each.id == id; });
-    };
+level::Words freshWords(const std::vector<level::Words>& others, level::WordsWhen first,
+                        level::WordsWhen then) {
+    const bool isFirst = std::none_of(others.begin(), others.end(),
+                                      [&](const level::Words& each) { return each.when == first; });
     level::Words words;
-    words.id = stem;
-    words.when = when;
-    for (int number = 2; isTaken(words.id); ++number)
-        words.id = stem + "-" + std::to_string(number);
+    words.when = isFirst ? first : then;
+    words.id = level::freeName(others, &level::Words::id, std::string(nameOf(words.when)));
     return words;
 }
 

@@ -5,8 +5,8 @@
 #include <QLineEdit>
 #include <QPlainTextEdit>
 #include <QSpinBox>
+#include <functional>
 
-#include "app/ui/row_list.h"
 #include "level/game.h"
 
 namespace rook::app {
@@ -47,8 +47,9 @@ private:
     TextBox* m_text;
 };
 
-/// An id for one more text that none of the others has.
+/// One more text, for that moment if there is none of it yet, else for the other; under an id that
+/// none of the others has.
 [[nodiscard]] level::Words freshWords(const std::vector<level::Words>& others,
-                                      level::WordsWhen when);
+                                      level::WordsWhen first, level::WordsWhen then);
 
 }  // namespace rook::app
