@@ -9,6 +9,7 @@
 
 #include <algorithm>
 #include <map>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -71,6 +72,9 @@ struct GameState {
     long long ticks = 0;                ///< of the level's clock
     std::map<std::string, int> taken;   ///< in this level, by kind
     std::map<std::string, int> beaten;  ///< likewise
+    // What is carried from level to level, where the game says so.
+    unsigned abilities = 0;      ///< gained for good, as a set (rook_parts.hpp)
+    std::set<std::string> keys;  ///< "kind letter"
 };
 
 /// A game that begins. Its first level begins by `arrive`.

@@ -42,6 +42,19 @@ inline std::array<double, 3> kitPoint(const json& value, const std::string& wher
     return point;
 }
 
+/// "way": modules as [x, y, storey], one after the other.
+inline std::vector<KitModule> readModules(const json& walk, const std::string& where) {
+    std::vector<KitModule> way;
+    for (const json& item : list(walk, "way", where)) {
+        if (!item.is_array() || item.size() != 3) fail("A module is [x, y, storey]", where);
+        KitModule step{};
+        for (std::size_t i = 0; i < 3; ++i)
+            step[i] = whole(item[i], -1000000, 1000000, where);
+        way.push_back(step);
+    }
+    return way;
+}
+
 inline KitPlan readKitPlan(const json& file, const std::string& name) {
     KitPlan plan;
     const json& kit = file["kit"];
@@ -71,13 +84,7 @@ inline KitPlan readKitPlan(const json& file, const std::string& name) {
     const std::string where = name + ": walk";
     if (!file["walk"].is_object()) fail("An object is wanted here", where);
     plan.exit = text(file["walk"], "exit", where);
-    for (const json& item : list(file["walk"], "way", where)) {
-        if (!item.is_array() || item.size() != 3) fail("A module is [x, y, storey]", where);
-        KitModule step{};
-        for (std::size_t i = 0; i < 3; ++i)
-            step[i] = whole(item[i], -1000000, 1000000, where);
-        plan.way.push_back(step);
-    }
+    plan.way = readModules(file["walk"], where);
     return plan;
 }
 

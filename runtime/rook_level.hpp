@@ -8,6 +8,7 @@
 #include <string>
 #include <vector>
 
+#include "rook_carry.hpp"
 #include "rook_json.hpp"
 #include "rook_kit.hpp"
 #include "rook_motion.hpp"
@@ -98,6 +99,13 @@ struct Entity {
     nlohmann::json whole;  ///< the entity as it stands in the file
 };
 
+/// Where a body goes on that came into a zone from another one: its upper left corner.
+struct ZoneEntry {
+    int x = 0;
+    int y = 0;
+    std::string from;
+};
+
 /// A part of the level with a camera of its own.
 struct Zone {
     std::string id;
@@ -106,6 +114,7 @@ struct Zone {
     Box camera;  ///< px that the screen keeps to
     std::string theme;
     std::string music;
+    std::vector<ZoneEntry> entries;
     std::vector<std::string> neighbours;  ///< ids of zones that bodies can cross to
     std::vector<std::string> onEnter;     ///< messages for the game
     std::vector<std::string> onLeave;
@@ -155,7 +164,40 @@ struct Level : CellSource {
     std::optional<Proof> proof;
     std::optional<KitPlan> kit;  ///< of a kit board
     std::vector<ShownText> texts;
-    nlohmann::json file;  ///< goals and onDeath, which `rulesOf` reads
+    bool arrivesAtAny = false;  ///< at one of its spawns, and not always at the first
+    CarriedAbilities carried;   ///< in a game that carries abilities; `inHand`: that it assumes
+    nlohmann::json file;        ///< goals and onDeath, which `rulesOf` reads
+
+    /// Begins with these in hand: changes `motion` and `parts`, of which no world may exist yet.
+    /// Does nothing in a game that carries none.
+    void beginWith(AbilitySet inHand) {
+        if (carried.granted == 0) return;
+        motion.abilities = listed;
+        for (std::size_t i = 0; i < grants.size() && i < parts.gains.size(); ++i)
+            parts.gains[i].grants = grants[i];
+        rook::runtime::beginWith({carried.granted, inHand}, motion, parts);
+    }
+    AbilitySet listed = 0;           ///< abilities of the profile, before that
+    std::vector<AbilitySet> grants;  ///< of each gain, before that
+
+    std::vector<const Entity*> spawns() const {
+        std::vector<const Entity*> list;
+        for (const Entity& entity : entities)
+            if (entity.role == "spawn") list.push_back(&entity);
+        return list;
+    }
+    /// All that goes about and kills: foes on patrol, and members of deadly formations.
+    std::vector<Way> ways() const {
+        std::vector<Way> list;
+        for (const Foe& foe : foes)
+            list.push_back(foe.way);
+        for (const Group& group : formations) {
+            if (group.memberRole != "foe" && group.memberRole != "hazard") continue;
+            for (int place = 0; place < group.formation.count; ++place)
+                if (!group.formation.isGap(place)) list.push_back(group.formation.wayOf(place));
+        }
+        return list;
+    }
 
     /// What it asks for, by the rules of its game.
     LevelRules rulesOf(const GameRules& game) const {
@@ -196,10 +238,10 @@ struct Level : CellSource {
             if (entity.role == "spawn") return &entity;
         return nullptr;
     }
-    /// A body at that start; ended if there is none or it has no room.
-    Body start(const World& world, const std::string& name) const {
+    /// A body at that start, with these held; ended if there is none or it has no room.
+    Body start(const World& world, const std::string& name, HeldSet held = 0) const {
         const Entity* entity = startEntity(name);
-        if (entity) return bodyAt(entity->box, world, motion);
+        if (entity) return bodyAt(entity->box, world, motion, held);
         Body body;
         body.stance = Stance::Ended;
         return body;
@@ -466,6 +508,24 @@ inline Mover readMover(const json& value, const std::string& where) {
     return mover;
 }
 
+/// "inputs": spans of [ticks, dx, dy, buttons], one after the other.
+inline std::vector<Input> readInputs(const json& run, const std::string& where) {
+    std::vector<Input> inputs;
+    const std::size_t mostTicks = 60 * 60 * 60;
+    for (const json& span : list(run, "inputs", where)) {
+        if (!span.is_array() || span.size() != 4)
+            fail("Each span should be [ticks, dx, dy, buttons]", where + ".inputs");
+        const int ticks = whole(span[0], 1, static_cast<int>(mostTicks), where + ".inputs");
+        const Input input{whole(span[1], -maxStepPx, maxStepPx, where + ".inputs"),
+                          whole(span[2], -maxStepPx, maxStepPx, where + ".inputs"),
+                          static_cast<unsigned>(whole(span[3], 0, 15, where + ".inputs"))};
+        if (inputs.size() + static_cast<std::size_t>(ticks) > mostTicks)
+            fail("The run takes more than an hour", where + ".inputs");
+        inputs.insert(inputs.end(), static_cast<std::size_t>(ticks), input);
+    }
+    return inputs;
+}
+
 inline void readProof(const json& file, Level& level, const std::string& name) {
     if (!file.contains("proof") || file["proof"].is_null()) return;
     const std::string where = name + ": proof";
@@ -473,18 +533,7 @@ inline void readProof(const json& file, Level& level, const std::string& name) {
     if (!value.is_object() || !value.contains("inputs")) return;
     Proof proof;
     if (value.contains("exit") && !value["exit"].is_null()) proof.exit = text(value, "exit", where);
-    const std::size_t mostTicks = 60 * 60 * 60;
-    for (const json& span : list(value, "inputs", where)) {
-        if (!span.is_array() || span.size() != 4)
-            fail("Each span should be [ticks, dx, dy, buttons]", where + ".inputs");
-        const int ticks = whole(span[0], 1, static_cast<int>(mostTicks), where + ".inputs");
-        const Input input{whole(span[1], -maxStepPx, maxStepPx, where + ".inputs"),
-                          whole(span[2], -maxStepPx, maxStepPx, where + ".inputs"),
-                          static_cast<unsigned>(whole(span[3], 0, 15, where + ".inputs"))};
-        if (proof.inputs.size() + static_cast<std::size_t>(ticks) > mostTicks)
-            fail("The run takes more than an hour", where + ".inputs");
-        proof.inputs.insert(proof.inputs.end(), static_cast<std::size_t>(ticks), input);
-    }
+    proof.inputs = readInputs(value, where);
     level.proof = std::move(proof);
 }
 

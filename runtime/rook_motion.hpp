@@ -46,14 +46,16 @@ struct Input {
 };
 
 /// A body at the start of a run: bottom centre on the bottom centre of `start`, standing if there
-/// is floor, else in the air at the top phase; ended if that place is not live.
+/// is floor, else in the air at the top phase; ended if that place is not live. `held`: what it has
+/// from the first moment on.
 template <typename Place>
-Body bodyAt(const Box& start, const Place& world, const MotionTables& tables) {
+Body bodyAt(const Box& start, const Place& world, const MotionTables& tables, HeldSet held = 0) {
     const int slack = start.width - tables.bodyWidth;
     Body body;
     body.x = start.x + (slack >= 0 ? slack / 2 : -((1 - slack) / 2));
     body.y = start.y + start.height - tables.bodyHeight;
-    const Moment now = world.momentOf(0, 0);
+    body.held = held;
+    const Moment now = world.momentOf(held, 0);
     if (!world.isLive(body.x, body.y, now)) {
         body.stance = Stance::Ended;
     } else if (tables.fromAbove || world.hasFloor(body.x, body.y, now)) {
@@ -83,7 +85,9 @@ public:
         if (m_body.stance == Stance::Ended) return;
         meet();
         if (!m_world.parts().movers.empty() && !m_tables.fromAbove) ride();
-        if (!m_world.parts().timed.empty() && !m_world.isLive(m_body.x, m_body.y, m_now)) end();
+        const Parts& parts = m_world.parts();
+        const bool goes = !parts.timed.empty() || !parts.foes.empty();
+        if (goes && !m_world.isLive(m_body.x, m_body.y, m_now)) end();
         act(input);
         finish();
         ++m_body.tick;

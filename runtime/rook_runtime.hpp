@@ -29,12 +29,38 @@ struct CampaignLevel {
     std::vector<std::pair<std::string, Target>> exits;  ///< by entity id, resolved
 };
 
+/// A run through one level of the proof of the whole game.
+struct ChainRun {
+    std::string level;
+    std::string entry;  ///< spawn or entry at which it begins
+    std::string exit;   ///< by which it wins; empty = by goals alone
+    std::vector<Input> inputs;    ///< one a tick
+    std::vector<KitModule> way;   ///< instead, on a kit board
+
+    /// Each module is beside the one before, from the start on, and some are there.
+    bool isWalked(const KitPlan&) const {
+        for (std::size_t i = 1; i < way.size(); ++i) {
+            const int across = std::abs(way[i][0] - way[i - 1][0]);
+            const int down = std::abs(way[i][1] - way[i - 1][1]);
+            if (across + down != 1) return false;
+        }
+        return !way.empty();
+    }
+};
+/// The runs that lead from the start of the game to its end; none where it is not proven.
+struct GameChain {
+    std::string verdict;  ///< "can-be-finished", "cannot-be-finished", "not-decided"; empty = none
+    std::string sentence;
+    std::vector<ChainRun> runs;
+};
+
 struct Campaign {
     std::string name;
     std::vector<CampaignLevel> levels;
     GameRules rules;               ///< tallies, lives
     Target start;                  ///< where the game begins; an empty level = nowhere
     std::vector<ShownText> texts;  ///< when the game is over, and at its end
+    GameChain chain;               ///< the proof of the whole game
 
     const CampaignLevel* find(const std::string& id) const {
         for (const CampaignLevel& level : levels)
@@ -166,6 +192,11 @@ inline Zone readZone(const json& value, const std::string& where) {
                    whole(camera, "bottom", top + 1, most, where + ".camera") - top};
     if (value.contains("theme")) zone.theme = text(value, "theme", where);
     if (value.contains("music")) zone.music = text(value, "music", where);
+    if (value.contains("entries"))
+        for (const json& entry : list(value, "entries", where))
+            zone.entries.push_back({whole(entry, "x", -most, most, where + ".entries"),
+                                    whole(entry, "y", -most, most, where + ".entries"),
+                                    text(entry, "from", where + ".entries")});
     zone.neighbours = textsOf(value, "neighbours", where);
     zone.onEnter = textsOf(value, "onEnter", where);
     zone.onLeave = textsOf(value, "onLeave", where);
@@ -302,6 +333,42 @@ inline json parsed(const std::string& path) {
     return parsedText(text, path);
 }
 
+/// What the game carries, as far as the level is concerned: "carried": {"granted", "assumed"}.
+inline void readCarried(const json& file, Level& level, const std::string& name) {
+    level.listed = level.motion.abilities;
+    for (const Gain& gain : level.parts.gains)
+        level.grants.push_back(gain.grants);
+    if (!file.contains("carried")) return;
+    const json& carried = file["carried"];
+    const auto abilities = [&](const char* key) {
+        const std::string where = name + ": carried." + key;
+        list(carried, key, name + ": carried");
+        return readGrants(carried[key], where);
+    };
+    level.carried = {abilities("granted"), abilities("assumed")};
+    level.beginWith(level.carried.inHand);
+}
+
+inline GameChain readChain(const json& file, const std::string& name) {
+    GameChain chain;
+    if (!file.contains("proof") || file["proof"].is_null()) return chain;
+    const json& proof = file["proof"];
+    chain.verdict = text(proof, "verdict", name + ": proof");
+    chain.sentence = text(proof, "sentence", name + ": proof");
+    const json& runs = list(proof, "runs", name + ": proof");
+    for (std::size_t i = 0; i < runs.size(); ++i) {
+        const std::string where = item(name + ": proof.", "runs", i);
+        ChainRun run;
+        run.level = text(runs[i], "level", where);
+        run.entry = text(runs[i], "entry", where);
+        run.exit = text(runs[i], "exit", where);
+        if (runs[i].contains("inputs")) run.inputs = readInputs(runs[i], where);
+        if (runs[i].contains("way")) run.way = readModules(runs[i], where);
+        chain.runs.push_back(std::move(run));
+    }
+    return chain;
+}
+
 }  // namespace detail
 
 /// `name` stands in messages.
@@ -366,6 +433,8 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
         if (entities[i].contains("formation")) readFormation(entities[i], i, level, where);
     }
     readProof(file, level, name);
+    readCarried(file, level, name);
+    if (file.contains("arrives")) level.arrivesAtAny = text(file, "arrives", name) == "any";
     level.texts = readTexts(file, name);
     for (const char* key : {"goals", "onDeath"})
         if (file.contains(key)) level.file[key] = file[key];
@@ -400,6 +469,7 @@ inline Campaign readCampaign(const nlohmann::json& file, const std::string& name
     } else if (!campaign.levels.empty()) {
         campaign.start.level = campaign.levels[0].id;
     }
+    campaign.chain = readChain(file, name);
     return campaign;
 }
 

@@ -9,7 +9,7 @@ using namespace level;
 namespace {
 
 Destination nowhere(std::string problem) {
-    return {Destination::Sort::Nowhere, {}, {}, std::move(problem)};
+    return {Destination::Sort::Nowhere, {}, {}, false, std::move(problem)};
 }
 
 std::shared_ptr<const Level> inOrder(const Project& project, const LevelId& id) {
@@ -27,7 +27,7 @@ Destination toLevel(const Project& project, const LevelId& id, const EntityId& e
         const bool isWanted =
             entry.isEmpty() ? role == Role::Spawn
                             : entity.id == entry && (role == Role::Spawn || role == Role::Entry);
-        if (isWanted) return {Destination::Sort::Level, id, entity.id, {}};
+        if (isWanted) return {Destination::Sort::Level, id, entity.id, !entry.isEmpty(), {}};
     }
     if (entry.isEmpty()) return nowhere(target->title + " has no spawn");
     return nowhere(target->title + " has no spawn or entry " + entry.text);

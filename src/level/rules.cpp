@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "level/carried.h"
 #include "level/describe_project.h"
 
 namespace rook::level {
@@ -16,6 +17,19 @@ std::vector<std::string_view> entriesOf(const Project& project, const Level& lev
         if (role == Role::Spawn || role == Role::Entry) ids.push_back(entity.id.text);
     }
     return ids;
+}
+
+/// Whether another level matters in the same way to those that it is not.
+bool leadAndGrantTheSame(const Project& a, const Project& b) {
+    const bool carries = a.game.carries.abilities || b.game.carries.abilities;
+    return std::equal(
+        a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
+        [&](const auto& x, const auto& y) {
+            if (x->id != y->id) return false;
+            if (x == y || x->entities.isSharedWith(y->entities)) return true;
+            return entriesOf(a, *x) == entriesOf(b, *y) &&
+                   (!carries || grantedForGood(a, *x) == grantedForGood(b, *y));
+        });
 }
 
 bool havePicturesInCommon(const Project& a, const Project& b) {
@@ -71,13 +85,7 @@ bool areSameFor(Concern what, const Project& a, const Project& b) {
 }  // namespace
 
 bool haveSameRules(const Project& a, const Project& b) {
-    return areSameFor(Concern::Verdict, a, b) &&
-           std::equal(a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
-                      [&](const auto& x, const auto& y) {
-                          return x->id == y->id &&
-                                 (x == y || x->entities.isSharedWith(y->entities) ||
-                                  entriesOf(a, *x) == entriesOf(b, *y));
-                      });
+    return areSameFor(Concern::Verdict, a, b) && leadAndGrantTheSame(a, b);
 }
 
 bool haveSameLook(const Project& a, const Project& b) {

@@ -36,6 +36,7 @@ std::optional<Arrival> Arrivals::first() const {
     const PxRect at = m_mapSets.of(0).positionsAt(level::boxOf(m_goal));
     forEachState(m_exploration, at, [&](int step, const State& state) {
         const std::pair<std::size_t, int> found{state.set, step};
+        if (!accepts(m_exploration.set(state.set).held)) return;
         if (best && found >= bestStep) return;
         best = Arrival{state, {}};
         bestStep = found;
@@ -58,7 +59,7 @@ std::optional<Arrival> Arrivals::firstInPassing() const {
     std::vector<std::pair<std::pair<std::size_t, int>, State>> near;
     const PxRect at = m_mapSets.of(0).positionsAt(level::boxOf(m_goal.grown(reach)));
     forEachState(m_exploration, at, [&](int step, const State& state) {
-        near.push_back({{state.set, step}, state});
+        if (accepts(m_exploration.set(state.set).held)) near.push_back({{state.set, step}, state});
     });
     std::sort(near.begin(), near.end(),
               [](const auto& a, const auto& b) { return a.first < b.first; });
@@ -71,6 +72,7 @@ std::optional<Arrival> Arrivals::firstOnALeg() const {
     const std::vector<TimedBody>& bodies = m_exploration.timedBodies();
     for (std::size_t i = 0; i < bodies.size(); ++i) {
         const auto leg = static_cast<int>(i);
+        if (!accepts(bodies[i].body.held)) continue;
         if (meetsBox(m_goal, bodies[i].body.x, bodies[i].body.y, m_mapSets.freely()))
             return Arrival{bodies[i].from, {}, leg};
         if (const auto tick = m_exploration.tickOnLeg(leg, m_goal))

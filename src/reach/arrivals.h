@@ -3,6 +3,7 @@
 
 #include "reach/exploration.h"
 #include "reach/proof_run.h"
+#include "reach/run_finder.h"
 
 namespace rook::reach {
 
@@ -25,9 +26,13 @@ struct Arrival {
 
 class Arrivals {
 public:
-    /// Both must outlive it.
-    Arrivals(CollisionMapSets& mapSets, const Exploration& exploration, const PxRect& goal)
-        : m_mapSets(mapSets), m_exploration(exploration), m_goal(goal) {}
+    /// Both must outlive it. `accepts`: only ticks that begin with such a set count.
+    Arrivals(CollisionMapSets& mapSets, const Exploration& exploration, const PxRect& goal,
+             AcceptsSet accepts = {})
+        : m_mapSets(mapSets),
+          m_exploration(exploration),
+          m_goal(goal),
+          m_accepts(std::move(accepts)) {}
 
     [[nodiscard]] std::optional<Arrival> first() const;
 
@@ -40,7 +45,10 @@ private:
 
     CollisionMapSets& m_mapSets;
     const Exploration& m_exploration;
+    [[nodiscard]] bool accepts(runtime::HeldSet held) const { return !m_accepts || m_accepts(held); }
+
     PxRect m_goal;
+    AcceptsSet m_accepts;
 };
 
 /// How near, in px, a body at some visited position comes to the box. Requires: some position is

@@ -56,7 +56,7 @@ void Exploration::seed(const Body& body) {
     const int x = body.x + collision.maps().left;
     const int y = body.y + collision.maps().top;
     if ((collision.gainsAt(body.x, body.y) & ~body.held) != 0) {
-        m_passed.set(x, y);
+        pass(x, y, body.held);
         m_meetAtOnce.push_back(body);
         return;
     }
@@ -129,11 +129,18 @@ Completion Exploration::run() {
     return m_isMet ? Completion::Met : Completion::Complete;
 }
 
+void Exploration::pass(int x, int y, HeldSet held) {
+    m_passed.set(x, y);
+    BitMap& with = m_passedWith[held];
+    if (with.width() == 0) with = BitMap(m_passed.width(), m_passed.height());
+    with.set(x, y);
+}
+
 void Exploration::pass(const std::vector<PxPoint>& way, HeldSet held) {
     const BodyMaps& maps = m_mapSets.of(held).maps();
     const BitMap* goals = m_stopAt ? m_stopAt(held).visited : nullptr;
     for (const PxPoint& at : way) {
-        m_passed.set(at.x + maps.left, at.y + maps.top);
+        pass(at.x + maps.left, at.y + maps.top, held);
         m_isMet = m_isMet || (goals && goals->test(at.x + maps.left, at.y + maps.top));
     }
 }
@@ -197,8 +204,22 @@ bool Exploration::isVisitedIn(const PxRect& positions) const {
            });
 }
 
+std::vector<HeldSet> Exploration::setsIn(const PxRect& positions) const {
+    const auto anyIn = [&](const BitMap& map) {
+        return map.anyIn(positions.x, positions.y, positions.right(), positions.bottom());
+    };
+    std::vector<HeldSet> sets;
+    for (const Set& set : m_sets)
+        if (anyIn(set.sweep->visited())) sets.push_back(set.held);
+    for (const auto& [held, passed] : m_passedWith)
+        if (anyIn(passed) && std::find(sets.begin(), sets.end(), held) == sets.end())
+            sets.push_back(held);
+    return sets;
+}
+
 std::size_t Exploration::byteCount() const {
-    std::size_t sum = m_passed.byteCount() + m_timedBodies.size() * sizeof(TimedBody);
+    std::size_t sum = m_passed.byteCount() * (1 + m_passedWith.size()) +
+                      m_timedBodies.size() * sizeof(TimedBody);
     for (const Set& set : m_sets)
         sum += set.sweep->byteCount();
     return sum;

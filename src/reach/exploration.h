@@ -116,6 +116,8 @@ public:
     [[nodiscard]] BitMap visited() const;
     [[nodiscard]] BitMap standing() const;
     [[nodiscard]] bool isVisitedIn(const PxRect& positions) const;
+    /// The sets that bodies held when a tick began that passed one of these positions.
+    [[nodiscard]] std::vector<runtime::HeldSet> setsIn(const PxRect& positions) const;
     [[nodiscard]] std::size_t byteCount() const;
     [[nodiscard]] std::int64_t stateCount() const;
 
@@ -176,6 +178,7 @@ private:
     void goOnFrom(runtime::Body body, const Move& back);
     /// Marks what a tick passed.
     void pass(const std::vector<PxPoint>& way, runtime::HeldSet held);
+    void pass(int x, int y, runtime::HeldSet held);
 
     // What lasts for a time (timed_effects.cpp).
     void endTimedEffects(const Set& set);
@@ -207,6 +210,7 @@ private:
     std::vector<runtime::Body> m_meetAtOnce;  ///< given states that meet something to gain
     bool m_isMet = false;
     BitMap m_passed;  ///< visited on the way to a gain
+    std::map<runtime::HeldSet, BitMap> m_passedWith;  ///< the same, by what was held
     TimedEffects m_timedEffects;
     runtime::HeldSet m_timed = 0;  ///< the gains that last for a time
     runtime::MotionTables m_slowly;

@@ -168,7 +168,7 @@ void Exploration::gainOnRide(Set& set, int mover, int x, int y) {
     const BodyMaps& maps = collision.maps();
     Body body = collision.layers().bodyOf(Layers::standing, x - maps.left, y - maps.top);
     body.held = set.held | collision.gainsAt(body.x, body.y);
-    m_passed.set(x, y);
+    pass(x, y, set.held);
     const std::optional<State> from = set.boarded[static_cast<std::size_t>(mover)];
     Set& larger = m_sets[indexOf(body.held)];
     if (larger.sweep->isKnown(Layers::standing, x, y)) return;

@@ -11,11 +11,6 @@
 
 namespace rook::reach {
 
-namespace {
-
-/// Solves a level ever weaker.
-}  // namespace
-
 std::vector<runtime::Way> foesOf(const level::Project& project, const level::Level& level,
                                  const runtime::MotionTables& tables) {
     std::vector<runtime::Way> foes;
@@ -58,7 +53,7 @@ void closeWay(Problem& problem, const runtime::Way& foe) {
 /// A run that keeps out of where those foes go that runs met before it, and clear of all others;
 /// none if there is none, or if too many are met.
 std::optional<Run> runRound(const Problem& withFoes, Run met, const PxRect& goal,
-                            const Limits& limits, bool& hasNoWayRound) {
+                            const AcceptsSet& accepts, const Limits& limits, bool& hasNoWayRound) {
     constexpr int mostFoes = 4;
     const std::vector<runtime::Way>& foes = withFoes.parts.foes;
     Problem closed = withFoes;
@@ -68,7 +63,7 @@ std::optional<Run> runRound(const Problem& withFoes, Run met, const PxRect& goal
         if (!foe || limits.isCancelled()) return std::nullopt;
         closeWay(closed, foes[*foe]);
         const RunFinder finder(closed, limits);
-        auto round = finder.runTo(goal);
+        auto round = finder.runTo(goal, accepts);
         if (!round) {
             hasNoWayRound = count == 0 && finder.completion() == Completion::Complete &&
                             !hasTimed(closed) && !hasRides(closed);
@@ -83,24 +78,37 @@ std::optional<Run> runRound(const Problem& withFoes, Run met, const PxRect& goal
 
 }  // namespace
 
+ClearRun clearRunTo(const Problem& problem, const RunFinder& finder, const PxRect& goal,
+                    const std::vector<runtime::Way>& foes, const AcceptsSet& accepts,
+                    const Limits& limits) {
+    ClearRun found;
+    auto run = finder.runTo(goal, accepts);
+    found.isMet = run.has_value();
+    if (!run) return found;
+    Problem withFoes = problem;
+    withFoes.parts.foes = foes;
+    std::optional<Run> clear = run;
+    if (!replays(withFoes, *run, goal)) clear = waitingRun(withFoes, *run, goal);
+    if (!clear) clear = runRound(withFoes, *run, goal, accepts, limits, found.hasNoWayRound);
+    found.isClear = clear.has_value();
+    if (clear)
+        run = std::move(clear);
+    else if (!replays(problem, *run, goal))
+        run = waitingRun(problem, *run, goal);
+    found.run = std::move(run);
+    return found;
+}
+
 Proof proveRun(const Query& query, const RunFinder& finder, const std::vector<runtime::Way>& foes,
                const Limits& limits) {
     Proof proof;
     for (const Goal& goal : query.goals) {
         if (goal.role != level::Role::Exit) continue;
-        auto run = finder.runTo(goal.box);
-        if (!run) continue;
+        ClearRun found = clearRunTo(query.problem, finder, goal.box, foes, {}, limits);
+        if (!found.isMet) continue;
         proof.exit = goal.id;
-        Problem withFoes = query.problem;
-        withFoes.parts.foes = foes;
-        std::optional<Run> clear = run;
-        if (!replays(withFoes, *run, goal.box)) clear = waitingRun(withFoes, *run, goal.box);
-        if (!clear) clear = runRound(withFoes, *run, goal.box, limits, proof.hasNoWayRound);
-        if (clear)
-            run = std::move(clear);
-        else if (!replays(query.problem, *run, goal.box))
-            run = waitingRun(query.problem, *run, goal.box);
-        proof.run = std::move(run);
+        proof.hasNoWayRound = found.hasNoWayRound;
+        proof.run = std::move(found.run);
         proof.whyNoRun = proof.run ? "" : "not decided in time: no way of waiting was found";
         if (proof.run) return proof;
     }

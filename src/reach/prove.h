@@ -49,6 +49,18 @@ struct Proof {
 [[nodiscard]] Proof proveRun(const Query& query, const RunFinder& finder,
                              const std::vector<runtime::Way>& foes = {}, const Limits& limits = {});
 
+/// A run that keeps clear of what goes about, if there is one.
+struct ClearRun {
+    bool isMet = false;  ///< a run gets there, be it through foes or among what is on at times
+    std::optional<Run> run;
+    bool isClear = false;        ///< it meets no foe, and waits for the windows of timed hazards
+    bool hasNoWayRound = false;  ///< as in `Proof`
+};
+/// To a box. With `accepts`, the last tick begins with such a set. Cost: as `proveRun`.
+[[nodiscard]] ClearRun clearRunTo(const Problem& problem, const RunFinder& finder,
+                                  const PxRect& goal, const std::vector<runtime::Way>& foes,
+                                  const AcceptsSet& accepts = {}, const Limits& limits = {});
+
 /// What goes about in a level and kills who touches it: foes on patrol, members of formations of
 /// foes or hazards. Cost: the ticks of each until it comes round.
 [[nodiscard]] std::vector<runtime::Way> foesOf(const level::Project& project,

@@ -6,6 +6,7 @@
 
 #include "level/cast_edits.h"
 #include "reach/verdict.h"
+#include "rook_carry.hpp"
 
 namespace rook::reach {
 
@@ -37,7 +38,11 @@ public:
           m_level(level),
           m_profile(profile),
           m_options(options),
-          m_query(query) {}
+          m_query(query) {
+        if (!project.game.carries.abilities) return;
+        m_carried.granted = level::grantedForGood(project);
+        m_carried.inHand = options.inHand ? options.inHand->abilities : assumedIn(project, level);
+    }
 
     Result<void> addAll() {
         for (const Entity& entity : m_level.entities)
@@ -45,6 +50,7 @@ public:
         for (const Entity& entity : m_level.entities)
             if (const level::Kind* kind = m_project.findKind(entity.kind))
                 if (auto added = add(entity, *kind); !added) return added;
+        runtime::beginWith(m_carried, m_query.problem.tables, parts());
         const auto timed =
             std::count_if(parts().gains.begin(), parts().gains.end(),
                           [](const runtime::Gain& gain) { return gain.lastsTicks > 0; });
@@ -66,11 +72,15 @@ private:
         if (!mayBeGained(kind.role)) return;
         runtime::Gain gain{level::boxOf(entity.box), 0};
         if (kind.role == Role::Pickup && entity.data.grants)
-            gain.grants = setOf(*entity.data.grants) & m_query.problem.tables.abilities;
+            gain.grants = setOf(*entity.data.grants) & m_query.problem.tables.abilities &
+                          ~m_carried.inHand;
         if (kind.role == Role::Pickup && entity.data.takes)
             gain.takes = setOf(*entity.data.takes) & m_query.problem.tables.abilities;
         const bool changes = (gain.grants | gain.takes) != 0;
-        const bool isNamed = isNamedByADoor(entity.id);
+        const bool isNamed =
+            !isInHand(entity, kind.role) &&
+            (isNamedByADoor(entity.id) || std::find(m_options.tells.begin(), m_options.tells.end(),
+                                                    entity.id.text) != m_options.tells.end());
         if (changes && entity.data.grantTicks > 0) {
             // What a door asks for is had for good, the ability is not.
             if (isNamed) add(entity, {gain.box});
@@ -79,6 +89,11 @@ private:
         }
         if (!changes && !isNamed) return;
         add(entity, gain);
+    }
+    /// A key that one comes with is held from the start.
+    [[nodiscard]] bool isInHand(const Entity& entity, Role role) const {
+        return role == Role::Key && m_project.game.carries.keys && m_options.inHand &&
+               m_options.inHand->has(level::keyOf(entity));
     }
     /// More than 64 cannot be told apart: what is too much is only counted.
     void add(const Entity& entity, const runtime::Gain& gain) {
@@ -109,7 +124,8 @@ private:
             m_query.goals.push_back({entity.id.text, kind.title, kind.role, entity.box, false});
         switch (kind.role) {
             case Role::Spawn:
-                if (!problem.start) problem.start = entity.box;
+                if (m_options.entry.isEmpty() ? !problem.start : entity.id == m_options.entry)
+                    problem.start = entity.box;
                 break;
             case Role::Hazard:
                 if (entity.data.timetable)
@@ -132,6 +148,8 @@ private:
                 if (!entity.data.opens.empty() || entity.data.opensWithAllPickups) addDoor(entity);
                 break;
             case Role::Entry:
+                if (entity.id == m_options.entry) problem.start = entity.box;
+                break;
             case Role::Checkpoint:
             case Role::Pickup:
             case Role::Key:
@@ -151,11 +169,14 @@ private:
         const level::DoorWay& way = entity.data.door;
         for (const EntityId& id : level::whatOpens(m_project, m_level, entity)) {
             if (isMomentary(entity, id)) {
-                const Entity* opener = level::findEntity(m_level, id);
-                if (mayAdd()) runtime::openForATime(parts(), level::boxOf(opener->box), way.ticks);
+                const Entity* momentary = level::findEntity(m_level, id);
+                if (mayAdd())
+                    runtime::openForATime(parts(), level::boxOf(momentary->box), way.ticks);
                 ids.push_back(id.text);
                 continue;
             }
+            const Entity* opener = level::findEntity(m_level, id);
+            if (opener && isInHand(*opener, m_project.roleOf(*opener))) continue;
             const auto found = std::find(ids.begin(), ids.end(), id.text);
             if (found == ids.end())
                 door.isShutForGood = true;
@@ -185,6 +206,7 @@ private:
     const level::MotionProfile& m_profile;
     const QueryOptions& m_options;
     std::optional<std::unordered_set<std::string>> m_named;
+    runtime::CarriedAbilities m_carried;
     Query& m_query;
 };
 

@@ -33,9 +33,14 @@ RunFinder::RunFinder(Problem problem, const Limits& limits)
 
 RunFinder::~RunFinder() = default;
 
-std::optional<Run> RunFinder::runTo(const PxRect& goal) const {
+std::vector<runtime::HeldSet> RunFinder::setsAt(const PxRect& goal) const {
+    if (!m_exploration || m_exploration->setCount() == 0) return {};
+    return m_exploration->setsIn(m_mapSets->of(0).positionsAt(level::boxOf(goal)));
+}
+
+std::optional<Run> RunFinder::runTo(const PxRect& goal, const AcceptsSet& accepts) const {
     if (!m_exploration) return std::nullopt;
-    const auto arrival = Arrivals(*m_mapSets, *m_exploration, goal).first();
+    const auto arrival = Arrivals(*m_mapSets, *m_exploration, goal, accepts).first();
     if (!arrival) return std::nullopt;
     const std::vector<Move> way = m_exploration->wayTo(arrival->state);
     if (way.empty()) return std::nullopt;

@@ -1,6 +1,7 @@
 #pragma once
 /// Runs to any place of a level: one solve with a log, then each run is quickly told.
 
+#include <functional>
 #include <memory>
 
 #include "reach/proof_run.h"
@@ -9,6 +10,9 @@ namespace rook::reach {
 
 class CollisionMapSets;
 class Exploration;
+
+/// Which sets of held things count; none = all.
+using AcceptsSet = std::function<bool(runtime::HeldSet)>;
 
 /// Threads: made on one, then all members may be called from any one at a time.
 class RunFinder {
@@ -25,7 +29,12 @@ public:
     /// out, as are movers, unless one must be ridden: then the run is by the clock, and none is
     /// found where no waiting along the way makes it possible. Cost: proportional to the ticks of
     /// the run; with rides, times the common period at most.
-    [[nodiscard]] std::optional<Run> runTo(const PxRect& goal) const;
+    /// With `accepts`, the last tick begins with such a set.
+    [[nodiscard]] std::optional<Run> runTo(const PxRect& goal,
+                                           const AcceptsSet& accepts = {}) const;
+    /// The sets with which a tick may begin that meets the box: all of them, and with movers maybe
+    /// more. What lasts for a time is followed as far as for runs, so some may be missing then.
+    [[nodiscard]] std::vector<runtime::HeldSet> setsAt(const PxRect& goal) const;
     /// How near a body comes to the box, px; 0 if it is met, none if nothing is reached.
     [[nodiscard]] std::optional<int> missedBy(const PxRect& goal) const;
     [[nodiscard]] std::size_t byteCount() const;

@@ -137,4 +137,17 @@ std::optional<std::vector<bool>> meetsOf(const Problem& problem, const std::vect
     return met;
 }
 
+std::optional<std::vector<std::vector<runtime::HeldSet>>> setsThatMayMeet(
+    const Problem& problem, const std::vector<PxRect>& boxes, const Limits& limits) {
+    if (!CollisionMapSets::fit(problem, limits)) return std::nullopt;
+    CollisionMapSets mapSets(problem);
+    Exploration most(mapSets, limits, false, Riding::Yes, TimedEffects::Anytime);
+    std::vector<std::vector<runtime::HeldSet>> sets(boxes.size());
+    if (!most.start()) return sets;
+    if (most.run() != Completion::Complete) return std::nullopt;
+    for (std::size_t i = 0; i < boxes.size(); ++i)
+        sets[i] = most.setsIn(mapSets.of(0).positionsAt(level::boxOf(boxes[i])));
+    return sets;
+}
+
 }  // namespace rook::reach

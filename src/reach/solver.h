@@ -103,4 +103,10 @@ private:
                                                        const std::vector<PxRect>& boxes,
                                                        const Limits& limits = {});
 
+/// The sets with which a tick may begin that meets the box, for each box: none is missing, and only
+/// with movers, or what lasts for a time, there may be too many. None if the solve did not come to
+/// its end. Cost: a solve.
+[[nodiscard]] std::optional<std::vector<std::vector<runtime::HeldSet>>> setsThatMayMeet(
+    const Problem& problem, const std::vector<PxRect>& boxes, const Limits& limits = {});
+
 }  // namespace rook::reach

@@ -7,7 +7,7 @@
 
 #include "kit/audit.h"
 #include "kit/walk_graph.h"
-#include "level/project.h"
+#include "level/carried.h"
 #include "motion/step_tables.h"
 #include "reach/resolver.h"
 
@@ -111,6 +111,12 @@ struct QueryOptions {
     motion::Weakening weakening;
     runtime::AbilitySet lent = 0;   ///< had besides those of the profile
     runtime::AbilitySet taken = 0;  ///< not had
+    EntityId entry;                 ///< spawn or entry to begin at; empty = the first spawn
+    /// What is carried there; none = as the level assumes. Where nothing is carried it counts for
+    /// nothing.
+    std::optional<level::InHand> inHand;
+    /// Ids of what is told apart though nothing in the level depends on it: other levels do.
+    std::vector<std::string> tells;
 };
 
 /// Errors: OutOfRange from the motion profile or a spring; BadReference if the level names none

@@ -1,6 +1,7 @@
 #include "app/play/walk.h"
 
 #include "cast/behaviour.h"
+#include "reach/prove.h"
 
 namespace rook::app {
 
@@ -31,8 +32,11 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
         return fail(ErrorKind::Missing, "There is no start to walk from", level.title,
                     "Place a spawn in Cast, or hold Shift to walk from the pointer");
     }
+    // In play one dies of foes; verdicts leave them out, and tell which ones the proof run meets.
+    runtime::Parts parts = query->problem.parts;
+    parts.foes = reach::foesOf(project, level, tables);
     std::unique_ptr<Walk> walk(
-        new Walk(project, level, tables, *start, isFromSpawn, query->problem.parts));
+        new Walk(project, level, tables, *start, isFromSpawn, std::move(parts)));
     if (walk->m_body.stance == runtime::Stance::Ended) {
         return fail(ErrorKind::NotApplicable, "The body has no room to start there",
                     "px " + std::to_string(start->x) + ", " + std::to_string(start->y),
@@ -88,18 +92,8 @@ bool Walk::goes(const EntityId& id) const {
            std::any_of(m_groups.begin(), m_groups.end(), isIt);
 }
 
-/// In play one dies of foes; verdicts leave them out, and tell which ones the proof run meets.
-bool Walk::isCaught() const {
-    const runtime::Box box{m_body.x, m_body.y, m_tables.bodyWidth, m_tables.bodyHeight};
-    for (const Foe& foe : m_foes)
-        if (overlaps(foe.way.at(m_body.tick), box)) return true;
-    for (const Group& group : m_groups)
-        if (group.isDeadly && group.formation.meets(box, m_body.tick)) return true;
-    return false;
-}
-
-void Walk::putAt(const PxRect& start) {
-    m_body = runtime::bodyAt(level::boxOf(start), m_world, m_tables);
+void Walk::putAt(const PxRect& start, runtime::HeldSet held) {
+    m_body = runtime::bodyAt(level::boxOf(start), m_world, m_tables, held);
     m_inputs.clear();
     m_trail.clear();
     m_isAtExit = false;
@@ -115,12 +109,11 @@ void Walk::beginAgain() {
 /// At the last checkpoint, else at the start.
 void Walk::restart() {
     const runtime::HeldSet held = m_body.held & runtime::heldForGood(m_world.parts());
-    putAt(m_checkpoint.value_or(m_start));
+    putAt(m_checkpoint.value_or(m_start), held);
     if (m_body.stance == runtime::Stance::Ended && m_checkpoint) {
         m_checkpoint.reset();
-        putAt(m_start);
+        putAt(m_start, held);
     }
-    m_body.held |= held;
     // A run of the level begins at its start, with nothing in hand.
     m_isFromSpawn = m_beganAtSpawn && !m_checkpoint && m_taken.empty();
 }
@@ -139,12 +132,15 @@ Walk::Happening Walk::tick(bool winsAtExit) {
     const QPointF feet(m_body.x + m_tables.bodyWidth / 2.0, m_body.y + m_tables.bodyHeight);
     const bool isStart = m_inputs.empty();
     std::string met = isStart ? exitAt(m_body.x, m_body.y) : std::string();
+    std::vector<std::size_t> things;
+    meetThings(m_body.x, m_body.y, things);
     step(m_world, m_tables, m_body, input, [&](int x, int y) {
         if (met.empty()) met = exitAt(x, y);
+        meetThings(x, y, things);
     });
     m_inputs.push_back(input);
     const bool wins = winsAtExit && !met.empty() && !m_isAtExit;
-    if (!wins && (m_body.stance == runtime::Stance::Ended || isCaught())) {
+    if (!wins && m_body.stance == runtime::Stance::Ended) {
         ++m_deaths;
         m_deathPlaces.push_back(feet);
         m_formerTrail = m_trail;
@@ -161,14 +157,23 @@ Walk::Happening Walk::tick(bool winsAtExit) {
         happening.exit = met;
     }
     m_isAtExit = !met.empty();
-    if (!wins) meetThings(happening);
+    if (!wins) take(things, happening);
     return happening;
 }
 
-void Walk::meetThings(Happening& happening) {
-    const runtime::Box box{m_body.x, m_body.y, m_tables.bodyWidth, m_tables.bodyHeight};
-    for (const Thing& thing : m_things) {
-        if (thing.role == level::Role::Exit || !overlaps(box, thing.box)) continue;
+void Walk::meetThings(int x, int y, std::vector<std::size_t>& things) const {
+    const runtime::Box box{x, y, m_tables.bodyWidth, m_tables.bodyHeight};
+    for (std::size_t i = 0; i < m_things.size(); ++i)
+        if (m_things[i].role != level::Role::Exit && overlaps(box, m_things[i].box) &&
+            std::find(things.begin(), things.end(), i) == things.end())
+            things.push_back(i);
+}
+
+/// What was met in a tick, in the order of the level's file.
+void Walk::take(std::vector<std::size_t>& things, Happening& happening) {
+    std::sort(things.begin(), things.end());
+    for (const std::size_t i : things) {
+        const Thing& thing = m_things[i];
         if (thing.role == level::Role::Checkpoint) {
             m_checkpoint = level::rectOf(thing.box);
         } else if (!isTaken(thing.id)) {

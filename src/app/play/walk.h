@@ -81,8 +81,10 @@ private:
     Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
          PxRect start, bool isFromSpawn, runtime::Parts parts);
     void restart();
-    void putAt(const PxRect& start);
-    void meetThings(Happening& happening);
+    void putAt(const PxRect& start, runtime::HeldSet held = 0);
+    /// Adds what a body at (x, y) meets, as places in `m_things`.
+    void meetThings(int x, int y, std::vector<std::size_t>& things) const;
+    void take(std::vector<std::size_t>& things, Happening& happening);
     [[nodiscard]] std::string exitAt(int x, int y) const;
 
     level::LevelCells m_cells;
@@ -108,7 +110,6 @@ private:
     };
     std::vector<Foe> m_foes;
     std::vector<Group> m_groups;
-    [[nodiscard]] bool isCaught() const;
     bool m_beganAtSpawn;
     bool m_isFromSpawn;
     std::optional<PxRect> m_checkpoint;

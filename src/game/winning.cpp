@@ -1,0 +1,385 @@
+#include "game/winning.h"
+
+#include <algorithm>
+#include <map>
+
+#include "game/goal_chances.h"
+#include "game/goal_runs.h"
+#include "kit/walk_graph.h"
+
+namespace rook::game {
+
+using namespace level;
+
+Decided Winning::by(const EntityId& exit) const {
+    Decided best = Decided::No;
+    for (const WayOut& way : ways) {
+        if (way.exit != exit || way.can == Decided::No) continue;
+        if (way.can == Decided::Yes) return Decided::Yes;
+        best = Decided::Unknown;
+    }
+    return best;
+}
+
+namespace {
+
+/// The best of some: one *yes* is enough, and *no* only if all are.
+Decided bestOf(const std::vector<WayOut>& ways) {
+    const auto isAny = [&](Decided can) {
+        return std::any_of(ways.begin(), ways.end(), [&](const WayOut& w) { return w.can == can; });
+    };
+    return isAny(Decided::Yes) ? Decided::Yes : isAny(Decided::Unknown) ? Decided::Unknown
+                                                                        : Decided::No;
+}
+
+/// An exit that is met ends the run: for one exit, all others are closed. Of two that one body can
+/// meet at once, the first in the file counts; `overlapping` says whether such a later one is
+/// closed too.
+reach::Problem withOthersClosed(const reach::Problem& problem,
+                                const std::vector<reach::Goal>& exits, std::size_t place,
+                                bool overlapping, bool& hasOverlap) {
+    reach::Problem closed = problem;
+    const PxRect near = PxRect{exits[place].box.x - problem.tables.bodyWidth,
+                               exits[place].box.y - problem.tables.bodyHeight,
+                               exits[place].box.width + 2 * problem.tables.bodyWidth,
+                               exits[place].box.height + 2 * problem.tables.bodyHeight};
+    for (std::size_t i = 0; i < exits.size(); ++i) {
+        if (i == place) continue;
+        const bool maybeAtOnce = i > place && near.overlaps(exits[i].box);
+        hasOverlap = hasOverlap || maybeAtOnce;
+        if (!maybeAtOnce || overlapping) closed = reach::withClosed(closed, exits[i].box);
+    }
+    return closed;
+}
+
+/// On a board of matter.
+class Search {
+public:
+    Search(const Project& project, const Level& level, const WinOptions& options,
+           const reach::Limits& limits)
+        : m_project(project), m_level(level), m_options(options), m_limits(limits) {}
+
+    Winning run() {
+        Winning winning;
+        const reach::QueryOptions asking = asked();
+        m_tells = asking.tells;
+        auto query = reach::queryOf(m_project, m_level, asking);
+        if (!query) {
+            winning.why = query.error().what;
+            winning.isWhole = false;
+            return winning;
+        }
+        if (!query->notSolved.empty()) {
+            winning.why = "this version does not solve " + query->notSolved.front();
+            winning.isWhole = false;
+            return winning;
+        }
+        m_query = std::move(*query);
+        m_withFoes = m_query.problem;
+        m_withFoes.parts.foes = reach::foesOf(m_project, m_level, m_query.problem.tables);
+        const runtime::GameRules game = rulesOf(m_project);
+        m_rules = rulesOf(m_project, m_level, game);
+        m_asks = std::any_of(m_rules.goals.begin(), m_rules.goals.end(),
+                             [](const runtime::GoalRule& goal) { return goal.isNeeded; });
+        for (const reach::Goal& goal : m_query.goals)
+            if (goal.role == Role::Exit) m_exits.push_back(goal);
+        // With goals, exits that are met too early do nothing: bodies pass them.
+        reach::Answer all;
+        if (!m_rules.goals.empty()) {
+            all = reach::answer(m_query, m_limits);
+            winning.goals = chancesOf(m_project, m_level, m_rules, game, m_query, all.verdict);
+        }
+        if (m_limits.isCancelled()) return cancelled();
+        const std::string impossible = firstImpossible(winning.goals);
+        if (m_exits.empty())
+            addWithoutExit(winning, impossible, all.verdict);
+        else
+            for (std::size_t i = 0; i < m_exits.size(); ++i)
+                addExit(winning, i, impossible, all.verdict);
+        if (m_limits.isCancelled()) return cancelled();
+        winning.can = bestOf(winning.ways);
+        for (const WayOut& way : winning.ways)
+            if (winning.can != Decided::Yes && way.can == winning.can && winning.why.empty())
+                winning.why = way.why;
+        return winning;
+    }
+
+private:
+    static Winning cancelled() {
+        Winning winning;
+        winning.why = "it was cancelled";
+        winning.isWhole = false;
+        return winning;
+    }
+
+    [[nodiscard]] reach::QueryOptions asked() const {
+        reach::QueryOptions options;
+        options.entry = m_options.entry;
+        options.inHand = m_options.inHand;
+        for (const Entity& entity : m_level.entities) {
+            const bool isKey = m_project.roleOf(entity) == Role::Key;
+            const runtime::AbilitySet granted = grantedForGood(m_project, entity);
+            const runtime::AbilitySet had =
+                m_options.inHand ? m_options.inHand->abilities : runtime::AbilitySet{0};
+            if ((isKey && m_options.matters.has(keyOf(entity))) ||
+                (granted & m_options.matters.abilities & ~had) != 0)
+                options.tells.push_back(entity.id.text);
+        }
+        return options;
+    }
+
+    /// What is in hand after winning with these held.
+    [[nodiscard]] InHand after(runtime::HeldSet held) const {
+        InHand hand = m_options.inHand.value_or(InHand{});
+        for (std::size_t i = 0; i < m_query.gainIds.size() && i < 64; ++i) {
+            if (((held >> i) & 1u) == 0) continue;
+            const Entity* entity = findEntity(m_level, {m_query.gainIds[i]});
+            if (!entity) continue;
+            hand.abilities |= grantedForGood(m_project, *entity);
+            if (m_project.roleOf(*entity) == Role::Key) hand.add(keyOf(*entity));
+        }
+        return hand.within(m_options.matters);
+    }
+
+    [[nodiscard]] std::string firstImpossible(const std::vector<GoalChance>& goals) const {
+        for (std::size_t i = 0; i < goals.size(); ++i)
+            if (m_rules.goals[i].isNeeded && goals[i].can == Decided::No) return goals[i].why;
+        return {};
+    }
+
+    /// Which sets of what is carried a body can have that meets the exit; none = not known.
+    [[nodiscard]] std::optional<std::vector<InHand>> handsAt(const reach::Problem& problem,
+                                                             const PxRect& box) const {
+        const auto sets = reach::setsThatMayMeet(problem, {box}, m_limits);
+        if (!sets) return std::nullopt;
+        std::vector<InHand> hands;
+        for (const runtime::HeldSet held : (*sets)[0]) {
+            const InHand hand = after(held);
+            if (std::find(hands.begin(), hands.end(), hand) == hands.end()) hands.push_back(hand);
+        }
+        std::sort(hands.begin(), hands.end());
+        return hands;
+    }
+
+    /// True if taking it leads to having that in hand, and no more.
+    [[nodiscard]] bool isFor(const InHand& hand, const Entity& entity) const {
+        if (m_project.roleOf(entity) == Role::Key) return hand.has(keyOf(entity));
+        return (grantedForGood(m_project, entity) & ~hand.abilities) == 0;
+    }
+    /// With what leads to more in hand closed: a run that keeps away from it, if there is one.
+    [[nodiscard]] reach::Problem withOnly(const InHand& hand, reach::Problem problem) const {
+        for (const std::string& id : m_tells)
+            if (const Entity* entity = findEntity(m_level, {id}); !isFor(hand, *entity))
+                problem = reach::withClosed(std::move(problem), entity->box);
+        return problem;
+    }
+    /// What is to be taken for it.
+    [[nodiscard]] std::vector<PxRect> boxesFor(const InHand& hand) const {
+        std::vector<PxRect> boxes;
+        for (const std::string& id : m_tells)
+            if (const Entity* entity = findEntity(m_level, {id}); isFor(hand, *entity))
+                boxes.push_back(entity->box);
+        return boxes;
+    }
+
+    void addExit(Winning& winning, std::size_t place, const std::string& impossible,
+                 const reach::Verdict& all) {
+        const reach::Goal& exit = m_exits[place];
+        WayOut way;
+        way.exit = {exit.id};
+        if (!impossible.empty()) {
+            way.can = Decided::No;
+            way.why = impossible;
+            return winning.ways.push_back(way);
+        }
+        bool hasOverlap = false;
+        const reach::Problem closed =
+            withOthersClosed(m_query.problem, m_exits, place, true, hasOverlap);
+        const reach::Problem most =
+            m_asks ? m_query.problem
+                   : withOthersClosed(m_query.problem, m_exits, place, false, hasOverlap);
+        const auto hands = handsAt(most, exit.box);
+        if (!hands) {
+            way.why = "there is more than a solve can tell apart";
+            winning.isWhole = false;
+            return winning.ways.push_back(way);
+        }
+        if (hands->empty()) {
+            way.can = Decided::No;
+            way.why = "no body gets to " + exit.id;
+            return winning.ways.push_back(way);
+        }
+        const GoalRuns runs{m_project, m_level, m_query, m_withFoes, m_rules, all, m_limits};
+        // Among those that are met at once the run says which one it is.
+        std::vector<const reach::Problem*> problems{&closed};
+        if (hasOverlap && !m_asks) problems.insert(problems.begin(), &most);
+        std::vector<std::unique_ptr<reach::RunFinder>> finders;
+        if (!m_asks)
+            for (const reach::Problem* problem : problems)
+                finders.push_back(std::make_unique<reach::RunFinder>(*problem, m_limits));
+        for (const InHand& hand : *hands) {
+            if (m_limits.isCancelled()) return;
+            WayOut each = way;
+            each.after = hand;
+            const auto accepts = [&](runtime::HeldSet held) { return after(held) == hand; };
+            const auto isIt = [&](const Played& played) {
+                return played.isWon && played.exit == each.exit && accepts(played.held);
+            };
+            std::optional<std::vector<runtime::Input>> inputs;
+            if (m_asks) inputs = runs.find(exit.box, withOnly(hand, closed), accepts, isIt,
+                                           boxesFor(hand));
+            for (const auto& finder : finders)
+                if (!inputs) inputs = plainRun(*finder, exit.box, accepts, isIt, each.why);
+            if (inputs) {
+                each.can = Decided::Yes;
+                each.inputs = std::move(*inputs);
+            } else if (each.why.empty()) {
+                each.why = m_asks ? "no run was found that meets all goals and " + exit.id
+                                  : "no run in time was found to " + exit.id;
+            }
+            winning.ways.push_back(std::move(each));
+        }
+    }
+
+    template <typename IsIt>
+    [[nodiscard]] std::optional<std::vector<runtime::Input>> plainRun(
+        const reach::RunFinder& finder, const PxRect& box, const reach::AcceptsSet& accepts,
+        IsIt&& isIt, std::string& why) const {
+        auto found = reach::clearRunTo(finder.problem(), finder, box, m_withFoes.parts.foes,
+                                       accepts, m_limits);
+        if (found.run && isIt(play(m_project, m_level, m_withFoes, found.run->inputs)))
+            return std::move(found.run->inputs);
+        if (found.isMet && !m_withFoes.parts.foes.empty() && !found.isClear)
+            why = "every run that was found meets a foe";
+        return std::nullopt;
+    }
+
+    void addWithoutExit(Winning& winning, const std::string& impossible,
+                        const reach::Verdict& all) {
+        WayOut way;
+        if (!m_asks || !impossible.empty()) {
+            way.can = Decided::No;
+            way.why = !m_asks ? "there is neither an exit nor a goal that is needed" : impossible;
+            return winning.ways.push_back(way);
+        }
+        // What is in hand at the end depends on the run: only what cannot be had is told apart.
+        const GoalRuns runs{m_project, m_level, m_query, m_withFoes, m_rules, all, m_limits};
+        const bool tells = !(m_options.matters == InHand{});
+        const auto isIt = [](const Played& played) { return played.isWon && played.exit.isEmpty(); };
+        if (auto inputs = runs.find(std::nullopt, m_query.problem, {}, isIt)) {
+            way.can = Decided::Yes;
+            way.after = after(play(m_project, m_level, m_withFoes, *inputs).held);
+            way.inputs = std::move(*inputs);
+            winning.ways.push_back(way);
+            if (!tells || m_tells.empty()) return;
+            // There may be other ways of it.
+            way = {};
+        }
+        winning.isWhole = false;
+        way.why = "no other run was found that meets all goals";
+        winning.ways.push_back(std::move(way));
+    }
+
+    const Project& m_project;
+    const Level& m_level;
+    const WinOptions& m_options;
+    reach::Limits m_limits;
+    reach::Query m_query;
+    reach::Problem m_withFoes;
+    runtime::LevelRules m_rules;
+    std::vector<std::string> m_tells;  ///< ids of what other levels can tell apart
+    bool m_asks = false;               ///< some goal is needed
+    std::vector<reach::Goal> m_exits;
+};
+
+/// On a board of pieces, which is walked module by module.
+Winning winningOfKit(const Project& project, const Level& level, const WinOptions& options,
+                     const reach::Limits& limits) {
+    Winning winning;
+    const auto decided = [&](Decided can, std::string why) {
+        winning.isWhole = can != Decided::Unknown;
+        winning.can = can;
+        winning.why = std::move(why);
+        return winning;
+    };
+    const Kit* kit = project.kitOf(level);
+    if (!kit) return decided(Decided::Unknown, "the board has no kit");
+    Level board = level;
+    if (!options.entry.isEmpty()) {
+        const Entity* entry = findEntity(level, options.entry);
+        if (!entry) return decided(Decided::No, "there is no entry " + options.entry.text);
+        const Entity at = *entry;
+        board.entities.edit([&](auto& entities) {
+            const auto spawn = std::find_if(entities.begin(), entities.end(), [&](const Entity& e) {
+                return project.roleOf(e) == Role::Spawn;
+            });
+            if (spawn == entities.end()) return;
+            spawn->box = at.box;
+            spawn->storey = at.storey;
+        });
+    }
+    const runtime::LevelRules rules = rulesOf(project, level, rulesOf(project));
+    const bool asks =
+        std::any_of(rules.goals.begin(), rules.goals.end(),
+                    [](const runtime::GoalRule& goal) { return goal.isNeeded; });
+    winning.goals.resize(rules.goals.size());
+    for (GoalChance& goal : winning.goals)
+        goal.why = "goals on boards of pieces are not decided";
+    const kit::PlacedIndex index(*kit, board);
+    const kit::WalkGraph graph(*kit, board, index);
+    const kit::KitReach reach = kit::reachOf(project, board, graph, limits.cancel);
+    if (limits.isCancelled()) return decided(Decided::Unknown, "it was cancelled");
+    std::vector<const kit::KitGoal*> exits;
+    for (const kit::KitGoal& goal : reach.goals)
+        if (goal.role == Role::Exit) exits.push_back(&goal);
+    if (exits.empty() && !asks)
+        return decided(Decided::No, "there is neither an exit nor a goal that is needed");
+    const bool tellsKeys =
+        std::any_of(level.entities.begin(), level.entities.end(), [&](const Entity& entity) {
+            return project.roleOf(entity) == Role::Key && options.matters.has(keyOf(entity));
+        });
+    for (const kit::KitGoal* exit : exits) {
+        WayOut way;
+        way.exit = {exit->id};
+        way.after = options.inHand.value_or(InHand{}).within(options.matters);
+        for (const int patch : exit->way)
+            way.way.push_back(graph.patches()[static_cast<std::size_t>(patch)].spot);
+        const bool passesAnother =
+            std::any_of(exits.begin(), exits.end(), [&](const kit::KitGoal* other) {
+                return other != exit &&
+                       std::find(way.way.begin(), way.way.end(), other->spot) != way.way.end();
+            });
+        if (!exit->isReached && reach.isDecided) {
+            way.can = Decided::No;
+            way.why = "no body gets to " + exit->id;
+        } else if (!exit->isReached) {
+            way.why = "more than 64 sets of things can be held";
+        } else if (asks) {
+            way.why = "goals on boards of pieces are not decided";
+        } else if (passesAnother) {
+            way.why = "the way to " + exit->id + " that was found leads through another exit";
+        } else if (tellsKeys) {
+            way.why = "keys that are carried from boards of pieces are not followed";
+            winning.isWhole = false;
+        } else {
+            way.can = Decided::Yes;
+        }
+        winning.ways.push_back(std::move(way));
+    }
+    if (exits.empty()) return decided(Decided::Unknown, "goals on boards of pieces are not decided");
+    winning.can = bestOf(winning.ways);
+    for (const WayOut& way : winning.ways)
+        if (winning.can != Decided::Yes && way.can == winning.can && winning.why.empty())
+            winning.why = way.why;
+    return winning;
+}
+
+}  // namespace
+
+Winning winningOf(const Project& project, const Level& level, const WinOptions& options,
+                  const reach::Limits& limits) {
+    if (level.kind == LevelKind::Kit) return winningOfKit(project, level, options, limits);
+    return Search(project, level, options, limits).run();
+}
+
+}  // namespace rook::game
