@@ -1,5 +1,5 @@
-/// lantern: the stand-in game. It knows nothing but an exported bundle: it draws a level, lets one
-/// play it, follows its exits, and loads the bundle again when it is exported again.
+/// lantern: the stand-in game. It knows nothing but an exported bundle: it draws its levels, lets
+/// one play them, follows their exits, and loads the bundle again when it is exported again.
 
 #include <SDL.h>
 
@@ -15,130 +15,167 @@ using namespace lantern;
 
 constexpr double ticksPerMs = 60.0 / 1000;
 constexpr int mostTicksAtOnce = 6;  // of those that are behind: then the game slows down
-
-/// What is held on the keyboard.
-class Keys {
-public:
-    void take(const SDL_Event& event) {
-        if (event.type == SDL_KEYDOWN && !event.key.repeat && event.key.keysym.sym == SDLK_SPACE)
-            m_keys.jumpBufferTicks = jumpBuffer;
-    }
-    Input input(const Stage& stage) {
-        const Uint8* held = SDL_GetKeyboardState(nullptr);
-        const auto down = [&](SDL_Scancode a, SDL_Scancode b) { return held[a] || held[b]; };
-        m_keys.left = down(SDL_SCANCODE_LEFT, SDL_SCANCODE_A);
-        m_keys.right = down(SDL_SCANCODE_RIGHT, SDL_SCANCODE_D);
-        m_keys.up = down(SDL_SCANCODE_UP, SDL_SCANCODE_W);
-        m_keys.down = down(SDL_SCANCODE_DOWN, SDL_SCANCODE_S);
-        m_keys.jump = held[SDL_SCANCODE_SPACE] != 0;
-        return inputOf(m_keys, stage.body, *stage.world, stage.level->motion);
-    }
-
-private:
-    PlayerKeys m_keys;
-};
+constexpr int standardWidth = 640, standardHeight = 360;
 
 struct Options {
     std::string bundle;
     int frames = 0;  ///< 0 = until the window is closed
     std::string png;
     std::string replay;  ///< id of the level whose proof is replayed
+    bool replaysGame = false;
+    std::string level;  ///< that it begins with; empty = as the game does
+    std::string screen;
+    std::vector<std::string> keys;
+    std::string language;
+    bool showsOverlay = false;
+
+    [[nodiscard]] bool isHeadless() const { return !png.empty() || frames > 0; }
 };
 
 /// Replays the proof of a level; true if it meets the exit in its last tick.
-bool replay(Game& game, const Options& options) {
-    game.enter(options.replay, "");
-    if (game.stage().level->kit) {
-        const bool isWhole = lantern::isWhole(*game.stage().level);
-        std::printf("lantern: walked %zu modules, %s %s\n", game.stage().level->kit->way.size(),
-                    isWhole ? "met" : "missed", game.stage().level->kit->exit.c_str());
+bool replayLevel(const Options& options) {
+    CampaignPlay play(options.bundle);
+    const CampaignLevel* known = play.campaign().find(options.replay);
+    if (!known)
+        throw LoadError("There is no level " + options.replay + " (campaign.json). Export again.");
+    const Level level = loadLevel(options.bundle, known->file);
+    if (level.kit) {
+        const bool isWhole = isWalked(level, level.kit->way, "", level.kit->exit);
+        std::printf("lantern: walked %zu modules, %s %s\n", level.kit->way.size(),
+                    isWhole ? "met" : "missed", level.kit->exit.c_str());
         return isWhole;
     }
-    const Proof* proof = game.stage().level->proof ? &*game.stage().level->proof : nullptr;
-    if (!proof) {
+    if (!level.proof) {
         std::fprintf(stderr,
                      "lantern: The level %s has no proof run. Mend it in Prove and export again.\n",
                      options.replay.c_str());
         return false;
     }
-    bool isMet = proof->inputs.empty() && game.meets(proof->exit);
-    for (std::size_t tick = 0; tick < proof->inputs.size(); ++tick) {
-        isMet = game.tickTowards(proof->inputs[tick], proof->exit);
-        if (game.stage().body.stance == Stance::Ended) break;
+    const World world = level.world();
+    Body body = level.start(world, "");
+    const auto meets = [&](int x, int y) {
+        const Box box{x, y, level.motion.bodyWidth, level.motion.bodyHeight};
+        for (const Entity& entity : level.entities)
+            if (entity.id == level.proof->exit && overlaps(box, entity.box)) return true;
+        return false;
+    };
+    bool isMet = level.proof->inputs.empty() && meets(body.x, body.y);
+    for (const Input& input : level.proof->inputs) {
+        isMet = false;
+        step(world, level.motion, body, input, [&](int x, int y) { isMet = isMet || meets(x, y); });
+        if (body.stance == Stance::Ended) break;
+        isMet = isMet || meets(body.x, body.y);
     }
-    const bool isAlive = game.stage().body.stance != Stance::Ended;
-    std::printf("lantern: replayed %zu ticks, %s %s\n", proof->inputs.size(),
-                isMet && isAlive ? "met" : "missed", proof->exit.c_str());
+    const bool isAlive = body.stance != Stance::Ended;
+    std::printf("lantern: replayed %zu ticks, %s %s\n", level.proof->inputs.size(),
+                isMet && isAlive ? "met" : "missed", level.proof->exit.c_str());
     return isMet && isAlive;
 }
 
+bool replayWholeGame(const Options& options) {
+    const GameReplay replay = replayGame(options.bundle);
+    if (replay.isWhole)
+        std::printf("lantern: replayed the game, %zu levels, %lld ticks, to its end\n",
+                    replay.levels, replay.ticks);
+    else
+        std::fprintf(stderr, "lantern: %s.\n", replay.problem.c_str());
+    return replay.isWhole;
+}
+
+/// Px of the screen: as asked, else the first of the game.
+std::pair<int, int> screenOf(const Options& options, const Campaign& campaign) {
+    if (!options.screen.empty()) {
+        int width = 0, height = 0;
+        if (std::sscanf(options.screen.c_str(), "%dx%d", &width, &height) != 2 || width < 64 ||
+            height < 64 || width > 8192 || height > 8192)
+            throw LoadError("\"" + options.screen + "\" is no screen (--screen). Write 640x360.");
+        return {width, height};
+    }
+    if (!campaign.screens.empty()) return campaign.screens.front();
+    return {standardWidth, standardHeight};
+}
+
+/// An event loop: as many ticks as are due, whatever drawing costs; without a window one a frame.
+void run(Game& game, const Options& options, SDL_Window* window, SDL_Renderer* renderer) {
+    Uint64 begun = SDL_GetTicks64();
+    double wasPace = 1;
+    long long ticks = 0;
+    for (int frame = 0; !game.isOver() && (options.frames == 0 || frame < options.frames); ++frame) {
+        SDL_Event event;
+        while (SDL_PollEvent(&event))
+            game.take(event);
+        long long due = 1;
+        if (!options.isHeadless()) {
+            if (game.pace() != wasPace) {
+                begun = SDL_GetTicks64();
+                ticks = 0;
+                wasPace = game.pace();
+            }
+            const auto now = static_cast<long long>(double(SDL_GetTicks64() - begun) * ticksPerMs *
+                                                    game.pace());
+            ticks = std::max(ticks, now - mostTicksAtOnce);
+            due = now - ticks;
+            ticks = std::max(ticks, now);
+        }
+        // Nobody reads what a picture without a window shows: after the first one it goes on.
+        if (options.isHeadless() && frame > 0) game.play().dismiss();
+        for (; due > 0 && !game.isOver(); --due)
+            game.tick();
+        if (game.isOver()) break;
+        if (frame % 30 == 29) {
+            // A bundle that cannot be read leaves the game as it is.
+            try {
+                game.reloadIfChanged();
+            } catch (const LoadError& problem) {
+                std::fprintf(stderr, "lantern: %s\n", problem.what());
+            }
+        }
+        if (options.isHeadless()) continue;
+        game.draw();
+        SDL_RenderPresent(renderer);
+        SDL_SetWindowTitle(window, ("lantern – " + game.play().stage().level->title).c_str());
+        SDL_Delay(2);
+    }
+}
+
 int play(const Options& options) {
-    const bool isHeadless = !options.png.empty() || options.frames > 0 || !options.replay.empty();
-    if (isHeadless) SDL_SetHint(SDL_HINT_VIDEODRIVER, "dummy");
+    if (options.isHeadless()) SDL_SetHint(SDL_HINT_VIDEODRIVER, "dummy");
+    SDL_SetHint(SDL_HINT_RENDER_SCALE_QUALITY, "nearest");
     if (SDL_Init(SDL_INIT_VIDEO) != 0)
         throw LoadError(std::string("No display: ") + SDL_GetError() + ". Use --frames and --png.");
-    SDL_Window* window =
-        SDL_CreateWindow("lantern", SDL_WINDOWPOS_CENTERED, SDL_WINDOWPOS_CENTERED, 2 * viewWidth,
-                         2 * viewHeight, isHeadless ? SDL_WINDOW_HIDDEN : 0);
+    const auto [width, height] = screenOf(options, loadCampaign(options.bundle));
+    const int zoom = std::max(1, std::min(1280 / width, 960 / height));
+    SDL_Window* window = SDL_CreateWindow(
+        "lantern", SDL_WINDOWPOS_CENTERED, SDL_WINDOWPOS_CENTERED, zoom * width, zoom * height,
+        options.isHeadless() ? SDL_WINDOW_HIDDEN : SDL_WINDOW_RESIZABLE);
+    // Accelerated where it can be.
     SDL_Renderer* renderer =
-        window ? SDL_CreateRenderer(window, -1, SDL_RENDERER_SOFTWARE) : nullptr;
+        window && !options.isHeadless() ? SDL_CreateRenderer(window, -1, SDL_RENDERER_ACCELERATED)
+                                        : nullptr;
+    if (window && !renderer) renderer = SDL_CreateRenderer(window, -1, SDL_RENDERER_SOFTWARE);
     if (!renderer) throw LoadError(std::string("No picture can be drawn: ") + SDL_GetError() + ".");
-    SDL_RenderSetLogicalSize(renderer, viewWidth, viewHeight);
+    SDL_RenderSetLogicalSize(renderer, width, height);
+    SDL_RenderSetIntegerScale(renderer, SDL_TRUE);
     int exitCode = 0;
     {
-        Game game(options.bundle, renderer);
-        if (!options.replay.empty()) exitCode = replay(game, options) ? 0 : 1;
-        Keys keys;
-        bool isOver = false;
-        const bool isPlayed = options.replay.empty();
-        const Uint64 begun = SDL_GetTicks64();
-        long long ticks = 0;
-        for (int frame = 0; isPlayed && !isOver && (options.frames == 0 || frame < options.frames);
-             ++frame) {
-            SDL_Event event;
-            while (SDL_PollEvent(&event)) {
-                keys.take(event);
-                isOver |= event.type == SDL_QUIT ||
-                          (event.type == SDL_KEYDOWN && event.key.keysym.sym == SDLK_ESCAPE);
-            }
-            // As many ticks as are due, whatever drawing costs; without a window one a frame.
-            long long due = 1;
-            if (!isHeadless) {
-                const auto now =
-                    static_cast<long long>(double(SDL_GetTicks64() - begun) * ticksPerMs);
-                ticks = std::max(ticks, now - mostTicksAtOnce);
-                due = now - ticks;
-                ticks = std::max(ticks, now);
-            }
-            bool goesOn = true;
-            for (; due > 0 && goesOn; --due)
-                goesOn = game.tick(keys.input(game.stage()));
-            if (!goesOn) break;
-            if (frame % 30 == 29) {
-                // A bundle that cannot be read leaves the game as it is.
-                try {
-                    game.reloadIfChanged();
-                } catch (const LoadError& problem) {
-                    std::fprintf(stderr, "lantern: %s\n", problem.what());
-                }
-            }
-            if (isHeadless) continue;
+        Game game(options.bundle, renderer, KeyNames::read(options.keys));
+        game.drawing().setLanguage(options.language);
+        game.drawing().setScreen(width, height);
+        game.drawing().showOverlay(options.showsOverlay);
+        game.begin(options.level);
+        run(game, options, window, renderer);
+        if (!options.png.empty()) {
             game.draw();
-            SDL_RenderPresent(renderer);
-            SDL_SetWindowTitle(
-                window, ("lantern – " + game.stage().level->title + "  " + game.counts()).c_str());
-            SDL_Delay(4);
-        }
-        game.draw();
-        if (!options.png.empty() && !lantern::savePicture(renderer, options.png)) {
-            std::fprintf(stderr,
-                         "lantern: The picture cannot be written (%s). Choose another place.\n",
-                         options.png.c_str());
-            exitCode = 2;
+            if (!savePicture(renderer, options.png)) {
+                std::fprintf(stderr,
+                             "lantern: The picture cannot be written (%s). Choose another place.\n",
+                             options.png.c_str());
+                exitCode = 2;
+            }
         }
         const std::string counts = game.counts();
         std::printf("lantern: %s%s%d deaths\n", counts.c_str(), counts.empty() ? "" : ", ",
-                    game.deaths());
+                    game.play().deaths());
     }
     SDL_DestroyRenderer(renderer);
     SDL_DestroyWindow(window);
@@ -151,16 +188,28 @@ int play(const Options& options) {
 int main(int argc, char** argv) {
     CLI::App app(
         "lantern, the stand-in game: plays a bundle that Rook Plot exported.\n"
-        "Arrows or WASD run and climb, Space jumps, Down drops through, Escape ends.",
+        "Arrows or WASD run and climb, Space jumps, Down drops through; a game controller does as\n"
+        "well. P pauses, O one tick, I slow, U shows what is hidden, L the levels, Home begins the\n"
+        "level again, Shift+Home the game, Esc ends.",
         "lantern");
     Options options;
     app.add_option("BUNDLE", options.bundle, "The exported folder")->required();
+    app.add_option("--level", options.level, "Begin with that level, by its id");
+    app.add_option("--screen", options.screen,
+                   "The size of the screen, such as 640x360; the first one of the game unless it "
+                   "is said");
+    app.add_option("--key", options.keys, "Another key, such as jump=K; may be given again");
+    app.add_option("--language", options.language, "Show words in that language of the game");
+    app.add_flag("--overlay", options.showsOverlay, "Show what is hidden from players (key U)");
     app.add_option("--frames", options.frames, "Run that many ticks without a window, then end")
         ->check(CLI::Range(0, 1000000));
     app.add_option("--png", options.png, "Write the last picture to this file");
     app.add_option("--replay", options.replay,
                    "Replay the proof run of that level without a window; exits with 0 only if it "
                    "meets the exit");
+    app.add_flag("--replay-game", options.replaysGame,
+                 "Replay the runs that prove the whole game, without a window; exits with 0 only\n"
+                 "if each wins its level and they lead to the end");
     try {
         app.parse(argc, argv);
     } catch (const CLI::ParseError& problem) {
@@ -168,6 +217,8 @@ int main(int argc, char** argv) {
     }
     if (!options.png.empty() && options.frames == 0) options.frames = 1;
     try {
+        if (!options.replay.empty()) return replayLevel(options) ? 0 : 1;
+        if (options.replaysGame) return replayWholeGame(options) ? 0 : 1;
         return play(options);
     } catch (const std::exception& problem) {
         std::fprintf(stderr, "lantern: %s\n", problem.what());

@@ -100,26 +100,4 @@ inline void drawKit(SDL_Renderer* renderer, const rook::runtime::KitPlan& plan,
     SDL_RenderDrawRect(renderer, &body);
 }
 
-/// Whether the way of a plan leads, a module at a time, from the start to the exit's module.
-inline bool isWhole(const rook::runtime::Level& level) {
-    const rook::runtime::KitPlan& plan = *level.kit;
-    if (plan.way.empty() || plan.exit.empty()) return false;
-    for (std::size_t i = 1; i < plan.way.size(); ++i) {
-        const auto& a = plan.way[i - 1];
-        const auto& b = plan.way[i];
-        if (std::abs(a[0] - b[0]) + std::abs(a[1] - b[1]) != 1) return false;
-    }
-    const auto isIn = [&](const rook::runtime::KitModule& module, const auto& wanted) {
-        for (const auto& entity : level.entities) {
-            if (!wanted(entity)) continue;
-            const int x = (entity.box.x + entity.box.width / 2) / level.frame.cellWidth;
-            const int y = (entity.box.y + entity.box.height / 2) / level.frame.cellHeight;
-            if (x == module[0] && y == module[1]) return true;
-        }
-        return false;
-    };
-    return isIn(plan.way.front(), [](const auto& e) { return e.role == "spawn"; }) &&
-           isIn(plan.way.back(), [&](const auto& e) { return e.id == plan.exit; });
-}
-
 }  // namespace lantern

@@ -38,6 +38,7 @@ struct Stage {
 
 class CampaignPlay {
 public:
+    /// `seed`: of where levels begin that begin at any of their spawns.
     explicit CampaignPlay(std::string folder, unsigned long long seed = 0)
         : m_folder(std::move(folder)), m_seed(seed), m_campaign(loadCampaign(m_folder)) {
         if (m_campaign.levels.empty())
@@ -346,6 +347,26 @@ private:
     std::vector<std::string> m_messages;
 };
 
+/// Whether a way leads, a module at a time, from where a kit board begins to the module of an exit.
+/// An empty entry is the first spawn.
+inline bool isWalked(const Level& level, const std::vector<KitModule>& way,
+                     const std::string& entry, const std::string& exit) {
+    if (way.empty()) return false;
+    for (std::size_t i = 1; i < way.size(); ++i)
+        if (std::abs(way[i][0] - way[i - 1][0]) + std::abs(way[i][1] - way[i - 1][1]) != 1)
+            return false;
+    const auto isIn = [&](const Entity& entity, const KitModule& module) {
+        const int x = (entity.box.x + entity.box.width / 2) / level.frame.cellWidth;
+        const int y = (entity.box.y + entity.box.height / 2) / level.frame.cellHeight;
+        return x == module[0] && y == module[1];
+    };
+    const Entity* start = level.startEntity(entry);
+    if (!start || !isIn(*start, way.front())) return false;
+    for (const Entity& entity : level.entities)
+        if (entity.id == exit && entity.role == "exit" && isIn(entity, way.back())) return true;
+    return false;
+}
+
 /// What came of replaying the proof of the whole game.
 struct GameReplay {
     bool isWhole = false;
@@ -381,7 +402,7 @@ inline GameReplay replayGame(const std::string& folder) {
         ++result.levels;
         const long long before = play.ticks();
         if (play.stage().level->kit) {
-            if (!run.isWalked(*play.stage().level->kit))
+            if (!isWalked(*play.stage().level, run.way, run.entry, run.exit))
                 return missed("The way of " + run.level + " is not whole");
             play.win(run.exit);
             continue;
@@ -405,7 +426,10 @@ inline GameReplay replayGame(const std::string& folder) {
     }
     while (play.words())
         play.dismiss();
-    result.isWhole = play.isOver();
+    // Where the game begins again after its last level, that is its end.
+    const bool isAgain = play.wins() == static_cast<int>(chain.runs.size()) &&
+                         play.stage().level->id == play.campaign().start.level;
+    result.isWhole = play.isOver() || isAgain;
     if (!result.isWhole) result.problem = "The last run does not lead to the end of the game";
     return result;
 }

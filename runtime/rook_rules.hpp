@@ -14,6 +14,13 @@ struct ShownText {
     std::string text;
     std::string at;       ///< top, middle, bottom
     long long ticks = 0;  ///< 0 = until a key
+    std::map<std::string, std::string> in;  ///< by language
+
+    /// In that language, where it is translated; else as it was written.
+    const std::string& textIn(const std::string& language) const {
+        const auto found = in.find(language);
+        return found == in.end() || found->second.empty() ? text : found->second;
+    }
 };
 
 namespace detail {
@@ -48,7 +55,14 @@ inline std::vector<ShownText> readTexts(const nlohmann::json& file, const std::s
         const std::string where = item(name + ": ", "texts", i);
         texts.push_back({text(rows[i], "id", where), text(rows[i], "when", where),
                          textOr(rows[i], "text", "", where), textOr(rows[i], "at", "middle", where),
-                         wholeOr(rows[i], "ticks", 0, mostGoalTicks, 0, where)});
+                         wholeOr(rows[i], "ticks", 0, mostGoalTicks, 0, where),
+                         {}});
+        if (!rows[i].contains("in")) continue;
+        const nlohmann::json& others = list(rows[i], "in", where);
+        for (std::size_t k = 0; k < others.size(); ++k) {
+            const std::string at = item(where + ".", "in", k);
+            texts.back().in[text(others[k], "language", at)] = text(others[k], "text", at);
+        }
     }
     return texts;
 }

@@ -16,6 +16,7 @@
 #include <string>
 #include <vector>
 
+#include "rook_kinds.hpp"
 #include "rook_level.hpp"
 
 namespace rook::runtime {
@@ -36,16 +37,6 @@ struct ChainRun {
     std::string exit;   ///< by which it wins; empty = by goals alone
     std::vector<Input> inputs;    ///< one a tick
     std::vector<KitModule> way;   ///< instead, on a kit board
-
-    /// Each module is beside the one before, from the start on, and some are there.
-    bool isWalked(const KitPlan&) const {
-        for (std::size_t i = 1; i < way.size(); ++i) {
-            const int across = std::abs(way[i][0] - way[i - 1][0]);
-            const int down = std::abs(way[i][1] - way[i - 1][1]);
-            if (across + down != 1) return false;
-        }
-        return !way.empty();
-    }
 };
 /// The runs that lead from the start of the game to its end; none where it is not proven.
 struct GameChain {
@@ -61,7 +52,14 @@ struct Campaign {
     Target start;                  ///< where the game begins; an empty level = nowhere
     std::vector<ShownText> texts;  ///< when the game is over, and at its end
     GameChain chain;               ///< the proof of the whole game
+    std::vector<KindLook> kinds;   ///< and what they look like
+    std::vector<std::pair<int, int>> screens;  ///< px; the first is the one that counts
 
+    const KindLook* kind(const std::string& id) const {
+        for (const KindLook& each : kinds)
+            if (each.id == id) return &each;
+        return nullptr;
+    }
     const CampaignLevel* find(const std::string& id) const {
         for (const CampaignLevel& level : levels)
             if (level.id == id) return &level;
@@ -466,10 +464,17 @@ inline Campaign readCampaign(const nlohmann::json& file, const std::string& name
         campaign.rules = readGameRules(game, name + ": game");
         campaign.start = target(member(game, "start", name + ": game"), name + ": game.start");
         campaign.texts = readTexts(game, name + ": game");
+        const nlohmann::json& screens = list(game, "screens", name + ": game");
+        for (std::size_t i = 0; i < screens.size(); ++i) {
+            const std::string where = item(name + ": game.", "screens", i);
+            campaign.screens.emplace_back(whole(screens[i], "width", 1, 16384, where),
+                                          whole(screens[i], "height", 1, 16384, where));
+        }
     } else if (!campaign.levels.empty()) {
         campaign.start.level = campaign.levels[0].id;
     }
     campaign.chain = readChain(file, name);
+    campaign.kinds = readKinds(file, name);
     return campaign;
 }
 

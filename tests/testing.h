@@ -86,4 +86,57 @@ inline level::Level drawnLevel(const level::Project& project,
     return level;
 }
 
+/// A game of levels drawn so, level-1 and on, each of whose gates leads to the next one.
+inline level::Project gameOf(const std::vector<std::vector<std::string>>& drawings) {
+    level::Project project = smallProject();
+    for (std::size_t i = 0; i < drawings.size(); ++i) {
+        level::Level level = drawnLevel(project, drawings[i]);
+        level.id = {"level-" + std::to_string(i + 1)};
+        level.title = "Level " + std::to_string(i + 1);
+        level.entities.edit([&](auto& entities) {
+            for (level::Entity& entity : entities)
+                if (entity.kind.text == "gate") entity.to.onward = level::Onward::Next;
+        });
+        project.levels.push_back(std::make_shared<const level::Level>(level));
+    }
+    return project;
+}
+
+/// Changes a level of a project.
+template <typename Edit>
+void editLevel(level::Project& project, const char* id, Edit&& edit) {
+    level::Level level = *project.findLevel({id});
+    edit(level);
+    project = project.withLevel(level);
+}
+
+/// A thing of that kind, in a level.
+inline level::Entity& addTo(level::Level& level, const char* id, const char* kind, PxRect box) {
+    level::Entity entity;
+    entity.id = {id};
+    entity.kind = {kind};
+    entity.box = box;
+    level.entities.edit([&](auto& list) { list.push_back(entity); });
+    return const_cast<level::Entity&>(level.entities.back());
+}
+
+/// In the second level one stands under a ledge that asks for an air jump; it is had in the first,
+/// over the way: one may take it or not.
+inline level::Project gameWithAnAirJump() {
+    level::Project project =
+        gameOf({{"............", "............", "S.........X.", "############"},
+                {"............", "............", "..........X.", "..........##", "............",
+                 "............", "............", "............", "S...........", "############"}});
+    project.game.carries.abilities = true;
+    project.profiles.edit([](auto& list) {
+        list[0].abilities = {level::Ability::ShortHop, level::Ability::AirJump};
+        list[0].airJumps = 1;
+        list[0].jumpHeight = {3400};
+    });
+    editLevel(project, "level-1", [&](level::Level& level) {
+        addTo(level, "lantern-1", "lantern", {96, 0, 8, 8}).data.grants = level::Ability::AirJump;
+    });
+    return project;
+}
+
 }  // namespace rook::testing

@@ -182,9 +182,10 @@ private:
         const bool isLeft = any(box.x - beyond - width, feet - far, box.x - beyond, feet + 1);
         const bool isRight =
             any(box.right() + beyond, feet - far, box.right() + beyond + width, feet + 1);
-        if (isOver && isLeft && isRight)
-            add(FindingKind::ExitPassedBy, Severity::Note,
-                "A body gets by the exit " + entity.id.text + " over its top", entity);
+        if (!isOver || !isLeft || !isRight) return;
+        add(FindingKind::ExitPassedBy, Severity::Note,
+            "A body gets by the exit " + entity.id.text + " over its top", entity)
+            .fix = "Cover the whole opening";
     }
 
     const level::Project& m_project;

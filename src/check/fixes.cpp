@@ -154,6 +154,30 @@ Result<LevelEdit> setDown(const level::Project& project, const level::Level& lev
     return changeEntity(level, moved, "Set " + entity->id.text + " down");
 }
 
+Result<LevelEdit> coverOpening(const level::Project& project, const level::Level& level,
+                               const Finding& finding) {
+    const level::Entity* exit = findEntity(level, finding.entity);
+    if (!exit) return goneMeanwhile(level);
+    const CellRect stands = toCells(exit->box, level.cellSize);
+    const auto isOpen = [&](int y) {
+        for (int x = stands.x; x < stands.right(); ++x)
+            if (isSolidCell(project, level, x, y)) return false;
+        return y >= 0 && y < level.cells.height();
+    };
+    int top = stands.y;
+    int bottom = stands.bottom() - 1;
+    while (isOpen(top - 1))
+        --top;
+    while (isOpen(bottom + 1))
+        ++bottom;
+    level::Entity covering = *exit;
+    const int foot = std::max(exit->box.bottom(), (bottom + 1) * level.cellSize.height);
+    covering.box.y = std::min(exit->box.y, top * level.cellSize.height);
+    covering.box.height = foot - covering.box.y;
+    if (covering.box == exit->box) return goneMeanwhile(level);
+    return changeEntity(level, covering, "Let " + exit->id.text + " cover the opening");
+}
+
 Result<LevelEdit> eraseCell(const level::Project& project, const level::Level& level,
                             const Finding& finding) {
     const CellRect cells = cellsOf(level, finding);

@@ -12,6 +12,10 @@ namespace rook::check::fixes {
                                                     const Finding& finding);
 [[nodiscard]] Result<level::LevelEdit> closeEdge(const level::Project& project,
                                                  const level::Level& level, const Finding& finding);
+/// The exit reaches from ceiling to floor.
+[[nodiscard]] Result<level::LevelEdit> coverOpening(const level::Project& project,
+                                                    const level::Level& level,
+                                                    const Finding& finding);
 [[nodiscard]] Result<level::LevelEdit> eraseCell(const level::Project& project,
                                                  const level::Level& level, const Finding& finding);
 [[nodiscard]] Result<level::LevelEdit> fillSpace(const level::Project& project,

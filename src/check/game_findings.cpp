@@ -14,12 +14,6 @@ using Sort = game::Destination::Sort;
 
 namespace {
 
-constexpr const char* gameFile = "rookplot.json";
-
-std::string fileOf(const Level& level) {
-    return "levels/" + level.id.text + ".json";
-}
-
 class GameCheck {
 public:
     explicit GameCheck(const Project& project) : m_project(project) {}
@@ -30,9 +24,10 @@ public:
         beginnings();
         ways();
         tallies();
+        texts(m_project.game.texts, "the game", gameFile);
         for (const auto& level : m_project.levels) {
             goals(*level);
-            texts(*level);
+            texts(level->texts, level->title, fileOf(level->id));
         }
         return std::move(m_findings);
     }
@@ -101,7 +96,7 @@ private:
                 add("level-not-led-to", Severity::Doubt,
                     "Nothing leads to " + level->title +
                         ": no exit that one comes to, and the game does not begin there",
-                    fileOf(*level));
+                    fileOf(level->id));
     }
     /// Winning the last level, where the game begins again then, counts as an end.
     [[nodiscard]] bool isNewGame(const LevelId& from, const game::Destination& to) const {
@@ -140,12 +135,12 @@ private:
             const std::string flaw = flawOf(level, goal);
             if (!flaw.empty())
                 add("goal-cannot-be-met", goal.isNeeded ? Severity::Error : Severity::Doubt,
-                    "A goal of " + level.title + " cannot be met: " + flaw, fileOf(level));
+                    "A goal of " + level.title + " cannot be met: " + flaw, fileOf(level.id));
             if (!goal.words.empty() && !game::findWords(level, goal.words))
                 add("text-missing", Severity::Doubt,
                     "A goal of " + level.title + " names the text " + goal.words +
                         ", which the level does not have",
-                    fileOf(level));
+                    fileOf(level.id));
         }
     }
 
@@ -196,11 +191,53 @@ private:
         return false;
     }
 
-    void texts(const Level& level) {
-        for (const Words& words : level.texts)
-            if (words.text.find_first_not_of(" \n\t") == std::string::npos)
-                add("text-empty", Severity::Doubt,
-                    "The text " + words.id + " of " + level.title + " says nothing", fileOf(level));
+    template <typename Texts>
+    void texts(const Texts& list, const std::string& of, const std::string& where) {
+        const std::vector<std::string>& languages = m_project.game.languages;
+        std::map<std::string, std::vector<std::string>> missing;
+        for (const Words& words : list) {
+            if (words.text.find_first_not_of(" \n\t") == std::string::npos) {
+                add("text-empty", Severity::Doubt, "The text " + words.id + " of " + of + " says nothing",
+                    where);
+                continue;
+            }
+            fits(words.text, words.id, of, where);
+            for (std::size_t i = 1; i < languages.size(); ++i) {
+                const std::string* text = words.textIn(languages[i]);
+                if (!text)
+                    missing[languages[i]].push_back(words.id);
+                else
+                    fits(*text, words.id + " in " + languages[i], of, where);
+            }
+        }
+        for (const auto& [language, ids] : missing)
+            add("text-not-translated", Severity::Doubt,
+                of + ": " + (ids.size() == 1 ? "the text " + ids[0] + " is" : std::to_string(ids.size()) + " texts are") +
+                    " not in " + language,
+                where);
+    }
+    /// By the letters of a plain font: what is told is too long on any screen of that size.
+    void fits(const std::string& text, const std::string& id, const std::string& of,
+              const std::string& where) {
+        constexpr int letterPx = 7, linePx = 17, rimPx = 32;
+        const Screen screen = m_project.game.screen();
+        const int across = std::max(1, (screen.width * 7 / 10 - rimPx) / letterPx);
+        int lines = 0;
+        for (std::size_t at = 0; at <= text.size();) {
+            const std::size_t end = std::min(text.find('\n', at), text.size());
+            const auto letters = std::count_if(
+                text.begin() + static_cast<std::ptrdiff_t>(at),
+                text.begin() + static_cast<std::ptrdiff_t>(end),
+                [](char c) { return (static_cast<unsigned char>(c) & 0xc0) != 0x80; });
+            lines += std::max(1, static_cast<int>((letters + across - 1) / across));
+            at = end + 1;
+        }
+        if (lines * linePx > screen.height / 2)
+            add("text-too-long", Severity::Doubt,
+                "The text " + id + " of " + of + " takes " + std::to_string(lines) +
+                    " lines, more than half of a screen of " + std::to_string(screen.width) + " x " +
+                    std::to_string(screen.height),
+                where);
     }
 
     const Project& m_project;

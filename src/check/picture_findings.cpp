@@ -39,9 +39,9 @@ std::string timesOf(double times) {
 
 /// What does not fit, in words; empty if all does.
 std::string misfitOf(PictureFit fit, const Picture& picture, const skin::PictureLights& image,
-                     const PxRect& level, bool isFarthest) {
-    const double width = seenOf(level.width, screenWidth, picture.parallaxX);
-    const double height = seenOf(level.height, screenHeight, picture.parallaxY);
+                     const PxRect& level, bool isFarthest, const level::Screen& screen) {
+    const double width = seenOf(level.width, screen.width, picture.parallaxX);
+    const double height = seenOf(level.height, screen.height, picture.parallaxY);
     const double across = width / image.width;
     const double down = height / image.height;
     switch (fit) {
@@ -70,17 +70,18 @@ std::string misfitOf(PictureFit fit, const Picture& picture, const skin::Picture
 /// The same picture, moved as much with the level as its height and width allow; none if even one
 /// that keeps still would not fit.
 std::optional<Picture> movedLess(Picture picture, const skin::PictureLights& image,
-                                 const PxRect& bounds, bool isFarthest) {
+                                 const PxRect& bounds, bool isFarthest,
+                                 const level::Screen& on) {
     const auto most = [](int board, int screen, int size, level::Decimal now) {
         const double room = std::max(0, board - screen);
         if (room == 0) return now;
         const double fits = std::floor(1000 * std::max(0, size - screen) / room);
         return level::Decimal{std::min(now.thousandths, static_cast<std::int64_t>(fits))};
     };
-    picture.parallaxY = most(bounds.height, screenHeight, image.height, picture.parallaxY);
+    picture.parallaxY = most(bounds.height, on.height, image.height, picture.parallaxY);
     if (picture.fit == PictureFit::Once)
-        picture.parallaxX = most(bounds.width, screenWidth, image.width, picture.parallaxX);
-    if (!misfitOf(picture.fit, picture, image, bounds, isFarthest).empty()) return std::nullopt;
+        picture.parallaxX = most(bounds.width, on.width, image.width, picture.parallaxX);
+    if (!misfitOf(picture.fit, picture, image, bounds, isFarthest, on).empty()) return std::nullopt;
     return picture;
 }
 
@@ -96,6 +97,7 @@ std::vector<Finding> pictureFindings(const level::Project& project, const level:
                                      const skin::Opacity& opacity) {
     std::vector<Finding> findings;
     const level::Backdrop* backdrop = project.findBackdrop(level.backdrop);
+    const level::Screen screen = project.game.screen();
     bool isFarthest = true;
     for (std::size_t i = 0; backdrop && i < backdrop->pictures.size(); ++i) {
         const Picture& picture = backdrop->pictures[i];
@@ -104,7 +106,7 @@ std::vector<Finding> pictureFindings(const level::Project& project, const level:
         const bool wasFarthest = std::exchange(isFarthest, false);
         const PxRect bounds = level.boundsPx();
         const std::string words =
-            misfitOf(picture.fit, picture, image->second, bounds, wasFarthest);
+            misfitOf(picture.fit, picture, image->second, bounds, wasFarthest, screen);
         if (words.empty()) continue;
         Finding finding;
         finding.kind = FindingKind::PictureMisfit;
@@ -117,9 +119,9 @@ std::vector<Finding> pictureFindings(const level::Project& project, const level:
         finding.picture = static_cast<int>(i);
         for (const Fix& fix : fixes)
             if (finding.fix.empty() && fix.fit != picture.fit &&
-                misfitOf(fix.fit, picture, image->second, bounds, wasFarthest).empty())
+                misfitOf(fix.fit, picture, image->second, bounds, wasFarthest, screen).empty())
                 finding.fix = fix.words;
-        if (const auto moved = movedLess(picture, image->second, bounds, wasFarthest);
+        if (const auto moved = movedLess(picture, image->second, bounds, wasFarthest, screen);
             finding.fix.empty() && moved) {
             finding.fix = slower;
             finding.parallax = std::pair(moved->parallaxX, moved->parallaxY);

@@ -5,6 +5,7 @@
 #include "check/audit.h"
 #include "check/cast.h"
 #include "check/why_not.h"
+#include "check/win_findings.h"
 #include "level/level_kinds.h"
 
 namespace rook::check {
@@ -80,6 +81,14 @@ Result<Report> reportOf(const level::Project& project, const level::Level& level
         const auto deep = deepFindings(project, level, *query, *answer, analysis);
         own = withReasons(project, level, analysis, std::move(own));
         report.take(Report::Part::Analysis, withReasons(project, level, analysis, deep));
+    }
+    if (game::asksMoreThanReach(project, level)) {
+        game::WinOptions options;
+        options.reached = &answer->verdict;
+        const auto won = winFindings(level, answer->verdict, game::winningOf(project, level, options));
+        std::vector<Finding> found = report.of(Report::Part::Analysis);
+        found.insert(found.begin(), won.begin(), won.end());
+        report.take(Report::Part::Analysis, std::move(found));
     }
     report.take(Report::Part::Verdict, std::move(own));
     report.take(Report::Part::Board, boardReport(project, level, answer, opacity).findings);

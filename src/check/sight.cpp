@@ -39,7 +39,8 @@ public:
         : m_level(level),
           m_opacity(opacity),
           m_light(lightOfColor(level.background)),
-          m_bounds(level.boundsPx()) {
+          m_bounds(level.boundsPx()),
+          m_screen(project.game.screen()) {
         const level::Backdrop* backdrop = project.findBackdrop(level.backdrop);
         for (std::size_t i = 0; backdrop && i < backdrop->pictures.size(); ++i) {
             const level::Picture& each = backdrop->pictures[i];
@@ -75,12 +76,12 @@ private:
     [[nodiscard]] const skin::Light* lightAt(const runtime::Picture& picture,
                                              const skin::PictureLights& lights, PxPoint px) const {
         const int left =
-            std::max(0, std::min(px.x - screenWidth / 2, m_bounds.width - screenWidth));
+            std::max(0, std::min(px.x - m_screen.width / 2, m_bounds.width - m_screen.width));
         const int top =
-            std::max(0, std::min(px.y - screenHeight / 2, m_bounds.height - screenHeight));
-        const auto [width, height] = picture.sizeOn(screenWidth, screenHeight, m_bounds.width,
+            std::max(0, std::min(px.y - m_screen.height / 2, m_bounds.height - m_screen.height));
+        const auto [width, height] = picture.sizeOn(m_screen.width, m_screen.height, m_bounds.width,
                                                     m_bounds.height, lights.width, lights.height);
-        const auto [x, y] = picture.cornerOn(left, top, screenWidth, screenHeight, m_bounds.width,
+        const auto [x, y] = picture.cornerOn(left, top, m_screen.width, m_screen.height, m_bounds.width,
                                              m_bounds.height, width, height);
         double across = (px.x - left - x) / width;
         double down = (px.y - top - y) / height;
@@ -95,6 +96,7 @@ private:
     const skin::Opacity& m_opacity;
     int m_light;
     PxRect m_bounds;
+    level::Screen m_screen;
     std::vector<std::pair<runtime::Picture, const skin::PictureLights*>> m_pictures;
 };
 

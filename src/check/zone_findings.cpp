@@ -64,10 +64,12 @@ private:
         const PxRect camera = cameraOf(m_level, zone);
         const std::string size =
             std::to_string(camera.width) + " x " + std::to_string(camera.height);
-        if (camera.width < screenWidth || camera.height < screenHeight)
+        const level::Screen screen = m_project.game.screen();
+        if (camera.width < screen.width || camera.height < screen.height)
             add(FindingKind::ZoneCameraSmall, Severity::Note,
                 "The camera of " + zone.name + " keeps to " + size +
-                    " px, less than a screen of 640 x 360",
+                    " px, less than a screen of " + std::to_string(screen.width) + " x " +
+                    std::to_string(screen.height),
                 camera);
         if (!m_level.boundsPx().contains(camera))
             add(FindingKind::ZoneCameraShows, Severity::Doubt,

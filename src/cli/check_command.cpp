@@ -1,5 +1,5 @@
 #include "base/printable.h"
-#include "check/project_findings.h"
+#include "check/game_findings.h"
 #include "check/report.h"
 #include "cli/command.h"
 #include "file/asset_facts.h"
@@ -17,6 +17,7 @@ struct CheckOptions {
     std::string format = "text";
     bool leavesPlanOut = false;
     bool isDeep = false;
+    bool provesGame = false;
 };
 
 file::Json findingJson(const check::Finding& finding) {
@@ -82,11 +83,15 @@ int checkProject(const CheckOptions& options) {
     const skin::Opacity opacity = file::opacityOf(file::diskStorage(), options.project, *project);
     file::Json list = file::Json::array();
     std::size_t count = 0;
-    const auto ofProject =
+    auto ofProject =
         options.level.empty()
             ? check::projectFindings(
                   *project, file::assetFactsOf(file::diskStorage(), options.project, *project))
             : std::vector<check::ProjectFinding>();
+    if (options.provesGame) {
+        const auto proven = check::gameProofFindings(*project, game::proveGame(*project));
+        ofProject.insert(ofProject.end(), proven.begin(), proven.end());
+    }
     count += check::openCount(ofProject);
     file::Json projectList = file::Json::array();
     for (const check::ProjectFinding& finding : ofProject) {
@@ -132,6 +137,9 @@ void addCheckCommand(CLI::App& app, int& exitCode) {
     command->add_flag("--deep", options->isDeep,
                       "Also look for traps, for what stands behind what needs it, and at comfort; "
                       "takes longer");
+    command->add_flag("--game", options->provesGame,
+                      "Also prove the whole game: whether it can be finished, dead ends, levels\n"
+                      "that are never come to");
     command->add_option("--format", options->format, "text (a line a finding) or json")
         ->check(CLI::IsMember({"text", "json"}))
         ->capture_default_str();

@@ -23,10 +23,12 @@ inline int report(const Error& error) {
 void addNewCommand(CLI::App& app, int& exitCode);
 void addOpenCommand(CLI::App& app, int& exitCode);
 void addCheckCommand(CLI::App& app, int& exitCode);
+void addGameCommand(CLI::App& app, int& exitCode);
 void addReachCommand(CLI::App& app, int& exitCode);
 void addPartsCommand(CLI::App& app, int& exitCode);
 void addCollideCommand(CLI::App& app, int& exitCode);
 void addExportCommand(CLI::App& app, int& exitCode);
 void addRepairCommand(CLI::App& app, int& exitCode);
+void addTextsCommand(CLI::App& app, int& exitCode);
 
 }  // namespace rook::cli

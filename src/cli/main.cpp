@@ -45,11 +45,13 @@ int main(int argc, char** argv) {
     rook::cli::addNewCommand(app, exitCode);
     rook::cli::addOpenCommand(app, exitCode);
     rook::cli::addCheckCommand(app, exitCode);
+    rook::cli::addGameCommand(app, exitCode);
     rook::cli::addReachCommand(app, exitCode);
     rook::cli::addCollideCommand(app, exitCode);
     rook::cli::addPartsCommand(app, exitCode);
     rook::cli::addExportCommand(app, exitCode);
     rook::cli::addRepairCommand(app, exitCode);
+    rook::cli::addTextsCommand(app, exitCode);
     if (argc > 1 && argv[1][0] != '-') {
         if (const std::string problem = unknownCommand(app, argv[1]); !problem.empty()) {
             std::fprintf(stderr, "rookplot: %s\n", problem.c_str());

@@ -1,30 +1,31 @@
 #include "base/printable.h"
 #include "cli/command.h"
-#include "file/project_file.h"
+#include "file/starters.h"
 
 namespace rook::cli {
 
 namespace {
 
-int makeProject(const std::string& folder) {
+struct NewOptions {
+    std::string folder;
+    std::string from = "blank";
+};
+
+int makeProject(const NewOptions& options) {
     std::error_code problem;
-    const file::Path path = std::filesystem::absolute(folder, problem).lexically_normal();
-    file::Storage& storage = file::diskStorage();
-    if (folder.empty() || problem || printable(folder) != folder)
-        return report({ErrorKind::NotApplicable, "This is no name for a folder", folder,
+    const file::Path path = std::filesystem::absolute(options.folder, problem).lexically_normal();
+    if (options.folder.empty() || problem || printable(options.folder) != options.folder)
+        return report({ErrorKind::NotApplicable, "This is no name for a folder", options.folder,
                        "Name one in plain letters; its last part becomes the project's name"});
-    if (storage.exists(path / "rookplot.json")) {
-        return report({ErrorKind::NotApplicable, "There is a project already", path.string(),
-                       "Open it, or choose another folder"});
-    }
-    if (storage.exists(path / "levels" / "level-1.json"))
-        return report({ErrorKind::NotApplicable, "There is a level already", path.string(),
-                       "Choose another folder"});
     const std::string name = (path.has_filename() ? path : path.parent_path()).filename().string();
-    if (const auto made = file::saveProject(storage, path, file::newProject(name)); !made)
+    const file::Starter* starter = file::findStarter(options.from);
+    if (!starter)
+        return report({ErrorKind::BadReference, "There is nothing to begin with of that name",
+                       options.from, "Use side, above, kit or blank"});
+    if (const auto made = file::makeProject(file::diskStorage(), path, *starter, name); !made)
         return report(made.error());
-    std::printf("Made the project %s with one level, level-1.\nNext: rookplot open %s\n",
-                name.c_str(), folder.c_str());
+    std::printf("Made the project %s.\nNext: rookplot open %s\n", name.c_str(),
+                options.folder.c_str());
     return exitFine;
 }
 
@@ -32,11 +33,19 @@ int makeProject(const std::string& folder) {
 
 void addNewCommand(CLI::App& app, int& exitCode) {
     auto* command = app.add_subcommand(
-        "new", "Make a project folder with matters, kinds, a motion profile and one empty level.");
-    auto folder = std::make_shared<std::string>();
-    command->add_option("DIR", *folder, "The folder to make; its name becomes the project's name")
+        "new",
+        "Make a project folder with matters, a cast, plain art, a motion profile, and one empty\n"
+        "level or small ones to play.");
+    auto options = std::make_shared<NewOptions>();
+    command
+        ->add_option("DIR", options->folder, "The folder to make; its name becomes the project's name")
         ->required();
-    command->callback([folder, &exitCode] { exitCode = makeProject(*folder); });
+    command
+        ->add_option("--from", options->from,
+                     "What it begins with: side (two levels seen from the side), above (one from\n"
+                     "above), kit (one of modular pieces) or blank")
+        ->capture_default_str();
+    command->callback([options, &exitCode] { exitCode = makeProject(*options); });
 }
 
 }  // namespace rook::cli

@@ -462,6 +462,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     writeKit(lines, project, level);
     lines.member("puzzle", nullptr);
     writeGoals(lines, project, level);
+    writeCarried(lines, project, level);
     lines.member("motion", motionJson(*tables, springsJson(project, level, query->problem.parts)));
     lines.member("proof", proofJson(proof));
     return lines.take();

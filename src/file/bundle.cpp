@@ -107,7 +107,6 @@ Result<std::vector<WrittenFile>> writeStaged(Storage& storage, const Path& stagi
 Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets) {
     std::map<std::string, std::string> files = sheets;
-    files["campaign.json"] = campaignText(project);
     for (const auto& level : project.levels) {
         if (const auto problem = level::problemOfBundle(*level))
             return fail(ErrorKind::OutOfRange, *problem, level->id.text, {});
@@ -127,6 +126,7 @@ Result<std::map<std::string, std::string>> bundleFiles(
         }
         files["levels/" + level->id.text + ".glb"] = kitLevelGlb(*kit, *level, meshes);
     }
+    files["campaign.json"] = campaignText(project, game::proveGame(project));
     files["placements.csv"] = placementsText(project);
     for (const auto& [name, text] : schemas())
         files["schema/" + name] = text;

@@ -17,9 +17,53 @@ std::string plainText(const FieldValue& value) {
     return json.is_string() ? json.get<std::string>() : json.dump();
 }
 
+/// The picture of a kind, or several in turn; null if it has none.
+Json spriteJson(const Project& project, const Kind& kind) {
+    const Sheet* sheet = project.findSheet(kind.sheet);
+    if (!sheet || kind.tile == 0 || sheet->columns <= 0) return nullptr;
+    const auto corner = [&](int number) {
+        return Json{number % sheet->columns * sheet->tile.width,
+                    number / sheet->columns * sheet->tile.height};
+    };
+    Json frames = Json::array();
+    int ticks = 1;
+    if (const TileAnimation* animation = sheet->animationOf(kind.tile - 1)) {
+        for (const int frame : animation->frames)
+            frames.push_back(corner(frame));
+        ticks = animation->ticks;
+    } else {
+        frames.push_back(corner(kind.tile - 1));
+    }
+    Json place = nullptr;
+    if (kind.sprite)
+        place = {{"x", kind.sprite->x},
+                 {"y", kind.sprite->y},
+                 {"width", kind.sprite->width},
+                 {"height", kind.sprite->height}};
+    return {{"sheet", sheet->path},
+            {"frames", std::move(frames)},
+            {"ticks", ticks},
+            {"width", kind.spriteTiles.width * sheet->tile.width},
+            {"height", kind.spriteTiles.height * sheet->tile.height},
+            {"place", std::move(place)}};
+}
+
+std::vector<std::string> kindRows(const Project& project) {
+    std::vector<std::string> rows;
+    for (const Kind& kind : project.kinds)
+        rows.push_back(compactText({{"id", kind.id.text},
+                                    {"title", kind.title},
+                                    {"role", nameOf(kind.role)},
+                                    {"color", kind.color},
+                                    {"width", kind.width},
+                                    {"height", kind.height},
+                                    {"sprite", spriteJson(project, kind)}}));
+    return rows;
+}
+
 }  // namespace
 
-std::string campaignText(const Project& project) {
+std::string campaignText(const Project& project, const game::GameProof& proof) {
     JsonLines lines;
     lines.member("format", "rookplot-campaign");
     lines.member("version", 1);
@@ -46,6 +90,8 @@ std::string campaignText(const Project& project) {
     lines.endList();
     lines.member("afterLast", nameOf(project.game.afterLast.what));
     writeGame(lines, project);
+    lines.list("kinds", kindRows(project));
+    lines.member("proof", proofJson(project, proof));
     return lines.take();
 }
 

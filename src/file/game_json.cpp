@@ -1,6 +1,8 @@
 #include "file/game_json.h"
 
 #include "file/described_detail.h"
+#include "file/entity_json.h"
+#include "level/carried.h"
 
 namespace rook::file {
 
@@ -33,8 +35,8 @@ void writeGoals(JsonLines& lines, const Project& project, const Level& level) {
     lines.list("goals", rowsOf(project, level.goals));
     lines.list("texts", rowsOf(project, level.texts));
     lines.member("message", messageOf(level));
-    lines.member("arrives", nameOf(level.arrives));
-    lines.member("onDeath", nameOf(level.onDeath));
+    lines.member("arrives", level::nameOf(level.arrives));
+    lines.member("onDeath", level::nameOf(level.onDeath));
     lines.member("music", level.music);
 }
 
@@ -51,6 +53,56 @@ void writeGame(JsonLines& lines, const Project& project) {
     lines.list("texts", rowsOf(project, game.texts));
     appendUnknown(lines, game.unknown);
     lines.endObject();
+}
+
+Json abilitiesJson(runtime::AbilitySet abilities) {
+    Json list = Json::array();
+    for (int i = 0; i < level::abilityCount; ++i)
+        if (const auto ability = static_cast<Ability>(i); (abilities & setOf(ability)) != 0)
+            list.push_back(level::nameOf(ability));
+    return list;
+}
+
+void writeCarried(JsonLines& lines, const Project& project, const Level& level) {
+    if (!project.game.carries.abilities) return;
+    lines.member("carried", Json{{"granted", abilitiesJson(grantedForGood(project))},
+                                 {"assumed", abilitiesJson(assumedIn(project, level))}});
+}
+
+std::string_view wordOf(game::Decided ends) {
+    switch (ends) {
+        case game::Decided::Yes:
+            return "can-be-finished";
+        case game::Decided::No:
+            return "cannot-be-finished";
+        case game::Decided::Unknown:
+            return "not-decided";
+    }
+    return "";
+}
+
+Json proofJson(const Project& project, const game::GameProof& proof) {
+    Json runs = Json::array();
+    for (const game::Link& link : proof.chain) {
+        const game::Node& node = proof.nodes[link.node];
+        const game::WayOut& way = proof.edges[link.edge].way;
+        Json run = {{"level", node.level.text},
+                    {"entry", node.entry.text},
+                    {"exit", way.exit.text}};
+        if (way.way.empty()) {
+            run["ticks"] = way.inputs.size();
+            run["inputs"] = spansJson(reach::spansOf(way.inputs));
+        } else {
+            Json modules = Json::array();
+            for (const kit::Spot& spot : way.way)
+                modules.push_back({spot.at.x, spot.at.y, spot.storey});
+            run["way"] = std::move(modules);
+        }
+        runs.push_back(std::move(run));
+    }
+    return {{"verdict", wordOf(proof.ends)},
+            {"sentence", game::sentenceOf(project, proof)},
+            {"runs", std::move(runs)}};
 }
 
 }  // namespace rook::file

@@ -2,7 +2,7 @@
 /// What a bundle says of the game between its levels.
 
 #include "file/json_text.h"
-#include "game/flow.h"
+#include "game/proof.h"
 
 namespace rook::file {
 
@@ -17,5 +17,15 @@ void writeGoals(JsonLines& lines, const level::Project& project, const level::Le
 
 /// The game, as a member of the campaign: with start and what follows the last level resolved.
 void writeGame(JsonLines& lines, const level::Project& project);
+
+/// Abilities that are carried, as far as a level is concerned; nothing where none are.
+void writeCarried(JsonLines& lines, const level::Project& project, const level::Level& level);
+
+/// Their names.
+[[nodiscard]] Json abilitiesJson(runtime::AbilitySet abilities);
+/// "can-be-finished" and so on: how it stands in files. Frozen.
+[[nodiscard]] std::string_view wordOf(game::Decided ends);
+/// The verdict of the whole game, its sentence, and the chain of runs that prove it.
+[[nodiscard]] Json proofJson(const level::Project& project, const game::GameProof& proof);
 
 }  // namespace rook::file

@@ -105,7 +105,7 @@ namespace {
 void readMessage(ObjectReader& reader, Level& level) {
     const std::string message = reader.text("message", "");
     if (message.empty()) return;
-    Words words{"start", WordsWhen::Start, message, WordsPlace::Middle, 0, {}};
+    Words words{"start", WordsWhen::Start, message, WordsPlace::Middle, 0, {}, {}};
     const auto isTaken = [&](const std::string& id) {
         return std::any_of(level.texts.begin(), level.texts.end(),
                            [&](const Words& each) { return each.id == id; });

@@ -157,6 +157,7 @@ private:
         options.entry = node.entry;
         options.inHand = node.inHand;
         options.matters = m_matters;
+        options.looksAtBonus = false;
         if (m_cache)
             if (auto known = m_cache->find(m_project, *level, options)) return known;
         auto winning = std::make_shared<const Winning>(
@@ -358,6 +359,24 @@ private:
 GameProof proveGame(const Project& project, const GameLimits& limits, WinningCache* cache) {
     if (cache) cache->sweep(project);
     return Proving(project, limits, cache).run();
+}
+
+std::string wordsOf(const Project& project, const InHand& hand) {
+    std::vector<std::string> names;
+    for (int i = 0; i < abilityCount; ++i)
+        if (const auto ability = static_cast<Ability>(i);
+            (hand.abilities & runtime::setOf(ability)) != 0)
+            names.emplace_back(nameOf(ability));
+    for (const CarriedKey& key : hand.keys) {
+        const Kind* kind = project.findKind(key.kind);
+        names.push_back((kind ? kind->title : key.kind.text) +
+                        (key.letter.empty() ? "" : " " + key.letter));
+    }
+    if (names.empty()) return "with nothing in hand";
+    std::string text = "with ";
+    for (std::size_t i = 0; i < names.size(); ++i)
+        text += (i == 0 ? "" : i + 1 == names.size() ? " and " : ", ") + names[i];
+    return text;
 }
 
 std::string sentenceOf(const Project& project, const GameProof& proof) {

@@ -85,6 +85,9 @@ class WinningCache;
 /// One sentence: "The game can be finished: 4 levels, 71 s." and so on.
 [[nodiscard]] std::string sentenceOf(const level::Project& project, const GameProof& proof);
 
+/// "with air-jump and Crank A", or "with nothing in hand".
+[[nodiscard]] std::string wordsOf(const level::Project& project, const level::InHand& hand);
+
 /// Threads: one at a time.
 class WinningCache {
 public:

@@ -84,18 +84,18 @@ public:
         for (const reach::Goal& goal : m_query.goals)
             if (goal.role == Role::Exit) m_exits.push_back(goal);
         // With goals, exits that are met too early do nothing: bodies pass them.
-        reach::Answer all;
-        if (!m_rules.goals.empty()) {
-            all = reach::answer(m_query, m_limits);
-            winning.goals = chancesOf(m_project, m_level, m_rules, game, m_query, all.verdict);
+        reach::Verdict all;
+        if (m_asks || (m_options.looksAtBonus && !m_rules.goals.empty())) {
+            all = m_options.reached ? *m_options.reached : reach::answer(m_query, m_limits).verdict;
+            winning.goals = chancesOf(m_project, m_level, m_rules, game, m_query, all);
         }
         if (m_limits.isCancelled()) return cancelled();
         const std::string impossible = firstImpossible(winning.goals);
         if (m_exits.empty())
-            addWithoutExit(winning, impossible, all.verdict);
+            addWithoutExit(winning, impossible, all);
         else
             for (std::size_t i = 0; i < m_exits.size(); ++i)
-                addExit(winning, i, impossible, all.verdict);
+                addExit(winning, i, impossible, all);
         if (m_limits.isCancelled()) return cancelled();
         winning.can = bestOf(winning.ways);
         for (const WayOut& way : winning.ways)
@@ -149,11 +149,22 @@ private:
 
     /// Which sets of what is carried a body can have that meets the exit; none = not known.
     [[nodiscard]] std::optional<std::vector<InHand>> handsAt(const reach::Problem& problem,
-                                                             const PxRect& box) const {
-        const auto sets = reach::setsThatMayMeet(problem, {box}, m_limits);
-        if (!sets) return std::nullopt;
+                                                             const PxRect& box,
+                                                             const reach::RunFinder* finder) const {
+        std::vector<runtime::HeldSet> sets;
+        // A finder of that very problem knows, but for what lasts for a time.
+        const auto isTimed = [](const runtime::Gain& gain) { return gain.lastsTicks > 0; };
+        const bool isTold = finder && finder->completion() == reach::Completion::Complete &&
+                            std::none_of(problem.parts.gains.begin(), problem.parts.gains.end(), isTimed);
+        if (isTold) {
+            sets = finder->setsAt(box);
+        } else {
+            const auto all = reach::setsThatMayMeet(problem, {box}, m_limits);
+            if (!all) return std::nullopt;
+            sets = (*all)[0];
+        }
         std::vector<InHand> hands;
-        for (const runtime::HeldSet held : (*sets)[0]) {
+        for (const runtime::HeldSet held : sets) {
             const InHand hand = after(held);
             if (std::find(hands.begin(), hands.end(), hand) == hands.end()) hands.push_back(hand);
         }
@@ -182,6 +193,19 @@ private:
         return boxes;
     }
 
+    /// The run that is kept with the level, where it wins still and there is no more to tell.
+    bool addKept(Winning& winning, WayOut way) const {
+        if (!m_tells.empty() || !m_level.proof || m_level.proof->goal.text != way.exit.text)
+            return false;
+        way.inputs = reach::inputsOf(m_level.proof->spans);
+        const Played played = play(m_project, m_level, m_withFoes, way.inputs);
+        if (!played.isWon || played.exit != way.exit) return false;
+        way.can = Decided::Yes;
+        way.after = after(0);
+        winning.ways.push_back(std::move(way));
+        return true;
+    }
+
     void addExit(Winning& winning, std::size_t place, const std::string& impossible,
                  const reach::Verdict& all) {
         const reach::Goal& exit = m_exits[place];
@@ -192,13 +216,22 @@ private:
             way.why = impossible;
             return winning.ways.push_back(way);
         }
+        if (addKept(winning, way)) return;
         bool hasOverlap = false;
         const reach::Problem closed =
             withOthersClosed(m_query.problem, m_exits, place, true, hasOverlap);
         const reach::Problem most =
             m_asks ? m_query.problem
                    : withOthersClosed(m_query.problem, m_exits, place, false, hasOverlap);
-        const auto hands = handsAt(most, exit.box);
+        const GoalRuns runs{m_project, m_level, m_query, m_withFoes, m_rules, all, m_limits};
+        // Among those that are met at once the run says which one it is.
+        std::vector<const reach::Problem*> problems{&closed};
+        if (hasOverlap && !m_asks) problems.insert(problems.begin(), &most);
+        std::vector<std::unique_ptr<reach::RunFinder>> finders;
+        if (!m_asks)
+            for (const reach::Problem* problem : problems)
+                finders.push_back(std::make_unique<reach::RunFinder>(*problem, m_limits));
+        const auto hands = handsAt(most, exit.box, finders.empty() ? nullptr : finders[0].get());
         if (!hands) {
             way.why = "there is more than a solve can tell apart";
             winning.isWhole = false;
@@ -209,14 +242,6 @@ private:
             way.why = "no body gets to " + exit.id;
             return winning.ways.push_back(way);
         }
-        const GoalRuns runs{m_project, m_level, m_query, m_withFoes, m_rules, all, m_limits};
-        // Among those that are met at once the run says which one it is.
-        std::vector<const reach::Problem*> problems{&closed};
-        if (hasOverlap && !m_asks) problems.insert(problems.begin(), &most);
-        std::vector<std::unique_ptr<reach::RunFinder>> finders;
-        if (!m_asks)
-            for (const reach::Problem* problem : problems)
-                finders.push_back(std::make_unique<reach::RunFinder>(*problem, m_limits));
         for (const InHand& hand : *hands) {
             if (m_limits.isCancelled()) return;
             WayOut each = way;
@@ -375,6 +400,13 @@ Winning winningOfKit(const Project& project, const Level& level, const WinOption
 }
 
 }  // namespace
+
+bool asksMoreThanReach(const Project& project, const Level& level) {
+    return !level.goals.empty() ||
+           std::count_if(level.entities.begin(), level.entities.end(), [&](const Entity& entity) {
+               return project.roleOf(entity) == Role::Exit;
+           }) > 1;
+}
 
 Winning winningOf(const Project& project, const Level& level, const WinOptions& options,
                   const reach::Limits& limits) {

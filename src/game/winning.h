@@ -49,7 +49,13 @@ struct WinOptions {
     std::optional<level::InHand> inHand;  ///< none = as the level assumes
     /// What makes a difference to other levels, and so tells ways apart.
     level::InHand matters;
+    bool looksAtBonus = true;  ///< whether bonus goals can be met, too
+    /// What is reached from there with that in hand, where it is known already.
+    const reach::Verdict* reached = nullptr;
 };
+
+/// False if a level is won exactly where its only exit is reached: nothing else is asked for then.
+[[nodiscard]] bool asksMoreThanReach(const level::Project& project, const level::Level& level);
 
 /// Cost: a solve with a log an exit; with needed goals, for each of a few orders of what is to be
 /// collected, a solve for each thing.

@@ -9,9 +9,9 @@ namespace rook::level {
 namespace {
 
 /// Reads cells and tiles of one project as those of another, by the names of matters and sheets.
-class Translation {
+class MatterNumbers {
 public:
-    Translation(const Project& from, const Project& to)
+    MatterNumbers(const Project& from, const Project& to)
         : m_isNeeded(from.matters != to.matters || from.sheets != to.sheets) {
         if (!m_isNeeded) return;
         for (const Matter& matter : from.matters)
@@ -41,7 +41,7 @@ private:
 
 /// Cells in which two grids differ; a grid of no size counts as an empty one.
 template <typename T>
-int countOfOther(const Grid<T>& a, const Grid<T>& b, const Translation& translate) {
+int countOfOther(const Grid<T>& a, const Grid<T>& b, const MatterNumbers& translate) {
     if (a.width() != b.width() || a.height() != b.height()) {
         if (a.width() > 0 && b.width() > 0) return 1;
         const Grid<T>& full = a.width() > 0 ? a : b;
@@ -90,7 +90,7 @@ int countOfOtherItems(const List& a, const List& b) {
     return count + static_cast<int>(items.size());
 }
 
-int countOfOtherTiles(const Level& a, const Level& b, const Translation& translate) {
+int countOfOtherTiles(const Level& a, const Level& b, const MatterNumbers& translate) {
     int count = countOfOther(a.tiles, b.tiles, translate);
     for (std::size_t i = 0; i < std::min(a.layers.size(), b.layers.size()); ++i)
         count += countOfOther(a.layers[i].tiles, b.layers[i].tiles, translate) +
@@ -121,7 +121,7 @@ Level restOf(Level level) {
 
 LevelDifference differenceOf(const Project& projectOfA, const Level& a, const Project& projectOfB,
                              const Level& b) {
-    const Translation translate(projectOfA, projectOfB);
+    const MatterNumbers translate(projectOfA, projectOfB);
     LevelDifference difference;
     if (&a == &b && !translate.isNeeded()) return difference;
     difference.hasOtherSize = a.cells.bounds() != b.cells.bounds();

@@ -45,6 +45,14 @@ struct Description<LevelGoal> {
 };
 
 template <>
+struct Description<Translation> {
+    static void each(auto&& visit) {
+        visit("language", &Translation::language, plainName);
+        visit("text", &Translation::text, plain.always());
+    }
+};
+
+template <>
 struct Description<Words> {
     static void each(auto&& visit) {
         visit("id", &Words::id, plainName);
@@ -52,6 +60,7 @@ struct Description<Words> {
         visit("text", &Words::text, plain.always());
         visit("at", &Words::at, plain.always());
         visit("ticks", &Words::ticks, range(0, maxTicks).always());
+        visit("in", &Words::in, listOf(64));
     }
 };
 

@@ -28,6 +28,12 @@ const Tally* Game::findTally(const std::string& name) const {
     return found == tallies.end() ? nullptr : &*found;
 }
 
+const std::string* Words::textIn(const std::string& language) const {
+    for (const Translation& each : in)
+        if (each.language == language && !each.text.empty()) return &each.text;
+    return nullptr;
+}
+
 std::optional<std::string> flawOf(const Tally& tally) {
     if (tally.least > tally.most)
         return "The tally \"" + tally.name + "\" has a least of " + std::to_string(tally.least) +

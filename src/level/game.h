@@ -49,6 +49,13 @@ struct LevelGoal {
     bool operator==(const LevelGoal&) const = default;
 };
 
+/// A text in another language than the game's first.
+struct Translation {
+    std::string language;  ///< as the game names it, unique among its neighbours
+    std::string text;
+    bool operator==(const Translation&) const = default;
+};
+
 /// A text that the player reads.
 struct Words {
     std::string id;                     ///< a plain name, unique among its neighbours
@@ -56,7 +63,10 @@ struct Words {
     std::string text;
     WordsPlace at = WordsPlace::Middle;
     int ticks = 0;  ///< 0 = until a key
+    std::vector<Translation> in;
     UnknownKeys unknown;
+    /// In that language; none if it is not translated.
+    [[nodiscard]] const std::string* textIn(const std::string& language) const;
     bool operator==(const Words&) const = default;
 };
 
@@ -112,6 +122,8 @@ struct Game {
     std::vector<MapPlace> map;                 ///< cards that were moved by hand
     UnknownKeys unknown;
 
+    /// The screen that cameras and fits are judged by.
+    [[nodiscard]] Screen screen() const { return screens.empty() ? Screen() : screens.front(); }
     [[nodiscard]] const Tally* findTally(const std::string& name) const;
     bool operator==(const Game&) const = default;
 };

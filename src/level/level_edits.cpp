@@ -114,4 +114,13 @@ ProjectEdit removeSwatch(const Project& project, const LevelId& id) {
     return edit;
 }
 
+void setText(Words& words, const std::string& language, std::string text) {
+    if (language.empty()) {
+        words.text = std::move(text);
+        return;
+    }
+    std::erase_if(words.in, [&](const Translation& each) { return each.language == language; });
+    if (!text.empty()) words.in.push_back({language, std::move(text)});
+}
+
 }  // namespace rook::level

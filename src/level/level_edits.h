@@ -62,4 +62,8 @@ struct KeptNow {
 [[nodiscard]] ProjectEdit addSwatch(const Project& project, Level swatch);
 [[nodiscard]] ProjectEdit removeSwatch(const Project& project, const LevelId& id);
 
+/// Sets a text in a language; an empty one is that which texts are written in. Nothing to say takes
+/// a translation away.
+void setText(Words& words, const std::string& language, std::string text);
+
 }  // namespace rook::level

@@ -21,7 +21,8 @@ std::vector<std::string_view> entriesOf(const Project& project, const Level& lev
 
 /// Whether another level matters in the same way to those that it is not.
 bool leadAndGrantTheSame(const Project& a, const Project& b) {
-    const bool carries = a.game.carries.abilities || b.game.carries.abilities;
+    if (a.game.carries != b.game.carries || a.game.tallies != b.game.tallies) return false;
+    const bool carries = a.game.carries.abilities;
     return std::equal(
         a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
         [&](const auto& x, const auto& y) {
@@ -89,7 +90,9 @@ bool haveSameRules(const Project& a, const Project& b) {
 }
 
 bool haveSameLook(const Project& a, const Project& b) {
-    return areSameFor(Concern::Look, a, b);
+    const Screen one = a.game.screen(), other = b.game.screen();
+    return areSameFor(Concern::Look, a, b) && one.width == other.width &&
+           one.height == other.height;
 }
 
 bool haveSameLists(const Project& a, const Project& b) {

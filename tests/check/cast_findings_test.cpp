@@ -349,6 +349,15 @@ void CastFindingsTest::exit_thatOneCanPassBy_isNoted() {
     middle[15] = 'X';
     end[28] = 'X';
     QCOMPARE(told({open, open, open, middle, floor}), (std::vector{FindingKind::ExitPassedBy}));
+    // Its fix reaches from the ceiling to the floor.
+    const level::Level passed = testing::drawnLevel(all, {floor, open, open, open, middle, floor});
+    const auto found = check::behaviourFindings(all, passed, answerOf(all, passed));
+    QCOMPARE(found.size(), std::size_t(1));
+    const auto fixed = check::fixOf(all, passed, found[0]);
+    QVERIFY(fixed);
+    QCOMPARE(level::findEntity(fixed->level, {"gate-1"})->box, (PxRect{240, 16, 16, 64}));
+    QVERIFY(kindsOf(check::behaviourFindings(all, fixed->level, answerOf(all, fixed->level)))
+                .empty());
     QVERIFY(told({open, open, open, end, floor}).empty());
     QVERIFY(told({floor, open, middle, floor}).empty());
 }

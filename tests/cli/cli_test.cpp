@@ -18,6 +18,9 @@ private slots:
     void newProject_canBeCheckedAndReached();
     void newProject_isRefused_overAnother();
     void usage_isTold_andEndsWithTwo();
+    void game_isProven_andItsFindingsTold();
+    void newProject_fromAStarter_isPlayable();
+    void texts_goToTranslators_andComeBack();
     void workingFolder_thatIsGone_isASentence();
     void check_tellsWhatBelongsToNoLevel();
     void refusal_isJson_whereJsonIsAskedFor();
@@ -53,7 +56,7 @@ const QString demo = QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir");
 }  // namespace
 
 void CliTest::help_isThere_forEachCommand() {
-    for (const char* command : {"new", "open", "check", "reach", "export"}) {
+    for (const char* command : {"new", "open", "check", "game", "reach", "export"}) {
         const Outcome outcome = run("rookplot", {command, "--help"});
         QCOMPARE(outcome.exitCode, 0);
         QVERIFY2(outcome.out.size() > 150, command);
@@ -113,6 +116,60 @@ void CliTest::check_tellsWhatBelongsToNoLevel() {
     QCOMPARE(twice.exitCode, 2);
     QVERIFY2(twice.err.contains("\"name\" stands twice in one object (rookplot.json:6:3)"),
              qPrintable(twice.err));
+}
+
+void CliTest::game_isProven_andItsFindingsTold() {
+    const Outcome text = run("rookplot", {"game", demo});
+    QCOMPARE(text.exitCode, 0);
+    QVERIFY2(text.out.startsWith("The game can be finished: "), qPrintable(text.out));
+    const Outcome json = run("rookplot", {"game", demo, "--json"});
+    const QJsonObject proof = QJsonDocument::fromJson(json.out.toUtf8()).object();
+    QCOMPARE(proof["verdict"].toString(), QStringLiteral("can-be-finished"));
+    QCOMPARE(proof["runs"].toArray().size(), proof["nodes"].toArray().size());
+    const Outcome check = run("rookplot", {"check", demo, "--game", "--no-plan"});
+    QVERIFY2(check.out.contains("[level-never-come-to]"), qPrintable(check.out));
+    QCOMPARE(run("rookplot", {"game", demo + "/levels"}).exitCode, 2);
+}
+
+void CliTest::newProject_fromAStarter_isPlayable() {
+    const QTemporaryDir folder;
+    const QString mine = folder.filePath("mine");
+    QCOMPARE(run("rookplot", {"new", mine, "--from", "side"}).exitCode, 0);
+    QCOMPARE(run("rookplot", {"game", mine}).exitCode, 0);
+    const Outcome check = run("rookplot", {"check", mine, "--game"});
+    QVERIFY2(check.exitCode == 0, qPrintable(check.out));
+    QCOMPARE(run("rookplot", {"new", mine, "--from", "side"}).exitCode, 2);
+    const Outcome unknown = run("rookplot", {"new", folder.filePath("other"), "--from", "maze"});
+    QCOMPARE(unknown.exitCode, 2);
+    QVERIFY2(unknown.err.contains("Use side, above, kit or blank"), qPrintable(unknown.err));
+    QVERIFY(!QFile::exists(folder.filePath("other")));
+}
+
+void CliTest::texts_goToTranslators_andComeBack() {
+    const QTemporaryDir folder;
+    const QString mine = folder.filePath("mine");
+    const QString po = folder.filePath("po");
+    QCOMPARE(run("rookplot", {"new", mine, "--from", "side"}).exitCode, 0);
+    const Outcome one = run("rookplot", {"texts", mine, "--po", po});
+    QCOMPARE(one.exitCode, 2);
+    QVERIFY2(one.err.contains("one language only"), qPrintable(one.err));
+    QByteArray text = testing::readBytes(mine + "/rookplot.json");
+    QVERIFY(text.contains("\"lives\": \"lives\","));
+    text.replace("\"lives\": \"lives\",", "\"lives\": \"lives\", \"languages\": [\"en\", \"de\"],");
+    testing::writeBytes(mine + "/rookplot.json", text);
+    QCOMPARE(run("rookplot", {"texts", mine, "--po", po}).exitCode, 0);
+    QByteArray german = testing::readBytes(po + "/de.po");
+    QVERIFY(german.contains("msgctxt \"first-steps/start\""));
+    const qsizetype at = german.indexOf("msgstr \"\"", german.indexOf("first-steps/start"));
+    german.replace(at, 9, "msgstr \"Lauf.\"");
+    testing::writeBytes(po + "/de.po", german);
+    const Outcome read = run("rookplot", {"texts", mine, "--read", po});
+    QVERIFY2(read.out.contains("Took 1 translation"), qPrintable(read.out));
+    QVERIFY(testing::readBytes(mine + "/levels/first-steps.json").contains("Lauf."));
+    testing::writeBytes(po + "/de.po", "msgid oops");
+    const Outcome bad = run("rookplot", {"texts", mine, "--read", po});
+    QCOMPARE(bad.exitCode, 2);
+    QVERIFY2(bad.err.contains("de.po:1"), qPrintable(bad.err));
 }
 
 void CliTest::usage_isTold_andEndsWithTwo() {

@@ -419,7 +419,7 @@ private slots:
         checkAll<runtime::Edges, LaidBlock, Block, Level, Project>();
     }
     void eachFieldOfTheGame_isKept() {
-        checkAll<Tally::Every, Tally, LevelGoal, Words, Screen, GameStart, AfterLast, Carries,
+        checkAll<Tally::Every, Tally, LevelGoal, Translation, Words, Screen, GameStart, AfterLast, Carries,
                  MapPlace, Game>();
     }
     void outOfRange_isRefused_withItsPlace();

@@ -79,7 +79,7 @@ void ProjectFileTest::everyField_survivesSaving() {
     level.background = "#abcdef";
     level.profile = "second";
     level.texts = std::vector<level::Words>{
-        {"start", level::WordsWhen::Start, "Line one\nline two", level::WordsPlace::Top, 90, {}}};
+        {"start", level::WordsWhen::Start, "Line one\nline two", level::WordsPlace::Top, 90, {}, {}}};
     for (int f = 0; f < runtime::formCount; ++f)
         if (f < 5) level.cells.set(f, 0, level::Cell({1}, static_cast<level::Form>(f + 5)));
     level.cells.set(3, 1, level::Cell({2}, level::Form::LowerHalf));

@@ -184,34 +184,10 @@ void ProofTest::randomGames_areDecidedAsBySearch() {
 
 namespace {
 
-/// Levels of the same drawing, in order.
-Project gameOf(const std::vector<std::vector<std::string>>& drawings) {
-    Project project = testing::smallProject();
-    for (std::size_t i = 0; i < drawings.size(); ++i) {
-        Level level = testing::drawnLevel(project, drawings[i]);
-        level.id = {"level-" + std::to_string(i + 1)};
-        level.title = "Level " + std::to_string(i + 1);
-        level.entities.edit([&](auto& entities) {
-            for (Entity& entity : entities)
-                if (entity.kind.text == "gate") entity.to.onward = Onward::Next;
-        });
-        project.levels.push_back(std::make_shared<const Level>(level));
-    }
-    return project;
-}
+using testing::editLevel;
+using testing::gameOf;
 
 const std::vector<std::string> plain{"............", "............", "S.........X.", "############"};
-const std::vector<std::string> high{"............", "............", "..........X.", "..........##",
-                                    "............", "............", "............", "............",
-                                    "S...........", "############"};
-
-/// Changes entities of a level.
-template <typename Edit>
-void editLevel(Project& project, const char* id, Edit&& edit) {
-    Level level = *project.findLevel({id});
-    edit(level);
-    project = project.withLevel(level);
-}
 
 }  // namespace
 
@@ -225,22 +201,7 @@ void ProofTest::chain_isPlayedToTheEnd() {
 }
 
 void ProofTest::abilityLeftBehind_isADeadEnd() {
-    // The double jump lies at the first level's end, and can be passed by.
-    Project project = gameOf({plain, high});
-    project.game.carries.abilities = true;
-    project.profiles.edit([](auto& list) {
-        list[0].abilities = {Ability::ShortHop, Ability::AirJump};
-        list[0].airJumps = 1;
-        list[0].jumpHeight = {3400};
-    });
-    editLevel(project, "level-1", [&](Level& level) {
-        Entity feather;
-        feather.id = {"lantern-1"};
-        feather.kind = {"lantern"};
-        feather.box = {96, 0, 8, 8};  // over the way: one may jump for it, or not
-        feather.data.grants = Ability::AirJump;
-        level.entities.edit([&](auto& list) { list.push_back(feather); });
-    });
+    Project project = testing::gameWithAnAirJump();
     const game::GameProof proof = game::proveGame(project);
     QCOMPARE(proof.ends, Decided::Yes);
     QCOMPARE(proof.deadEnds.size(), std::size_t(1));
@@ -268,22 +229,14 @@ void ProofTest::keyWithALetter_opensInLaterLevels() {
         list.push_back(kind("crank", Role::Key));
         list.push_back(kind("sluice", Role::Door));
     });
-    const auto add = [](Level& level, const char* id, const char* of, PxRect box) {
-        Entity entity;
-        entity.id = {id};
-        entity.kind = {of};
-        entity.box = box;
-        level.entities.edit([&](auto& list) { list.push_back(entity); });
-    };
     editLevel(project, "level-1", [&](Level& level) {
-        add(level, "crank-1", "crank", {80, 32, 16, 16});
-        level.entities.edit([](auto& list) { list.back().data.letter = "A"; });
+        testing::addTo(level, "crank-1", "crank", {80, 32, 16, 16}).data.letter = "A";
     });
     editLevel(project, "level-2", [&](Level& level) {
-        add(level, "crank-1", "crank", {176, 0, 16, 16});  // behind the sluice
-        level.entities.edit([](auto& list) { list.back().data.letter = "A"; });
-        add(level, "sluice-1", "sluice", {128, 0, 16, 48});
-        level.entities.edit([](auto& list) { list.back().data.opens = {EntityId{"crank-1"}}; });
+        testing::addTo(level, "crank-1", "crank", {176, 0, 16, 16}).data.letter = "A";
+        // Before it.
+        testing::addTo(level, "sluice-1", "sluice", {128, 0, 16, 48}).data.opens = {
+            EntityId{"crank-1"}};
     });
     QCOMPARE(game::proveGame(project).ends, Decided::Yes);
     // One of another letter opens nothing there.

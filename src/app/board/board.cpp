@@ -196,18 +196,22 @@ void Board::follow(const ToolOutcome& outcome) {
     if (outcome.error) m_session.say(QString::fromStdString(outcome.error->sentence()));
     if (outcome.words) ask(*outcome.words);
     step().follow(outcome);
-    if (outcome.walkFrom) {
+    if (outcome.walkFrom && !isWalking()) {
         m_gestureButton = Qt::NoButton;
         startWalk(true);
     }
     update();
 }
 
+bool Board::mayDraw() const {
+    return !m_playtest || (m_playtest->takesEdits() && step().drawsDuringWalk());
+}
+
 void Board::pressAt(QPointF px, Qt::MouseButton button, Qt::KeyboardModifiers modifiers) {
     m_pointer = m_view.toWidget(px);
     const bool isToolButton = button == Qt::LeftButton || button == Qt::RightButton;
-    if (isWalking() || !isToolButton || isInGesture()) return;
-    if (button == Qt::LeftButton && step().press(m_pointer)) {
+    if (!mayDraw() || !isToolButton || isInGesture()) return;
+    if (button == Qt::LeftButton && !isWalking() && step().press(m_pointer)) {
         m_isStepGesture = true;
         return;
     }
@@ -221,7 +225,7 @@ void Board::moveTo(QPointF px, Qt::KeyboardModifiers modifiers) {
     m_pointerPx = m_view.toLevelPx(m_pointer);
     if (m_isStepGesture) {
         step().drag(m_pointer);
-    } else if (!isWalking()) {
+    } else if (mayDraw()) {
         const ToolInput input = inputAt(modifiers);
         if (isInGesture())
             follow(m_tool->drag(input));
@@ -273,6 +277,23 @@ void Board::startWalk(bool atPointer) {
     begin(wish);
 }
 
+void Board::walkProof(const game::GameProof& proof) {
+    if (proof.chain.empty()) return;
+    stopWalk();
+    cancel();
+    const game::Node& first = proof.nodes[proof.chain.front().node];
+    if (first.level != m_session.document.level()->id)
+        m_session.document.chooseLevel(first.level);
+    PlayWish wish;
+    wish.entry = first.entry;
+    wish.isArrival = true;
+    wish.looksLikeTheGame = step().playWish().looksLikeTheGame;
+    wish.game = std::make_shared<PlayedGame>(m_session.document.project());
+    wish.game->followProof(proof);
+    m_viewBeforeWalk = m_view;
+    begin(wish);
+}
+
 /// Goes on in another level, or begins the game again.
 void Board::playOn(const LevelId& level, const EntityId& entry, bool isNewGame) {
     if (!isWalking()) return;  // a key was faster
@@ -302,7 +323,7 @@ void Board::begin(const PlayWish& wish) {
     m_lastTrail.clear();
     m_painter->clear();  // walking has a look of its own
     setFocus();
-    setCursor(Qt::BlankCursor);
+    setCursor(mayDraw() ? Qt::CrossCursor : Qt::BlankCursor);
     Q_EMIT walkChanged();
     update();
 }

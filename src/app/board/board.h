@@ -31,6 +31,7 @@ public:
     void setShowsGrid(bool shows);
     void bringIntoView(const PxRect& place) override;
     [[nodiscard]] QSize playSize() const override { return size(); }
+    [[nodiscard]] bool isDrawing() const override { return isInGesture(); }
     void themeChanged();
     /// The pointer: widget px, and level px.
     [[nodiscard]] QPointF pointer() const { return m_pointer; }
@@ -48,6 +49,8 @@ public:
     void moveTo(QPointF px, Qt::KeyboardModifiers modifiers);
     void releaseAt(QPointF px, Qt::MouseButton button, Qt::KeyboardModifiers modifiers);
 
+    /// The runs of that proof, from the start of the game on.
+    void walkProof(const game::GameProof& proof);
     [[nodiscard]] bool isWalking() const { return m_playtest != nullptr; }
     [[nodiscard]] Playtest* playtest() const { return m_playtest.get(); }
     void startWalk(bool atPointer);
@@ -105,6 +108,8 @@ protected:
 
 private:
     void begin(const PlayWish& wish);
+    /// Tools work: nobody walks, or the step's tools do so meanwhile.
+    [[nodiscard]] bool mayDraw() const;
     void playOn(const LevelId& level, const EntityId& entry, bool isNewGame);
     void connectSession();
     void takeTool();

@@ -78,6 +78,7 @@ void Board::paintEvent(QPaintEvent*) {
         step().paintTop(painter);
         paintPreview(painter);
     }
+    if (m_playtest && m_hasPointer && mayDraw()) paintPreview(painter);
     if (m_playtest) m_playtest->paintGame(painter);
     if (!m_isComplete) QTimer::singleShot(0, this, qOverload<>(&QWidget::update));
 }

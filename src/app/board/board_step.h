@@ -50,6 +50,8 @@ public:
     virtual void loseKeys() {}
     /// Escape took no gesture back: what else may be taken back first; true if there was something.
     virtual bool cancel() { return false; }
+    /// Its tools stay at hand while one walks.
+    [[nodiscard]] virtual bool drawsDuringWalk() const { return false; }
     [[nodiscard]] virtual PlayWish playWish() const { return {}; }
 
     // What is done to the selection.

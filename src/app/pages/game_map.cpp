@@ -197,6 +197,48 @@ void GameMap::paintCard(QPainter& painter, const Card& card) {
     painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(QString::fromStdString(card.level->title),
                                                       Qt::ElideRight, int(line.width() - mark)));
+    paintEnding(painter, card);
+}
+
+/// Over the picture, what the proof of the game says of the level.
+void GameMap::paintEnding(QPainter& painter, const Card& card) const {
+    const auto proof = m_session.gameProver.proof();
+    if (!proof || !m_session.gameProver.isCurrent()) return;
+    const auto isOf = [&](std::size_t node) { return proof->nodes[node].level == card.level->id; };
+    const bool isNever = std::find(proof->never.begin(), proof->never.end(), card.level->id) !=
+                         proof->never.end();
+    const bool isDead = std::any_of(proof->deadEnds.begin(), proof->deadEnds.end(), isOf);
+    const bool isStop = proof->stopsAt == card.level->id;
+    if (!isNever && !isDead && !isStop) return;
+    const Theme& theme = currentTheme();
+    const QString words = isNever  ? tr("never come to")
+                          : isStop ? tr("nothing leads on")
+                                   : tr("a dead end for some");
+    painter.setFont(sizedFont(-2, QFont::DemiBold));
+    const QRectF frame(card.corner + pictureCorner, QSizeF(pictureSize));
+    QRectF box(frame.left(), frame.bottom() - 17, frame.width(), 17);
+    QColor ground = theme.paper;
+    ground.setAlphaF(0.92f);
+    painter.fillRect(box, ground);
+    painter.setPen(isStop ? theme.alarm : theme.caution);
+    painter.drawText(box, Qt::AlignCenter, words);
+}
+
+std::optional<game::Decided> GameMap::provenBy(const Way& way) const {
+    const auto proof = m_session.gameProver.proof();
+    if (!proof || !m_session.gameProver.isCurrent()) return std::nullopt;
+    std::optional<game::Decided> best;
+    for (const game::Node& node : proof->nodes) {
+        if (node.level != way.from) continue;
+        if (!best) best = game::Decided::No;
+        for (const std::size_t e : node.edges) {
+            const game::WayOut& out = proof->edges[e].way;
+            if (out.exit != way.exit) continue;
+            if (out.can == game::Decided::Yes) return game::Decided::Yes;
+            best = game::Decided::Unknown;
+        }
+    }
+    return best;
 }
 
 void GameMap::paintWay(QPainter& painter, const Way& way) const {
@@ -227,8 +269,17 @@ void GameMap::paintWay(QPainter& painter, const Way& way) const {
         painter.drawLine(stub - QPointF(5, -5), stub + QPointF(5, -5));
     }
     painter.setPen(QPen(way.to.sort == Sort::Nowhere ? theme.alarm : theme.plum, 1.6));
-    painter.setBrush(theme.paper);
+    // Full: a run wins by it; empty: not known; crossed: nobody does.
+    const auto proven = provenBy(way);
+    painter.setBrush(proven == game::Decided::Yes ? theme.plum : theme.paper);
     painter.drawEllipse(start, handle, handle);
+    if (proven == game::Decided::No) {
+        painter.setPen(QPen(theme.alarm, 1.8));
+        painter.drawLine(start - QPointF(4, 4), start + QPointF(4, 4));
+        painter.drawLine(start - QPointF(4, -4), start + QPointF(4, -4));
+        painter.setPen(QPen(theme.plum, 1.6));
+    }
+    painter.setBrush(theme.paper);
     if (!way.isLocked) return;
     // Something must be held: a small key's bow.
     painter.drawEllipse(start + QPointF(11, 0), 3, 3);

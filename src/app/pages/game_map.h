@@ -64,6 +64,9 @@ private:
     }
     [[nodiscard]] bool isOnHandle(const Way& way, QPointF map) const;
     void paintCard(QPainter& painter, const Card& card);
+    void paintEnding(QPainter& painter, const Card& card) const;
+    /// Whether the proof of the game has a run by that exit; none while it is not known.
+    [[nodiscard]] std::optional<game::Decided> provenBy(const Way& way) const;
     void paintWay(QPainter& painter, const Way& way) const;
     void paintArrow(QPainter& painter, QPointF from, QPointF to, const QColor& tone,
                     Qt::PenStyle style) const;

@@ -11,7 +11,11 @@ GamePage::GamePage(Session& session, QWidget* parent) : Page(session, tr("The ga
     m_map = new GameMap(session, body());
     connect(m_map, &GameMap::levelOpened, this, [this] { Q_EMIT left(); });
     addAbove(m_map);
+    connect(&session.gameProver, &GameProver::changed, this, [this] {
+        if (isVisible()) refresh();
+    });
     QVBoxLayout* leftColumn = addColumn();
+    add(leftColumn, makeGameProofSection(session, body()));
     add(leftColumn, makeFlowSection(session, body()));
     add(leftColumn, makeScreenSection(session, body()));
     QVBoxLayout* right = addColumn();
@@ -26,6 +30,16 @@ void GamePage::refresh() {
              counted(qsizetype(project.levels.size()), tr("level"), tr("levels")));
     m_map->refresh();
     Page::refresh();
+}
+
+void GamePage::showEvent(QShowEvent* event) {
+    m_session.gameProver.setWanted(true);
+    Page::showEvent(event);
+}
+
+void GamePage::hideEvent(QHideEvent* event) {
+    m_session.gameProver.setWanted(false);
+    Page::hideEvent(event);
 }
 
 void GamePage::takeFocus() {

@@ -17,11 +17,16 @@ public:
     void refresh() override;
     void takeFocus() override;
 
+protected:
+    void showEvent(QShowEvent* event) override;
+    void hideEvent(QHideEvent* event) override;
+
 private:
     GameMap* m_map;
 };
 
 /// Its sections, one file each.
+[[nodiscard]] PanelSection* makeGameProofSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeFlowSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeTallySection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeScreenSection(Session& session, QWidget* parent);

@@ -98,10 +98,17 @@ TextRow::TextRow(const QString& name, std::vector<level::WordsWhen> whens, Chang
     m_text->setAccessibleName(tr("The words"));
     connect(m_text, &TextBox::finished, this, [this] {
         const std::string text = m_text->toPlainText().toStdString();
-        m_change([&text](level::Words& words) { words.text = text; });
+        const std::string in = language();
+        m_change([&](level::Words& words) { level::setText(words, in, text); });
     });
+    m_language = makeChoiceBox(name + QStringLiteral("-language"), {}, this, [this](int) {
+        show(m_words);
+    });
+    m_language->setFixedWidth(80);
+    m_language->setAccessibleName(tr("Language of the words"));
+    m_language->hide();
     int column = 0;
-    for (QWidget* each : std::initializer_list<QWidget*>{m_id, m_when, m_at, m_ticks})
+    for (QWidget* each : std::initializer_list<QWidget*>{m_id, m_when, m_at, m_ticks, m_language})
         grid->addWidget(each, 0, column++);
     grid->setColumnStretch(column, 1);
     grid->addWidget(away, 0, column + 1);
@@ -114,8 +121,24 @@ void TextRow::show(const level::Words& words) {
     m_when->setCurrentIndex(found == m_whens.end() ? -1 : int(found - m_whens.begin()));
     m_at->setCurrentIndex(int(words.at));
     showNumber(m_ticks, words.ticks);
-    const QString text = QString::fromStdString(words.text);
+    m_words = words;
+    const std::string* translated = language().empty() ? &words.text : words.textIn(language());
+    const QString text = translated ? QString::fromStdString(*translated) : QString();
+    m_text->setPlaceholderText(language().empty() ? QString() : QString::fromStdString(words.text));
     if (!m_text->hasFocus() && m_text->toPlainText() != text) m_text->setPlainText(text);
+}
+
+void TextRow::showLanguages(const std::vector<std::string>& languages) {
+    QStringList names;
+    for (const std::string& each : languages)
+        names << QString::fromStdString(each);
+    setChoices(m_language, names);
+    m_language->setVisible(languages.size() > 1);
+}
+
+std::string TextRow::language() const {
+    return m_language->currentIndex() > 0 ? m_language->currentText().toStdString()
+                                          : std::string();
 }
 
 level::Words freshWords(const std::vector<level::Words>& others, level::WordsWhen first,

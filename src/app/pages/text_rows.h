@@ -36,6 +36,8 @@ public:
     TextRow(const QString& name, std::vector<level::WordsWhen> whens, Change change,
             std::function<void()> remove, QWidget* parent);
     void show(const level::Words& words);
+    /// Those of the game; with more than one, one chooses which the words are in.
+    void showLanguages(const std::vector<std::string>& languages);
 
 private:
     std::vector<level::WordsWhen> m_whens;
@@ -45,6 +47,10 @@ private:
     QComboBox* m_at;
     QSpinBox* m_ticks;
     TextBox* m_text;
+    QComboBox* m_language;
+    /// That the words are in; empty = the game's first.
+    [[nodiscard]] std::string language() const;
+    level::Words m_words;
 };
 
 /// One more text, for that moment if there is none of it yet, else for the other; under an id that

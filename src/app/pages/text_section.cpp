@@ -37,6 +37,10 @@ protected:
                            {WordsWhen::Start, WordsWhen::Won, WordsWhen::Lost, WordsWhen::Said},
                            std::move(change), std::move(remove), parent);
     }
+    void show(TextRow& row, std::size_t place) override {
+        row.showLanguages(m_session.document.project().game.languages);
+        row.show(items()[place]);
+    }
 };
 
 }  // namespace

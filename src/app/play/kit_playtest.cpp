@@ -70,7 +70,6 @@ protected:
         return ends;
     }
     void advance() override {
-        m_walk->setWish(m_keys[1] - m_keys[0], m_keys[3] - m_keys[2]);
         for (int due = dueTicks(1); due > 0; --due)
             playTick();
         followBody();
@@ -81,16 +80,37 @@ private:
     /// The storey and the view go along with the body.
     void playTick() {
         if (!mayTick()) return;
+        steer();
         const bool mayWin = m_game->mayWin();
         const int finished = m_walk->finished();
         for (const std::string& id : m_walk->tick())
             if (const level::Entity* entity = level::findEntity(*m_session.document.level(), {id}))
                 m_game->take(m_session.document.project(), *entity);
         if (m_walk->finished() != finished) {
-            if (mayWin) return win(m_walk->lastExit());
+            if (mayWin) {
+                m_game->carry(m_session.document.project(), *m_session.document.level(),
+                              m_walk->takenIds());
+                return win(m_walk->lastExit());
+            }
             m_game->tellMissing(*m_session.document.level());
         }
         follow(false);
+    }
+    /// By the keys, or from module to module of a proof.
+    void steer() {
+        int across = m_keys[1] - m_keys[0], down = m_keys[3] - m_keys[2];
+        if (across != 0 || down != 0) m_game->takeOver();
+        const PlayedGame::ProofRun* run = m_game->run();
+        if (run && m_module < run->way.size()) {
+            constexpr double near = 0.2;
+            const kit::Spot& spot = run->way[m_module];
+            const KitWalk::Place place = m_walk->place();
+            const double dx = spot.at.x + 0.5 - place.x, dy = spot.at.y + 0.5 - place.y;
+            across = dx > near ? 1 : dx < -near ? -1 : 0;
+            down = dy > near ? 1 : dy < -near ? -1 : 0;
+            if (across == 0 && down == 0) ++m_module;
+        }
+        m_walk->setWish(across, down);
     }
     void followBody() {
         const KitWalk::Place place = m_walk->place();
@@ -102,6 +122,7 @@ private:
     }
 
     std::unique_ptr<KitWalk> m_walk;
+    std::size_t m_module = 0;     ///< of a proof's way, that is gone to
     std::array<int, 4> m_keys{};  ///< left, right, up, down: 1 while held
 };
 

@@ -35,6 +35,9 @@ public:
     };
     [[nodiscard]] Place place() const;
     [[nodiscard]] const std::vector<QPointF>& trail() const { return m_trail; }
+    [[nodiscard]] std::vector<std::string> takenIds() const {
+        return {m_taken.begin(), m_taken.end()};
+    }
     [[nodiscard]] bool isTaken(const std::string& id) const { return m_taken.contains(id); }
     [[nodiscard]] int ticks() const { return m_ticks; }
     [[nodiscard]] int finished() const { return m_finished; }

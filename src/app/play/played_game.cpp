@@ -10,6 +10,8 @@ QString tr(const char* text) {
     return QCoreApplication::translate("PlayedGame", text);
 }
 
+constexpr int ticksToRead = 80;
+
 QString seconds(long long ticks) {
     return QString::number(double(ticks) / 60, 'f', 1);
 }
@@ -22,9 +24,47 @@ PlayedGame::PlayedGame(const level::Project& project)
 void PlayedGame::arrive(const level::Project& project, const level::Level& level, bool isAgain) {
     runtime::arrive(m_rules, m_state);
     m_level = game::rulesOf(project, level, m_rules);
+    m_run = nullptr;
+    if (m_nextRun < m_runs.size() && m_runs[m_nextRun].level == level.id)
+        m_run = &m_runs[m_nextRun++];
+    else
+        m_runs.clear();  // it goes on otherwise
     m_words.reset();
     m_then = Then::GoesOn;
     if (!isAgain) show(game::wordsAt(level, level::WordsWhen::Start), Then::GoesOn);
+}
+
+void PlayedGame::followProof(const game::GameProof& proof) {
+    m_runs.clear();
+    for (const game::Link& link : proof.chain) {
+        const game::Node& node = proof.nodes[link.node];
+        const game::WayOut& way = proof.edges[link.edge].way;
+        m_runs.push_back({node.level, node.entry, way.inputs, way.way});
+    }
+    m_nextRun = 0;
+}
+
+void PlayedGame::carry(const level::Project& project, const level::Level& level,
+                       const std::vector<std::string>& taken) {
+    for (const std::string& id : taken) {
+        const level::Entity* entity = level::findEntity(level, {id});
+        if (!entity) continue;
+        if (m_rules.carriesAbilities) m_hand.abilities |= grantedForGood(project, *entity);
+        if (m_rules.carriesKeys && project.roleOf(*entity) == level::Role::Key)
+            m_hand.add(level::keyOf(*entity));
+    }
+}
+
+EntityId PlayedGame::entryOf(const level::Project& project, const game::Destination& to) {
+    const unsigned long long arrival = m_arrivals++;
+    if (m_nextRun < m_runs.size() && m_runs[m_nextRun].level == to.level)
+        return m_runs[m_nextRun].entry;
+    const auto level = project.findLevel(to.level);
+    if (!level || level->arrives != level::Arrives::Any || to.isNamed) return to.entry;
+    std::vector<EntityId> spawns;
+    for (const level::Entity& entity : level->entities)
+        if (project.roleOf(entity) == level::Role::Spawn) spawns.push_back(entity.id);
+    return spawns.empty() ? to.entry : spawns[runtime::spawnOf(0, arrival, spawns.size())];
 }
 
 void PlayedGame::show(const level::Words* words, Then then) {
@@ -32,7 +72,8 @@ void PlayedGame::show(const level::Words* words, Then then) {
     m_words.reset();
     if (!words) return;
     m_words = *words;
-    m_ticksLeft = words->ticks;
+    // Who watches a proof need not press a key.
+    m_ticksLeft = words->ticks == 0 && m_run ? ticksToRead : words->ticks;
 }
 
 void PlayedGame::tellMissing(const level::Level& level) {
@@ -80,7 +121,7 @@ bool PlayedGame::isWaiting() const {
 }
 
 PlayedGame::Then PlayedGame::passTick() {
-    if (m_words && m_words->ticks == 0) return Then::GoesOn;
+    if (m_words && m_words->ticks == 0 && !m_run) return Then::GoesOn;
     if (m_words && --m_ticksLeft > 0) return Then::GoesOn;
     m_words.reset();
     return std::exchange(m_then, Then::GoesOn);

@@ -6,8 +6,7 @@
 #include <QStringList>
 #include <optional>
 
-#include "game/flow.h"
-#include "game/rules.h"
+#include "game/proof.h"
 #include "rook_motion.hpp"
 
 namespace rook::app {
@@ -19,6 +18,33 @@ public:
     /// A level begins; its words at the start are shown, unless it begins
     /// again.
     void arrive(const level::Project& project, const level::Level& level, bool isAgain);
+
+    /// Goes by the runs of that proof from now on, level after level, from its start.
+    void followProof(const game::GameProof& proof);
+    /// A run through one level of it.
+    struct ProofRun {
+        LevelId level;
+        EntityId entry;
+        std::vector<runtime::Input> inputs;
+        std::vector<kit::Spot> way;  ///< on a board of pieces
+    };
+    /// Of the level that one is in; null if hands steer.
+    [[nodiscard]] const ProofRun* run() const { return m_run; }
+    /// Hands steer from here on.
+    void takeOver() { m_run = nullptr; }
+
+    /// What is carried: the next level begins with it.
+    [[nodiscard]] const level::InHand& hand() const { return m_hand; }
+    /// The level is left with these taken.
+    void carry(const level::Project& project, const level::Level& level,
+               const std::vector<std::string>& taken);
+    /// Where one arrives: where levels begin at any of their spawns, at the one whose turn it is.
+    [[nodiscard]] EntityId entryOf(const level::Project& project, const game::Destination& to);
+
+    /// The level is another value now: what it asks for may be, too.
+    void follow(const level::Project& project, const level::Level& level) {
+        m_level = game::rulesOf(project, level, m_rules);
+    }
 
     /// True if an exit that is met in the next tick wins the level.
     [[nodiscard]] bool mayWin() const { return runtime::mayWin(m_level, m_state); }
@@ -70,6 +96,11 @@ private:
     void show(const level::Words* words, Then then);
 
     runtime::GameRules m_rules;
+    level::InHand m_hand;
+    unsigned long long m_arrivals = 0;
+    std::vector<ProofRun> m_runs;
+    std::size_t m_nextRun = 0;
+    const ProofRun* m_run = nullptr;
     runtime::GameState m_state;
     runtime::LevelRules m_level;
     std::optional<level::Words> m_words;

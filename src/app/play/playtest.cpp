@@ -9,11 +9,23 @@ constexpr double ticksPerMs = 60.0 / 1000;
 constexpr qint64 mostTicksAtOnce = 6;
 }  // namespace
 
+reach::QueryOptions PlayWish::options() const {
+    reach::QueryOptions options = abilities;
+    if (game)
+        options.inHand = game->hand();
+    else if (isArrival)
+        options.inHand.emplace();
+    return options;
+}
+
 Playtest::Playtest(Session& session, PlayHost& host, const PlayWish& wish)
     : m_session(session),
       m_host(host),
       m_game(wish.game ? wish.game : std::make_shared<PlayedGame>(session.document.project())) {
     m_game->arrive(session.document.project(), *session.document.level(), !wish.isArrival);
+    connect(&session.document, &Document::changed, this, [this] {
+        if (!m_hasLeft) levelChanged();
+    });
     m_timer.setInterval(15);
     m_timer.setTimerType(Qt::PreciseTimer);
     connect(&m_timer, &QTimer::timeout, this, [this] { advance(); });
@@ -107,7 +119,7 @@ void Playtest::perform(PlayedGame::Then then) {
             const game::Destination to = m_game->destination();
             if (to.sort == Sort::Level) {
                 m_hasLeft = true;
-                return Q_EMIT leadsTo(to.level, to.entry, false);
+                return Q_EMIT leadsTo(to.level, m_game->entryOf(project, to), false);
             }
             if (to.sort == Sort::End) {
                 m_game->end(project);

@@ -24,6 +24,8 @@ public:
     [[nodiscard]] virtual QSize playSize() const = 0;
     /// Moves the view so that the place is seen, in the middle if it was not.
     virtual void bringIntoView(const PxRect& place) = 0;
+    /// A tool is being drawn with: the view keeps still.
+    [[nodiscard]] virtual bool isDrawing() const = 0;
 };
 
 /// How one wishes to walk.
@@ -37,6 +39,8 @@ struct PlayWish {
     bool isArrival = false;
     bool looksLikeTheGame = false;
     reach::QueryOptions abilities;  ///< as if the player had others
+    /// The options with what is carried: by the game, and nothing where one begins.
+    [[nodiscard]] reach::QueryOptions options() const;
 };
 
 class Playtest : public QObject {
@@ -64,6 +68,8 @@ public:
     /// What is walked on boards of matter; null elsewhere.
     [[nodiscard]] virtual const Walk* walk() const { return nullptr; }
     [[nodiscard]] virtual bool isPaused() const { return false; }
+    /// The level may be changed while one walks in it.
+    [[nodiscard]] virtual bool takesEdits() const { return false; }
 
     /// A key asked for its end.
     [[nodiscard]] bool isEnded() const { return m_isEnded; }
@@ -95,6 +101,8 @@ protected:
     /// Ticks that are due since the last call, at most so many that the world does not leap.
     [[nodiscard]] int dueTicks(double pace);
     virtual void advance() = 0;
+    /// The level is another value now.
+    virtual void levelChanged() {}
     [[nodiscard]] QPointF toWidget(QPointF levelPx) const {
         return m_host.view().toWidget(levelPx);
     }

@@ -2,12 +2,14 @@
 
 #include <QCoreApplication>
 #include <QPainter>
+#include <QPainterPath>
 
 #include "app/play/playtest.h"
 #include "app/play/walk.h"
 #include "level/level_edits.h"
 #include "level/zone_edits.h"
 #include "reach/zones.h"
+#include "rook_camera.hpp"
 
 namespace rook::app {
 
@@ -28,6 +30,8 @@ public:
         : Playtest(session, host, wish),
           m_walk(std::move(walk)),
           m_looksLikeTheGame(wish.looksLikeTheGame) {
+        if (const auto proven = m_session.proofs.ofBoard())
+            m_walk->setCrossings(proven->crossings);
         m_layerShares.assign(m_session.document.level()->layers.size(), 1);
         View view = m_host.view();
         if (view.scale() < 1) {
@@ -39,7 +43,10 @@ public:
     }
 
     void dress(MatterScene& scene) const override {
-        if (!m_looksLikeTheGame) scene.look = {0.25, 0.75, 0};
+        if (m_showsHidden)
+            scene.look = {0.15, 1, 0};
+        else if (!m_looksLikeTheGame)
+            scene.look = {0.25, 0.75, 0};
         scene.isClear = scene.look.art >= 1;
         if (scene.isClear) {
             scene.part = LayerPart::ButFront;
@@ -67,16 +74,19 @@ public:
         paintGoing(painter, scene);
         paintThings(painter);
         paintBody(painter, scene);
+        if (m_showsHidden) paintHidden(painter);
+        paintScreen(painter);
         painter.restore();
     }
     QString words() const override {
         QString text =
-            tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pauses, O one tick, I slow, Home "
-               "again, K keeps the run, Esc ends")
+            tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pauses, O one tick, I slow, U what "
+               "is hidden, F screens, Home again, K keeps the run, Esc ends")
                 .arg(m_walk->ticks() / 60.0, 0, 'f', 1)
                 .arg(m_walk->taken())
                 .arg(m_walk->deaths())
                 .arg(m_walk->finished());
+        if (m_game->run()) text.prepend(tr("the proof, any arrow takes over: "));
         if (m_pace == 0) text.prepend(tr("paused, "));
         if (!m_walk->lastExit().empty())
             text += tr(", last exit %1").arg(QString::fromStdString(m_walk->lastExit()));
@@ -88,6 +98,7 @@ public:
         return hasRun ? m_walk->trail() : m_walk->formerTrail();
     }
     [[nodiscard]] const Walk* walk() const override { return m_walk.get(); }
+    [[nodiscard]] bool takesEdits() const override { return !m_looksLikeTheGame; }
     [[nodiscard]] bool isPaused() const override { return m_pace == 0; }
 
 protected:
@@ -98,6 +109,10 @@ protected:
     bool takeOwnKey(const QKeyEvent& event, bool isDown) override {
         if (event.modifiers() & (Qt::ControlModifier | Qt::AltModifier)) return false;
         runtime::PlayerKeys& keys = m_walk->keys();
+        const bool steers = event.key() == Qt::Key_Left || event.key() == Qt::Key_Right ||
+                            event.key() == Qt::Key_Up || event.key() == Qt::Key_Down ||
+                            event.key() == Qt::Key_Space;
+        if (steers && isDown) m_game->takeOver();
         switch (event.key()) {
             case Qt::Key_Left:
             case Qt::Key_A:
@@ -137,6 +152,15 @@ protected:
                 Q_EMIT changed();
                 Q_EMIT moved();
                 return true;
+            case Qt::Key_U:
+                if (isDown && !event.isAutoRepeat()) {
+                    m_showsHidden = !m_showsHidden;
+                    Q_EMIT moved();
+                }
+                return true;
+            case Qt::Key_F:
+                if (isDown && !event.isAutoRepeat()) nextScreen();
+                return true;
             case Qt::Key_K:
                 if (isDown && !event.isAutoRepeat()) keep();
                 return true;
@@ -160,6 +184,15 @@ protected:
             finished != m_walk->finished())
             Q_EMIT changed();
         Q_EMIT moved();
+    }
+
+    /// One draws: the world follows; foes do once the stroke is over.
+    void levelChanged() override {
+        const level::Level& level = *m_session.document.level();
+        m_walk->follow(m_session.document.project(), level,
+                       !m_session.document.isInGesture());
+        m_game->follow(m_session.document.project(), level);
+        m_layerShares.resize(level.layers.size(), 1);
     }
 
 private:
@@ -207,11 +240,19 @@ private:
         if (!mayTick()) return;
         const bool mayWin = m_game->mayWin();
         const level::Level& level = *m_session.document.level();
-        const Walk::Happening happening = m_walk->tick(mayWin);
+        const PlayedGame::ProofRun* run = m_game->run();
+        const auto tick = std::size_t(m_walk->ticks());
+        std::optional<runtime::Input> given;
+        if (run && tick < std::max<std::size_t>(1, run->inputs.size()))
+            given = run->inputs.empty() ? runtime::Input{} : run->inputs[tick];
+        else
+            m_game->takeOver();
+        const Walk::Happening happening = m_walk->tick(mayWin, given);
         if (mayWin && !happening.exit.empty()) {
             m_game->left.reset();
             if (const auto* inputs = m_walk->recorded())
                 m_game->left = {level.id, *inputs, happening.exit};
+            m_game->carry(m_session.document.project(), level, m_walk->takenIds());
             return win(happening.exit);
         }
         for (const std::string& id : happening.taken)
@@ -220,7 +261,148 @@ private:
         if (!happening.exit.empty()) m_game->tellMissing(level);
         follow(happening.hasDied);
     }
+    /// The board, then each screen of the game as a frame, then as all that is seen.
+    void nextScreen() {
+        const auto& screens = m_session.document.project().game.screens;
+        const int count = int(screens.size());
+        m_screenView = (m_screenView + 1) % (1 + 2 * count);
+        m_isCameraSet = false;
+        followBody();
+        const level::Screen* screen = screenInHand();
+        m_session.say(!screen ? tr("The whole board.")
+                      : showsScreenOnly()
+                          ? tr("As on %1, %2 × %3 px, at whole zoom.")
+                                .arg(QString::fromStdString(screen->name))
+                                .arg(screen->width)
+                                .arg(screen->height)
+                          : tr("The frame of %1, %2 × %3 px.")
+                                .arg(QString::fromStdString(screen->name))
+                                .arg(screen->width)
+                                .arg(screen->height));
+        Q_EMIT moved();
+    }
+    [[nodiscard]] const level::Screen* screenInHand() const {
+        const auto& screens = m_session.document.project().game.screens;
+        if (m_screenView == 0 || screens.empty()) return nullptr;
+        return &screens[std::size_t(m_screenView - 1) / 2 % screens.size()];
+    }
+    [[nodiscard]] bool showsScreenOnly() const {
+        return m_screenView > 0 && m_screenView % 2 == 0;
+    }
+    /// What the game's camera keeps to: the zone that one is in, else the level.
+    [[nodiscard]] PxRect cameraBounds() const {
+        const level::Level& level = *m_session.document.level();
+        const level::Zone* zone =
+            reach::zoneOf(level, m_walk->tables(), {m_walk->body().x, m_walk->body().y});
+        return zone ? cameraOf(level, *zone) : level.boundsPx();
+    }
+    /// As the game's camera does, px by px.
+    void followByCamera(const level::Screen& screen) {
+        const runtime::Body& body = m_walk->body();
+        const runtime::Box box{body.x, body.y, m_walk->tables().bodyWidth,
+                               m_walk->tables().bodyHeight};
+        m_camera.width = screen.width;
+        m_camera.height = screen.height;
+        if (std::exchange(m_isCameraSet, true))
+            m_camera.follow(box, level::boxOf(cameraBounds()));
+        else
+            m_camera.jumpTo(box, level::boxOf(cameraBounds()));
+    }
+    [[nodiscard]] QRectF screenInWidget() const {
+        return m_host.view().toWidget(
+            PxRect{m_camera.left, m_camera.top, m_camera.width, m_camera.height});
+    }
+    void paintScreen(QPainter& painter) const {
+        if (!screenInHand()) return;
+        const Theme& theme = currentTheme();
+        const QRectF frame = screenInWidget();
+        QPainterPath outside;
+        outside.addRect(QRectF(QPointF(), QSizeF(m_host.playSize())));
+        QPainterPath inside;
+        inside.addRect(frame);
+        QColor ground = showsScreenOnly() ? theme.window : theme.ink;
+        if (!showsScreenOnly()) ground.setAlphaF(0.28f);
+        painter.fillPath(outside.subtracted(inside), ground);
+        painter.setPen(QPen(theme.accent, 1.4));
+        painter.setBrush(Qt::NoBrush);
+        painter.drawRect(frame);
+    }
+    /// What players do not see: boxes of all that is met, ways of all that goes, zones and cameras,
+    /// the body's box with all that it is.
+    void paintHidden(QPainter& painter) const {
+        const Theme& theme = currentTheme();
+        const View& view = m_host.view();
+        const level::Level& level = *m_session.document.level();
+        painter.setBrush(Qt::NoBrush);
+        for (const level::Zone& zone : level.zones) {
+            painter.setPen(QPen(theme.accent, 1, Qt::DashLine));
+            painter.drawRect(view.toWidget(toPx(zone.place, level.cellSize)));
+            painter.setPen(QPen(theme.accent, 1, Qt::DotLine));
+            painter.drawRect(view.toWidget(cameraOf(level, zone)));
+        }
+        painter.setPen(QPen(theme.ink, 1));
+        for (const level::Entity& entity : level.entities)
+            if (view.toWidget(entity.box).intersects(area()))
+                painter.drawRect(view.toWidget(entity.box));
+        painter.setPen(QPen(theme.alarm, 1.4, Qt::DotLine));
+        for (const runtime::Way& way : m_walk->world().parts().foes) {
+            QPolygonF line;
+            for (const auto& [x, y] : way.corners)
+                line << view.toWidget(QPointF(x + way.width / 2.0, y + way.height / 2.0));
+            painter.drawPolyline(line);
+        }
+        paintState(painter);
+    }
+    void paintState(QPainter& painter) const {
+        const Theme& theme = currentTheme();
+        const runtime::Body& body = m_walk->body();
+        const QRectF box = m_host.view().toWidget(PxRect{
+            body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
+        painter.setPen(QPen(theme.ink, 2));
+        painter.drawRect(box);
+        const QString stances[] = {tr("standing"), tr("in the air"), tr("climbing"),
+                                   tr("swimming"), tr("sprung"),     tr("ended")};
+        QStringList held;
+        for (const std::string& id : m_walk->heldIds())
+            held << QString::fromStdString(id);
+        const QString words =
+            tr("%1, %2 · %3 · phase %4 of table %5 · tick %6")
+                .arg(body.x)
+                .arg(body.y)
+                .arg(stances[std::size_t(body.stance)])
+                .arg(body.phase)
+                .arg(body.table)
+                .arg(body.tick) +
+            (held.isEmpty() ? QString() : tr(" · holds %1").arg(held.join(QStringLiteral(", "))));
+        painter.setFont(sizedFont(-2));
+        QRectF line = painter.fontMetrics().boundingRect(words);
+        line.moveTopLeft({box.left(), box.top() - line.height() - 8});
+        line.adjust(-4, -1, 4, 1);
+        line.moveLeft(std::clamp(line.left(), 4.0,
+                                 std::max(4.0, m_host.playSize().width() - line.width() - 4)));
+        painter.setPen(Qt::NoPen);
+        painter.setBrush(theme.paper);
+        painter.drawRect(line);
+        painter.setPen(theme.ink);
+        painter.drawText(line, Qt::AlignCenter, words);
+    }
+
     void followBody() {
+        if (m_host.isDrawing()) return;
+        if (const level::Screen* screen = screenInHand()) {
+            followByCamera(*screen);
+            if (showsScreenOnly()) {
+                View view = m_host.view();
+                const int zoom = std::max(1, std::min(m_host.playSize().width() / screen->width,
+                                                      m_host.playSize().height() / screen->height));
+                view.zoomAt({}, zoom / view.scale());
+                view.centre({m_camera.left + screen->width / 2.0, m_camera.top + screen->height / 2.0},
+                            m_host.playSize());
+                const QPointF offset = view.offset();
+                view.setOffset({std::round(offset.x()), std::round(offset.y())});
+                return m_host.setView(view);
+            }
+        }
         const runtime::Body& body = m_walk->body();
         const QPointF at = m_host.view().toWidget(PxPoint{body.x, body.y});
         const QRectF calm = QRectF(area()).adjusted(
@@ -387,6 +569,10 @@ private:
     bool m_looksLikeTheGame;
     std::vector<double> m_layerShares;  ///< of their opacity, by layer
     double m_pace = 1;                  ///< 0 while paused
+    bool m_showsHidden = false;
+    int m_screenView = 0;  ///< 0 = the board; 2 n + 1 = a frame of screen n, 2 n + 2 = that screen
+    runtime::Camera m_camera;
+    bool m_isCameraSet = false;
 };
 
 }  // namespace
@@ -394,7 +580,7 @@ private:
 Result<std::unique_ptr<Playtest>> startSidePlaytest(Session& session, PlayHost& host,
                                                     const PlayWish& wish) {
     auto walk = Walk::begin(session.document.project(), *session.document.level(), wish.at,
-                            wish.abilities, wish.entry);
+                            wish.options(), wish.entry);
     if (!walk) return fail(walk.error());
     return std::make_unique<SidePlaytest>(session, host, std::move(*walk), wish);
 }

@@ -19,7 +19,10 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
     if (!query) return fail(query.error());
     const runtime::MotionTables& tables = query->problem.tables;
     std::optional<PxRect> start = query->problem.start;
-    bool isFromSpawn = !at && options.lent == 0 && options.taken == 0;
+    const bool isAsAssumed = !options.inHand ||
+                             (!project.game.carries.abilities && !project.game.carries.keys) ||
+                             *options.inHand == level::InHand{assumedIn(project, level), {}};
+    bool isFromSpawn = !at && options.lent == 0 && options.taken == 0 && isAsAssumed;
     const level::Entity* named = entry.isEmpty() ? nullptr : level::findEntity(level, entry);
     if (named && start && *start != named->box) {
         start = named->box;
@@ -32,11 +35,7 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
         return fail(ErrorKind::Missing, "There is no start to walk from", level.title,
                     "Place a spawn in Cast, or hold Shift to walk from the pointer");
     }
-    // In play one dies of foes; verdicts leave them out, and tell which ones the proof run meets.
-    runtime::Parts parts = query->problem.parts;
-    parts.foes = reach::foesOf(project, level, tables);
-    std::unique_ptr<Walk> walk(
-        new Walk(project, level, tables, *start, isFromSpawn, std::move(parts)));
+    std::unique_ptr<Walk> walk(new Walk(project, level, *query, *start, isFromSpawn, options));
     if (walk->m_body.stance == runtime::Stance::Ended) {
         return fail(ErrorKind::NotApplicable, "The body has no room to start there",
                     "px " + std::to_string(start->x) + ", " + std::to_string(start->y),
@@ -45,22 +44,39 @@ Result<std::unique_ptr<Walk>> Walk::begin(const level::Project& project, const l
     return walk;
 }
 
-Walk::Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
-           PxRect start, bool isFromSpawn, runtime::Parts parts)
-    : m_cells(project, level),
-      m_tables(std::move(tables)),
-      m_world(frameOf(level), m_cells, m_tables, std::move(parts)),
+Walk::Walk(const level::Project& project, const level::Level& level, const reach::Query& query,
+           PxRect start, bool isFromSpawn, const reach::QueryOptions& options)
+    : m_level(level),
+      m_options(options),
+      m_gainIds(query.gainIds),
+      m_cells(project, level),
+      m_tables(query.problem.tables),
+      m_world(frameOf(level), m_cells, m_tables, query.problem.parts),
       m_start(start),
       m_beganAtSpawn(isFromSpawn),
       m_isFromSpawn(isFromSpawn) {
-    const std::vector<PxRect> doors = cast::doorsOf(project, level);
-    for (const level::Entity& entity : level.entities) {
+    gather(project, true);
+    // In play one dies of foes; verdicts leave them out, and tell which ones the proof run meets.
+    runtime::Parts parts = query.problem.parts;
+    parts.foes = reach::foesOf(project, level, m_tables);
+    m_world = runtime::World(frameOf(level), m_cells, m_tables, std::move(parts));
+    restart();
+}
+
+/// What is met, and what is drawn where it goes.
+void Walk::gather(const level::Project& project, bool withFoes) {
+    m_things.clear();
+    if (withFoes) m_foes.clear();
+    m_groups.clear();
+    const std::vector<PxRect> doors =
+        withFoes ? cast::doorsOf(project, m_level) : std::vector<PxRect>();
+    for (const level::Entity& entity : m_level.entities) {
         const level::Role role = project.roleOf(entity);
         if (reach::isGoal(role))
             m_things.push_back({entity.id.text, role, level::boxOf(entity.box)});
-        if (role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
-            m_foes.push_back(
-                {entity.id, entity.kind, cast::wayAmong(doors, project, level, m_tables, entity)});
+        if (withFoes && role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
+            m_foes.push_back({entity.id, entity.kind,
+                              cast::wayAmong(doors, project, m_level, m_tables, entity)});
         const level::Kind* member = project.findKind(entity.data.formation.member);
         if (role == level::Role::Formation && member)
             m_groups.push_back(
@@ -68,7 +84,39 @@ Walk::Walk(const level::Project& project, const level::Level& level, runtime::Mo
                  member->role == level::Role::Foe || member->role == level::Role::Hazard,
                  cast::formationOf(project, entity)});
     }
-    restart();
+}
+
+bool Walk::follow(const level::Project& project, const level::Level& level, bool isWhole) {
+    const auto query = reach::queryOf(project, level, m_options);
+    if (!query) return false;
+    runtime::HeldSet held = 0;
+    for (std::size_t i = 0; i < m_gainIds.size() && i < 64; ++i) {
+        const auto now = std::find(query->gainIds.begin(), query->gainIds.end(), m_gainIds[i]);
+        if (((m_body.held >> i) & 1u) != 0 && now != query->gainIds.end() &&
+            now - query->gainIds.begin() < 64)
+            held |= runtime::HeldSet{1} << (now - query->gainIds.begin());
+    }
+    runtime::Parts parts = query->problem.parts;
+    m_level = level;
+    m_gainIds = query->gainIds;
+    m_cells = level::LevelCells(project, level);
+    m_tables = query->problem.tables;
+    gather(project, isWhole);
+    parts.foes = isWhole ? reach::foesOf(project, level, m_tables) : m_world.parts().foes;
+    m_world = runtime::World(frameOf(level), m_cells, m_tables, std::move(parts));
+    m_body.held = held;
+    // A run of the level as it was is no run of it as it is.
+    m_isFromSpawn = false;
+    const runtime::Moment now = m_world.momentOf(held, m_body.tick);
+    if (!m_world.isFree(m_body.x, m_body.y, now)) {
+        if (m_world.isFree(m_freeAt.x, m_freeAt.y, now)) {
+            m_body.x = m_freeAt.x;
+            m_body.y = m_freeAt.y;
+        } else {
+            restart();
+        }
+    }
+    return true;
 }
 
 std::vector<Walk::Going> Walk::going() const {
@@ -100,6 +148,7 @@ void Walk::putAt(const PxRect& start, runtime::HeldSet held) {
 }
 
 void Walk::beginAgain() {
+    m_cameFrom = {};
     m_checkpoint.reset();
     m_taken.clear();
     m_isFromSpawn = m_beganAtSpawn;
@@ -109,13 +158,32 @@ void Walk::beginAgain() {
 /// At the last checkpoint, else at the start.
 void Walk::restart() {
     const runtime::HeldSet held = m_body.held & runtime::heldForGood(m_world.parts());
-    putAt(m_checkpoint.value_or(m_start), held);
-    if (m_body.stance == runtime::Stance::Ended && m_checkpoint) {
+    const std::optional<PxRect> entry = m_checkpoint ? std::nullopt : zoneEntry();
+    putAt(m_checkpoint ? *m_checkpoint : entry.value_or(m_start), held);
+    if (m_body.stance == runtime::Stance::Ended && (m_checkpoint || entry)) {
         m_checkpoint.reset();
         putAt(m_start, held);
     }
     // A run of the level begins at its start, with nothing in hand.
-    m_isFromSpawn = m_beganAtSpawn && !m_checkpoint && m_taken.empty();
+    m_isFromSpawn = m_beganAtSpawn && !m_checkpoint && !entry && m_taken.empty();
+}
+
+void Walk::followZones() {
+    const level::Zone* zone = reach::zoneOf(m_level, m_tables, {m_body.x, m_body.y});
+    const ZoneId now = zone ? zone->id : ZoneId{};
+    if (now == m_zone) return;
+    if (!m_zone.isEmpty()) m_cameFrom = m_zone;
+    m_zone = now;
+}
+
+/// Where one came into the zone that one is in.
+std::optional<PxRect> Walk::zoneEntry() const {
+    for (const reach::Crossing& crossing : m_crossings)
+        if (!m_cameFrom.isEmpty() && crossing.from == m_cameFrom && crossing.to == m_zone &&
+            crossing.respawn)
+            return PxRect{crossing.respawn->x, crossing.respawn->y, m_tables.bodyWidth,
+                          m_tables.bodyHeight};
+    return std::nullopt;
 }
 
 std::string Walk::exitAt(int x, int y) const {
@@ -125,15 +193,18 @@ std::string Walk::exitAt(int x, int y) const {
     return {};
 }
 
-Walk::Happening Walk::tick(bool winsAtExit) {
+Walk::Happening Walk::tick(bool winsAtExit, const std::optional<runtime::Input>& given) {
     Happening happening;
-    const runtime::Input input = runtime::inputOf(m_keys, m_body, m_world, m_tables);
-    if (m_keys.left != m_keys.right) m_facesLeft = m_keys.left;
+    const runtime::Input input =
+        given ? *given : runtime::inputOf(m_keys, m_body, m_world, m_tables);
+    if (given && given->dx != 0) m_facesLeft = given->dx < 0;
+    if (!given && m_keys.left != m_keys.right) m_facesLeft = m_keys.left;
     const QPointF feet(m_body.x + m_tables.bodyWidth / 2.0, m_body.y + m_tables.bodyHeight);
     const bool isStart = m_inputs.empty();
     std::string met = isStart ? exitAt(m_body.x, m_body.y) : std::string();
     std::vector<std::size_t> things;
     meetThings(m_body.x, m_body.y, things);
+    m_freeAt = {m_body.x, m_body.y};
     step(m_world, m_tables, m_body, input, [&](int x, int y) {
         if (met.empty()) met = exitAt(x, y);
         meetThings(x, y, things);
@@ -158,7 +229,15 @@ Walk::Happening Walk::tick(bool winsAtExit) {
     }
     m_isAtExit = !met.empty();
     if (!wins) take(things, happening);
+    followZones();
     return happening;
+}
+
+std::vector<std::string> Walk::heldIds() const {
+    std::vector<std::string> ids;
+    for (std::size_t i = 0; i < m_gainIds.size() && i < 64; ++i)
+        if (((m_body.held >> i) & 1u) != 0) ids.push_back(m_gainIds[i]);
+    return ids;
 }
 
 void Walk::meetThings(int x, int y, std::vector<std::size_t>& things) const {

@@ -12,6 +12,7 @@
 #include "level/project.h"
 #include "motion/step_tables.h"
 #include "reach/verdict.h"
+#include "reach/zones.h"
 #include "rook_patrol.hpp"
 #include "rook_player.hpp"
 
@@ -36,9 +37,19 @@ public:
     /// Moves by one tick. `winsAtExit`: the first px of the way that meets an exit ends the tick
     /// there, whatever would come later in it. After a death one goes on at the last checkpoint,
     /// else at the start; what was held for good is held, and what was taken stays away.
-    Happening tick(bool winsAtExit = false);
+    /// `given`: moves so, whatever keys are held.
+    Happening tick(bool winsAtExit = false, const std::optional<runtime::Input>& given = {});
+    /// Where bodies come into zones: without a checkpoint one goes on there after a death.
+    void setCrossings(std::vector<reach::Crossing> crossings) {
+        m_crossings = std::move(crossings);
+    }
     /// As at first, with nothing taken.
     void beginAgain();
+    /// The level is another value now: the world is that one's from the next tick on. What is held
+    /// stays so by its id; a body that would stand in something solid goes back to where it was
+    /// free last. `isWhole`: foes go by the new value, too. False if nobody can walk in it; nothing
+    /// changes then. Cost: the entities; with foes, the ticks until they come round.
+    bool follow(const level::Project& project, const level::Level& level, bool isWhole);
 
     [[nodiscard]] const runtime::Body& body() const { return m_body; }
     [[nodiscard]] const runtime::MotionTables& tables() const { return m_tables; }
@@ -52,11 +63,14 @@ public:
     /// Ticks since the last start.
     [[nodiscard]] int ticks() const { return static_cast<int>(m_inputs.size()); }
     /// Pickups, keys and switches taken since then.
+    [[nodiscard]] const std::vector<std::string>& takenIds() const { return m_taken; }
     [[nodiscard]] int taken() const { return static_cast<int>(m_taken.size()); }
     [[nodiscard]] bool isTaken(const std::string& id) const {
         return std::find(m_taken.begin(), m_taken.end(), id) != m_taken.end();
     }
     [[nodiscard]] const runtime::World& world() const { return m_world; }
+    /// Ids of what the body holds.
+    [[nodiscard]] std::vector<std::string> heldIds() const;
     /// What goes by itself, where it is now: foes on patrol and members of formations.
     struct Going {
         EntityId id;    ///< of the foe, or of the formation
@@ -78,15 +92,21 @@ public:
     [[nodiscard]] const std::vector<QPointF>& formerTrail() const { return m_formerTrail; }
 
 private:
-    Walk(const level::Project& project, const level::Level& level, runtime::MotionTables tables,
-         PxRect start, bool isFromSpawn, runtime::Parts parts);
+    Walk(const level::Project& project, const level::Level& level, const reach::Query& query,
+         PxRect start, bool isFromSpawn, const reach::QueryOptions& options);
+    void gather(const level::Project& project, bool withFoes);
     void restart();
+    void followZones();
+    [[nodiscard]] std::optional<PxRect> zoneEntry() const;
     void putAt(const PxRect& start, runtime::HeldSet held = 0);
     /// Adds what a body at (x, y) meets, as places in `m_things`.
     void meetThings(int x, int y, std::vector<std::size_t>& things) const;
     void take(std::vector<std::size_t>& things, Happening& happening);
     [[nodiscard]] std::string exitAt(int x, int y) const;
 
+    level::Level m_level;
+    reach::QueryOptions m_options;
+    std::vector<std::string> m_gainIds;
     level::LevelCells m_cells;
     runtime::MotionTables m_tables;
     runtime::World m_world;
@@ -113,8 +133,11 @@ private:
     bool m_beganAtSpawn;
     bool m_isFromSpawn;
     std::optional<PxRect> m_checkpoint;
+    std::vector<reach::Crossing> m_crossings;
+    ZoneId m_zone, m_cameFrom;  ///< empty = none
     std::vector<runtime::Input> m_inputs;
     std::vector<std::string> m_taken;
+    PxPoint m_freeAt;  ///< where the body was last
     std::vector<QPointF> m_deathPlaces;
     runtime::Body m_body;
     runtime::PlayerKeys m_keys;

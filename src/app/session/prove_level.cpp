@@ -2,6 +2,7 @@
 
 #include "check/cast.h"
 #include "check/why_not.h"
+#include "check/win_findings.h"
 #include "collide/px_maps.h"
 #include "level/level_kinds.h"
 #include "reach/analysis.h"
@@ -139,15 +140,29 @@ std::shared_ptr<const ProvenLevel> analyzeLevel(const level::Project& project,
                 : reach::analyzeFurther(project, level, *proven->analysis, limits));
     deep->analysisOf = proven->level;
     deep->isAnalysisCurrent = true;
+    if (isFirst && game::asksMoreThanReach(project, level)) {
+        game::WinOptions options;
+        options.reached = &proven->answer.verdict;
+        deep->winning =
+            std::make_shared<const game::Winning>(game::winningOf(project, level, options, limits));
+    }
     if (cancel && *cancel) return proven;  // nobody looks at it
-    if (!deep->analysis->runs) return deep;
+    using Part = check::Report::Part;
+    std::vector<check::Finding> found;
+    if (deep->winning)
+        found = check::winFindings(level, proven->answer.verdict, *deep->winning);
+    if (!deep->analysis->runs) {
+        deep->report.take(Part::Analysis, std::move(found));
+        return deep;
+    }
     if (!isFirst)
         deep->crossings = reach::withNeeds(project, level, std::move(deep->crossings), limits);
     if (isFirst)
         deep->deadlyTouches =
             deadlyTouches(deep->analysis->runs->problem(), proven->answer.onCells().reached);
-    using Part = check::Report::Part;
-    auto found = check::analysisFindings(project, level, proven->answer, *deep->analysis, cancel);
+    const auto looked =
+        check::analysisFindings(project, level, proven->answer, *deep->analysis, cancel);
+    found.insert(found.end(), looked.begin(), looked.end());
     if (deep->analysis->proof.run && proven->query) {
         const auto met =
             check::meetingFindings(project, level, *proven->query, *deep->analysis->proof.run,

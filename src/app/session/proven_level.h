@@ -7,6 +7,7 @@
 
 #include "check/report.h"
 #include "collide/shapes.h"
+#include "game/winning.h"
 #include "reach/zones.h"
 #include "skin/scatter.h"
 
@@ -45,6 +46,9 @@ struct ProvenLevel {
         crossings;  ///< between zones; with their needs once it was looked at deep
     std::shared_ptr<const reach::Analysis> analysis;  ///< null until it was looked at
     std::shared_ptr<const level::Level> analysisOf;   ///< the value that it is of
+    /// How it can be won, where that is more than to reach its only exit; null until it was looked
+    /// at.
+    std::shared_ptr<const game::Winning> winning;
     bool isAnalysisCurrent = false;
     BitMap deadlyTouches;  ///< reached positions' px where a body dies one px on; map's frame
     BitMap risky;          ///< positions that are deadly at times

@@ -22,6 +22,8 @@ public:
     void openLevelSheet() { Q_EMIT sheetAsked(); }
     /// A picture file, to lie under the board.
     void choosePicture() { Q_EMIT pictureAsked(); }
+    /// The runs that prove the whole game, played on the board.
+    void walkProof() { Q_EMIT proofWalkAsked(); }
     /// The keyboard goes back to the board.
     void returnToBoard() { Q_EMIT boardAsked(); }
 
@@ -32,6 +34,7 @@ Q_SIGNALS:
     void pictureAsked();
     void sheetAsked();
     void boardAsked();
+    void proofWalkAsked();
 };
 
 }  // namespace rook::app

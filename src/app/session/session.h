@@ -4,6 +4,7 @@
 #include "app/session/autosave.h"
 #include "app/session/document.h"
 #include "app/session/dressing.h"
+#include "app/session/game_prover.h"
 #include "app/session/project_check.h"
 #include "app/session/project_guard.h"
 #include "app/session/proofs.h"
@@ -23,6 +24,7 @@ struct Session {
     Autosave autosave{document, guard, requests};
     Workbench workbench;
     Proofs proofs{document};
+    GameProver gameProver{document};
     RunPlayer runs{document, proofs};
     Dressing dressing{document};
     ProjectCheck projectCheck{document};

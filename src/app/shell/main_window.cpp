@@ -60,6 +60,12 @@ MainWindow::MainWindow() : m_session(allSteps()) {
     connect(m_order, &Order::menuAsked, this, [this](QPoint at) { m_levelMenu->popup(at); });
     connect(&requests, &Requests::tableAsked, this, &MainWindow::showTable);
     connect(&requests, &Requests::placeAsked, m_board, &Board::bringIntoView);
+    connect(&requests, &Requests::proofWalkAsked, this, [this] {
+        const auto proof = m_session.gameProver.proof();
+        if (!proof || !m_session.gameProver.isCurrent()) return;
+        showPage(nullptr);
+        m_board->walkProof(*proof);
+    });
     connect(&requests, &Requests::boardAsked, m_board, [this] { m_board->setFocus(); });
     connect(&requests, &Requests::pictureAsked, this, &MainWindow::choosePicture);
     connect(&m_session.document, &Document::historyChanged, this, &MainWindow::refreshActions);
@@ -275,12 +281,6 @@ void MainWindow::placeWindow() {
     const bool hasFrame = QGuiApplication::platformName() != QStringLiteral("offscreen");
     resize(designed.boundedTo(hasFrame ? room : designed));
     if (hasFrame) move(free.topLeft() + QPoint((room.width() - width()) / 2, 0));
-}
-
-void MainWindow::newProject() {
-    if (!mayDiscard()) return;
-    m_session.document.startNew(file::newProject(tr("Untitled").toStdString()));
-    m_board->fitLevel();
 }
 
 void MainWindow::changeStorey(int by) {

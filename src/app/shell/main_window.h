@@ -23,6 +23,7 @@ class CastTable;
 class GamePage;
 class LevelSheet;
 class NewLevelPage;
+class NewProjectPage;
 class Page;
 
 class MainWindow : public QMainWindow {
@@ -100,6 +101,7 @@ private:
     LevelSheet* m_sheet = nullptr;
     GamePage* m_game = nullptr;
     NewLevelPage* m_newLevel = nullptr;
+    NewProjectPage* m_newProject = nullptr;
     Page* m_page = nullptr;  ///< that stands in the board's place; null if none does
     QMenu* m_levelMenu = nullptr;
     QAction* m_axonAction = nullptr;

@@ -33,7 +33,9 @@ void MainWindow::buildMenus() {
 
 void MainWindow::buildProjectMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&Project"));
-    add(menu, tr("&New"), QKeySequence::New, [this] { newProject(); });
+    add(menu, tr("&New …"), QKeySequence::New, [this] {
+        newProject();
+    })->setObjectName(QStringLiteral("new-project-action"));
     add(menu, tr("&Open …"), QKeySequence::Open, [this] {
         if (!mayDiscard()) return;
         const QString folder = QFileDialog::getExistingDirectory(this, tr("Open a project folder"));

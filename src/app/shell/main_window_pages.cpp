@@ -3,6 +3,7 @@
 #include "app/pages/game_page.h"
 #include "app/pages/level_sheet.h"
 #include "app/pages/new_level_page.h"
+#include "app/pages/new_project_page.h"
 #include "app/shell/main_window.h"
 #include "game/flow.h"
 #include "level/running_order.h"
@@ -38,6 +39,18 @@ void MainWindow::openGame() {
     if (m_game && m_page == m_game) return showPage(nullptr);
     if (!m_game) m_game = new GamePage(m_session, centralWidget());
     showPage(m_game);
+}
+
+void MainWindow::newProject() {
+    if (!m_newProject) {
+        m_newProject = new NewProjectPage(m_session, centralWidget());
+        connect(m_newProject, &NewProjectPage::made, this, [this](const QString& folder) {
+            showPage(nullptr);
+            if (mayDiscard()) openProject(folder);
+        });
+    }
+    m_newProject->begin();
+    showPage(m_newProject);
 }
 
 void MainWindow::newLevel(level::LevelKind kind) {

@@ -2,8 +2,6 @@
 
 #include <QApplication>
 #include <QElapsedTimer>
-#include <QFile>
-#include <QPushButton>
 #include <QTemporaryDir>
 
 #include "app/shell/main_window.h"
@@ -37,18 +35,6 @@ level::LevelEdit ledge(const level::Project& project, const LevelId& id, const C
                            level::Cell(plank), "Lay");
 }
 
-/// What another program does to a level.
-bool retitle(const QString& path, const QByteArray& title) {
-    QFile file(path);
-    if (!file.open(QIODevice::ReadWrite)) return false;
-    const QByteArray key = "\"title\": \"";
-    QByteArray text = file.readAll();
-    const qsizetype first = text.indexOf(key) + key.size();
-    text.replace(first, text.indexOf('"', first) - first, title);
-    file.resize(0);
-    return file.write(text) == text.size();
-}
-
 }  // namespace
 
 bool shootNotices(const QString& folder,
@@ -62,21 +48,14 @@ bool shootNotices(const QString& folder,
     std::filesystem::remove_all((copy + QStringLiteral("/.rookplot")).toStdString(), problem);
     auto window = windowOn(copy);
     if (problem || !window) return false;
-    auto* document = &window->session().document;
-    document->apply(ledge(document->project(), intake, {56, 14, 8, 1}));
-    document->apply(level::renameLevel(*document->project().findLevel(hall), "The wheel hall"));
+    Document& document = window->session().document;
+    document.apply(ledge(document.project(), intake, {56, 14, 8, 1}));
+    document.apply(level::renameLevel(*document.project().findLevel(hall), "The wheel hall"));
     if (!waitFor([&] { return window->session().autosave.isKept(); })) return false;
     window.reset();  // not closed: as after a kill
     window = windowOn(copy);
     if (!window || !waitFor([&] { return window->session().autosave.offer(); })) return false;
-    if (!shoot(*window, QStringLiteral("kept"))) return false;
-    window->session().autosave.goOn();
-    document = &window->session().document;
-    if (!retitle(copy + QStringLiteral("/levels/intake.json"), "Intake by night") ||
-        !retitle(copy + QStringLiteral("/levels/wheel-hall.json"), "Hall of the great wheel"))
-        return false;
-    if (!waitFor([&] { return window->session().guard.twoSides(); })) return false;
-    return shoot(*window, QStringLiteral("two-sides"));
+    return shoot(*window, QStringLiteral("kept"));
 }
 
 }  // namespace rook::app

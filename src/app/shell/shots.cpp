@@ -177,8 +177,17 @@ bool shootSheet(MainWindow& window, const QString& folder) {
     trigger(window, "level-sheet-action");
     bool isFine = shoot(window, folder, QStringLiteral("level-sheet"));
     trigger(window, "game-action");
+    QElapsedTimer timer;
+    timer.start();
+    while (!window.session().gameProver.isCurrent() && timer.elapsed() < 60000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
     isFine = isFine && shoot(window, folder, QStringLiteral("game"));
     trigger(window, "game-action");
+    trigger(window, "new-project-action");
+    window.findChild<QLineEdit*>(QStringLiteral("project-where"))
+        ->setText(QStringLiteral("/home/keeper/games"));
+    isFine = isFine && shoot(window, folder, QStringLiteral("new-project"));
+    window.session().requests.returnToBoard();
     return isFine;
 }
 

@@ -15,6 +15,7 @@ public:
     void paintOver(QPainter& painter) override;
     bool isBusy() const override { return m_patrols.isReckoning(); }
     void selectAll() override;
+    bool drawsDuringWalk() const override { return true; }
 
 private:
     /// Of the level's body; null until it was solved.

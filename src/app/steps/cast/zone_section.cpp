@@ -101,7 +101,7 @@ public:
         grid->add(tr("By rooms"), "zones-rooms", this, [this] { makeRooms(); })
             ->setToolTip(tr("Open places that walls seal off, in place of the zones there are."));
         grid->add(tr("By screens"), "zones-screens", this, [this] { makeScreens(); })
-            ->setToolTip(tr("Rectangles as large as a screen of 640 × 360 px."));
+            ->setToolTip(tr("Rectangles as large as the game's first screen."));
         addWide(grid);
         m_budget = makeNumberBox(QStringLiteral("zone-budget"), 0, 100000, this, [this](int value) {
             m_session.document.apply(level::setZoneBudget(m_session.document.project(), value));
@@ -312,8 +312,9 @@ private:
     }
     void makeScreens() {
         const level::Level& level = *m_session.document.level();
-        const auto places = screensOf(level, check::screenWidth / level.cellSize.width,
-                                      check::screenHeight / level.cellSize.height);
+        const level::Screen screen = m_session.document.project().game.screen();
+        const auto places = screensOf(level, std::max(1, screen.width / level.cellSize.width),
+                                      std::max(1, screen.height / level.cellSize.height));
         m_session.document.apply(setZones(level, places, selected()));
     }
 

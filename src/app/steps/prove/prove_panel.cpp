@@ -27,12 +27,14 @@ private:
     void showFindings(const std::vector<check::Finding>& findings);
     void choose(int index);
     void showDepth(const ProvenLevel& proven);
+    void showWinning(const ProvenLevel& proven);
     void showWhatIf();
 
     Session& m_session;
     MarginSection* m_verdict;
     QLabel* m_sentence;
     QLabel* m_goals;
+    QLabel* m_winning;  ///< where that is more than to reach the only exit
     MarginSection* m_findings;
     QVBoxLayout* m_list;
     QList<QAbstractButton*> m_notes;
@@ -72,6 +74,9 @@ ProvePanel::ProvePanel(Session& session, bool hasJumps, QWidget* parent)
     m_sentence->setWordWrap(true);
     m_verdict->addWide(m_sentence);
     m_goals = m_verdict->addValue(tr("Things reached"));
+    m_winning = m_verdict->addValue(tr("Can be won"));
+    m_winning->setObjectName(QStringLiteral("winning"));
+    m_winning->setWordWrap(true);
     m_list->setSpacing(2);
     m_findings->addWide(m_list);
     m_comfort = m_verdict->addValue(tr("Comfort"));
@@ -137,6 +142,7 @@ void ProvePanel::refresh() {
     m_goals->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
     showFindings(proven->report.findings());
     showDepth(*proven);
+    showWinning(*proven);
     showWhatIf();
     showNumber(m_limit, m_session.document.project().comfortLimit);
     for (PanelSection* section : m_sections)
@@ -183,6 +189,39 @@ void ProvePanel::showDepth(const ProvenLevel& proven) {
     const reach::Reached& reached = proven.answer.onCells().reached;
     m_memory->setText(
         tr("%L1 · %2 MB").arg(reached.states).arg(double(reached.bytes) / 1e6, 0, 'f', 1));
+}
+
+/// By which exits, and by a run of what length.
+void ProvePanel::showWinning(const ProvenLevel& proven) {
+    const bool isAsked =
+        game::asksMoreThanReach(m_session.document.project(), *m_session.document.level());
+    m_verdict->showRow(m_winning, isAsked);
+    if (!isAsked) return;
+    const Theme& theme = currentTheme();
+    const bool isKnown = proven.winning && proven.isAnalysisCurrent &&
+                         m_session.proofs.isCurrent(m_session.document.level()->id);
+    if (!isKnown) {
+        m_winning->setText(tr("…"));
+        return setTone(m_winning, theme.quietInk);
+    }
+    const game::Winning& winning = *proven.winning;
+    QStringList ways;
+    for (const game::WayOut& way : winning.ways) {
+        const QString exit = way.exit.isEmpty() ? tr("its goals") : textOf(way.exit.text);
+        const QString words = way.can == game::Decided::Yes
+                                  ? (way.inputs.empty()
+                                         ? tr("by %1").arg(exit)
+                                         : tr("by %1, %2 s").arg(exit).arg(
+                                               double(way.inputs.size()) / 60, 0, 'f', 1))
+                              : way.can == game::Decided::No ? tr("not by %1").arg(exit)
+                                                             : tr("by %1: not decided").arg(exit);
+        ways << words;
+    }
+    if (ways.isEmpty()) ways << tr("not decided");
+    m_winning->setText(ways.join(u'\n'));
+    setTone(m_winning, winning.can == game::Decided::Yes  ? theme.ink
+                       : winning.can == game::Decided::No ? theme.alarm
+                                                          : theme.caution);
 }
 
 /// The verdict as if the player had other abilities, or a region were closed.

@@ -18,6 +18,7 @@ public:
     bool paintUnder(QPainter& painter, double budgetMs) override;
     void paintTop(QPainter& painter) override;
     bool showsStretching() const override { return true; }
+    bool drawsDuringWalk() const override { return true; }
     void forgetPictures() override { m_plan.clear(); }
     void followDocument() override;
     void fillInput(ToolInput& input) const override;

@@ -1,0 +1,479 @@
+#pragma once
+// Long because all that is drawn of a level stands in one place.
+/// How lantern draws a level in play: pictures, layers, things with their sprites, words, and what
+/// is hidden from players when one asks for it.
+
+#include <cmath>
+#include <cstdio>
+#include <map>
+
+#include "lantern_kit.hpp"
+#include "lantern_text.hpp"
+#include "rook_camera.hpp"
+#include "rook_play.hpp"
+
+namespace lantern {
+
+using namespace rook::runtime;
+
+struct Color {
+    Uint8 r = 0, g = 0, b = 0;
+};
+
+inline Color colorOf(const std::string& text, Color standard) {
+    unsigned value = 0;
+    if (text.size() != 7 || std::sscanf(text.c_str(), "#%06x", &value) != 1) return standard;
+    return {Uint8(value >> 16), Uint8((value >> 8) & 0xff), Uint8(value & 0xff)};
+}
+
+class Drawing {
+public:
+    /// All must outlive it.
+    Drawing(SDL_Renderer* renderer, std::string folder, const CampaignPlay& play)
+        : m_renderer(renderer), m_folder(std::move(folder)), m_play(play) {}
+
+    void setScreen(int width, int height) {
+        m_camera.width = width;
+        m_camera.height = height;
+        m_level = nullptr;
+    }
+    /// Sheets are read anew.
+    void forgetSheets() { m_sheets.clear(); }
+    void setLanguage(std::string language) { m_language = std::move(language); }
+    void showOverlay(bool isShown) { m_showsOverlay = isShown; }
+    [[nodiscard]] bool showsOverlay() const { return m_showsOverlay; }
+
+    void draw(const KitStroll& stroll, bool facesLeft) {
+        const Level& level = *stage().level;
+        const Color sky = colorOf(level.backgroundColor, {27, 39, 51});
+        SDL_SetRenderDrawColor(m_renderer, sky.r, sky.g, sky.b, 255);
+        SDL_RenderClear(m_renderer);
+        if (level.kit) {
+            drawKit(m_renderer, *level.kit, stroll, m_camera.width, m_camera.height);
+            drawKitThings(stroll);
+        } else {
+            follow();
+            const int left = m_camera.left, top = m_camera.top;
+            drawPictures(false, left, top);
+            if (level.layers.empty()) drawShapes(left, top);
+            drawLayers(false, left, top);
+            drawEntities();
+            drawBody(facesLeft);
+            drawLayers(true, left, top);
+            drawPictures(true, left, top);
+            if (m_showsOverlay) drawOverlay();
+        }
+        drawCounts();
+        drawWords();
+    }
+    /// A page over the level: a title and lines, one of them chosen.
+    void drawPage(const std::string& title, const std::vector<std::string>& lines, int chosen) {
+        fill({0, 0, m_camera.width, m_camera.height}, {16, 22, 28}, 225);
+        int y = m_words.draw(m_renderer, title, m_camera.width / 2, 24, {240, 236, 220, 255},
+                             Words::Align::Middle, 14) +
+                34;
+        const int room = (m_camera.height - y - 16) / 16;
+        const int first = std::max(0, std::min(chosen - room / 2, int(lines.size()) - room));
+        for (int i = first; i < int(lines.size()) && i < first + room; ++i, y += 16) {
+            const bool isChosen = i == chosen;
+            if (isChosen) fill({m_camera.width / 2 - 140, y - 2, 280, 16}, {30, 127, 113}, 255);
+            m_words.draw(m_renderer, lines[std::size_t(i)], m_camera.width / 2, y,
+                         {240, 236, 220, 255}, Words::Align::Middle);
+        }
+    }
+
+private:
+    struct Cells {
+        int left = 0, top = 0, right = 0, bottom = 0;
+    };
+    [[nodiscard]] const Stage& stage() const { return m_play.stage(); }
+    [[nodiscard]] Box bodyBox() const {
+        return {stage().body.x, stage().body.y, stage().level->motion.bodyWidth,
+                stage().level->motion.bodyHeight};
+    }
+    [[nodiscard]] Cells cellsInSight(const Frame& frame) const {
+        return {std::max(0, m_camera.left / frame.cellWidth),
+                std::max(0, m_camera.top / frame.cellHeight),
+                std::min(frame.columns, (m_camera.left + m_camera.width) / frame.cellWidth + 1),
+                std::min(frame.rows, (m_camera.top + m_camera.height) / frame.cellHeight + 1)};
+    }
+    [[nodiscard]] bool isInSight(const Box& box) const {
+        return overlaps(box, {m_camera.left - 64, m_camera.top - 64, m_camera.width + 128,
+                              m_camera.height + 128});
+    }
+
+    /// The camera keeps to the zone that the player is in, else to the level.
+    void follow() {
+        const Level& level = *stage().level;
+        Box bounds{0, 0, level.frame.widthPx(), level.frame.heightPx()};
+        if (const Zone* zone = level.zoneAt(bodyBox())) bounds = zone->camera;
+        if (m_level != &level)
+            m_camera.jumpTo(bodyBox(), bounds);
+        else
+            m_camera.follow(bodyBox(), bounds);
+        m_level = &level;
+    }
+
+    void fill(const SDL_Rect& box, Color tone, Uint8 alpha) {
+        SDL_SetRenderDrawBlendMode(m_renderer, SDL_BLENDMODE_BLEND);
+        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, alpha);
+        SDL_RenderFillRect(m_renderer, &box);
+    }
+    void outline(const Box& box, Color tone) {
+        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, 255);
+        const SDL_Rect rect{box.x - m_camera.left, box.y - m_camera.top, box.width, box.height};
+        SDL_RenderDrawRect(m_renderer, &rect);
+    }
+
+    SDL_Texture* sheet(const std::string& path) {
+        const auto [slot, isNew] = m_sheets.try_emplace(path);
+        if (isNew) slot->second = loadTexture(m_renderer, m_folder + "/" + path);
+        return slot->second.get();
+    }
+
+    void drawLayers(bool areFront, int left, int top) {
+        const auto& layers = stage().level->layers;
+        m_shares.resize(layers.size(), 1.0);
+        for (std::size_t i = 0; i < layers.size(); ++i) {
+            if ((layers[i].role == "front") != areFront) continue;
+            // Step by step, so that nothing flickers.
+            const bool isFaint = layers[i].fades && hidesBody(layers[i]);
+            m_shares[i] =
+                isFaint ? std::max(0.25, m_shares[i] - 0.08) : std::min(1.0, m_shares[i] + 0.08);
+            drawLayer(layers[i], left, top, m_shares[i]);
+        }
+    }
+    [[nodiscard]] bool hidesBody(const Layer& layer) const {
+        const Frame& frame = stage().level->frame;
+        const Box body = bodyBox();
+        for (int row = body.y / frame.cellHeight;
+             row <= (body.y + body.height - 1) / frame.cellHeight; ++row)
+            for (int column = body.x / frame.cellWidth;
+                 column <= (body.x + body.width - 1) / frame.cellWidth; ++column)
+                if (row >= 0 && row < frame.rows && column >= 0 && column < frame.columns &&
+                    layer.tiles[std::size_t(row)][std::size_t(column)] != 0)
+                    return true;
+        return false;
+    }
+
+    void drawPictures(bool areFront, int left, int top) {
+        const double levelWidth = stage().level->frame.widthPx();
+        const double levelHeight = stage().level->frame.heightPx();
+        for (const Picture& picture : stage().level->pictures) {
+            if (picture.isFront != areFront) continue;
+            SDL_Texture* texture = sheet(picture.image);
+            int imageWidth = 0, imageHeight = 0;
+            SDL_QueryTexture(texture, nullptr, nullptr, &imageWidth, &imageHeight);
+            SDL_SetTextureAlphaMod(texture, static_cast<Uint8>(picture.opacity * 255 / 100));
+            const auto [width, height] = picture.sizeOn(m_camera.width, m_camera.height, levelWidth,
+                                                        levelHeight, imageWidth, imageHeight);
+            auto [x, y] = picture.cornerOn(left, top, m_camera.width, m_camera.height, levelWidth,
+                                           levelHeight, width, height);
+            x += picture.scroll * double(stage().body.tick);
+            const bool isAcross = picture.fit == "across" || picture.fit == "repeat";
+            const bool isDown = picture.fit == "repeat";
+            if (isAcross) x -= std::ceil(x / width) * width;
+            if (isDown) y -= std::ceil(y / height) * height;
+            for (double top2 = y; top2 < m_camera.height; top2 += height) {
+                for (double left2 = x; left2 < m_camera.width; left2 += width) {
+                    const SDL_Rect target{int(std::lround(left2)), int(std::lround(top2)),
+                                          int(std::lround(width)), int(std::lround(height))};
+                    SDL_RenderCopy(m_renderer, texture, nullptr, &target);
+                    if (!isAcross) break;
+                }
+                if (!isDown) break;
+            }
+        }
+    }
+
+    void drawLayer(const Layer& layer, int left, int top, double share) {
+        SDL_Texture* texture = sheet(layer.sheet);
+        SDL_SetTextureAlphaMod(texture, static_cast<Uint8>(share * layer.opacity * 255 / 100));
+        const Frame& frame = stage().level->frame;
+        const Cells sight = cellsInSight(frame);
+        for (int row = sight.top; row < sight.bottom; ++row) {
+            for (int column = sight.left; column < sight.right; ++column) {
+                const int tile = layer.tileAt(column, row, stage().body.tick);
+                if (tile == 0) continue;
+                const SDL_Rect source{((tile - 1) % layer.columns) * layer.tileWidth,
+                                      ((tile - 1) / layer.columns) * layer.tileHeight,
+                                      layer.tileWidth, layer.tileHeight};
+                const int flip =
+                    layer.flips.empty() ? 0 : layer.flips[std::size_t(row)][std::size_t(column)];
+                drawCell(texture, source, column, row, left, top, flip, layer.role == "main");
+            }
+        }
+    }
+
+    /// A tile; of the masses, cut to the form of its cell.
+    void drawCell(SDL_Texture* texture, const SDL_Rect& source, int column, int row, int left,
+                  int top, int flip, bool isCut) {
+        const Frame& frame = stage().level->frame;
+        const CellShape shape = stage().level->at(column, row);
+        const int x = column * frame.cellWidth - left;
+        const int y = row * frame.cellHeight - top;
+        if (shape.form == Form::Full || !isCut) {
+            const SDL_Rect target{x, y, frame.cellWidth, frame.cellHeight};
+            const int flips = ((flip & 1) != 0 ? SDL_FLIP_HORIZONTAL : SDL_FLIP_NONE) |
+                              ((flip & 2) != 0 ? SDL_FLIP_VERTICAL : SDL_FLIP_NONE);
+            SDL_RenderCopyEx(m_renderer, texture, &source, &target, 0, nullptr,
+                             static_cast<SDL_RendererFlip>(flips));
+            return;
+        }
+        for (int j = 0; j < frame.cellHeight; ++j) {
+            const auto [from, to] = formRow(shape.form, j, frame.cellWidth, frame.cellHeight);
+            if (from == to) continue;
+            const SDL_Rect part{source.x + from * source.w / frame.cellWidth,
+                                source.y + j * source.h / frame.cellHeight,
+                                std::max(1, (to - from) * source.w / frame.cellWidth), 1};
+            const SDL_Rect target{x + from, y + j, to - from, 1};
+            SDL_RenderCopy(m_renderer, texture, &part, &target);
+        }
+    }
+
+    /// A level without art: each behaviour in a plain tone.
+    void drawShapes(int left, int top) {
+        const Frame& frame = stage().level->frame;
+        const std::map<Behaviour, Color> tones{{Behaviour::Solid, {89, 100, 108}},
+                                               {Behaviour::OneWay, {138, 106, 69}},
+                                               {Behaviour::Ladder, {94, 71, 45}},
+                                               {Behaviour::Liquid, {44, 95, 110}},
+                                               {Behaviour::Deadly, {200, 64, 42}}};
+        const Cells sight = cellsInSight(frame);
+        for (int row = sight.top; row < sight.bottom; ++row) {
+            for (int column = sight.left; column < sight.right; ++column) {
+                const auto tone = tones.find(stage().level->at(column, row).behaviour);
+                if (tone == tones.end()) continue;
+                SDL_SetRenderDrawColor(m_renderer, tone->second.r, tone->second.g, tone->second.b,
+                                       255);
+                const SDL_Rect target{column * frame.cellWidth - left, row * frame.cellHeight - top,
+                                      frame.cellWidth, frame.cellHeight};
+                SDL_RenderFillRect(m_renderer, &target);
+            }
+        }
+    }
+
+    /// The picture of a kind in a box, or the box in its colour.
+    void drawKind(const std::string& kindId, const Box& box, bool isMirrored, Uint8 alpha = 255) {
+        if (!isInSight(box)) return;
+        const KindLook* kind = m_play.campaign().kind(kindId);
+        const SDL_Rect place{box.x - m_camera.left, box.y - m_camera.top, box.width, box.height};
+        if (!kind || kind->sprite.sheet.empty())
+            return fill(place, colorOf(kind ? kind->color : "", {224, 166, 58}), alpha);
+        const Sprite& sprite = kind->sprite;
+        SDL_Texture* texture = sheet(sprite.sheet);
+        SDL_SetTextureAlphaMod(texture, alpha);
+        const auto frame = sprite.frameAt(m_play.ticks());
+        const SDL_Rect source{frame.first, frame.second, sprite.width, sprite.height};
+        const auto put = [&](const SDL_Rect& part, const SDL_Rect& target) {
+            SDL_RenderCopyEx(m_renderer, texture, &part, &target, 0, nullptr,
+                             isMirrored ? SDL_FLIP_HORIZONTAL : SDL_FLIP_NONE);
+        };
+        if (sprite.place.width > 0) {
+            // Mirrored about the box's middle.
+            const int dx = isMirrored ? box.width - sprite.place.x - sprite.place.width
+                                      : sprite.place.x;
+            put(source, {place.x + dx, place.y + sprite.place.y, sprite.place.width,
+                         sprite.place.height});
+            return;
+        }
+        // What is much longer than its picture, as a door, repeats it.
+        const bool isLonger = 10LL * box.height * sprite.width > 22LL * box.width * sprite.height;
+        const bool isWider = 10LL * box.width * sprite.height > 22LL * box.height * sprite.width;
+        if (!isLonger && !isWider) return put(source, place);
+        const int width = isLonger ? box.width : std::max(1, box.height * sprite.width / sprite.height);
+        const int height = isLonger ? std::max(1, box.width * sprite.height / sprite.width) : box.height;
+        for (int y = 0; y < box.height; y += height)
+            for (int x = 0; x < box.width; x += width) {
+                const int w = std::min(width, box.width - x), h = std::min(height, box.height - y);
+                put({source.x, source.y, std::max(1, source.w * w / width),
+                     std::max(1, source.h * h / height)},
+                    {place.x + x, place.y + y, w, h});
+            }
+    }
+
+    void drawEntities() {
+        const Level& level = *stage().level;
+        std::size_t door = 0, mover = 0;
+        for (std::size_t i = 0; i < level.entities.size(); ++i) {
+            const Entity& entity = level.entities[i];
+            const bool isMirrored = entity.facing == "left";
+            if (entity.role == "door" || (entity.role == "exit" && detail::mayBeShut(entity))) {
+                const bool isOpen = door < level.parts.doors.size() &&
+                                    level.parts.doors[door].isOpen(stage().body.held);
+                ++door;
+                const bool isDoor = entity.role == "door";
+                drawKind(entity.kind, entity.box, isMirrored,
+                         isDoor && isOpen ? 70 : !isDoor && !isOpen ? 120 : 255);
+            } else if (entity.role == "mover") {
+                if (mover < level.parts.movers.size())
+                    drawKind(entity.kind, level.parts.movers[mover].at(stage().body.tick),
+                             isMirrored);
+                ++mover;
+            } else if (entity.role == "hazard" || entity.role == "foe") {
+                drawHazard(i, isMirrored);
+            } else if (entity.role != "spawn" && entity.role != "entry" &&
+                       entity.role != "trigger" && entity.role != "formation" &&
+                       !stage().isTaken[i]) {
+                drawKind(entity.kind, entity.box, isMirrored);
+            }
+        }
+        for (const Foe& foe : level.foes) {
+            const Box box = foe.way.at(stage().body.tick);
+            drawKind(level.entities[foe.entity].kind, box,
+                     foe.way.at(stage().body.tick + 8).x < box.x);
+        }
+        for (const Group& group : level.formations)
+            for (int place = 0; place < group.formation.count; ++place)
+                if (!group.formation.isGap(place))
+                    drawKind(group.member, group.formation.at(place, stage().body.tick), false);
+    }
+    /// One that goes about is drawn where it is; one that is on at times is faint while it is off.
+    void drawHazard(std::size_t place, bool isMirrored) {
+        const Level& level = *stage().level;
+        const Entity& entity = level.entities[place];
+        for (const Foe& foe : level.foes)
+            if (foe.entity == place) return;
+        bool isOff = false;
+        for (const TimedHazard& hazard : level.parts.timed)
+            if (hazard.box.x == entity.box.x && hazard.box.y == entity.box.y)
+                isOff = !hazard.times.isOn(stage().body.tick);
+        drawKind(entity.kind, entity.box, isMirrored, isOff ? 60 : 255);
+    }
+
+    /// The player: the picture of the first spawn's kind, standing where the body stands.
+    void drawBody(bool facesLeft) {
+        const Box body = bodyBox();
+        const Entity* spawn = stage().level->startEntity("");
+        const KindLook* kind = spawn ? m_play.campaign().kind(spawn->kind) : nullptr;
+        if (kind && !kind->sprite.sheet.empty()) {
+            Box box = spawn->box;
+            box.x = body.x + (body.width - box.width) / 2;
+            box.y = body.y + body.height - box.height;
+            return drawKind(spawn->kind, box, facesLeft);
+        }
+        fill({body.x - m_camera.left, body.y - m_camera.top, body.width, body.height},
+             {240, 236, 220}, 255);
+        outline(body, {30, 127, 113});
+    }
+
+    /// What stands on the storey that one is on.
+    void drawKitThings(const KitStroll& stroll) {
+        constexpr int px = 24;
+        const Level& level = *stage().level;
+        const auto place = stroll.place(*level.kit);
+        const int storey = stroll.module(*level.kit)[2];
+        for (std::size_t i = 0; i < level.entities.size(); ++i) {
+            const Entity& entity = level.entities[i];
+            if (entity.whole.value("storey", 0) != storey || entity.role == "spawn" ||
+                stage().isTaken[i])
+                continue;
+            const double x = double(entity.box.x + entity.box.width / 2) / level.frame.cellWidth;
+            const double y = double(entity.box.y + entity.box.height / 2) / level.frame.cellHeight;
+            const Box box{int((x - place.first) * px) + m_camera.width / 2 - 8,
+                          int((y - place.second) * px) + m_camera.height / 2 - 8, 16, 16};
+            m_camera.left = m_camera.top = 0;
+            drawKind(entity.kind, box, false);
+        }
+    }
+
+    /// Colliders, the body with its phase, zones, cameras, and the ways of what goes about.
+    void drawOverlay() {
+        const Level& level = *stage().level;
+        const Frame& frame = level.frame;
+        const Cells sight = cellsInSight(frame);
+        SDL_SetRenderDrawBlendMode(m_renderer, SDL_BLENDMODE_BLEND);
+        for (int row = sight.top; row < sight.bottom; ++row)
+            for (int column = sight.left; column < sight.right; ++column)
+                drawCollider(column, row);
+        for (const Zone& zone : level.zones) {
+            outline(zone.box, {120, 160, 220});
+            outline(zone.camera, {70, 90, 140});
+        }
+        SDL_SetRenderDrawColor(m_renderer, 240, 112, 90, 255);
+        for (const Way& way : level.ways())
+            for (std::size_t i = 0; i < way.corners.size(); i += 4)
+                SDL_RenderDrawPoint(m_renderer,
+                                    way.corners[i].first + way.width / 2 - m_camera.left,
+                                    way.corners[i].second + way.height / 2 - m_camera.top);
+        for (const Gain& gain : level.parts.gains)
+            outline(gain.box, {224, 166, 58});
+        outline(bodyBox(), {255, 255, 255});
+        const Body& body = stage().body;
+        const char* stances[] = {"standing", "in the air", "climbing", "swimming", "sprung", "ended"};
+        std::string held;
+        for (std::size_t i = 0; i < level.gainIds.size(); ++i)
+            if (((body.held >> i) & 1u) != 0) held += " " + level.gainIds[i];
+        const std::string text = std::to_string(body.x) + ", " + std::to_string(body.y) + "  " +
+                                 stances[static_cast<std::size_t>(body.stance)] + "  phase " +
+                                 std::to_string(body.phase) + "  table " +
+                                 std::to_string(body.table) + "  tick " +
+                                 std::to_string(body.tick) + (held.empty() ? "" : "  holds" + held);
+        fill({0, m_camera.height - 16, m_camera.width, 16}, {16, 22, 28}, 200);
+        m_words.draw(m_renderer, text, 6, m_camera.height - 14, {240, 236, 220, 255});
+    }
+    void drawCollider(int column, int row) {
+        const Level& level = *stage().level;
+        const CellShape shape = level.at(column, row);
+        if (shape.behaviour == Behaviour::Open) return;
+        const Color tone = shape.behaviour == Behaviour::Solid    ? Color{140, 200, 255}
+                           : shape.behaviour == Behaviour::Deadly ? Color{255, 96, 70}
+                                                                  : Color{150, 230, 170};
+        const Frame& frame = level.frame;
+        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, 90);
+        for (int j = 0; j < frame.cellHeight; ++j) {
+            const auto part = formRow(shape.form, j, frame.cellWidth, frame.cellHeight);
+            if (part.from == part.to) continue;
+            const SDL_Rect line{column * frame.cellWidth + part.from - m_camera.left,
+                                row * frame.cellHeight + j - m_camera.top,
+                                part.to - part.from, 1};
+            SDL_RenderFillRect(m_renderer, &line);
+        }
+    }
+
+    /// Tallies at the left, the level's time at the right.
+    void drawCounts() {
+        const GameRules& rules = m_play.campaign().rules;
+        std::string text;
+        for (std::size_t i = 0; i < rules.tallies.size(); ++i)
+            if (rules.tallies[i].isShown)
+                text += (text.empty() ? "" : "    ") + rules.tallies[i].title + " " +
+                        std::to_string(m_play.state().tallies[i]);
+        fill({0, 0, m_camera.width, 18}, {16, 22, 28}, 170);
+        const SDL_Color ink{240, 236, 220, 255};
+        m_words.draw(m_renderer, text, 6, 3, ink);
+        char time[32];
+        std::snprintf(time, sizeof time, "%.1f s", double(m_play.state().ticks) / 60);
+        m_words.draw(m_renderer, stage().level->title + "    " + time, m_camera.width - 6, 3, ink,
+                     Words::Align::Right);
+    }
+    void drawWords() {
+        const ShownText* words = m_play.words();
+        if (!words) return;
+        const int width = m_camera.width * 7 / 10;
+        const int lines = m_words.heightOf(words->textIn(m_language), 14, width - 32);
+        const int height = lines + (words->ticks == 0 ? 44 : 26);
+        const int y = words->at == "top"      ? 28
+                      : words->at == "bottom" ? m_camera.height - height - 20
+                                              : (m_camera.height - height) / 2;
+        fill({(m_camera.width - width) / 2, y, width, height}, {16, 22, 28}, 235);
+        m_words.draw(m_renderer, words->textIn(m_language), m_camera.width / 2, y + 12, {240, 236, 220, 255},
+                     Words::Align::Middle, 14, width - 32);
+        if (words->ticks == 0)
+            m_words.draw(m_renderer, "Space goes on", m_camera.width / 2, y + height - 18,
+                         {170, 178, 180, 255}, Words::Align::Middle);
+    }
+
+    SDL_Renderer* m_renderer;
+    std::string m_folder;
+    std::string m_language;
+    const CampaignPlay& m_play;
+    Camera m_camera;
+    const Level* m_level = nullptr;  ///< that the camera follows in
+    bool m_showsOverlay = false;
+    std::vector<double> m_shares;  ///< of the opacity of each layer
+    std::map<std::string, Texture> m_sheets;
+    Words m_words;
+};
+
+}  // namespace lantern
