@@ -100,7 +100,8 @@ void run(Game& game, const Options& options, SDL_Window* window, SDL_Renderer* r
     Uint64 begun = SDL_GetTicks64();
     double wasPace = 1;
     long long ticks = 0;
-    for (int frame = 0; !game.isOver() && (options.frames == 0 || frame < options.frames); ++frame) {
+    for (int frame = 0; !game.isOver() && (options.frames == 0 || frame < options.frames);
+         ++frame) {
         SDL_Event event;
         while (SDL_PollEvent(&event))
             game.take(event);
@@ -111,8 +112,8 @@ void run(Game& game, const Options& options, SDL_Window* window, SDL_Renderer* r
                 ticks = 0;
                 wasPace = game.pace();
             }
-            const auto now = static_cast<long long>(double(SDL_GetTicks64() - begun) * ticksPerMs *
-                                                    game.pace());
+            const auto now =
+                static_cast<long long>(double(SDL_GetTicks64() - begun) * ticksPerMs * game.pace());
             ticks = std::max(ticks, now - mostTicksAtOnce);
             due = now - ticks;
             ticks = std::max(ticks, now);
@@ -149,9 +150,9 @@ int play(const Options& options) {
         "lantern", SDL_WINDOWPOS_CENTERED, SDL_WINDOWPOS_CENTERED, zoom * width, zoom * height,
         options.isHeadless() ? SDL_WINDOW_HIDDEN : SDL_WINDOW_RESIZABLE);
     // Accelerated where it can be.
-    SDL_Renderer* renderer =
-        window && !options.isHeadless() ? SDL_CreateRenderer(window, -1, SDL_RENDERER_ACCELERATED)
-                                        : nullptr;
+    SDL_Renderer* renderer = window && !options.isHeadless()
+                                 ? SDL_CreateRenderer(window, -1, SDL_RENDERER_ACCELERATED)
+                                 : nullptr;
     if (window && !renderer) renderer = SDL_CreateRenderer(window, -1, SDL_RENDERER_SOFTWARE);
     if (!renderer) throw LoadError(std::string("No picture can be drawn: ") + SDL_GetError() + ".");
     SDL_RenderSetLogicalSize(renderer, width, height);
@@ -189,7 +190,8 @@ int main(int argc, char** argv) {
     CLI::App app(
         "lantern, the stand-in game: plays a bundle that Rook Plot exported.\n"
         "Arrows or WASD run and climb, Space jumps, Down drops through; a game controller does as\n"
-        "well. P pauses, O one tick, I slow, U shows what is hidden, L the levels, Home begins the\n"
+        "well. P pauses, O one tick, I slow, U shows what is hidden, L the levels, Home begins "
+        "the\n"
         "level again, Shift+Home the game, Esc ends.",
         "lantern");
     Options options;

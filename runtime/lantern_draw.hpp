@@ -271,18 +271,20 @@ private:
         };
         if (sprite.place.width > 0) {
             // Mirrored about the box's middle.
-            const int dx = isMirrored ? box.width - sprite.place.x - sprite.place.width
-                                      : sprite.place.x;
-            put(source, {place.x + dx, place.y + sprite.place.y, sprite.place.width,
-                         sprite.place.height});
+            const int dx =
+                isMirrored ? box.width - sprite.place.x - sprite.place.width : sprite.place.x;
+            put(source,
+                {place.x + dx, place.y + sprite.place.y, sprite.place.width, sprite.place.height});
             return;
         }
         // What is much longer than its picture, as a door, repeats it.
         const bool isLonger = 10LL * box.height * sprite.width > 22LL * box.width * sprite.height;
         const bool isWider = 10LL * box.width * sprite.height > 22LL * box.height * sprite.width;
         if (!isLonger && !isWider) return put(source, place);
-        const int width = isLonger ? box.width : std::max(1, box.height * sprite.width / sprite.height);
-        const int height = isLonger ? std::max(1, box.width * sprite.height / sprite.width) : box.height;
+        const int width =
+            isLonger ? box.width : std::max(1, box.height * sprite.width / sprite.height);
+        const int height =
+            isLonger ? std::max(1, box.width * sprite.height / sprite.width) : box.height;
         for (int y = 0; y < box.height; y += height)
             for (int x = 0; x < box.width; x += width) {
                 const int w = std::min(width, box.width - x), h = std::min(height, box.height - y);
@@ -304,7 +306,9 @@ private:
                 ++door;
                 const bool isDoor = entity.role == "door";
                 drawKind(entity.kind, entity.box, isMirrored,
-                         isDoor && isOpen ? 70 : !isDoor && !isOpen ? 120 : 255);
+                         isDoor && isOpen     ? 70
+                         : !isDoor && !isOpen ? 120
+                                              : 255);
             } else if (entity.role == "mover") {
                 if (mover < level.parts.movers.size())
                     drawKind(entity.kind, level.parts.movers[mover].at(stage().body.tick),
@@ -400,7 +404,8 @@ private:
             outline(gain.box, {224, 166, 58});
         outline(bodyBox(), {255, 255, 255});
         const Body& body = stage().body;
-        const char* stances[] = {"standing", "in the air", "climbing", "swimming", "sprung", "ended"};
+        const char* stances[] = {"standing", "in the air", "climbing",
+                                 "swimming", "sprung",     "ended"};
         std::string held;
         for (std::size_t i = 0; i < level.gainIds.size(); ++i)
             if (((body.held >> i) & 1u) != 0) held += " " + level.gainIds[i];
@@ -425,8 +430,7 @@ private:
             const auto part = formRow(shape.form, j, frame.cellWidth, frame.cellHeight);
             if (part.from == part.to) continue;
             const SDL_Rect line{column * frame.cellWidth + part.from - m_camera.left,
-                                row * frame.cellHeight + j - m_camera.top,
-                                part.to - part.from, 1};
+                                row * frame.cellHeight + j - m_camera.top, part.to - part.from, 1};
             SDL_RenderFillRect(m_renderer, &line);
         }
     }
@@ -457,8 +461,8 @@ private:
                       : words->at == "bottom" ? m_camera.height - height - 20
                                               : (m_camera.height - height) / 2;
         fill({(m_camera.width - width) / 2, y, width, height}, {16, 22, 28}, 235);
-        m_words.draw(m_renderer, words->textIn(m_language), m_camera.width / 2, y + 12, {240, 236, 220, 255},
-                     Words::Align::Middle, 14, width - 32);
+        m_words.draw(m_renderer, words->textIn(m_language), m_camera.width / 2, y + 12,
+                     {240, 236, 220, 255}, Words::Align::Middle, 14, width - 32);
         if (words->ticks == 0)
             m_words.draw(m_renderer, "Space goes on", m_camera.width / 2, y + height - 18,
                          {170, 178, 180, 255}, Words::Align::Middle);

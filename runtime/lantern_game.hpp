@@ -97,9 +97,9 @@ public:
     void take(const SDL_Event& event) {
         m_pad.take(event);
         const bool isPress = event.type == SDL_KEYDOWN && event.key.repeat == 0;
-        const bool isJump =
-            (isPress && event.key.keysym.scancode == m_names.jump) ||
-            (event.type == SDL_CONTROLLERBUTTONDOWN && event.cbutton.button == SDL_CONTROLLER_BUTTON_A);
+        const bool isJump = (isPress && event.key.keysym.scancode == m_names.jump) ||
+                            (event.type == SDL_CONTROLLERBUTTONDOWN &&
+                             event.cbutton.button == SDL_CONTROLLER_BUTTON_A);
         if (isJump) jumpOrRead();
         if (event.type == SDL_QUIT) m_isOver = true;
         if (event.type == SDL_CONTROLLERBUTTONDOWN &&

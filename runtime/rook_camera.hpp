@@ -9,7 +9,7 @@
 namespace rook::runtime {
 
 struct Camera {
-    int width = 640;   ///< px of the screen
+    int width = 640;  ///< px of the screen
     int height = 360;
     /// Of the screen, %: while the body's middle stays in that part, nothing moves.
     int calmAcross = 20;

@@ -14,10 +14,10 @@ namespace rook::runtime {
 
 /// A picture of a sheet, or several in turn.
 struct Sprite {
-    std::string sheet;                       ///< relative to the bundle; empty = none
+    std::string sheet;                        ///< relative to the bundle; empty = none
     std::vector<std::pair<int, int>> frames;  ///< corners in the sheet, px
-    int ticks = 1;                           ///< that each frame is shown
-    int width = 0;                           ///< px in the sheet
+    int ticks = 1;                            ///< that each frame is shown
+    int width = 0;                            ///< px in the sheet
     int height = 0;
     /// Where it is drawn, px from the box's upper left corner; of no width = in the box, over and
     /// over where that is much longer than the picture.

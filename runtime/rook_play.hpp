@@ -136,7 +136,7 @@ public:
     const GameState& state() const { return m_state; }
     const std::string& lastExit() const { return m_lastExit; }
     int deaths() const { return m_deaths; }
-    int wins() const { return m_wins; }  ///< levels won
+    int wins() const { return m_wins; }          ///< levels won
     long long ticks() const { return m_ticks; }  ///< in which the world moved
     /// Messages for the game since they were last asked for: of triggers and zones.
     std::vector<std::string> takeMessages() { return std::exchange(m_messages, {}); }
@@ -150,8 +150,8 @@ private:
         if (m_campaign.rules.carriesAbilities) stage.level->beginWith(m_state.abilities);
         Parts parts = stage.level->parts;
         parts.foes = stage.level->ways();
-        stage.world = std::make_unique<World>(stage.level->frame, *stage.level,
-                                              stage.level->motion, std::move(parts));
+        stage.world = std::make_unique<World>(stage.level->frame, *stage.level, stage.level->motion,
+                                              std::move(parts));
         stage.entry = entry;
         stage.body = stage.level->start(*stage.world, entry, brought(*stage.level));
         if (stage.body.stance == Stance::Ended && !stage.level->kit)
@@ -385,7 +385,8 @@ inline GameReplay replayGame(const std::string& folder) {
         result.problem = what;
         return result;
     };
-    if (chain.runs.empty()) return missed("The bundle has no run through the game: " + chain.sentence);
+    if (chain.runs.empty())
+        return missed("The bundle has no run through the game: " + chain.sentence);
     play.beginGame();
     for (const ChainRun& run : chain.runs) {
         while (play.words())

@@ -12,8 +12,8 @@ struct ShownText {
     std::string id;
     std::string when;  ///< start, won, lost, said; of the game: over, end
     std::string text;
-    std::string at;       ///< top, middle, bottom
-    long long ticks = 0;  ///< 0 = until a key
+    std::string at;                         ///< top, middle, bottom
+    long long ticks = 0;                    ///< 0 = until a key
     std::map<std::string, std::string> in;  ///< by language
 
     /// In that language, where it is translated; else as it was written.
@@ -53,8 +53,10 @@ inline std::vector<ShownText> readTexts(const nlohmann::json& file, const std::s
     const nlohmann::json& rows = list(file, "texts", name);
     for (std::size_t i = 0; i < rows.size(); ++i) {
         const std::string where = item(name + ": ", "texts", i);
-        texts.push_back({text(rows[i], "id", where), text(rows[i], "when", where),
-                         textOr(rows[i], "text", "", where), textOr(rows[i], "at", "middle", where),
+        texts.push_back({text(rows[i], "id", where),
+                         text(rows[i], "when", where),
+                         textOr(rows[i], "text", "", where),
+                         textOr(rows[i], "at", "middle", where),
                          wholeOr(rows[i], "ticks", 0, mostGoalTicks, 0, where),
                          {}});
         if (!rows[i].contains("in")) continue;

@@ -197,8 +197,8 @@ private:
         std::map<std::string, std::vector<std::string>> missing;
         for (const Words& words : list) {
             if (words.text.find_first_not_of(" \n\t") == std::string::npos) {
-                add("text-empty", Severity::Doubt, "The text " + words.id + " of " + of + " says nothing",
-                    where);
+                add("text-empty", Severity::Doubt,
+                    "The text " + words.id + " of " + of + " says nothing", where);
                 continue;
             }
             fits(words.text, words.id, of, where);
@@ -212,7 +212,9 @@ private:
         }
         for (const auto& [language, ids] : missing)
             add("text-not-translated", Severity::Doubt,
-                of + ": " + (ids.size() == 1 ? "the text " + ids[0] + " is" : std::to_string(ids.size()) + " texts are") +
+                of + ": " +
+                    (ids.size() == 1 ? "the text " + ids[0] + " is"
+                                     : std::to_string(ids.size()) + " texts are") +
                     " not in " + language,
                 where);
     }
@@ -235,8 +237,8 @@ private:
         if (lines * linePx > screen.height / 2)
             add("text-too-long", Severity::Doubt,
                 "The text " + id + " of " + of + " takes " + std::to_string(lines) +
-                    " lines, more than half of a screen of " + std::to_string(screen.width) + " x " +
-                    std::to_string(screen.height),
+                    " lines, more than half of a screen of " + std::to_string(screen.width) +
+                    " x " + std::to_string(screen.height),
                 where);
     }
 

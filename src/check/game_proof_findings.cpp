@@ -31,11 +31,11 @@ std::vector<ProjectFinding> gameProofFindings(const level::Project& project,
     if (wantsEnd && proof.ends != Decided::No) {
         for (const std::size_t i : proof.deadEnds) {
             const game::Node& node = proof.nodes[i];
-            findings.push_back(
-                {"game-dead-end", Severity::Doubt,
-                 "Who comes to " + titleOf(project, node.level) + " " +
-                     game::wordsOf(project, node.inHand) + " cannot finish the game any more",
-                 fileOf(node.level)});
+            findings.push_back({"game-dead-end", Severity::Doubt,
+                                "Who comes to " + titleOf(project, node.level) + " " +
+                                    game::wordsOf(project, node.inHand) +
+                                    " cannot finish the game any more",
+                                fileOf(node.level)});
         }
     }
     for (const LevelId& id : proof.never)

@@ -45,8 +45,8 @@ inline constexpr int hiddenFrom = 60;
 
 /// Pictures of the level's backdrop whose size does not fit: that repeat downwards and are cut, are
 /// stretched out of shape, or leave something bare behind all others. Told for the first screen of
-/// the game, which sees less of a picture that moves less than the level. The fix is another fit that
-/// does, where there is one.
+/// the game, which sees less of a picture that moves less than the level. The fix is another fit
+/// that does, where there is one.
 [[nodiscard]] std::vector<Finding> pictureFindings(const level::Project& project,
                                                    const level::Level& level,
                                                    const skin::Opacity& opacity);
@@ -64,10 +64,10 @@ inline constexpr int leastContrast = 8;
 inline constexpr int mostSpread = 44;
 
 /// Whether one can see the game: the surfaces that bodies stand on, against what lies behind the
-/// cells above them (background colour, pictures as the first screen of the game around the place shows
-/// them, layers behind). One finding for all that are hard to tell, one for all that are before
-/// something busy, where that is one in twenty or more, with the worst place. `answer` is of this
-/// very level. Nothing above `maxAuditPx`, or when cancelled. Cost: one dressing of the level.
+/// cells above them (background colour, pictures as the first screen of the game around the place
+/// shows them, layers behind). One finding for all that are hard to tell, one for all that are
+/// before something busy, where that is one in twenty or more, with the worst place. `answer` is of
+/// this very level. Nothing above `maxAuditPx`, or when cancelled. Cost: one dressing of the level.
 [[nodiscard]] std::vector<Finding> sightFindings(const level::Project& project,
                                                  const level::Level& level,
                                                  const reach::Answer& answer,

@@ -70,8 +70,7 @@ std::string misfitOf(PictureFit fit, const Picture& picture, const skin::Picture
 /// The same picture, moved as much with the level as its height and width allow; none if even one
 /// that keeps still would not fit.
 std::optional<Picture> movedLess(Picture picture, const skin::PictureLights& image,
-                                 const PxRect& bounds, bool isFarthest,
-                                 const level::Screen& on) {
+                                 const PxRect& bounds, bool isFarthest, const level::Screen& on) {
     const auto most = [](int board, int screen, int size, level::Decimal now) {
         const double room = std::max(0, board - screen);
         if (room == 0) return now;

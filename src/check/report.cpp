@@ -85,7 +85,8 @@ Result<Report> reportOf(const level::Project& project, const level::Level& level
     if (game::asksMoreThanReach(project, level)) {
         game::WinOptions options;
         options.reached = &answer->verdict;
-        const auto won = winFindings(level, answer->verdict, game::winningOf(project, level, options));
+        const auto won =
+            winFindings(level, answer->verdict, game::winningOf(project, level, options));
         std::vector<Finding> found = report.of(Report::Part::Analysis);
         found.insert(found.begin(), won.begin(), won.end());
         report.take(Report::Part::Analysis, std::move(found));

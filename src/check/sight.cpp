@@ -81,8 +81,8 @@ private:
             std::max(0, std::min(px.y - m_screen.height / 2, m_bounds.height - m_screen.height));
         const auto [width, height] = picture.sizeOn(m_screen.width, m_screen.height, m_bounds.width,
                                                     m_bounds.height, lights.width, lights.height);
-        const auto [x, y] = picture.cornerOn(left, top, m_screen.width, m_screen.height, m_bounds.width,
-                                             m_bounds.height, width, height);
+        const auto [x, y] = picture.cornerOn(left, top, m_screen.width, m_screen.height,
+                                             m_bounds.width, m_bounds.height, width, height);
         double across = (px.x - left - x) / width;
         double down = (px.y - top - y) / height;
         if (picture.fit == "across" || picture.fit == "repeat") across -= std::floor(across);

@@ -22,7 +22,8 @@ std::vector<Finding> winFindings(const level::Level& level, const reach::Verdict
                 winning.goals[i].why);
     }
     // That nothing leads to an exit, or none is there, is said already.
-    const bool isReached = verdict.exitsReached > 0 || (verdict.exitCount == 0 && level.goals.size() > 0);
+    const bool isReached =
+        verdict.exitsReached > 0 || (verdict.exitCount == 0 && level.goals.size() > 0);
     if (winning.can == Decided::No && isReached && !isExplained)
         add(FindingKind::LevelNotWon, Severity::Error, "The level cannot be won: " + winning.why);
     if (winning.can == Decided::Unknown && isReached)
@@ -34,7 +35,8 @@ std::vector<Finding> winFindings(const level::Level& level, const reach::Verdict
         const level::Entity* exit = level::findEntity(level, {goal.id});
         if (exit && winning.by(exit->id) == Decided::No)
             add(FindingKind::ExitNotWon, Severity::Doubt,
-                "Nobody can win by " + goal.id + ": whoever comes there has met another exit before",
+                "Nobody can win by " + goal.id +
+                    ": whoever comes there has met another exit before",
                 exit);
     }
     return findings;

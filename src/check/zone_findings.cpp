@@ -67,9 +67,8 @@ private:
         const level::Screen screen = m_project.game.screen();
         if (camera.width < screen.width || camera.height < screen.height)
             add(FindingKind::ZoneCameraSmall, Severity::Note,
-                "The camera of " + zone.name + " keeps to " + size +
-                    " px, less than a screen of " + std::to_string(screen.width) + " x " +
-                    std::to_string(screen.height),
+                "The camera of " + zone.name + " keeps to " + size + " px, less than a screen of " +
+                    std::to_string(screen.width) + " x " + std::to_string(screen.height),
                 camera);
         if (!m_level.boundsPx().contains(camera))
             add(FindingKind::ZoneCameraShows, Severity::Doubt,

@@ -38,7 +38,8 @@ void addNewCommand(CLI::App& app, int& exitCode) {
         "level or small ones to play.");
     auto options = std::make_shared<NewOptions>();
     command
-        ->add_option("DIR", options->folder, "The folder to make; its name becomes the project's name")
+        ->add_option("DIR", options->folder,
+                     "The folder to make; its name becomes the project's name")
         ->required();
     command
         ->add_option("--from", options->from,

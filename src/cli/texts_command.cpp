@@ -21,9 +21,8 @@ std::vector<std::string> otherLanguages(const level::Project& project) {
 
 int writeAll(const TextOptions& options, const level::Project& project) {
     for (const std::string& language : otherLanguages(project)) {
-        const auto written =
-            file::writeInside(file::diskStorage(), options.po, language + ".po",
-                              file::poText(project, language));
+        const auto written = file::writeInside(file::diskStorage(), options.po, language + ".po",
+                                               file::poText(project, language));
         if (!written) return report(written.error());
         std::printf("Wrote %s.po\n", language.c_str());
     }
@@ -68,8 +67,7 @@ int doTexts(const TextOptions& options) {
         return report({ErrorKind::NotApplicable, "Nothing is asked for", options.project,
                        "Use --po DIR to write, or --read DIR to read"});
     if (otherLanguages(*project).empty())
-        return report({ErrorKind::NotApplicable, "The game has one language only",
-                       options.project,
+        return report({ErrorKind::NotApplicable, "The game has one language only", options.project,
                        "Add others to its languages: in rookplot.json, or on the page of the game "
                        "(key 0)"});
     return options.read.empty() ? writeAll(options, *project) : readAll(options, *project);

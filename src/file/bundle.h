@@ -28,11 +28,10 @@ struct WrittenFile {
 [[nodiscard]] Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets);
 
-/// The text of campaign.json, with the proof of the whole game, of levels/<id>.level.json and of placements.csv. A level is solved,
-/// and the run that gets to its exit baked in, with its comfort. Errors: from motion profiles; a
-/// door that opens with something that is not there.
-[[nodiscard]] std::string campaignText(const level::Project& project,
-                                       const game::GameProof& proof);
+/// The text of campaign.json, with the proof of the whole game, of levels/<id>.level.json and of
+/// placements.csv. A level is solved, and the run that gets to its exit baked in, with its comfort.
+/// Errors: from motion profiles; a door that opens with something that is not there.
+[[nodiscard]] std::string campaignText(const level::Project& project, const game::GameProof& proof);
 [[nodiscard]] Result<std::string> bakedLevelText(const level::Project& project,
                                                  const level::Level& level);
 [[nodiscard]] std::string placementsText(const level::Project& project);

@@ -86,9 +86,8 @@ Json proofJson(const Project& project, const game::GameProof& proof) {
     for (const game::Link& link : proof.chain) {
         const game::Node& node = proof.nodes[link.node];
         const game::WayOut& way = proof.edges[link.edge].way;
-        Json run = {{"level", node.level.text},
-                    {"entry", node.entry.text},
-                    {"exit", way.exit.text}};
+        Json run = {
+            {"level", node.level.text}, {"entry", node.entry.text}, {"exit", way.exit.text}};
         if (way.way.empty()) {
             run["ticks"] = way.inputs.size();
             run["inputs"] = spansJson(reach::spansOf(way.inputs));

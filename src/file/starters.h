@@ -5,7 +5,6 @@
 #include <string_view>
 
 #include "file/storage.h"
-#include "level/project.h"
 
 namespace rook::file {
 
@@ -23,9 +22,6 @@ struct Starter {
 /// All of them, in the order in which they are offered.
 [[nodiscard]] std::span<const Starter> starters();
 [[nodiscard]] const Starter* findStarter(std::string_view name);
-
-/// The project of a starter, under another name; its pictures stay where they are.
-[[nodiscard]] Result<level::Project> projectOf(const Starter& starter, const std::string& name);
 
 /// Makes a project of it in a folder, all files or none.
 /// Errors: NotApplicable if there is a project already, or a file that it would write over; those

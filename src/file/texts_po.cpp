@@ -80,20 +80,21 @@ public:
             std::size_t at = from;
             if (line[from] != '"') {
                 at = line.find('"', from);
-                const std::string key = line.substr(from, line.find_first_of(" \t\"[", from) - from);
+                const std::string key =
+                    line.substr(from, line.find_first_of(" \t\"[", from) - from);
                 if (hasTranslation && (key == "msgctxt" || key == "msgid")) finish();
-                into = key == "msgctxt"                             ? &entry.context
-                       : key == "msgid"                             ? &entry.text
-                       : key == "msgstr" && line.find('[') == std::string::npos
-                           ? &entry.translation
-                           : nullptr;
+                into = key == "msgctxt"                                         ? &entry.context
+                       : key == "msgid"                                         ? &entry.text
+                       : key == "msgstr" && line.find('[') == std::string::npos ? &entry.translation
+                                                                                : nullptr;
                 if (!into || at == std::string::npos)
                     return refuse(i, "msgctxt, msgid or msgstr is wanted here");
                 hasTranslation = hasTranslation || into == &entry.translation;
                 if (into == &entry.context || entry.line == 0) entry.line = int(i) + 1;
             }
             if (!into) return refuse(i, "A text stands here that belongs to nothing");
-            if (!append(line, at, *into)) return refuse(i, "The text is not closed, or followed by more");
+            if (!append(line, at, *into))
+                return refuse(i, "The text is not closed, or followed by more");
         }
         finish();
         return entries;
@@ -137,12 +138,11 @@ bool translate(Words& words, const std::string& language, const std::string& tex
 }  // namespace
 
 std::string poText(const Project& project, const std::string& language) {
-    std::string text = "msgid \"\"\nmsgstr \"\"\n" +
-                       quoted("Project-Id-Version: " + project.name + "\n") + "\n" +
-                       quoted("Language: " + language + "\n") + "\n" +
-                       quoted("MIME-Version: 1.0\n") + "\n" +
-                       quoted("Content-Type: text/plain; charset=UTF-8\n") + "\n" +
-                       quoted("Content-Transfer-Encoding: 8bit\n") + "\n";
+    std::string text =
+        "msgid \"\"\nmsgstr \"\"\n" + quoted("Project-Id-Version: " + project.name + "\n") + "\n" +
+        quoted("Language: " + language + "\n") + "\n" + quoted("MIME-Version: 1.0\n") + "\n" +
+        quoted("Content-Type: text/plain; charset=UTF-8\n") + "\n" +
+        quoted("Content-Transfer-Encoding: 8bit\n") + "\n";
     forEachText(project, [&](const std::string& context, const std::string& file,
                              const Words& words) {
         const std::string* translation = words.textIn(language);

@@ -12,10 +12,10 @@ namespace rook::game {
 struct Destination {
     enum class Sort : unsigned char { Level, End, Nowhere };
     Sort sort = Sort::End;
-    LevelId level;        ///< of a level
-    EntityId entry;       ///< there, where it begins: the first spawn unless another is named
+    LevelId level;         ///< of a level
+    EntityId entry;        ///< there, where it begins: the first spawn unless another is named
     bool isNamed = false;  ///< the entry was; else a level may choose among its spawns
-    std::string problem;  ///< why it leads nowhere, without a full stop
+    std::string problem;   ///< why it leads nowhere, without a full stop
     bool operator==(const Destination&) const = default;
 };
 

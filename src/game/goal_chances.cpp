@@ -119,8 +119,7 @@ private:
     [[nodiscard]] GoalChance tally(const runtime::GoalRule& goal) const {
         if (goal.tally < 0) return {Decided::No, "the goal names no tally of the game"};
         const runtime::TallyRule& rule = m_game.tallies[static_cast<std::size_t>(goal.tally)];
-        const long long most =
-            std::min<long long>(rule.most, rule.start + mostOf(goal.tally).gain);
+        const long long most = std::min<long long>(rule.most, rule.start + mostOf(goal.tally).gain);
         if (most >= goal.atLeast) return {Decided::Unknown, "no run was looked for"};
         return {Decided::No, rule.title + " gets to " + std::to_string(most) + " at most, of " +
                                  std::to_string(goal.atLeast)};
@@ -135,8 +134,8 @@ private:
             }
         // In tick t, from 0, a body has moved t + 1 times.
         if (goal.ticks <= 0 || goal.ticks < least)
-            return {Decided::No, "no body gets to an exit in " + std::to_string(goal.ticks) +
-                                     " ticks"};
+            return {Decided::No,
+                    "no body gets to an exit in " + std::to_string(goal.ticks) + " ticks"};
         return {Decided::Unknown, "no run was looked for"};
     }
 

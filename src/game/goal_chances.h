@@ -7,12 +7,9 @@ namespace rook::game {
 
 /// For each goal: *no* where it is proven to be impossible, *yes* where it holds whatever one does,
 /// else not known. `all`: what is reached when no exit ends a run.
-[[nodiscard]] std::vector<GoalChance> chancesOf(const level::Project& project,
-                                                const level::Level& level,
-                                                const runtime::LevelRules& rules,
-                                                const runtime::GameRules& game,
-                                                const reach::Query& query,
-                                                const reach::Verdict& all);
+[[nodiscard]] std::vector<GoalChance> chancesOf(
+    const level::Project& project, const level::Level& level, const runtime::LevelRules& rules,
+    const runtime::GameRules& game, const reach::Query& query, const reach::Verdict& all);
 
 /// Ticks below which no body gets from the start to that box: by the fastest px of a tick of any
 /// table, push and mover.

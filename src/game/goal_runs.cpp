@@ -101,10 +101,9 @@ private:
         for (const runtime::GoalRule& goal : m.rules.goals) {
             const long long adds = addsTo(goal, entity);
             const bool isTally = goal.sort == runtime::GoalSort::Tally;
-            const long long start =
-                isTally && goal.tally >= 0
-                    ? game.tallies[static_cast<std::size_t>(goal.tally)].start
-                    : 0;
+            const long long start = isTally && goal.tally >= 0
+                                        ? game.tallies[static_cast<std::size_t>(goal.tally)].start
+                                        : 0;
             const long long needs = isTally ? goal.atLeast - start : goal.count;
             if (adds <= 0 || have[&goal] >= needs) continue;
             isWanted = true;
@@ -120,8 +119,8 @@ private:
                                                        const reach::AcceptsSet& accepts) const {
         if (!exit) return padded({}, reach::replayed(m.withFoes, {}));
         const reach::RunFinder finder(problem, m.limits);
-        auto found = reach::clearRunTo(problem, finder, *exit, m.withFoes.parts.foes, accepts,
-                                       m.limits);
+        auto found =
+            reach::clearRunTo(problem, finder, *exit, m.withFoes.parts.foes, accepts, m.limits);
         return found.run ? played(*found.run, *exit) : std::nullopt;
     }
 
@@ -187,9 +186,8 @@ private:
 }  // namespace
 
 std::optional<Inputs> GoalRuns::find(const std::optional<PxRect>& exit,
-                                     const reach::Problem& closed,
-                                     const reach::AcceptsSet& accepts, const IsIt& isIt,
-                                     const std::vector<PxRect>& besides) const {
+                                     const reach::Problem& closed, const reach::AcceptsSet& accepts,
+                                     const IsIt& isIt, const std::vector<PxRect>& besides) const {
     Looking looking(*this, isIt, besides);
     if (auto inputs = looking.among(exit, closed, accepts)) return inputs;
     if (closed.parts.deadly.size() == query.problem.parts.deadly.size()) return std::nullopt;

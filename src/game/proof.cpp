@@ -48,7 +48,8 @@ std::shared_ptr<const Winning> WinningCache::find(const Project& project, const 
         if (kept.level.get() == &level && kept.options.entry == options.entry &&
             kept.options.inHand == options.inHand && kept.options.matters == options.matters &&
             kept.project.game.carries == project.game.carries &&
-            kept.project.game.tallies == project.game.tallies && haveSameRules(kept.project, project))
+            kept.project.game.tallies == project.game.tallies &&
+            haveSameRules(kept.project, project))
             return kept.winning;
     return nullptr;
 }
@@ -83,10 +84,7 @@ namespace {
 class Proving {
 public:
     Proving(const Project& project, const GameLimits& limits, WinningCache* cache)
-        : m_project(project),
-          m_limits(limits),
-          m_cache(cache),
-          m_matters(whatMatters(project)) {}
+        : m_project(project), m_limits(limits), m_cache(cache), m_matters(whatMatters(project)) {}
 
     GameProof run() {
         const Destination start = startOf(m_project);
@@ -160,8 +158,8 @@ private:
         options.looksAtBonus = false;
         if (m_cache)
             if (auto known = m_cache->find(m_project, *level, options)) return known;
-        auto winning = std::make_shared<const Winning>(
-            winningOf(m_project, *level, options, m_limits.solve));
+        auto winning =
+            std::make_shared<const Winning>(winningOf(m_project, *level, options, m_limits.solve));
         if (m_cache && !m_limits.solve.isCancelled())
             m_cache->keep(m_project, level, options, winning);
         return winning;
@@ -262,21 +260,17 @@ private:
         m_proven = endings(true);
         const std::vector<int> possible = endings(false);
         for (std::size_t i = 0; i < m_proof.nodes.size(); ++i)
-            m_proof.nodes[i].ends = m_proven[i] >= 0    ? Decided::Yes
+            m_proof.nodes[i].ends = m_proven[i] >= 0   ? Decided::Yes
                                     : possible[i] >= 0 ? Decided::Unknown
                                                        : Decided::No;
         const auto all = [&](Decided ends) {
-            return std::all_of(m_proof.start.begin(), m_proof.start.end(), [&](std::size_t node) {
-                return m_proof.nodes[node].ends == ends;
-            });
+            return std::all_of(m_proof.start.begin(), m_proof.start.end(),
+                               [&](std::size_t node) { return m_proof.nodes[node].ends == ends; });
         };
         const bool isNo =
-            std::any_of(m_proof.start.begin(), m_proof.start.end(), [&](std::size_t node) {
-                return m_proof.nodes[node].ends == Decided::No;
-            });
-        m_proof.ends = all(Decided::Yes) ? Decided::Yes
-                       : isNo            ? Decided::No
-                                         : Decided::Unknown;
+            std::any_of(m_proof.start.begin(), m_proof.start.end(),
+                        [&](std::size_t node) { return m_proof.nodes[node].ends == Decided::No; });
+        m_proof.ends = all(Decided::Yes) ? Decided::Yes : isNo ? Decided::No : Decided::Unknown;
         if (m_proof.start.empty()) m_proof.ends = Decided::Unknown;
     }
 

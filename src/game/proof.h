@@ -23,20 +23,20 @@
 namespace rook::game {
 
 struct Edge {
-    std::size_t from = 0;                ///< node
+    std::size_t from = 0;  ///< node
     WayOut way;
     Destination to;
-    std::vector<std::size_t> targets;    ///< nodes; none at the end, or if it leads nowhere
+    std::vector<std::size_t> targets;  ///< nodes; none at the end, or if it leads nowhere
 };
 
 struct Node {
     LevelId level;
-    EntityId entry;        ///< spawn or entry at which it begins
+    EntityId entry;  ///< spawn or entry at which it begins
     level::InHand inHand;
     std::vector<std::size_t> edges;
-    bool isReached = false;             ///< proven by runs; else it may be
+    bool isReached = false;  ///< proven by runs; else it may be
     Decided ends = Decided::Unknown;
-    std::string why;                    ///< why it cannot be won, or is not known
+    std::string why;  ///< why it cannot be won, or is not known
 };
 
 /// One level of the chain: as it is come to, and the run that wins it.
@@ -47,17 +47,17 @@ struct Link {
 
 struct GameProof {
     Decided ends = Decided::Unknown;
-    std::string why;  ///< unless it is *yes*: a sentence
+    std::string why;          ///< unless it is *yes*: a sentence
     std::vector<Node> nodes;  ///< breadth first
     std::vector<Edge> edges;
     std::vector<std::size_t> start;  ///< nodes
-    std::vector<Link> chain;  ///< from the start to the end, if it can be finished
+    std::vector<Link> chain;         ///< from the start to the end, if it can be finished
     /// Of the game that cannot be finished: the first level in the running order that one comes to
     /// and from which no way leads on.
     LevelId stopsAt;
-    std::vector<LevelId> never;          ///< levels that are proven never to be come to
-    std::vector<std::size_t> deadEnds;   ///< nodes: reached, and from there every way stops
-    bool isComplete = true;              ///< false if a limit was met or it was cancelled
+    std::vector<LevelId> never;         ///< levels that are proven never to be come to
+    std::vector<std::size_t> deadEnds;  ///< nodes: reached, and from there every way stops
+    bool isComplete = true;             ///< false if a limit was met or it was cancelled
 
     /// The best that is known of a level, over the ways in which it is come to; none if it is not.
     [[nodiscard]] std::optional<Decided> endsFrom(const LevelId& level) const;

@@ -28,8 +28,9 @@ Decided bestOf(const std::vector<WayOut>& ways) {
     const auto isAny = [&](Decided can) {
         return std::any_of(ways.begin(), ways.end(), [&](const WayOut& w) { return w.can == can; });
     };
-    return isAny(Decided::Yes) ? Decided::Yes : isAny(Decided::Unknown) ? Decided::Unknown
-                                                                        : Decided::No;
+    return isAny(Decided::Yes)       ? Decided::Yes
+           : isAny(Decided::Unknown) ? Decided::Unknown
+                                     : Decided::No;
 }
 
 /// An exit that is met ends the run: for one exit, all others are closed. Of two that one body can
@@ -154,8 +155,9 @@ private:
         std::vector<runtime::HeldSet> sets;
         // A finder of that very problem knows, but for what lasts for a time.
         const auto isTimed = [](const runtime::Gain& gain) { return gain.lastsTicks > 0; };
-        const bool isTold = finder && finder->completion() == reach::Completion::Complete &&
-                            std::none_of(problem.parts.gains.begin(), problem.parts.gains.end(), isTimed);
+        const bool isTold =
+            finder && finder->completion() == reach::Completion::Complete &&
+            std::none_of(problem.parts.gains.begin(), problem.parts.gains.end(), isTimed);
         if (isTold) {
             sets = finder->setsAt(box);
         } else {
@@ -251,8 +253,8 @@ private:
                 return played.isWon && played.exit == each.exit && accepts(played.held);
             };
             std::optional<std::vector<runtime::Input>> inputs;
-            if (m_asks) inputs = runs.find(exit.box, withOnly(hand, closed), accepts, isIt,
-                                           boxesFor(hand));
+            if (m_asks)
+                inputs = runs.find(exit.box, withOnly(hand, closed), accepts, isIt, boxesFor(hand));
             for (const auto& finder : finders)
                 if (!inputs) inputs = plainRun(*finder, exit.box, accepts, isIt, each.why);
             if (inputs) {
@@ -290,7 +292,9 @@ private:
         // What is in hand at the end depends on the run: only what cannot be had is told apart.
         const GoalRuns runs{m_project, m_level, m_query, m_withFoes, m_rules, all, m_limits};
         const bool tells = !(m_options.matters == InHand{});
-        const auto isIt = [](const Played& played) { return played.isWon && played.exit.isEmpty(); };
+        const auto isIt = [](const Played& played) {
+            return played.isWon && played.exit.isEmpty();
+        };
         if (auto inputs = runs.find(std::nullopt, m_query.problem, {}, isIt)) {
             way.can = Decided::Yes;
             way.after = after(play(m_project, m_level, m_withFoes, *inputs).held);
@@ -344,9 +348,8 @@ Winning winningOfKit(const Project& project, const Level& level, const WinOption
         });
     }
     const runtime::LevelRules rules = rulesOf(project, level, rulesOf(project));
-    const bool asks =
-        std::any_of(rules.goals.begin(), rules.goals.end(),
-                    [](const runtime::GoalRule& goal) { return goal.isNeeded; });
+    const bool asks = std::any_of(rules.goals.begin(), rules.goals.end(),
+                                  [](const runtime::GoalRule& goal) { return goal.isNeeded; });
     winning.goals.resize(rules.goals.size());
     for (GoalChance& goal : winning.goals)
         goal.why = "goals on boards of pieces are not decided";
@@ -391,7 +394,8 @@ Winning winningOfKit(const Project& project, const Level& level, const WinOption
         }
         winning.ways.push_back(std::move(way));
     }
-    if (exits.empty()) return decided(Decided::Unknown, "goals on boards of pieces are not decided");
+    if (exits.empty())
+        return decided(Decided::Unknown, "goals on boards of pieces are not decided");
     winning.can = bestOf(winning.ways);
     for (const WayOut& way : winning.ways)
         if (winning.can != Decided::Yes && way.can == winning.can && winning.why.empty())

@@ -27,9 +27,9 @@ struct WayOut {
     EntityId exit;        ///< empty = without one, by the goals
     level::InHand after;  ///< as far as it was asked for
     Decided can = Decided::Unknown;
-    std::string why;                      ///< unless it is *yes*
-    std::vector<runtime::Input> inputs;   ///< of the run, where it is *yes* on a board of matter
-    std::vector<kit::Spot> way;           ///< the same on a board of pieces
+    std::string why;                     ///< unless it is *yes*
+    std::vector<runtime::Input> inputs;  ///< of the run, where it is *yes* on a board of matter
+    std::vector<kit::Spot> way;          ///< the same on a board of pieces
 };
 
 struct Winning {
@@ -65,7 +65,7 @@ struct WinOptions {
 /// How a level was played by inputs.
 struct Played {
     bool isWon = false;
-    EntityId exit;              ///< by which; empty = without one
+    EntityId exit;  ///< by which; empty = without one
     bool isDead = false;
     bool isLost = false;        ///< a needed *within* failed
     runtime::HeldSet held = 0;  ///< when it ended
@@ -74,7 +74,6 @@ struct Played {
 /// Plays by the rules until it ends or the inputs do. `problem`: with foes, as all that kills
 /// counts. Pure. Cost: ticks times what can be met.
 [[nodiscard]] Played play(const level::Project& project, const level::Level& level,
-                          const reach::Problem& problem,
-                          const std::vector<runtime::Input>& inputs);
+                          const reach::Problem& problem, const std::vector<runtime::Input>& inputs);
 
 }  // namespace rook::game

@@ -21,8 +21,7 @@ InHand InHand::within(const InHand& other) const {
 }
 
 runtime::AbilitySet grantedForGood(const Project& project, const Entity& entity) {
-    if (!entity.data.grants || entity.data.grantTicks > 0 ||
-        project.roleOf(entity) != Role::Pickup)
+    if (!entity.data.grants || entity.data.grantTicks > 0 || project.roleOf(entity) != Role::Pickup)
         return 0;
     return setOf(*entity.data.grants);
 }

@@ -23,14 +23,13 @@ std::vector<std::string_view> entriesOf(const Project& project, const Level& lev
 bool leadAndGrantTheSame(const Project& a, const Project& b) {
     if (a.game.carries != b.game.carries || a.game.tallies != b.game.tallies) return false;
     const bool carries = a.game.carries.abilities;
-    return std::equal(
-        a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
-        [&](const auto& x, const auto& y) {
-            if (x->id != y->id) return false;
-            if (x == y || x->entities.isSharedWith(y->entities)) return true;
-            return entriesOf(a, *x) == entriesOf(b, *y) &&
-                   (!carries || grantedForGood(a, *x) == grantedForGood(b, *y));
-        });
+    return std::equal(a.levels.begin(), a.levels.end(), b.levels.begin(), b.levels.end(),
+                      [&](const auto& x, const auto& y) {
+                          if (x->id != y->id) return false;
+                          if (x == y || x->entities.isSharedWith(y->entities)) return true;
+                          return entriesOf(a, *x) == entriesOf(b, *y) &&
+                                 (!carries || grantedForGood(a, *x) == grantedForGood(b, *y));
+                      });
 }
 
 bool havePicturesInCommon(const Project& a, const Project& b) {

@@ -45,7 +45,9 @@ private:
 
     CollisionMapSets& m_mapSets;
     const Exploration& m_exploration;
-    [[nodiscard]] bool accepts(runtime::HeldSet held) const { return !m_accepts || m_accepts(held); }
+    [[nodiscard]] bool accepts(runtime::HeldSet held) const {
+        return !m_accepts || m_accepts(held);
+    }
 
     PxRect m_goal;
     AcceptsSet m_accepts;

@@ -218,8 +218,8 @@ std::vector<HeldSet> Exploration::setsIn(const PxRect& positions) const {
 }
 
 std::size_t Exploration::byteCount() const {
-    std::size_t sum = m_passed.byteCount() * (1 + m_passedWith.size()) +
-                      m_timedBodies.size() * sizeof(TimedBody);
+    std::size_t sum =
+        m_passed.byteCount() * (1 + m_passedWith.size()) + m_timedBodies.size() * sizeof(TimedBody);
     for (const Set& set : m_sets)
         sum += set.sweep->byteCount();
     return sum;

@@ -209,7 +209,7 @@ private:
     std::function<StopAt(runtime::HeldSet)> m_stopAt;
     std::vector<runtime::Body> m_meetAtOnce;  ///< given states that meet something to gain
     bool m_isMet = false;
-    BitMap m_passed;  ///< visited on the way to a gain
+    BitMap m_passed;                                  ///< visited on the way to a gain
     std::map<runtime::HeldSet, BitMap> m_passedWith;  ///< the same, by what was held
     TimedEffects m_timedEffects;
     runtime::HeldSet m_timed = 0;  ///< the gains that last for a time

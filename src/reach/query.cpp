@@ -72,8 +72,8 @@ private:
         if (!mayBeGained(kind.role)) return;
         runtime::Gain gain{level::boxOf(entity.box), 0};
         if (kind.role == Role::Pickup && entity.data.grants)
-            gain.grants = setOf(*entity.data.grants) & m_query.problem.tables.abilities &
-                          ~m_carried.inHand;
+            gain.grants =
+                setOf(*entity.data.grants) & m_query.problem.tables.abilities & ~m_carried.inHand;
         if (kind.role == Role::Pickup && entity.data.takes)
             gain.takes = setOf(*entity.data.takes) & m_query.problem.tables.abilities;
         const bool changes = (gain.grants | gain.takes) != 0;

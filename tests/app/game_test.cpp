@@ -4,6 +4,7 @@
 #include <QAbstractButton>
 #include <QLabel>
 #include <QLineEdit>
+#include <QPlainTextEdit>
 
 #include "app/pages/game_map.h"
 #include "app/play/walk.h"
@@ -36,6 +37,8 @@ private slots:
     void massesOverTheBody_setItBackToWhereItWasFree();
     void hiddenThings_andScreens_areShownByAKey();
     void zoneEntry_isWhereOneGoesOn();
+    void whatIsCarriedAndAssumed_isChosen();
+    void wordsInOtherLanguages_areWrittenInTheSheet();
 
 private:
     void startGame(const level::Project& project) {
@@ -49,9 +52,7 @@ private:
         button->click();
     }
     void act(const char* name) { part<QAction>(name)->trigger(); }
-    [[nodiscard]] QString verdict() const {
-        return part<QLabel>("game-verdict")->text();
-    }
+    [[nodiscard]] QString verdict() const { return part<QLabel>("game-verdict")->text(); }
     bool waitForGame() const {
         return QTest::qWaitFor([&] { return session().gameProver.isCurrent(); }, 30000);
     }
@@ -60,7 +61,8 @@ private:
 
 namespace {
 
-const std::vector<std::string> plain{"............", "............", "S.........X.", "############"};
+const std::vector<std::string> plain{"............", "............", "S.........X.",
+                                     "############"};
 
 }  // namespace
 
@@ -127,16 +129,19 @@ void GameTest::proof_isTold_followsEdits_andIsWalkedThrough() {
 
 void GameTest::proof_ofAKitBoard_isWalked() {
     level::Project project = session().document.project();
-    std::erase_if(project.levels, [](const auto& level) { return level->id.text != "keepers-quay"; });
+    std::erase_if(project.levels,
+                  [](const auto& level) { return level->id.text != "keepers-quay"; });
     startGame(project);
     act("game-action");
     QVERIFY(waitForGame());
     QVERIFY2(verdict().startsWith("The game can be finished"), qPrintable(verdict()));
     press("walk-proof");
     QVERIFY(board().isWalking());
-    QVERIFY(QTest::qWaitFor([&] { return !board().isWalking() ||
-                                         board().playtest()->game()->words() != nullptr; }, 500) ||
-            true);
+    QVERIFY(
+        QTest::qWaitFor(
+            [&] { return !board().isWalking() || board().playtest()->game()->words() != nullptr; },
+            500) ||
+        true);
     // By itself to the exit, and to the words of the end, which are gone by themselves.
     QVERIFY(QTest::qWaitFor([&] { return !board().isWalking(); }, 60000));
 }
@@ -155,8 +160,8 @@ void GameTest::arrows_takeOverFromTheProof() {
 }
 
 void GameTest::winning_isToldInProve() {
-    level::Project project = testing::gameOf(
-        {{"............", "............", "S..o......X.", "############"}});
+    level::Project project =
+        testing::gameOf({{"............", "............", "S..o......X.", "############"}});
     testing::editLevel(project, "level-1", [](level::Level& level) {
         level::LevelGoal goal;
         goal.kind = {"lantern"};
@@ -258,9 +263,8 @@ void GameTest::hiddenThings_andScreens_areShownByAKey() {
 }
 
 void GameTest::zoneEntry_isWhereOneGoesOn() {
-    level::Project project = testing::gameOf(
-        {{"....................", "....................", "S.............^...X.",
-          "####################"}});
+    level::Project project = testing::gameOf({{"....................", "....................",
+                                               "S.............^...X.", "####################"}});
     testing::editLevel(project, "level-1", [](level::Level& level) {
         level::Zone west;
         west.id = {"west"};
@@ -277,6 +281,53 @@ void GameTest::zoneEntry_isWhereOneGoesOn() {
     QVERIFY(QTest::qWaitFor([&] { return walk().deaths() == 1; }, 8000));
     QTest::keyRelease(&board(), Qt::Key_D);
     QVERIFY(walk().body().x > 7 * 16);
+}
+
+void GameTest::whatIsCarriedAndAssumed_isChosen() {
+    startGame(testing::gameWithAnAirJump());
+    act("game-action");
+    const level::Game& game = session().document.project().game;
+    QVERIFY(part<QAbstractButton>("carries-abilities")->isChecked());
+    press("carries-keys");
+    QVERIFY(game.carries.keys);
+    press("carries-abilities");
+    QVERIFY(!session().document.project().game.carries.abilities);
+    session().document.undo();
+    session().document.chooseLevel({"level-2"});
+    act("level-sheet-action");
+    QVERIFY(!part<QWidget>("sheet-assumes-1")->isVisible());
+    choose("sheet-assumes", 1);
+    QVERIFY(level().assumes && level().assumes->empty());
+    QVERIFY(part<QWidget>("sheet-assumes-1")->isVisible());
+    press("sheet-assumes-1");
+    QCOMPARE(level().assumes->size(), std::size_t(1));
+    choose("sheet-assumes", 0);
+    QVERIFY(!level().assumes);
+}
+
+void GameTest::wordsInOtherLanguages_areWrittenInTheSheet() {
+    level::Project project = testing::gameOf({plain});
+    testing::editLevel(project, "level-1", [](level::Level& level) {
+        level.texts = std::vector<level::Words>{
+            {"start", level::WordsWhen::Start, "Run.", level::WordsPlace::Top, 0, {}, {}}};
+    });
+    startGame(project);
+    act("game-action");
+    auto* languages = part<QLineEdit>("languages");
+    languages->setFocus();
+    languages->selectAll();
+    QTest::keyClicks(languages, "en, de");
+    Q_EMIT languages->editingFinished();
+    QCOMPARE(session().document.project().game.languages, (std::vector<std::string>{"en", "de"}));
+    act("level-sheet-action");
+    choose("text-0-language", 1);
+    auto* text = part<QPlainTextEdit>("text-0-text");
+    QVERIFY(text->toPlainText().isEmpty());
+    text->setFocus();
+    QTest::keyClicks(text, "Lauf.");
+    part<QLineEdit>("text-0-id")->setFocus();
+    QCOMPARE(level().texts[0].text, std::string("Run."));
+    QCOMPARE(*level().texts[0].textIn("de"), std::string("Lauf."));
 }
 
 ROOK_TEST(GameTest)

@@ -356,8 +356,8 @@ void CastFindingsTest::exit_thatOneCanPassBy_isNoted() {
     const auto fixed = check::fixOf(all, passed, found[0]);
     QVERIFY(fixed);
     QCOMPARE(level::findEntity(fixed->level, {"gate-1"})->box, (PxRect{240, 16, 16, 64}));
-    QVERIFY(kindsOf(check::behaviourFindings(all, fixed->level, answerOf(all, fixed->level)))
-                .empty());
+    QVERIFY(
+        kindsOf(check::behaviourFindings(all, fixed->level, answerOf(all, fixed->level))).empty());
     QVERIFY(told({open, open, open, end, floor}).empty());
     QVERIFY(told({floor, open, middle, floor}).empty());
 }

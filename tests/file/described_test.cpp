@@ -103,6 +103,7 @@ T valid() {
     if constexpr (std::same_as<T, Project>) value.kinds = std::vector{valid<Kind>()};
     if constexpr (std::same_as<T, Tally::Every>) value.tally = "one";
     if constexpr (std::same_as<T, Words>) value.id = "one";
+    if constexpr (std::same_as<T, Translation>) value.language = "one";
     if constexpr (std::same_as<T, MapPlace>) value.level = {"one"};
     if constexpr (std::same_as<T, CellRect>) value = {0, 0, 1, 1};
     if constexpr (std::same_as<T, runtime::Timetable>) value = {120, {{0, 60}}};
@@ -419,8 +420,8 @@ private slots:
         checkAll<runtime::Edges, LaidBlock, Block, Level, Project>();
     }
     void eachFieldOfTheGame_isKept() {
-        checkAll<Tally::Every, Tally, LevelGoal, Translation, Words, Screen, GameStart, AfterLast, Carries,
-                 MapPlace, Game>();
+        checkAll<Tally::Every, Tally, LevelGoal, Translation, Words, Screen, GameStart, AfterLast,
+                 Carries, MapPlace, Game>();
     }
     void outOfRange_isRefused_withItsPlace();
     void whatIsAsAlways_isLeftOut();

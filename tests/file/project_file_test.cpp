@@ -78,8 +78,13 @@ void ProjectFileTest::everyField_survivesSaving() {
                    runtime::EdgeRule::Wall};
     level.background = "#abcdef";
     level.profile = "second";
-    level.texts = std::vector<level::Words>{
-        {"start", level::WordsWhen::Start, "Line one\nline two", level::WordsPlace::Top, 90, {}, {}}};
+    level.texts = std::vector<level::Words>{{"start",
+                                             level::WordsWhen::Start,
+                                             "Line one\nline two",
+                                             level::WordsPlace::Top,
+                                             90,
+                                             {},
+                                             {}}};
     for (int f = 0; f < runtime::formCount; ++f)
         if (f < 5) level.cells.set(f, 0, level::Cell({1}, static_cast<level::Form>(f + 5)));
     level.cells.set(3, 1, level::Cell({2}, level::Form::LowerHalf));

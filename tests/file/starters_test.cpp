@@ -61,7 +61,10 @@ void StartersTest::eachHasNothingToMend() {
 
 void StartersTest::casts_haveEveryRole() {
     for (const char* name : {"side", "blank"}) {
-        const auto project = file::projectOf(*file::findStarter(name), "Mine");
+        const QTemporaryDir folder;
+        const file::Path path = folder.filePath("mine").toStdString();
+        QVERIFY(file::makeProject(file::diskStorage(), path, *file::findStarter(name), "Mine"));
+        const auto project = file::openProject(file::diskStorage(), path);
         QVERIFY(project);
         std::set<level::Role> roles;
         std::set<level::Behaviour> behaviours;
@@ -97,8 +100,9 @@ void StartersTest::makingOne_writesOverNothing() {
 void StartersTest::namesAndPictures_areTheProjectsOwn() {
     const QTemporaryDir folder;
     const file::Path path = folder.filePath("The mill").toStdString();
-    QVERIFY(file::makeProject(file::diskStorage(), path, *file::findStarter("side"), "The mill"));
-    QCOMPARE(file::openProject(file::diskStorage(), path)->name, std::string("The mill"));
+    const std::string name = "The \"mill\"";
+    QVERIFY(file::makeProject(file::diskStorage(), path, *file::findStarter("side"), name));
+    QCOMPARE(file::openProject(file::diskStorage(), path)->name, name);
     QCOMPARE(testing::readBytes(folder.filePath("The mill/sheets/plain.png")),
              testing::readBytes(QStringLiteral(ROOK_SOURCE_DIR "/starters/side/sheets/plain.png")));
 }

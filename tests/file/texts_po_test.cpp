@@ -36,7 +36,8 @@ private:
 };
 
 void TextsPoTest::init() {
-    m_project = testing::gameOf({{"S..........X", "############"}, {"S..........X", "############"}});
+    m_project =
+        testing::gameOf({{"S..........X", "############"}, {"S..........X", "############"}});
     m_project.game.languages = {"en", "de"};
     m_project.game.texts = {{"end", WordsWhen::End, "The end", WordsPlace::Middle, 0, {}, {}}};
     testing::editLevel(m_project, "level-1", [](Level& level) {
@@ -100,12 +101,18 @@ void TextsPoTest::textThatChanged_isNotTaken() {
 void TextsPoTest::badFiles_areOneSentence_data() {
     QTest::addColumn<QString>("text");
     QTest::addColumn<QString>("where");
-    QTest::newRow("no quote") << "msgid hello\n" << "de.po:1";
-    QTest::newRow("not closed") << "msgid \"\"\nmsgstr \"x\n" << "de.po:2";
-    QTest::newRow("more behind") << "msgid \"a\" b\n" << "de.po:1";
-    QTest::newRow("nothing before") << "\"a\"\n" << "de.po:1";
-    QTest::newRow("plural") << "msgid \"a\"\nmsgstr[0] \"b\"\n" << "de.po:2";
-    QTest::newRow("other word") << "translation \"a\"\n" << "de.po:1";
+    QTest::newRow("no quote") << "msgid hello\n"
+                              << "de.po:1";
+    QTest::newRow("not closed") << "msgid \"\"\nmsgstr \"x\n"
+                                << "de.po:2";
+    QTest::newRow("more behind") << "msgid \"a\" b\n"
+                                 << "de.po:1";
+    QTest::newRow("nothing before") << "\"a\"\n"
+                                    << "de.po:1";
+    QTest::newRow("plural") << "msgid \"a\"\nmsgstr[0] \"b\"\n"
+                            << "de.po:2";
+    QTest::newRow("other word") << "translation \"a\"\n"
+                                << "de.po:1";
 }
 
 void TextsPoTest::badFiles_areOneSentence() {
@@ -128,6 +135,7 @@ void TextsPoTest::missingTranslation_andTooLongOnes_areFound() {
     m_project = file::readPo(m_project, "de", filled("Da"), "de.po")->project;
     QCOMPARE(names()["text-not-translated"], 0);
     QCOMPARE(names()["text-too-long"], 0);
+    init();
     m_project = file::readPo(m_project, "de", filled(std::string(900, 'x')), "de.po")->project;
     QCOMPARE(names()["text-too-long"], 3);
     m_project.game.screens[0].height = 2000;

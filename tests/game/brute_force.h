@@ -38,8 +38,8 @@ private:
             }
         });
         using level::Role;
-        for (const Role role : {Role::Spawn, Role::Entry, Role::Exit, Role::Key, Role::Door,
-                                Role::Pickup}) {
+        for (const Role role :
+             {Role::Spawn, Role::Entry, Role::Exit, Role::Key, Role::Door, Role::Pickup}) {
             level::Kind kind;
             kind.id = {std::string(level::nameOf(role))};
             kind.title = kind.id.text;
@@ -90,15 +90,15 @@ private:
         made.title = made.id.text;
         made.cellSize = {3, 3};
         made.cells = Grid<level::Cell>(16, 10);
-        made.edges.bottom = m_random.chance(50) ? runtime::EdgeRule::Wall
-                                                : runtime::EdgeRule::Deadly;
+        made.edges.bottom =
+            m_random.chance(50) ? runtime::EdgeRule::Wall : runtime::EdgeRule::Deadly;
         const int density = m_random.between(8, 26);
         for (int y = 0; y < 10; ++y)
             for (int x = 0; x < 16; ++x)
                 if (m_random.chance(y == 9 ? 70 : density))
-                    made.cells.set(x, y,
-                                   level::Cell({static_cast<std::uint16_t>(
-                                       m_random.chance(90) ? 1 : 2)}));
+                    made.cells.set(
+                        x, y,
+                        level::Cell({static_cast<std::uint16_t>(m_random.chance(90) ? 1 : 2)}));
         const int spawns = m_random.chance(25) ? 2 : 1;
         for (int i = 0; i < spawns; ++i)
             add(made, Role::Spawn, 4, 5);
@@ -113,8 +113,8 @@ private:
         if (m_random.chance(55)) {
             level::Entity& pickup = add(made, Role::Pickup, 3, 3);
             if (m_random.chance(80))
-                pickup.data.grants = m_random.chance(50) ? level::Ability::AirJump
-                                                         : level::Ability::WallJump;
+                pickup.data.grants =
+                    m_random.chance(50) ? level::Ability::AirJump : level::Ability::WallJump;
         }
         for (int i = openers.empty() ? 0 : m_random.between(0, 2); i > 0; --i) {
             level::Entity& door = add(made, Role::Door, 3, 9);
@@ -159,11 +159,9 @@ struct BruteWay {
 /// Every input from every state of one level, by the stepper, with all that can be taken told
 /// apart and what is in hand held from the start. None if there are too many states.
 inline std::optional<std::set<BruteWay>> bruteWays(const level::Project& project,
-                                                   const level::Level& level,
-                                                   const EntityId& entry,
+                                                   const level::Level& level, const EntityId& entry,
                                                    const level::InHand& hand,
-                                                   const level::InHand& matters,
-                                                   std::size_t most) {
+                                                   const level::InHand& matters, std::size_t most) {
     using runtime::Body;
     using runtime::Stance;
     level::Project plain = project;
@@ -211,7 +209,8 @@ inline std::optional<std::set<BruteWay>> bruteWays(const level::Project& project
         for (std::size_t i = 0; i < query->gainIds.size(); ++i) {
             if (((held >> i) & 1u) == 0) continue;
             now.abilities |= level::grantedForGood(project, *entityOf(i));
-            if (project.roleOf(*entityOf(i)) == level::Role::Key) now.add(level::keyOf(*entityOf(i)));
+            if (project.roleOf(*entityOf(i)) == level::Role::Key)
+                now.add(level::keyOf(*entityOf(i)));
         }
         return now.within(matters);
     };

@@ -57,8 +57,8 @@ private:
 
 void WinningTest::exitThatIsMet_endsTheRun() {
     // The second gate lies behind the first in a corridor.
-    const Level level = drawn({"############", "############", "............", "S....X....X.",
-                               "############"});
+    const Level level =
+        drawn({"############", "############", "............", "S....X....X.", "############"});
     const Winning winning = winningOf(level);
     QCOMPARE(winning.can, Decided::Yes);
     QCOMPARE(winning.by({"gate-1"}), Decided::Yes);
@@ -105,9 +105,9 @@ void WinningTest::collecting_inAnOrderThatMatters() {
 }
 
 void WinningTest::whatCannotBeGotTo_cannotBeCollected() {
-    Level level = drawn({"........o...", "............", "............", "............",
-                         "............", "............", "............", "S....o....X.",
-                         "############"});
+    Level level =
+        drawn({"........o...", "............", "............", "............", "............",
+               "............", "............", "S....o....X.", "############"});
     ask(level, collect(2));
     const Winning winning = winningOf(level);
     QCOMPARE(winning.can, Decided::No);
@@ -207,8 +207,7 @@ void addFoe(Project& project, Level& level, PxRect box, Gait gait) {
     kind.id = {"eel"};
     kind.title = "Eel";
     kind.role = Role::Foe;
-    if (!project.findKind(kind.id))
-        project.kinds.edit([&](auto& kinds) { kinds.push_back(kind); });
+    if (!project.findKind(kind.id)) project.kinds.edit([&](auto& kinds) { kinds.push_back(kind); });
     Entity foe;
     foe.id = freshEntityId(level, kind.id);
     foe.kind = kind.id;
@@ -228,8 +227,8 @@ void WinningTest::foe_mustBePassedAlive() {
     QCOMPARE(over.can, Decided::Yes);
     QVERIFY(!played(open, over.ways[0]).isDead);
     // A low passage through which the foe goes to and fro: nothing is claimed.
-    Level low = drawn({"############", "############", "............", "S.........X.",
-                       "############"});
+    Level low =
+        drawn({"############", "############", "............", "S.........X.", "############"});
     addFoe(m_project, low, {80, 44, 12, 20}, Gait::Walks);
     QVERIFY(winningOf(low).can != Decided::No);
 }

@@ -282,8 +282,7 @@ void Board::walkProof(const game::GameProof& proof) {
     stopWalk();
     cancel();
     const game::Node& first = proof.nodes[proof.chain.front().node];
-    if (first.level != m_session.document.level()->id)
-        m_session.document.chooseLevel(first.level);
+    if (first.level != m_session.document.level()->id) m_session.document.chooseLevel(first.level);
     PlayWish wish;
     wish.entry = first.entry;
     wish.isArrival = true;

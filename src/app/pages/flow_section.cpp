@@ -31,6 +31,20 @@ public:
                 game.lives = at == 0 ? std::string() : game.tallies[std::size_t(at) - 1].name;
             });
         });
+        auto* carried = new QHBoxLayout;
+        carried->setSpacing(6);
+        auto* name = new QLabel(tr("Carried on"), this);
+        name->setFont(sizedFont(-1));
+        carried->addWidget(name);
+        carried->addStretch();
+        m_abilities =
+            addCarried(carried, tr("abilities"), "carries-abilities", &level::Carries::abilities);
+        m_abilities->setToolTip(
+            tr("What a lasting pickup of any level grants is held nowhere "
+               "until it was gained or carried."));
+        m_keys = addCarried(carried, tr("keys"), "carries-keys", &level::Carries::keys);
+        m_keys->setToolTip(tr("A key counts as every key of its kind and letter in later levels."));
+        addWide(carried);
         m_mayLoop = new Chip(tr("Levels may lead round for ever"), this);
         m_mayLoop->setObjectName(QStringLiteral("game-may-loop"));
         m_mayLoop->setToolTip(tr("Off: a game from which no exit leads to the end is a finding."));
@@ -67,6 +81,8 @@ public:
         }
         fill(m_lives, tallies, at);
         m_mayLoop->setChecked(game.mayLoop);
+        m_abilities->setChecked(game.carries.abilities);
+        m_keys->setChecked(game.carries.keys);
         showFindings();
     }
 
@@ -76,6 +92,18 @@ private:
         box->setFixedWidth(190);
         addControl(words, box);
         return box;
+    }
+    Chip* addCarried(QHBoxLayout* line, const QString& words, const char* name,
+                     bool level::Carries::*field) {
+        auto* chip = new Chip(words, this);
+        chip->setObjectName(QLatin1String(name));
+        chip->setAccessibleName(tr("Carry %1 from level to level").arg(words));
+        connect(chip, &QAbstractButton::clicked, this, [this, field](bool isOn) {
+            changeGame(m_session, tr("What is carried"),
+                       [=](level::Game& game) { game.carries.*field = isOn; });
+        });
+        line->addWidget(chip);
+        return chip;
     }
     static void fill(QComboBox* box, const QStringList& names, int at) {
         setChoices(box, names);
@@ -114,6 +142,8 @@ private:
     QComboBox* m_start;
     QComboBox* m_afterLast;
     QComboBox* m_lives;
+    Chip* m_abilities;
+    Chip* m_keys;
     Chip* m_mayLoop;
     QLabel* m_words;
 };

@@ -205,8 +205,8 @@ void GameMap::paintEnding(QPainter& painter, const Card& card) const {
     const auto proof = m_session.gameProver.proof();
     if (!proof || !m_session.gameProver.isCurrent()) return;
     const auto isOf = [&](std::size_t node) { return proof->nodes[node].level == card.level->id; };
-    const bool isNever = std::find(proof->never.begin(), proof->never.end(), card.level->id) !=
-                         proof->never.end();
+    const bool isNever =
+        std::find(proof->never.begin(), proof->never.end(), card.level->id) != proof->never.end();
     const bool isDead = std::any_of(proof->deadEnds.begin(), proof->deadEnds.end(), isOf);
     const bool isStop = proof->stopsAt == card.level->id;
     if (!isNever && !isDead && !isStop) return;

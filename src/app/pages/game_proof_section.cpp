@@ -43,21 +43,19 @@ public:
             m_told.clear();
         } else {
             m_sentence->setText(QString::fromStdString(game::sentenceOf(project, *proof)));
-            setTone(m_sentence, !isCurrent                            ? theme.quietInk
-                                : proof->ends == game::Decided::Yes   ? theme.accent
-                                : proof->ends == game::Decided::No    ? theme.alarm
-                                                                      : theme.caution);
+            setTone(m_sentence, !isCurrent                          ? theme.quietInk
+                                : proof->ends == game::Decided::Yes ? theme.accent
+                                : proof->ends == game::Decided::No  ? theme.alarm
+                                                                    : theme.caution);
             gather(project, *proof);
         }
         setRowCount(m_rows, m_list, m_told.size(), QStringLiteral("game-finding"),
-                    [this](std::size_t at) {
-                        m_session.document.chooseLevel(m_told[at].level);
-                    });
+                    [this](std::size_t at) { m_session.document.chooseLevel(m_told[at].level); });
         for (std::size_t i = 0; i < m_told.size(); ++i) {
             MarginRow& row = *m_rows[qsizetype(i)];
             const auto level = project.findLevel(m_told[i].level);
-            row.setWords(level ? QString::fromStdString(level->title) : QString(),
-                         m_told[i].words, theme.caution);
+            row.setWords(level ? QString::fromStdString(level->title) : QString(), m_told[i].words,
+                         theme.caution);
             row.setToolTip(m_told[i].help);
         }
     }
@@ -75,8 +73,9 @@ private:
         if (proof.ends != game::Decided::No)
             for (const std::size_t i : proof.deadEnds)
                 m_told.push_back({proof.nodes[i].level,
-                                  tr("a dead end %1").arg(QString::fromStdString(
-                                      game::wordsOf(project, proof.nodes[i].inHand))),
+                                  tr("a dead end %1")
+                                      .arg(QString::fromStdString(
+                                          game::wordsOf(project, proof.nodes[i].inHand))),
                                   tr("Who comes here so cannot finish the game any more")});
         for (const LevelId& id : proof.never)
             m_told.push_back({id, tr("never come to"), tr("No run leads here, whatever one does")});

@@ -23,8 +23,9 @@ public:
         m_languages->setObjectName(QStringLiteral("languages"));
         m_languages->setMaxLength(200);
         m_languages->setFixedWidth(220);
-        m_languages->setToolTip(tr("Apart by commas; the first is the one that texts are written "
-                                   "in. rookplot texts writes the others for translators."));
+        m_languages->setToolTip(
+            tr("Apart by commas; the first is the one that texts are written "
+               "in. rookplot texts writes the others for translators."));
         connect(m_languages, &QLineEdit::editingFinished, this, [this] { takeLanguages(); });
         addControl(tr("Languages"), m_languages);
         addButton(tr("Add a text"), "add-game-text", [this] {

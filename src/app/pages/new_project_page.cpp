@@ -18,7 +18,7 @@ namespace rook::app {
 
 namespace {
 
-constexpr QSize pictureSize(224, 126);
+constexpr QSize pictureSize(166, 94);
 
 struct StarterWords {
     const char* name;
@@ -34,7 +34,8 @@ constexpr StarterWords starterWords[] = {
     {"kit", QT_TRANSLATE_NOOP("NewProject", "Modular pieces"),
      QT_TRANSLATE_NOOP("NewProject", "A yard of two storeys, with its kit")},
     {"blank", QT_TRANSLATE_NOOP("NewProject", "Blank"),
-     QT_TRANSLATE_NOOP("NewProject", "One empty level; the cast, the matters and the art are there")},
+     QT_TRANSLATE_NOOP("NewProject",
+                       "One empty level; the cast, the matters and the art are there")},
 };
 
 QString shown(const char* text) {
@@ -68,7 +69,9 @@ public:
         setAutoExclusive(true);
         setFixedSize(sizeHint());
     }
-    QSize sizeHint() const override { return {pictureSize.width() + 20, pictureSize.height() + 76}; }
+    QSize sizeHint() const override {
+        return {pictureSize.width() + 20, pictureSize.height() + 88};
+    }
 
 protected:
     void paintEvent(QPaintEvent*) override {
@@ -93,7 +96,7 @@ protected:
                          Qt::AlignLeft | Qt::AlignVCenter, mark + text());
         painter.setFont(sizedFont(-2));
         painter.setPen(theme.quietInk);
-        painter.drawText(QRect(12, frame.bottom() + 28, frame.width() - 4, 32),
+        painter.drawText(QRect(12, frame.bottom() + 28, frame.width() - 2, 48),
                          Qt::AlignLeft | Qt::TextWordWrap, m_words);
     }
 
@@ -122,8 +125,8 @@ NewProjectPage::NewProjectPage(Session& session, QWidget* parent)
     row->setContentsMargins(0, 4, 0, 8);
     row->setSpacing(12);
     for (const StarterWords& each : starterWords) {
-        auto* card = new StarterCard(QLatin1String(each.name), shown(each.title),
-                                     shown(each.words), cards);
+        auto* card =
+            new StarterCard(QLatin1String(each.name), shown(each.title), shown(each.words), cards);
         const int place = int(m_cards.size());
         connect(card, &QAbstractButton::clicked, this, [this, place] { choose(place); });
         row->addWidget(card);
@@ -138,7 +141,7 @@ NewProjectPage::NewProjectPage(Session& session, QWidget* parent)
     m_name = new QLineEdit(what);
     m_name->setObjectName(QStringLiteral("project-name"));
     m_name->setMaxLength(80);
-    m_name->setFixedWidth(260);
+    m_name->setFixedWidth(300);
     connect(m_name, &QLineEdit::textChanged, this, [this] { refresh(); });
     what->addControl(tr("Name"), m_name);
     auto* where = new QWidget(what);
@@ -146,7 +149,7 @@ NewProjectPage::NewProjectPage(Session& session, QWidget* parent)
     line->setContentsMargins(0, 0, 0, 0);
     m_where = new QLineEdit(where);
     m_where->setObjectName(QStringLiteral("project-where"));
-    m_where->setFixedWidth(260);
+    m_where->setFixedWidth(300);
     m_where->setAccessibleName(tr("Folder that the project's folder is made in"));
     connect(m_where, &QLineEdit::textChanged, this, [this] { refresh(); });
     auto* other = new QPushButton(tr("Choose …"), where);

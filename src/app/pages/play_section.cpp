@@ -2,8 +2,10 @@
 #include <QSpinBox>
 
 #include "app/pages/level_sheet.h"
+#include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
 #include "app/ui/theme.h"
+#include "level/carried.h"
 #include "level/level_edits.h"
 #include "level/level_kinds.h"
 
@@ -37,6 +39,7 @@ public:
                                   });
         m_onDeath->setToolTip(tr("Goes on: at the last checkpoint, else where one came in."));
         addControl(tr("After a death it"), m_onDeath);
+        addAssumed();
         m_comfort = makeNumberBox(QStringLiteral("sheet-comfort"), -1, 60, this, [this](int value) {
             change(tr("Wish for comfort"), [&](level::Level& l) {
                 l.comfort = value < 0 ? std::nullopt : std::optional(value);
@@ -67,6 +70,7 @@ public:
         m_comfort->setSpecialValueText(project.comfortLimit > 0
                                            ? tr("as the project: %1 %").arg(project.comfortLimit)
                                            : tr("any"));
+        showAssumed();
         const bool isOfPieces = level::traitsOf(level().kind).isOfPieces;
         showRow(m_profile, !isOfPieces);
         m_edgesHolder->setVisible(!isOfPieces);
@@ -82,6 +86,56 @@ private:
     void change(const QString& name, Change&& act) {
         m_session.document.apply(
             changeLevel(level(), name.toStdString(), std::forward<Change>(act)));
+    }
+    /// What its own verdict begins with: what levels before it grant, or what is chosen here.
+    void addAssumed() {
+        m_assumes = makeChoiceBox(QStringLiteral("sheet-assumes"),
+                                  {tr("all that levels before grant"), tr("only these")}, this,
+                                  [this](int at) {
+                                      change(tr("What is assumed in hand"), [&](level::Level& l) {
+                                          l.assumes.reset();
+                                          if (at == 1) l.assumes.emplace();
+                                      });
+                                  });
+        m_assumes->setToolTip(
+            tr("Abilities that one has in hand here, for the verdict of this "
+               "level by itself. The game's proof follows what is carried."));
+        addControl(tr("In hand on arrival"), m_assumes);
+        m_assumed = new QWidget(this);
+        auto* grid = new QGridLayout(m_assumed);
+        grid->setContentsMargins(0, 0, 0, 4);
+        grid->setSpacing(6);
+        for (int i = 0; i < level::abilityCount; ++i) {
+            const auto ability = static_cast<level::Ability>(i);
+            auto* chip = new Chip(textOf(level::nameOf(ability)).replace(u'-', u' '), m_assumed);
+            chip->setObjectName(QStringLiteral("sheet-assumes-%1").arg(i));
+            connect(chip, &QAbstractButton::clicked, this, [this, ability](bool isOn) {
+                change(tr("What is assumed in hand"), [&](level::Level& l) {
+                    auto& list =
+                        l.assumes.emplace(l.assumes.value_or(std::vector<level::Ability>()));
+                    std::erase(list, ability);
+                    if (isOn) list.push_back(ability);
+                });
+            });
+            grid->addWidget(chip, i / 4, i % 4);
+            m_abilities << chip;
+        }
+        grid->setColumnStretch(4, 1);
+        addWide(m_assumed);
+    }
+    void showAssumed() {
+        const level::Project& project = m_session.document.project();
+        const bool isCarried = project.game.carries.abilities;
+        showRow(m_assumes, isCarried);
+        m_assumed->setVisible(isCarried && level().assumes);
+        m_assumes->setCurrentIndex(level().assumes ? 1 : 0);
+        const runtime::AbilitySet assumed = assumedIn(project, level());
+        const runtime::AbilitySet granted = grantedForGood(project);
+        for (int i = 0; i < level::abilityCount; ++i) {
+            const runtime::AbilitySet each = setOf(static_cast<level::Ability>(i));
+            m_abilities[i]->setChecked((assumed & each) != 0);
+            m_abilities[i]->setVisible((granted & each) != 0);
+        }
     }
     void addEdges() {
         m_edgesHolder = new QWidget(this);
@@ -115,6 +169,9 @@ private:
     QWidget* m_edgesHolder = nullptr;
     std::array<QComboBox*, 4> m_edges{};
     QComboBox* m_arrives;
+    QComboBox* m_assumes;
+    QWidget* m_assumed;
+    QList<Chip*> m_abilities;
     QComboBox* m_onDeath;
     QSpinBox* m_comfort;
 };

@@ -101,9 +101,8 @@ TextRow::TextRow(const QString& name, std::vector<level::WordsWhen> whens, Chang
         const std::string in = language();
         m_change([&](level::Words& words) { level::setText(words, in, text); });
     });
-    m_language = makeChoiceBox(name + QStringLiteral("-language"), {}, this, [this](int) {
-        show(m_words);
-    });
+    m_language =
+        makeChoiceBox(name + QStringLiteral("-language"), {}, this, [this](int) { show(m_words); });
     m_language->setFixedWidth(80);
     m_language->setAccessibleName(tr("Language of the words"));
     m_language->hide();
@@ -137,8 +136,7 @@ void TextRow::showLanguages(const std::vector<std::string>& languages) {
 }
 
 std::string TextRow::language() const {
-    return m_language->currentIndex() > 0 ? m_language->currentText().toStdString()
-                                          : std::string();
+    return m_language->currentIndex() > 0 ? m_language->currentText().toStdString() : std::string();
 }
 
 level::Words freshWords(const std::vector<level::Words>& others, level::WordsWhen first,

@@ -2,14 +2,14 @@
 
 #include <QCoreApplication>
 #include <QPainter>
-#include <QPainterPath>
 
+#include "app/play/hidden_things.h"
 #include "app/play/playtest.h"
+#include "app/play/screen_view.h"
 #include "app/play/walk.h"
 #include "level/level_edits.h"
 #include "level/zone_edits.h"
 #include "reach/zones.h"
-#include "rook_camera.hpp"
 
 namespace rook::app {
 
@@ -30,8 +30,7 @@ public:
         : Playtest(session, host, wish),
           m_walk(std::move(walk)),
           m_looksLikeTheGame(wish.looksLikeTheGame) {
-        if (const auto proven = m_session.proofs.ofBoard())
-            m_walk->setCrossings(proven->crossings);
+        if (const auto proven = m_session.proofs.ofBoard()) m_walk->setCrossings(proven->crossings);
         m_layerShares.assign(m_session.document.level()->layers.size(), 1);
         View view = m_host.view();
         if (view.scale() < 1) {
@@ -74,18 +73,20 @@ public:
         paintGoing(painter, scene);
         paintThings(painter);
         paintBody(painter, scene);
-        if (m_showsHidden) paintHidden(painter);
-        paintScreen(painter);
+        if (m_showsHidden)
+            paintHidden(painter, *m_session.document.level(), *m_walk, m_host.view(),
+                        m_host.playSize());
+        m_screens.paint(painter, m_host.view(), m_host.playSize());
         painter.restore();
     }
     QString words() const override {
-        QString text =
-            tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pauses, O one tick, I slow, U what "
-               "is hidden, F screens, Home again, K keeps the run, Esc ends")
-                .arg(m_walk->ticks() / 60.0, 0, 'f', 1)
-                .arg(m_walk->taken())
-                .arg(m_walk->deaths())
-                .arg(m_walk->finished());
+        QString text = tr("walking: %1 s, %2 taken, %3 deaths, %4 exits — P pause, O tick, I slow, "
+                          "U hidden, F "
+                          "screen, Home again, K keep, Esc")
+                           .arg(m_walk->ticks() / 60.0, 0, 'f', 1)
+                           .arg(m_walk->taken())
+                           .arg(m_walk->deaths())
+                           .arg(m_walk->finished());
         if (m_game->run()) text.prepend(tr("the proof, any arrow takes over: "));
         if (m_pace == 0) text.prepend(tr("paused, "));
         if (!m_walk->lastExit().empty())
@@ -189,8 +190,7 @@ protected:
     /// One draws: the world follows; foes do once the stroke is over.
     void levelChanged() override {
         const level::Level& level = *m_session.document.level();
-        m_walk->follow(m_session.document.project(), level,
-                       !m_session.document.isInGesture());
+        m_walk->follow(m_session.document.project(), level, !m_session.document.isInGesture());
         m_game->follow(m_session.document.project(), level);
         m_layerShares.resize(level.layers.size(), 1);
     }
@@ -261,33 +261,11 @@ private:
         if (!happening.exit.empty()) m_game->tellMissing(level);
         follow(happening.hasDied);
     }
-    /// The board, then each screen of the game as a frame, then as all that is seen.
     void nextScreen() {
-        const auto& screens = m_session.document.project().game.screens;
-        const int count = int(screens.size());
-        m_screenView = (m_screenView + 1) % (1 + 2 * count);
-        m_isCameraSet = false;
+        m_screens.next(m_session.document.project().game);
         followBody();
-        const level::Screen* screen = screenInHand();
-        m_session.say(!screen ? tr("The whole board.")
-                      : showsScreenOnly()
-                          ? tr("As on %1, %2 × %3 px, at whole zoom.")
-                                .arg(QString::fromStdString(screen->name))
-                                .arg(screen->width)
-                                .arg(screen->height)
-                          : tr("The frame of %1, %2 × %3 px.")
-                                .arg(QString::fromStdString(screen->name))
-                                .arg(screen->width)
-                                .arg(screen->height));
+        m_session.say(m_screens.words());
         Q_EMIT moved();
-    }
-    [[nodiscard]] const level::Screen* screenInHand() const {
-        const auto& screens = m_session.document.project().game.screens;
-        if (m_screenView == 0 || screens.empty()) return nullptr;
-        return &screens[std::size_t(m_screenView - 1) / 2 % screens.size()];
-    }
-    [[nodiscard]] bool showsScreenOnly() const {
-        return m_screenView > 0 && m_screenView % 2 == 0;
     }
     /// What the game's camera keeps to: the zone that one is in, else the level.
     [[nodiscard]] PxRect cameraBounds() const {
@@ -296,121 +274,21 @@ private:
             reach::zoneOf(level, m_walk->tables(), {m_walk->body().x, m_walk->body().y});
         return zone ? cameraOf(level, *zone) : level.boundsPx();
     }
-    /// As the game's camera does, px by px.
-    void followByCamera(const level::Screen& screen) {
-        const runtime::Body& body = m_walk->body();
-        const runtime::Box box{body.x, body.y, m_walk->tables().bodyWidth,
-                               m_walk->tables().bodyHeight};
-        m_camera.width = screen.width;
-        m_camera.height = screen.height;
-        if (std::exchange(m_isCameraSet, true))
-            m_camera.follow(box, level::boxOf(cameraBounds()));
-        else
-            m_camera.jumpTo(box, level::boxOf(cameraBounds()));
-    }
-    [[nodiscard]] QRectF screenInWidget() const {
-        return m_host.view().toWidget(
-            PxRect{m_camera.left, m_camera.top, m_camera.width, m_camera.height});
-    }
-    void paintScreen(QPainter& painter) const {
-        if (!screenInHand()) return;
-        const Theme& theme = currentTheme();
-        const QRectF frame = screenInWidget();
-        QPainterPath outside;
-        outside.addRect(QRectF(QPointF(), QSizeF(m_host.playSize())));
-        QPainterPath inside;
-        inside.addRect(frame);
-        QColor ground = showsScreenOnly() ? theme.window : theme.ink;
-        if (!showsScreenOnly()) ground.setAlphaF(0.28f);
-        painter.fillPath(outside.subtracted(inside), ground);
-        painter.setPen(QPen(theme.accent, 1.4));
-        painter.setBrush(Qt::NoBrush);
-        painter.drawRect(frame);
-    }
-    /// What players do not see: boxes of all that is met, ways of all that goes, zones and cameras,
-    /// the body's box with all that it is.
-    void paintHidden(QPainter& painter) const {
-        const Theme& theme = currentTheme();
-        const View& view = m_host.view();
-        const level::Level& level = *m_session.document.level();
-        painter.setBrush(Qt::NoBrush);
-        for (const level::Zone& zone : level.zones) {
-            painter.setPen(QPen(theme.accent, 1, Qt::DashLine));
-            painter.drawRect(view.toWidget(toPx(zone.place, level.cellSize)));
-            painter.setPen(QPen(theme.accent, 1, Qt::DotLine));
-            painter.drawRect(view.toWidget(cameraOf(level, zone)));
-        }
-        painter.setPen(QPen(theme.ink, 1));
-        for (const level::Entity& entity : level.entities)
-            if (view.toWidget(entity.box).intersects(area()))
-                painter.drawRect(view.toWidget(entity.box));
-        painter.setPen(QPen(theme.alarm, 1.4, Qt::DotLine));
-        for (const runtime::Way& way : m_walk->world().parts().foes) {
-            QPolygonF line;
-            for (const auto& [x, y] : way.corners)
-                line << view.toWidget(QPointF(x + way.width / 2.0, y + way.height / 2.0));
-            painter.drawPolyline(line);
-        }
-        paintState(painter);
-    }
-    void paintState(QPainter& painter) const {
-        const Theme& theme = currentTheme();
-        const runtime::Body& body = m_walk->body();
-        const QRectF box = m_host.view().toWidget(PxRect{
-            body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
-        painter.setPen(QPen(theme.ink, 2));
-        painter.drawRect(box);
-        const QString stances[] = {tr("standing"), tr("in the air"), tr("climbing"),
-                                   tr("swimming"), tr("sprung"),     tr("ended")};
-        QStringList held;
-        for (const std::string& id : m_walk->heldIds())
-            held << QString::fromStdString(id);
-        const QString words =
-            tr("%1, %2 · %3 · phase %4 of table %5 · tick %6")
-                .arg(body.x)
-                .arg(body.y)
-                .arg(stances[std::size_t(body.stance)])
-                .arg(body.phase)
-                .arg(body.table)
-                .arg(body.tick) +
-            (held.isEmpty() ? QString() : tr(" · holds %1").arg(held.join(QStringLiteral(", "))));
-        painter.setFont(sizedFont(-2));
-        QRectF line = painter.fontMetrics().boundingRect(words);
-        line.moveTopLeft({box.left(), box.top() - line.height() - 8});
-        line.adjust(-4, -1, 4, 1);
-        line.moveLeft(std::clamp(line.left(), 4.0,
-                                 std::max(4.0, m_host.playSize().width() - line.width() - 4)));
-        painter.setPen(Qt::NoPen);
-        painter.setBrush(theme.paper);
-        painter.drawRect(line);
-        painter.setPen(theme.ink);
-        painter.drawText(line, Qt::AlignCenter, words);
-    }
-
     void followBody() {
         if (m_host.isDrawing()) return;
-        if (const level::Screen* screen = screenInHand()) {
-            followByCamera(*screen);
-            if (showsScreenOnly()) {
-                View view = m_host.view();
-                const int zoom = std::max(1, std::min(m_host.playSize().width() / screen->width,
-                                                      m_host.playSize().height() / screen->height));
-                view.zoomAt({}, zoom / view.scale());
-                view.centre({m_camera.left + screen->width / 2.0, m_camera.top + screen->height / 2.0},
-                            m_host.playSize());
-                const QPointF offset = view.offset();
-                view.setOffset({std::round(offset.x()), std::round(offset.y())});
-                return m_host.setView(view);
-            }
-        }
+        const runtime::Body& at = m_walk->body();
+        m_screens.follow({at.x, at.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight},
+                         level::boxOf(cameraBounds()));
+        if (m_screens.isAlone())
+            return m_host.setView(m_screens.viewOf(m_host.view(), m_host.playSize()));
         const runtime::Body& body = m_walk->body();
-        const QPointF at = m_host.view().toWidget(PxPoint{body.x, body.y});
+        const QPointF place = m_host.view().toWidget(PxPoint{body.x, body.y});
         const QRectF calm = QRectF(area()).adjusted(
             m_host.playSize().width() * 0.3, m_host.playSize().height() * 0.25,
             -m_host.playSize().width() * 0.3, -m_host.playSize().height() * 0.25);
-        const QPointF wanted = m_host.view().offset() + at -
-                               QPointF(std::clamp(at.x(), calm.left(), calm.right()),
-                                       std::clamp(at.y(), calm.top(), calm.bottom()));
+        const QPointF wanted = m_host.view().offset() + place -
+                               QPointF(std::clamp(place.x(), calm.left(), calm.right()),
+                                       std::clamp(place.y(), calm.top(), calm.bottom()));
         // Where the level ends there is nothing to see: an axis that fits whole does not move at
         // all.
         const auto kept = [&](double offset, double now, int start, int size, int widgetPx) {
@@ -493,30 +371,6 @@ private:
             box.width() * 0.14, box.width() * 0.14);
     }
 
-    /// Over the body, a bar for each thing that it holds for a time: how much of it is left.
-    void paintTimesLeft(QPainter& painter) {
-        const runtime::Body& body = m_walk->body();
-        const QRectF box = m_host.view().toWidget(
-            PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
-        constexpr double width = 36;
-        double y = box.top() - 10;
-        std::size_t timer = 0;
-        for (const runtime::Gain& gain : m_walk->world().parts().gains) {
-            if (gain.lastsTicks == 0 || timer >= runtime::mostTimers) continue;
-            const int left = body.ticksLeft[timer++];
-            if (left == 0) continue;
-            const QRectF whole(box.center().x() - width / 2, y, width, 5);
-            painter.setPen(QPen(currentTheme().ink, 1));
-            painter.setBrush(currentTheme().paper);
-            painter.drawRect(whole);
-            painter.setPen(Qt::NoPen);
-            painter.setBrush(currentTheme().plum);
-            painter.drawRect(QRectF(whole.left() + 1, whole.top() + 1,
-                                    (width - 2) * left / gain.lastsTicks, whole.height() - 2));
-            y -= 8;
-        }
-    }
-
     /// Doors, movers and hazards as they are in this tick, where one died, and the ghost of the
     /// proof.
     void paintThings(QPainter& painter) {
@@ -544,7 +398,7 @@ private:
         painter.setBrush(theme.plum);
         for (const runtime::Mover& mover : parts.movers)
             painter.drawRect(boxOf(mover.at(body.tick)));
-        paintTimesLeft(painter);
+        paintTimesLeft(painter, *m_walk, m_host.view());
         painter.setPen(QPen(theme.alarm, 2));
         for (const QPointF at : m_walk->deathPlaces()) {
             const QPointF place = m_host.view().toWidget(at);
@@ -570,9 +424,7 @@ private:
     std::vector<double> m_layerShares;  ///< of their opacity, by layer
     double m_pace = 1;                  ///< 0 while paused
     bool m_showsHidden = false;
-    int m_screenView = 0;  ///< 0 = the board; 2 n + 1 = a frame of screen n, 2 n + 2 = that screen
-    runtime::Camera m_camera;
-    bool m_isCameraSet = false;
+    ScreenView m_screens;
 };
 
 }  // namespace

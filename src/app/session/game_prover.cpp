@@ -57,17 +57,16 @@ void GameProver::prove() {
     m_cancel = std::make_shared<std::atomic<bool>>(false);
     m_proving = m_document.project();
     m_done = m_known = 0;
-    m_watcher.setFuture(QtConcurrent::run(
-        &m_pool, [this, cancel = m_cancel, project = m_proving] {
-            game::GameLimits limits;
-            limits.solve.cancel = cancel.get();
-            limits.progress = [this](std::size_t done, std::size_t known) {
-                m_done = int(done);
-                m_known = int(known);
-            };
-            return std::shared_ptr<const game::GameProof>(
-                std::make_shared<game::GameProof>(game::proveGame(project, limits, &m_cache)));
-        }));
+    m_watcher.setFuture(QtConcurrent::run(&m_pool, [this, cancel = m_cancel, project = m_proving] {
+        game::GameLimits limits;
+        limits.solve.cancel = cancel.get();
+        limits.progress = [this](std::size_t done, std::size_t known) {
+            m_done = int(done);
+            m_known = int(known);
+        };
+        return std::shared_ptr<const game::GameProof>(
+            std::make_shared<game::GameProof>(game::proveGame(project, limits, &m_cache)));
+    }));
     m_progress.start();
     Q_EMIT changed();
 }

@@ -149,8 +149,7 @@ std::shared_ptr<const ProvenLevel> analyzeLevel(const level::Project& project,
     if (cancel && *cancel) return proven;  // nobody looks at it
     using Part = check::Report::Part;
     std::vector<check::Finding> found;
-    if (deep->winning)
-        found = check::winFindings(level, proven->answer.verdict, *deep->winning);
+    if (deep->winning) found = check::winFindings(level, proven->answer.verdict, *deep->winning);
     if (!deep->analysis->runs) {
         deep->report.take(Part::Analysis, std::move(found));
         return deep;

@@ -28,6 +28,9 @@ public:
             case Role::Exit:
                 addOpens(tr("Shut until all of these are held:"));
                 break;
+            case Role::Key:
+                addLetter();
+                break;
             case Role::Pickup:
                 addWhole(
                     tr("Counts for"), "pickup-value", {}, -1000000, 1000000,
@@ -107,6 +110,20 @@ private:
         addWide(label);
         m_shows <<
             [label, manner](const Entity& e) { label->setVisible(e.data.door.manner == manner); };
+    }
+    /// By which it counts in other levels, where the game carries keys.
+    void addLetter() {
+        QStringList letters{tr("no letter")};
+        for (char letter = 'A'; letter <= 'Z'; ++letter)
+            letters << QString(QLatin1Char(letter));
+        addChoice(
+            tr("Carried as"), "key-letter", letters,
+            [](const level::RoleData& d) { return d.letter.empty() ? 0 : d.letter[0] - 'A' + 1; },
+            [](level::RoleData& d, int at) {
+                d.letter = at == 0 ? std::string() : std::string(1, char('A' + at - 1));
+            })
+            ->setToolTip(tr("Where the game carries keys, it opens what keys of this kind and "
+                            "letter open in later levels."));
     }
     void addDoor() {
         addChoice(

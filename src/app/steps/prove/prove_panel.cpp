@@ -208,13 +208,13 @@ void ProvePanel::showWinning(const ProvenLevel& proven) {
     QStringList ways;
     for (const game::WayOut& way : winning.ways) {
         const QString exit = way.exit.isEmpty() ? tr("its goals") : textOf(way.exit.text);
-        const QString words = way.can == game::Decided::Yes
-                                  ? (way.inputs.empty()
-                                         ? tr("by %1").arg(exit)
-                                         : tr("by %1, %2 s").arg(exit).arg(
-                                               double(way.inputs.size()) / 60, 0, 'f', 1))
-                              : way.can == game::Decided::No ? tr("not by %1").arg(exit)
-                                                             : tr("by %1: not decided").arg(exit);
+        const QString words =
+            way.can == game::Decided::Yes
+                ? (way.inputs.empty()
+                       ? tr("by %1").arg(exit)
+                       : tr("by %1, %2 s").arg(exit).arg(double(way.inputs.size()) / 60, 0, 'f', 1))
+            : way.can == game::Decided::No ? tr("not by %1").arg(exit)
+                                           : tr("by %1: not decided").arg(exit);
         ways << words;
     }
     if (ways.isEmpty()) ways << tr("not decided");
