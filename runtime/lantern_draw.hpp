@@ -372,8 +372,8 @@ private:
             if (entity.whole.value("storey", 0) != storey || entity.role == "spawn" ||
                 stage().isTaken[i])
                 continue;
-            const double x = double(entity.box.x + entity.box.width / 2) / level.frame.cellWidth;
-            const double y = double(entity.box.y + entity.box.height / 2) / level.frame.cellHeight;
+            const double x = (entity.box.x + entity.box.width / 2.0) / level.frame.cellWidth;
+            const double y = (entity.box.y + entity.box.height / 2.0) / level.frame.cellHeight;
             const Box box{int((x - place.first) * px) + m_camera.width / 2 - 8,
                           int((y - place.second) * px) + m_camera.height / 2 - 8, 16, 16};
             m_camera.left = m_camera.top = 0;

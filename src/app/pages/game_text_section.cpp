@@ -1,3 +1,4 @@
+#include <QCoreApplication>
 #include <QLineEdit>
 
 #include "app/pages/game_page.h"

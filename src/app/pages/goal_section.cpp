@@ -1,4 +1,5 @@
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QSpinBox>
 
 #include "app/pages/level_sheet.h"
