@@ -139,4 +139,20 @@ inline level::Project gameWithAnAirJump() {
     return project;
 }
 
+/// A level of two zones, west and east, with teeth in the east one.
+inline level::Project gameWithTwoZones() {
+    level::Project project = gameOf({{"....................", "....................",
+                                      "S.............^...X.", "####################"}});
+    editLevel(project, "level-1", [](level::Level& level) {
+        level::Zone west;
+        west.id = {"west"};
+        west.place = {0, 0, 8, 4};
+        level::Zone east = west;
+        east.id = {"east"};
+        east.place = {8, 0, 12, 4};
+        level.zones = std::vector<level::Zone>{west, east};
+    });
+    return project;
+}
+
 }  // namespace rook::testing

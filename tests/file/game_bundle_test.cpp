@@ -3,6 +3,7 @@
 #include "data.h"
 #include "file/bundle.h"
 #include "file/project_file.h"
+#include "file/starters.h"
 #include "rook_camera.hpp"
 #include "rook_play.hpp"
 #include "testing.h"
@@ -166,17 +167,7 @@ void GameBundleTest::words_standStill_untilTheyAreRead() {
 }
 
 void GameBundleTest::death_goesOnWhereOneCameIntoTheZone() {
-    level::Project project = testing::gameOf({{"....................", "....................",
-                                               "S.............^...X.", "####################"}});
-    testing::editLevel(project, "level-1", [](level::Level& level) {
-        level::Zone west;
-        west.id = {"west"};
-        west.place = {0, 0, 8, 4};
-        level::Zone east = west;
-        east.id = {"east"};
-        east.place = {8, 0, 12, 4};
-        level.zones = std::vector<level::Zone>{west, east};
-    });
+    const level::Project project = testing::gameWithTwoZones();
     runtime::CampaignPlay play(exported(project));
     play.beginGame();
     const int start = play.stage().body.x;
@@ -210,20 +201,19 @@ void GameBundleTest::camera_keepsStillInItsMiddle_andToItsBounds() {
 }
 
 void GameBundleTest::sprites_areSaidByKind() {
-    QTemporaryDir demoFolder;
-    const QString demo = testing::copyDemo(demoFolder);
-    const auto project = file::openProject(file::diskStorage(), demo.toStdString());
+    const file::Path mine = m_folder->filePath(QStringLiteral("mine")).toStdString();
+    QVERIFY(file::makeProject(file::diskStorage(), mine, *file::findStarter("side"), "Mine"));
+    const auto project = file::openProject(file::diskStorage(), mine);
     QVERIFY(project);
-    const QString to = m_folder->filePath(QStringLiteral("weir"));
-    QVERIFY(
-        file::exportBundle(file::diskStorage(), *project, demo.toStdString(), to.toStdString()));
+    const QString to = m_folder->filePath(QStringLiteral("bundle"));
+    QVERIFY(file::exportBundle(file::diskStorage(), *project, mine, to.toStdString()));
     const runtime::Campaign campaign = runtime::loadCampaign(to.toStdString());
-    const runtime::KindLook* crab = campaign.kind("crab");
-    QVERIFY(crab);
-    QCOMPARE(crab->sprite.frames.size(), std::size_t(2));
-    QVERIFY(crab->sprite.frameAt(0) != crab->sprite.frameAt(crab->sprite.ticks));
-    QCOMPARE(crab->sprite.place.x, -1);
-    QVERIFY(QFile::exists(to + "/" + QString::fromStdString(crab->sprite.sheet)));
+    const runtime::KindLook* crawler = campaign.kind("crawler");
+    QVERIFY(crawler);
+    QCOMPARE(crawler->sprite.frames.size(), std::size_t(2));
+    QVERIFY(crawler->sprite.frameAt(0) != crawler->sprite.frameAt(crawler->sprite.ticks));
+    QCOMPARE(crawler->sprite.place.x, -2);
+    QVERIFY(QFile::exists(to + "/" + QString::fromStdString(crawler->sprite.sheet)));
     const runtime::GameReplay whole = runtime::replayGame(to.toStdString());
     QVERIFY2(whole.isWhole, whole.problem.c_str());
 }

@@ -46,7 +46,7 @@ void StartersTest::eachHasNothingToMend() {
         QVERIFY2(finding.severity == check::Severity::Note, finding.sentence.c_str());
     const skin::Opacity opacity = file::opacityOf(file::diskStorage(), path, *project);
     for (const auto& level : project->levels) {
-        const auto report = check::reportOf(*project, *level, opacity, {true, true});
+        const auto report = check::reportOf(*project, *level, opacity, {false, true});
         QVERIFY(report);
         for (const check::Finding& finding : report->findings())
             QVERIFY2(isBlank || finding.severity == check::Severity::Note,
