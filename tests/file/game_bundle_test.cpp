@@ -202,18 +202,18 @@ void GameBundleTest::camera_keepsStillInItsMiddle_andToItsBounds() {
 
 void GameBundleTest::sprites_areSaidByKind() {
     const file::Path mine = m_folder->filePath(QStringLiteral("mine")).toStdString();
-    QVERIFY(file::makeProject(file::diskStorage(), mine, *file::findStarter("side"), "Mine"));
+    QVERIFY(file::makeProject(file::diskStorage(), mine, *file::findStarter("above"), "Mine"));
     const auto project = file::openProject(file::diskStorage(), mine);
     QVERIFY(project);
     const QString to = m_folder->filePath(QStringLiteral("bundle"));
     QVERIFY(file::exportBundle(file::diskStorage(), *project, mine, to.toStdString()));
     const runtime::Campaign campaign = runtime::loadCampaign(to.toStdString());
-    const runtime::KindLook* crawler = campaign.kind("crawler");
-    QVERIFY(crawler);
-    QCOMPARE(crawler->sprite.frames.size(), std::size_t(2));
-    QVERIFY(crawler->sprite.frameAt(0) != crawler->sprite.frameAt(crawler->sprite.ticks));
-    QCOMPARE(crawler->sprite.place.x, -2);
-    QVERIFY(QFile::exists(to + "/" + QString::fromStdString(crawler->sprite.sheet)));
+    const runtime::KindLook* bat = campaign.kind("bat");
+    QVERIFY(bat);
+    QCOMPARE(bat->sprite.frames.size(), std::size_t(2));
+    QVERIFY(bat->sprite.frameAt(0) != bat->sprite.frameAt(bat->sprite.ticks));
+    QCOMPARE(bat->sprite.place.x, -2);
+    QVERIFY(QFile::exists(to + "/" + QString::fromStdString(bat->sprite.sheet)));
     const runtime::GameReplay whole = runtime::replayGame(to.toStdString());
     QVERIFY2(whole.isWhole, whole.problem.c_str());
 }

@@ -27,9 +27,12 @@ private slots:
 
 void StartersTest::eachHasNothingToMend_data() {
     QTest::addColumn<QString>("name");
+    // Under sanitizers the larger ones take minutes.
+    const bool isShort = qEnvironmentVariableIntValue("ROOK_ROUNDS") > 0;
     for (const file::Starter& starter : file::starters())
-        QTest::addRow("%s", std::string(starter.name).c_str())
-            << QString::fromStdString(std::string(starter.name));
+        if (!isShort || starter.name == "above" || starter.name == "blank")
+            QTest::addRow("%s", std::string(starter.name).c_str())
+                << QString::fromStdString(std::string(starter.name));
 }
 
 void StartersTest::eachHasNothingToMend() {
