@@ -455,14 +455,16 @@ private:
         const ShownText* words = m_play.words();
         if (!words) return;
         const int width = m_camera.width * 7 / 10;
-        const int lines = m_words.heightOf(words->textIn(m_language), 14, width - 32);
+        const SDL_Color ink{240, 236, 220, 255};
+        const std::string& text = words->textIn(m_language);
+        const int lines = m_words.heightOf(m_renderer, text, ink, 14, width - 32);
         const int height = lines + (words->ticks == 0 ? 44 : 26);
         const int y = words->at == "top"      ? 28
                       : words->at == "bottom" ? m_camera.height - height - 20
                                               : (m_camera.height - height) / 2;
         fill({(m_camera.width - width) / 2, y, width, height}, {16, 22, 28}, 235);
-        m_words.draw(m_renderer, words->textIn(m_language), m_camera.width / 2, y + 12,
-                     {240, 236, 220, 255}, Words::Align::Middle, 14, width - 32);
+        m_words.draw(m_renderer, text, m_camera.width / 2, y + 12, ink, Words::Align::Middle, 14,
+                     width - 32);
         if (words->ticks == 0)
             m_words.draw(m_renderer, "Space goes on", m_camera.width / 2, y + height - 18,
                          {170, 178, 180, 255}, Words::Align::Middle);

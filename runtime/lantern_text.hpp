@@ -5,6 +5,7 @@
 #include <SDL_ttf.h>
 #include <fontconfig/fontconfig.h>
 
+#include <algorithm>
 #include <map>
 #include <memory>
 #include <string>
@@ -65,16 +66,11 @@ public:
         return known.height;
     }
 
-    /// Of words that are wrapped at `wrap` px.
-    int heightOf(const std::string& text, int size, int wrap) const {
-        const auto font = m_fonts.find(size);
-        int height = size;
-        if (font == m_fonts.end() || text.empty()) return height;
-        SDL_Surface* surface =
-            TTF_RenderUTF8_Blended_Wrapped(font->second.get(), text.c_str(), {}, Uint32(wrap));
-        if (surface) height = surface->h;
-        if (surface) SDL_FreeSurface(surface);
-        return height;
+    /// Of words that are drawn so, px.
+    int heightOf(SDL_Renderer* renderer, const std::string& text, SDL_Color color, int size,
+                 int wrap) {
+        if (m_fonts.find(size) == m_fonts.end() || text.empty()) return size;
+        return std::max(size, picture(renderer, text, color, size, wrap).height);
     }
 
 private:

@@ -8,7 +8,7 @@
 #include <vector>
 
 #include "rook_kinds.hpp"
-#include "rook_level.hpp"
+#include "rook_level_parts.hpp"
 
 namespace rook::runtime {
 

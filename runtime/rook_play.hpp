@@ -28,7 +28,8 @@ struct Stage {
     Body body;
     std::string entry;  ///< at which it began
     LevelRules rules;
-    std::vector<bool> isTaken;  ///< pickups, keys and switches, by place among the entities
+    std::vector<std::size_t> things;  ///< places of exits and of all that is met, in order
+    std::vector<bool> isTaken;        ///< pickups, keys and switches, by place among the entities
     std::optional<Box> checkpoint;
     const Zone* zone = nullptr;  ///< that the body is in
     std::string cameFrom;        ///< id of the zone before that; empty = none
@@ -157,6 +158,8 @@ private:
         if (stage.body.stance == Stance::Ended && !stage.level->kit)
             throw LoadError("The level " + stage.level->id +
                             " has no start with room for the body. Mend it and export again.");
+        for (std::size_t i = 0; i < stage.level->entities.size(); ++i)
+            if (isMet(stage.level->entities[i].role)) stage.things.push_back(i);
         stage.isTaken.assign(stage.level->entities.size(), false);
         stage.rules = stage.level->rulesOf(m_campaign.rules);
         stage.zone = stage.level->zoneAt(boxAt(*stage.level, stage.body.x, stage.body.y));
@@ -192,15 +195,19 @@ private:
     /// What a body at (x, y) meets: the first exit, and things by their place.
     void pass(int x, int y, std::string& exit, std::vector<std::size_t>& met) const {
         const Box body = boxAt(*m_stage.level, x, y);
-        const std::vector<Entity>& entities = m_stage.level->entities;
-        for (std::size_t i = 0; i < entities.size(); ++i) {
-            const std::string& role = entities[i].role;
-            const bool isThing = role == "pickup" || role == "key" || role == "switch" ||
-                                 role == "checkpoint" || role == "trigger";
-            if ((!isThing && role != "exit") || !overlaps(body, entities[i].box)) continue;
-            if (role == "exit" && exit.empty()) exit = entities[i].id;
-            if (isThing && std::find(met.begin(), met.end(), i) == met.end()) met.push_back(i);
+        for (const std::size_t i : m_stage.things) {
+            const Entity& entity = m_stage.level->entities[i];
+            if (!overlaps(body, entity.box)) continue;
+            if (entity.role != "exit") {
+                if (std::find(met.begin(), met.end(), i) == met.end()) met.push_back(i);
+            } else if (exit.empty()) {
+                exit = entity.id;
+            }
         }
+    }
+    static bool isMet(const std::string& role) {
+        return role == "exit" || role == "pickup" || role == "key" || role == "switch" ||
+               role == "checkpoint" || role == "trigger";
     }
     /// At the end of a tick, in the order of the level's file.
     void take(std::vector<std::size_t>& met) {

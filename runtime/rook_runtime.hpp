@@ -17,6 +17,7 @@
 #include <vector>
 
 #include "rook_campaign.hpp"
+#include "rook_level_parts.hpp"
 
 namespace rook::runtime {
 

@@ -27,6 +27,8 @@ public:
                                               const reach::Problem& problem,
                                               const reach::AcceptsSet& accepts) {
         std::vector<PxRect> areas = targets();
+        for (const PxRect& box : m_besides)
+            if (std::find(areas.begin(), areas.end(), box) == areas.end()) areas.push_back(box);
         if (areas.empty()) return withoutTargets(exit, problem, accepts);
         for (int order = 0; order < mostOrders && !m.limits.isCancelled(); ++order) {
             std::vector<PxRect> along = areas;
@@ -52,9 +54,9 @@ public:
 
 private:
     /// The boxes to go to, the nearest by run first: for each goal as many as it asks for.
-    [[nodiscard]] std::vector<PxRect> targets() {
-        if (m_targets) return *m_targets;
-        m_targets.emplace();
+    [[nodiscard]] const std::vector<PxRect>& targets() const {
+        if (m.targets) return *m.targets;
+        m.targets.emplace();
         std::vector<std::pair<int, const Entity*>> wanted;
         const reach::RunFinder finder(m.query.problem, m.limits);
         for (const Entity& entity : m.level.entities) {
@@ -66,11 +68,8 @@ private:
                          [](const auto& a, const auto& b) { return a.first < b.first; });
         std::map<const runtime::GoalRule*, long long> have;
         for (const auto& [ticks, entity] : wanted)
-            if (helps(*entity, have)) m_targets->push_back(entity->box);
-        for (const PxRect& box : m_besides)
-            if (std::find(m_targets->begin(), m_targets->end(), box) == m_targets->end())
-                m_targets->push_back(box);
-        return *m_targets;
+            if (helps(*entity, have)) m.targets->push_back(entity->box);
+        return *m.targets;
     }
 
     [[nodiscard]] bool mayBeMet(const Entity& entity) const {
@@ -84,8 +83,7 @@ private:
         if (!kind || !goal.isNeeded) return 0;
         if (goal.sort == runtime::GoalSort::Collect) return entity.kind.text == goal.kind;
         if (goal.sort != runtime::GoalSort::Tally || kind->role != Role::Pickup) return 0;
-        const runtime::GameRules game = rulesOf(m.project);
-        return game.find(kind->tally) == goal.tally ? std::max(0, entity.data.value) : 0;
+        return m.game.find(kind->tally) == goal.tally ? std::max(0, entity.data.value) : 0;
     }
     [[nodiscard]] bool isAskedFor(const Entity& entity) const {
         const Role role = m.project.roleOf(entity);
@@ -96,13 +94,12 @@ private:
     }
     /// True if some goal still lacks it; it is counted then.
     bool helps(const Entity& entity, std::map<const runtime::GoalRule*, long long>& have) const {
-        const runtime::GameRules game = rulesOf(m.project);
         bool isWanted = false;
         for (const runtime::GoalRule& goal : m.rules.goals) {
             const long long adds = addsTo(goal, entity);
             const bool isTally = goal.sort == runtime::GoalSort::Tally;
             const long long start = isTally && goal.tally >= 0
-                                        ? game.tallies[static_cast<std::size_t>(goal.tally)].start
+                                        ? m.game.tallies[static_cast<std::size_t>(goal.tally)].start
                                         : 0;
             const long long needs = isTally ? goal.atLeast - start : goal.count;
             if (adds <= 0 || have[&goal] >= needs) continue;
@@ -180,7 +177,6 @@ private:
     const GoalRuns& m;
     const GoalRuns::IsIt& m_isIt;
     const std::vector<PxRect>& m_besides;
-    std::optional<std::vector<PxRect>> m_targets;
 };
 
 }  // namespace

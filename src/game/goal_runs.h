@@ -14,6 +14,7 @@ struct GoalRuns {
     const level::Level& level;
     const reach::Query& query;
     const reach::Problem& withFoes;
+    const runtime::GameRules& game;
     const runtime::LevelRules& rules;
     const reach::Verdict& all;  ///< what is reached when no exit ends a run
     const reach::Limits& limits;
@@ -25,6 +26,9 @@ struct GoalRuns {
         const std::optional<PxRect>& exit, const reach::Problem& closed,
         const reach::AcceptsSet& accepts, const IsIt& isIt,
         const std::vector<PxRect>& besides = {}) const;
+
+    /// What the goals ask to go to, once it was looked for: the same for all exits.
+    mutable std::optional<std::vector<PxRect>> targets{};
 };
 
 }  // namespace rook::game

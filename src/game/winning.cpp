@@ -1,7 +1,7 @@
 #include "game/winning.h"
 
 #include <algorithm>
-#include <map>
+#include <memory>
 
 #include "game/goal_chances.h"
 #include "game/goal_runs.h"
@@ -92,11 +92,12 @@ public:
         }
         if (m_limits.isCancelled()) return cancelled();
         const std::string impossible = firstImpossible(winning.goals);
+        const GoalRuns runs{m_project, m_level, m_query, m_withFoes, game, m_rules, all, m_limits};
         if (m_exits.empty())
-            addWithoutExit(winning, impossible, all);
+            addWithoutExit(winning, impossible, runs);
         else
             for (std::size_t i = 0; i < m_exits.size(); ++i)
-                addExit(winning, i, impossible, all);
+                addExit(winning, i, impossible, runs);
         if (m_limits.isCancelled()) return cancelled();
         winning.can = bestOf(winning.ways);
         for (const WayOut& way : winning.ways)
@@ -209,7 +210,7 @@ private:
     }
 
     void addExit(Winning& winning, std::size_t place, const std::string& impossible,
-                 const reach::Verdict& all) {
+                 const GoalRuns& runs) {
         const reach::Goal& exit = m_exits[place];
         WayOut way;
         way.exit = {exit.id};
@@ -225,7 +226,6 @@ private:
         const reach::Problem most =
             m_asks ? m_query.problem
                    : withOthersClosed(m_query.problem, m_exits, place, false, hasOverlap);
-        const GoalRuns runs{m_project, m_level, m_query, m_withFoes, m_rules, all, m_limits};
         // Among those that are met at once the run says which one it is.
         std::vector<const reach::Problem*> problems{&closed};
         if (hasOverlap && !m_asks) problems.insert(problems.begin(), &most);
@@ -281,8 +281,7 @@ private:
         return std::nullopt;
     }
 
-    void addWithoutExit(Winning& winning, const std::string& impossible,
-                        const reach::Verdict& all) {
+    void addWithoutExit(Winning& winning, const std::string& impossible, const GoalRuns& runs) {
         WayOut way;
         if (!m_asks || !impossible.empty()) {
             way.can = Decided::No;
@@ -290,7 +289,6 @@ private:
             return winning.ways.push_back(way);
         }
         // What is in hand at the end depends on the run: only what cannot be had is told apart.
-        const GoalRuns runs{m_project, m_level, m_query, m_withFoes, m_rules, all, m_limits};
         const bool tells = !(m_options.matters == InHand{});
         const auto isIt = [](const Played& played) {
             return played.isWon && played.exit.isEmpty();

@@ -34,6 +34,7 @@ private slots:
     void winning_isToldInProve();
     void whatIsCarried_isInHandInTheNextLevel();
     void masses_areDrawnWhileOneWalks();
+    void aRunThatIsKept_isARunStill();
     void massesOverTheBody_setItBackToWhereItWasFree();
     void hiddenThings_andScreens_areShownByAKey();
     void zoneEntry_isWhereOneGoesOn();
@@ -219,6 +220,18 @@ void GameTest::masses_areDrawnWhileOneWalks() {
     QTest::keyPress(&board(), Qt::Key_D);
     QVERIFY(QTest::qWaitFor([&] { return walk().body().x > 6 * 16; }, 4000));
     QTest::keyRelease(&board(), Qt::Key_D);
+}
+
+void GameTest::aRunThatIsKept_isARunStill() {
+    startGame(testing::gameOf({plain}));
+    board().startWalk(false);
+    QVERIFY(QTest::qWaitFor([&] { return walk().ticks() > 20; }));
+    QTest::keyClick(&board(), Qt::Key_K);
+    QCOMPARE(level().runs.size(), std::size_t(1));
+    // The world is the same: it can be kept again.
+    QVERIFY(walk().recorded());
+    QTest::keyClick(&board(), Qt::Key_K);
+    QCOMPARE(level().runs.size(), std::size_t(2));
 }
 
 void GameTest::massesOverTheBody_setItBackToWhereItWasFree() {

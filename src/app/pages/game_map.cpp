@@ -5,6 +5,7 @@
 #include <QPainterPath>
 #include <algorithm>
 #include <cmath>
+#include <set>
 
 #include "app/panels/verdict_mark.h"
 #include "app/ui/theme.h"
@@ -202,43 +203,40 @@ void GameMap::paintCard(QPainter& painter, const Card& card) {
 
 /// Over the picture, what the proof of the game says of the level.
 void GameMap::paintEnding(QPainter& painter, const Card& card) const {
-    const auto proof = m_session.gameProver.proof();
-    if (!proof || !m_session.gameProver.isCurrent()) return;
-    const auto isOf = [&](std::size_t node) { return proof->nodes[node].level == card.level->id; };
-    const bool isNever =
-        std::find(proof->never.begin(), proof->never.end(), card.level->id) != proof->never.end();
-    const bool isDead = std::any_of(proof->deadEnds.begin(), proof->deadEnds.end(), isOf);
-    const bool isStop = proof->stopsAt == card.level->id;
-    if (!isNever && !isDead && !isStop) return;
+    const auto words = m_endings.find(card.level->id);
+    if (words == m_endings.end()) return;
     const Theme& theme = currentTheme();
-    const QString words = isNever  ? tr("never come to")
-                          : isStop ? tr("nothing leads on")
-                                   : tr("a dead end for some");
     painter.setFont(sizedFont(-2, QFont::DemiBold));
     const QRectF frame(card.corner + pictureCorner, QSizeF(pictureSize));
-    QRectF box(frame.left(), frame.bottom() - 17, frame.width(), 17);
+    const QRectF box(frame.left(), frame.bottom() - 17, frame.width(), 17);
     QColor ground = theme.paper;
     ground.setAlphaF(0.92f);
     painter.fillRect(box, ground);
-    painter.setPen(isStop ? theme.alarm : theme.caution);
-    painter.drawText(box, Qt::AlignCenter, words);
+    painter.setPen(words->second == tr("nothing leads on") ? theme.alarm : theme.caution);
+    painter.drawText(box, Qt::AlignCenter, words->second);
 }
 
-std::optional<game::Decided> GameMap::provenBy(const Way& way) const {
+void GameMap::showProof() {
+    m_proven.clear();
+    m_endings.clear();
+    update();
     const auto proof = m_session.gameProver.proof();
-    if (!proof || !m_session.gameProver.isCurrent()) return std::nullopt;
-    std::optional<game::Decided> best;
-    for (const game::Node& node : proof->nodes) {
-        if (node.level != way.from) continue;
-        if (!best) best = game::Decided::No;
-        for (const std::size_t e : node.edges) {
-            const game::WayOut& out = proof->edges[e].way;
-            if (out.exit != way.exit) continue;
-            if (out.can == game::Decided::Yes) return game::Decided::Yes;
-            best = game::Decided::Unknown;
-        }
+    if (!proof || !m_session.gameProver.isCurrent()) return;
+    for (const std::size_t dead : proof->deadEnds)
+        m_endings[proof->nodes[dead].level] = tr("a dead end for some");
+    for (const LevelId& id : proof->never)
+        m_endings[id] = tr("never come to");
+    if (!proof->stopsAt.isEmpty()) m_endings[proof->stopsAt] = tr("nothing leads on");
+    std::set<LevelId> reached;
+    for (const game::Node& node : proof->nodes)
+        reached.insert(node.level);
+    for (const Way& way : m_ways)
+        if (reached.contains(way.from)) m_proven[{way.from, way.exit}] = game::Decided::No;
+    for (const game::Edge& edge : proof->edges) {
+        const auto known = m_proven.find({proof->nodes[edge.from].level, edge.way.exit});
+        if (known != m_proven.end() && known->second != game::Decided::Yes)
+            known->second = edge.way.can;
     }
-    return best;
 }
 
 void GameMap::paintWay(QPainter& painter, const Way& way) const {
@@ -270,10 +268,13 @@ void GameMap::paintWay(QPainter& painter, const Way& way) const {
     }
     painter.setPen(QPen(way.to.sort == Sort::Nowhere ? theme.alarm : theme.plum, 1.6));
     // Full: a run wins by it; empty: not known; crossed: nobody does.
-    const auto proven = provenBy(way);
-    painter.setBrush(proven == game::Decided::Yes ? theme.plum : theme.paper);
+    const auto proven = m_proven.find({way.from, way.exit});
+    const auto isProven = [&](game::Decided can) {
+        return proven != m_proven.end() && proven->second == can;
+    };
+    painter.setBrush(isProven(game::Decided::Yes) ? theme.plum : theme.paper);
     painter.drawEllipse(start, handle, handle);
-    if (proven == game::Decided::No) {
+    if (isProven(game::Decided::No)) {
         painter.setPen(QPen(theme.alarm, 1.8));
         painter.drawLine(start - QPointF(4, 4), start + QPointF(4, 4));
         painter.drawLine(start - QPointF(4, -4), start + QPointF(4, -4));

@@ -3,6 +3,7 @@
 /// card to lay it out, drag from an exit to a card to lead it there; a double click opens a level.
 
 #include <QWidget>
+#include <map>
 
 #include "app/board/thumbnails.h"
 #include "game/flow.h"
@@ -16,6 +17,8 @@ public:
     GameMap(Session& session, QWidget* parent);
     QSize sizeHint() const override { return {760, 320}; }
     void refresh();
+    /// What is proven of the game now, on cards and exits.
+    void showProof();
     /// All cards in sight.
     void fit();
     /// Of the card, and of the handle of an exit; widget px.
@@ -65,8 +68,6 @@ private:
     [[nodiscard]] bool isOnHandle(const Way& way, QPointF map) const;
     void paintCard(QPainter& painter, const Card& card);
     void paintEnding(QPainter& painter, const Card& card) const;
-    /// Whether the proof of the game has a run by that exit; none while it is not known.
-    [[nodiscard]] std::optional<game::Decided> provenBy(const Way& way) const;
     void paintWay(QPainter& painter, const Way& way) const;
     void paintArrow(QPainter& painter, QPointF from, QPointF to, const QColor& tone,
                     Qt::PenStyle style) const;
@@ -77,7 +78,10 @@ private:
     Thumbnails m_thumbnails;
     std::vector<Card> m_cards;
     std::vector<Way> m_ways;
-    QPointF m_end;  ///< corner of what stands for the end, map px
+    /// Of levels that one comes to: whether a run wins by that exit. Empty while it is not known.
+    std::map<std::pair<LevelId, EntityId>, game::Decided> m_proven;
+    std::map<LevelId, QString> m_endings;  ///< what is told of a card
+    QPointF m_end;                         ///< corner of what stands for the end, map px
     QPointF m_offset;
     double m_scale = 1;
     bool m_isFitted = false;

@@ -11,11 +11,13 @@ GamePage::GamePage(Session& session, QWidget* parent) : Page(session, tr("The ga
     m_map = new GameMap(session, body());
     connect(m_map, &GameMap::levelOpened, this, [this] { Q_EMIT left(); });
     addAbove(m_map);
-    connect(&session.gameProver, &GameProver::changed, this, [this] {
-        if (isVisible()) refresh();
-    });
     QVBoxLayout* leftColumn = addColumn();
-    add(leftColumn, makeGameProofSection(session, body()));
+    PanelSection* proof = add(leftColumn, makeGameProofSection(session, body()));
+    connect(&session.gameProver, &GameProver::changed, this, [this, proof] {
+        if (!isVisible()) return;
+        proof->refresh();
+        m_map->showProof();
+    });
     add(leftColumn, makeFlowSection(session, body()));
     add(leftColumn, makeScreenSection(session, body()));
     QVBoxLayout* right = addColumn();
@@ -29,6 +31,7 @@ void GamePage::refresh() {
     setWords(QString::fromStdString(project.name),
              counted(qsizetype(project.levels.size()), tr("level"), tr("levels")));
     m_map->refresh();
+    m_map->showProof();
     Page::refresh();
 }
 

@@ -8,6 +8,7 @@
 #include "app/play/screen_view.h"
 #include "app/play/walk.h"
 #include "level/level_edits.h"
+#include "level/rules.h"
 #include "level/zone_edits.h"
 #include "reach/zones.h"
 
@@ -29,7 +30,8 @@ public:
     SidePlaytest(Session& session, PlayHost& host, std::unique_ptr<Walk> walk, const PlayWish& wish)
         : Playtest(session, host, wish),
           m_walk(std::move(walk)),
-          m_looksLikeTheGame(wish.looksLikeTheGame) {
+          m_looksLikeTheGame(wish.looksLikeTheGame),
+          m_project(session.document.project()) {
         if (const auto proven = m_session.proofs.ofBoard()) m_walk->setCrossings(proven->crossings);
         m_layerShares.assign(m_session.document.level()->layers.size(), 1);
         View view = m_host.view();
@@ -189,9 +191,15 @@ protected:
 
     /// One draws: the world follows; foes do once the stroke is over.
     void levelChanged() override {
+        const level::Project& project = m_session.document.project();
         const level::Level& level = *m_session.document.level();
-        m_walk->follow(m_session.document.project(), level, !m_session.document.isInGesture());
-        m_game->follow(m_session.document.project(), level);
+        m_game->follow(project, level);
+        // A run that is kept, words, a look: the world is the same, and the run goes on.
+        const bool isSame =
+            !m_isStroke && m_walk->isIn(level) && level::haveSameRules(m_project, project);
+        m_isStroke = m_session.document.isInGesture();
+        m_project = project;
+        if (!isSame) m_walk->follow(project, level, !m_isStroke);
         m_layerShares.resize(level.layers.size(), 1);
     }
 
@@ -424,6 +432,8 @@ private:
     std::vector<double> m_layerShares;  ///< of their opacity, by layer
     double m_pace = 1;                  ///< 0 while paused
     bool m_showsHidden = false;
+    level::Project m_project;  ///< that one walks in
+    bool m_isStroke = false;   ///< foes do not go by the last value yet
     ScreenView m_screens;
 };
 

@@ -1,7 +1,6 @@
 #include "app/play/walk.h"
 
 #include "cast/behaviour.h"
-#include "reach/prove.h"
 
 namespace rook::app {
 
@@ -58,7 +57,7 @@ Walk::Walk(const level::Project& project, const level::Level& level, const reach
     gather(project, true);
     // In play one dies of foes; verdicts leave them out, and tell which ones the proof run meets.
     runtime::Parts parts = query.problem.parts;
-    parts.foes = reach::foesOf(project, level, m_tables);
+    parts.foes = deadlyWays();
     m_world = runtime::World(frameOf(level), m_cells, m_tables, std::move(parts));
     restart();
 }
@@ -86,6 +85,22 @@ void Walk::gather(const level::Project& project, bool withFoes) {
     }
 }
 
+bool Walk::isIn(const level::Level& level) const {
+    return level.cells == m_level.cells && level.entities.isSharedWith(m_level.entities) &&
+           level.edges == m_level.edges && level.cellSize == m_level.cellSize &&
+           level.profile == m_level.profile && level.zones == m_level.zones;
+}
+
+std::vector<runtime::Way> Walk::deadlyWays() const {
+    std::vector<runtime::Way> ways;
+    for (const Foe& foe : m_foes)
+        ways.push_back(foe.way);
+    for (const Group& group : m_groups)
+        for (int place = 0; group.isDeadly && place < group.formation.count; ++place)
+            if (!group.formation.isGap(place)) ways.push_back(group.formation.wayOf(place));
+    return ways;
+}
+
 bool Walk::follow(const level::Project& project, const level::Level& level, bool isWhole) {
     const auto query = reach::queryOf(project, level, m_options);
     if (!query) return false;
@@ -102,7 +117,7 @@ bool Walk::follow(const level::Project& project, const level::Level& level, bool
     m_cells = level::LevelCells(project, level);
     m_tables = query->problem.tables;
     gather(project, isWhole);
-    parts.foes = isWhole ? reach::foesOf(project, level, m_tables) : m_world.parts().foes;
+    parts.foes = isWhole ? deadlyWays() : m_world.parts().foes;
     m_world = runtime::World(frameOf(level), m_cells, m_tables, std::move(parts));
     m_body.held = held;
     // A run of the level as it was is no run of it as it is.

@@ -51,6 +51,8 @@ public:
     /// changes then. Cost: the entities; with foes, the ticks until they come round.
     bool follow(const level::Project& project, const level::Level& level, bool isWhole);
 
+    /// True if nobody who walks could tell that level from the one that one walks in.
+    [[nodiscard]] bool isIn(const level::Level& level) const;
     [[nodiscard]] const runtime::Body& body() const { return m_body; }
     [[nodiscard]] const runtime::MotionTables& tables() const { return m_tables; }
     [[nodiscard]] bool facesLeft() const { return m_facesLeft; }
@@ -95,6 +97,8 @@ private:
     Walk(const level::Project& project, const level::Level& level, const reach::Query& query,
          PxRect start, bool isFromSpawn, const reach::QueryOptions& options);
     void gather(const level::Project& project, bool withFoes);
+    /// Of all that was gathered and kills.
+    [[nodiscard]] std::vector<runtime::Way> deadlyWays() const;
     void restart();
     void followZones();
     [[nodiscard]] std::optional<PxRect> zoneEntry() const;
