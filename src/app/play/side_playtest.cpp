@@ -195,8 +195,7 @@ protected:
         const level::Level& level = *m_session.document.level();
         m_game->follow(project, level);
         // A run that is kept, words, a look: the world is the same, and the run goes on.
-        const bool isSame =
-            !m_isStroke && m_walk->isIn(level) && level::haveSameRules(m_project, project);
+        const bool isSame = !m_isStroke && m_walk->isIn(level) && haveSameRules(m_project, project);
         m_isStroke = m_session.document.isInGesture();
         m_project = project;
         if (!isSame) m_walk->follow(project, level, !m_isStroke);
