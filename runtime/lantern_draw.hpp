@@ -54,6 +54,8 @@ public:
         } else {
             follow();
             const int left = m_camera.left, top = m_camera.top;
+            if (!level.backgroundBelow.empty())
+                drawSky(sky, colorOf(level.backgroundBelow, sky), level.frame.heightPx());
             drawPictures(false, left, top);
             if (level.layers.empty()) drawShapes(left, top);
             drawLayers(false, left, top);
@@ -112,6 +114,22 @@ private:
         else
             m_camera.follow(bodyBox(), bounds);
         m_level = &level;
+    }
+
+    /// From one colour to the other, from the level's top to its lower edge.
+    void drawSky(Color above, Color below, int levelHeight) {
+        constexpr int strip = 4;
+        for (int y = 0; y < m_camera.height; y += strip) {
+            const double share =
+                std::clamp((m_camera.top + y + strip / 2.0) / std::max(levelHeight, 1), 0.0, 1.0);
+            const auto mix = [share](Uint8 from, Uint8 to) {
+                return static_cast<Uint8>(from + (to - from) * share + 0.5);
+            };
+            SDL_SetRenderDrawColor(m_renderer, mix(above.r, below.r), mix(above.g, below.g),
+                                   mix(above.b, below.b), 255);
+            const SDL_Rect rect{0, y, m_camera.width, strip};
+            SDL_RenderFillRect(m_renderer, &rect);
+        }
     }
 
     void fill(const SDL_Rect& box, Color tone, Uint8 alpha) {

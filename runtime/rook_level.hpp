@@ -145,7 +145,8 @@ struct Level : CellSource {
     std::string title;
     std::string kind;
     std::string message;
-    std::string backgroundColor;
+    std::string backgroundColor;  ///< "#rrggbb"
+    std::string backgroundBelow;  ///< what it turns to at the level's lower edge; empty = it does not
     Frame frame;
     std::vector<Layer> layers;
     std::vector<Picture> pictures;  ///< the farthest first

@@ -310,6 +310,8 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
     if (file.contains("message")) level.message = text(file, "message", name);
     if (file.contains("background") && file["background"].contains("color"))
         level.backgroundColor = text(file["background"], "color", name + ": background");
+    if (file.contains("background") && file["background"].contains("below"))
+        level.backgroundBelow = text(file["background"], "below", name + ": background");
     const nlohmann::json& cell = member(file, "cell", name);
     const nlohmann::json& size = member(file, "size", name);
     level.frame.cellWidth = whole(cell, "width", 1, 512, name + ": cell");

@@ -39,6 +39,8 @@ public:
         : m_level(level),
           m_opacity(opacity),
           m_light(lightOfColor(level.background)),
+          m_lightBelow(level.backgroundBelow.empty() ? m_light
+                                                     : lightOfColor(level.backgroundBelow)),
           m_bounds(level.boundsPx()),
           m_screen(project.game.screen()) {
         const level::Backdrop* backdrop = project.findBackdrop(level.backdrop);
@@ -57,9 +59,9 @@ public:
 
     /// Behind the middle of a cell.
     [[nodiscard]] Sight at(int column, int row) const {
-        Sight sight{double(m_light), 0};
         const CellSize cell = m_level.cellSize;
         const PxPoint px{column * cell.width + cell.width / 2, row * cell.height + cell.height / 2};
+        Sight sight{m_light + double(m_lightBelow - m_light) * px.y / m_bounds.height, 0};
         for (const auto& [picture, lights] : m_pictures)
             if (const skin::Light* light = lightAt(picture, *lights, px))
                 sight.cover(light->share * picture.opacity / 10000.0, light->mean, light->spread);
@@ -95,6 +97,7 @@ private:
     const level::Level& m_level;
     const skin::Opacity& m_opacity;
     int m_light;
+    int m_lightBelow;  ///< at the lower edge of the level
     PxRect m_bounds;
     level::Screen m_screen;
     std::vector<std::pair<runtime::Picture, const skin::PictureLights*>> m_pictures;

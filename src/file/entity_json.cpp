@@ -46,6 +46,12 @@ Json spansJson(const std::vector<RunSpan>& spans) {
     return json;
 }
 
+Json backgroundJson(const level::Level& level) {
+    Json json{{"color", level.background}};
+    if (!level.backgroundBelow.empty()) json["below"] = level.backgroundBelow;
+    return json;
+}
+
 void writeLevelHead(JsonLines& lines, const char* format, const level::Level& level) {
     const Project none;
     lines.member("format", format);
@@ -56,7 +62,7 @@ void writeLevelHead(JsonLines& lines, const char* format, const level::Level& le
     lines.member("cell", {{"width", level.cellSize.width}, {"height", level.cellSize.height}});
     lines.member("size", {{"columns", level.cells.width()}, {"rows", level.cells.height()}});
     lines.member("edges", describedJson(FileContext{&none}, level.edges));
-    lines.member("background", {{"color", level.background}});
+    lines.member("background", backgroundJson(level));
 }
 
 void appendUnknown(Json& object, const level::UnknownKeys& unknown) {

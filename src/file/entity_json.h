@@ -11,6 +11,8 @@ namespace rook::file {
 /// What an entity has for its role, as the project saves it.
 [[nodiscard]] Json roleJson(const level::RoleData& data);
 [[nodiscard]] Json spansJson(const std::vector<level::RunSpan>& spans);
+/// The colours behind a level.
+[[nodiscard]] Json backgroundJson(const level::Level& level);
 /// Begins the file of a level of a bundle: format, version 1, and what it is.
 void writeLevelHead(JsonLines& lines, const char* format, const level::Level& level);
 /// Adds keys of a file that the program does not know, behind the known ones.

@@ -27,6 +27,7 @@ void readSize(ObjectReader size, Level& level, FileContext& context) {
 
 void readBackground(ObjectReader background, Level& level) {
     level.background = background.color("color", level.background);
+    if (background.has("below")) level.backgroundBelow = background.color("below", "");
 }
 
 /// Cut to the level; what lies outside of it is left out.
@@ -92,7 +93,7 @@ void writeByHand(JsonLines& lines, const FileContext& context, const Level& leve
         lines.member("cell", {{"width", level.cellSize.width}, {"height", level.cellSize.height}});
     if (key == "size")
         lines.member("size", {{"columns", level.cells.width()}, {"rows", level.cells.height()}});
-    if (key == "background") lines.member("background", {{"color", level.background}});
+    if (key == "background") lines.member("background", backgroundJson(level));
     if (key == "matter") writeMatter(lines, *context.project, level);
     if (key == "tiles") writeTiles(lines, *context.project, level);
     if (key == "secrets") writeRects(lines, key, level.secrets);

@@ -92,6 +92,8 @@ private:
     }
     /// A key that one comes with is held from the start.
     [[nodiscard]] bool isInHand(const Entity& entity, Role role) const {
+        const auto& held = m_options.held;
+        if (std::find(held.begin(), held.end(), entity.id) != held.end()) return true;
         return role == Role::Key && m_project.game.carries.keys && m_options.inHand &&
                m_options.inHand->has(level::keyOf(entity));
     }

@@ -115,6 +115,7 @@ struct QueryOptions {
     /// What is carried there; none = as the level assumes. Where nothing is carried it counts for
     /// nothing.
     std::optional<level::InHand> inHand;
+    std::vector<EntityId> held;  ///< keys and switches that are in hand from the start
     /// Ids of what is told apart though nothing in the level depends on it: other levels do.
     std::vector<std::string> tells;
 };

@@ -6,6 +6,7 @@
 #include <QLabel>
 #include <QSignalSpy>
 #include <QSlider>
+#include <QSpinBox>
 #include <QTimer>
 
 #include "app/panels/finding_note.h"
@@ -36,6 +37,7 @@ private slots:
     void fix_ofAFinding_leavesItsPlaceToBeRead();
     void proofRun_isShownPlayedSteppedAndScrubbed();
     void runTo_findsARun_orTellsHowNearABodyComes();
+    void keysInHand_openDoors_andTalliesBeginAsAsked();
     void abilities_areLent_withoutTouchingTheProfile();
     void closedRegion_turnsTheVerdict_andAClickOpensIt();
     void measure_tellsWhetherAJumpIsMade();
@@ -138,6 +140,39 @@ void ProveWindowTest::abilities_areLent_withoutTouchingTheProfile() {
     QVERIFY(!session().runs.whatIf().isAny());
     press("ability-0");  // the short hop is taken away
     QCOMPARE(session().runs.whatIf().taken, setOf(level::Ability::ShortHop));
+}
+
+void ProveWindowTest::keysInHand_openDoors_andTalliesBeginAsAsked() {
+    session().document.chooseLevel({"wheel-hall"});
+    QTRY_VERIFY(part<QAbstractButton>("held-valve-1"));
+    press("held-valve-1");
+    const std::vector<EntityId> held{{"valve-1"}};
+    QCOMPARE(session().runs.whatIf().held, held);
+    // A door that the wheel opens stands open from the first tick on.
+    auto* lives = part<QSpinBox>("tried-lives");
+    QVERIFY(lives);
+    lives->setValue(7);
+    QTest::keyClick(&board(), Qt::Key_Tab);
+    QVERIFY(board().isWalking());
+    QVERIFY(board().playtest()->game()->counts().filter("7").size() == 1);
+    const runtime::World& world = board().playtest()->walk()->world();
+    reach::QueryOptions plain, asIf;
+    asIf.held = held;
+    const auto shut = reach::queryOf(session().document.project(), level(), plain);
+    const auto open = reach::queryOf(session().document.project(), level(), asIf);
+    QVERIFY(shut && open);
+    const auto needs = [](const auto& doors) {
+        int count = 0;
+        for (const auto& door : doors)
+            count += door.needs != 0;
+        return count;
+    };
+    QVERIFY(needs(open->problem.parts.doors) < needs(shut->problem.parts.doors));
+    QCOMPARE(needs(world.parts().doors), needs(open->problem.parts.doors));
+    QTest::keyClick(&board(), Qt::Key_Escape);
+    // Another level has other keys.
+    session().document.chooseLevel({"intake"});
+    QVERIFY(session().runs.whatIf().held.empty());
 }
 
 void ProveWindowTest::closedRegion_turnsTheVerdict_andAClickOpensIt() {

@@ -56,6 +56,7 @@ private slots:
     void select_pinsRollsMovesAndCopies();
     void tiles_haveNamesAndForms_andMatterIsLaidByThem();
     void layers_areDragged_dressed_andFadeBeforeThePlayer();
+    void massesAndCast_areHiddenAndLocked();
     void image_droppedOnTheSection_isSeen_broughtInAndReplaced();
     void board_drawsWhatTheBundleSays();
 
@@ -470,6 +471,60 @@ void SkinWindowTest::tiles_haveNamesAndForms_andMatterIsLaidByThem() {
     press("lay-by-tiles");
     QCOMPARE(level().cells.at(41, 5).form(), level::Form::RiseRight);
     QVERIFY(level().cells.at(42, 5).isOpen());
+}
+
+void SkinWindowTest::massesAndCast_areHiddenAndLocked() {
+    const auto at = [&](CellPoint place) {
+        return board().grab().toImage().pixel(cell(place.x, place.y));
+    };
+    const CellPoint stone = [&] {
+        for (int x = 0; x < level().cells.width(); ++x)
+            if (!level().cells.at(x, 31).isOpen()) return CellPoint{x, 31};
+        return CellPoint{-1, -1};
+    }();
+    QVERIFY(stone.x >= 0);
+    const QRgb shown = at(stone);
+    // The row of the masses is the last but those behind; this level has no layers.
+    press("layer-shown-0");
+    QVERIFY(!session().document.guards().masses.isShown);
+    QVERIFY(at(stone) != shown);
+    // Where one works on them they are always seen, and walked on.
+    session().workbench.setStep(Step::Shape);
+    const QRgb inShape = at(stone);
+    session().document.setGuards({});
+    QCOMPARE(at(stone), inShape);
+    session().workbench.setStep(Step::Skin);
+    QCOMPARE(at(stone), shown);
+
+    press("layer-locked-0");
+    session().workbench.setStep(Step::Shape);
+    const level::Level before = level();
+    QString told;
+    connect(&session().requests, &Requests::said, this, [&](const QString& text) { told = text; });
+    dragCells({20, 6}, {24, 6});
+    QCOMPARE(level(), before);
+    QVERIFY(told.contains("locked"));
+    // From the menu, too.
+    part<QAction>("masses-locked-action")->trigger();
+    dragCells({20, 6}, {24, 6});
+    QVERIFY(level().cells != before.cells);
+    session().document.undo();
+
+    session().workbench.setStep(Step::Skin);
+    press("layer-locked-cast");
+    session().workbench.setStep(Step::Cast);
+    Selection selection;
+    selection.entities = {level().entities[0].id};
+    session().workbench.select(selection);
+    QTest::keyClick(&board(), Qt::Key_Delete);
+    QCOMPARE(level().entities.size(), before.entities.size());
+    // A lock leaves other parts alone.
+    session().document.apply(level::layCells(session().document.project(), level(),
+                                             level::CellRegion(CellRect{20, 6, 2, 1}),
+                                             level::Cell(*session().document.project().findMatter(
+                                                 "stone")),
+                                             "Lay"));
+    QVERIFY(level().cells != before.cells);
 }
 
 void SkinWindowTest::layers_areDragged_dressed_andFadeBeforeThePlayer() {

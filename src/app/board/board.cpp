@@ -43,6 +43,10 @@ void Board::connectSession() {
         update();
     });
     connect(&document, &Document::levelSwitched, this, &Board::takeLevel);
+    connect(&document, &Document::guardsChanged, this, [this] {
+        m_painter->clear();
+        update();
+    });
     connect(&document, &Document::listsChanged, this, [this] {
         m_painter->clear();
         m_sheets = loadSheets(m_session.document.project(), m_session.document.folder());
@@ -301,7 +305,9 @@ void Board::playOn(const LevelId& level, const EntityId& entry, bool isNewGame) 
     wish.entry = entry;
     wish.isArrival = true;
     if (!isNewGame) wish.game = m_playtest->game();
+    auto controller = std::move(m_controller);
     stopWalk();
+    m_controller = std::move(controller);
     if (level != m_session.document.level()->id) m_session.document.chooseLevel(level);
     m_viewBeforeWalk = m_view;
     begin(wish);
@@ -311,6 +317,7 @@ void Board::begin(const PlayWish& wish) {
     auto playtest = faceOf(m_session.document.level()->kind).startPlaytest(m_session, *this, wish);
     if (!playtest) return m_session.say(QString::fromStdString(playtest.error().sentence()));
     m_playtest = std::move(*playtest);
+    if (!m_controller) m_controller = std::make_unique<GameController>();
     connect(m_playtest.get(), &Playtest::changed, this, &Board::walkChanged);
     // Queued: both end the playtest that tells of them.
     connect(m_playtest.get(), &Playtest::ended, this, &Board::stopWalk, Qt::QueuedConnection);
@@ -332,6 +339,7 @@ void Board::stopWalk() {
     m_lastTrail = m_playtest->trailToKeep();
     const bool keptView = m_playtest->keepsStepInSight();
     m_playtest.reset();
+    m_controller.reset();
     m_painter->clear();
     if (!keptView) setView(m_viewBeforeWalk);
     takeTool();

@@ -31,6 +31,9 @@ public:
     void setShowsGrid(bool shows);
     void bringIntoView(const PxRect& place) override;
     [[nodiscard]] QSize playSize() const override { return size(); }
+    [[nodiscard]] ControllerState controller() const override {
+        return m_controller ? m_controller->state() : ControllerState{};
+    }
     [[nodiscard]] bool isDrawing() const override { return isInGesture(); }
     void themeChanged();
     /// The pointer: widget px, and level px.
@@ -123,6 +126,8 @@ private:
     /// Forgets the images of what is strewn otherwise now.
     void followStrewn(const LevelId& id);
     [[nodiscard]] EntityLook entityLook() const;
+    /// The level as it is painted: without its masses where the eye hides them.
+    [[nodiscard]] std::shared_ptr<const level::Level> levelInSight() const;
     void paintLevel(QPainter& painter, const MatterScene& shown);
     void paintSelection(QPainter& painter);
     void paintPreview(QPainter& painter);
@@ -139,6 +144,8 @@ private:
     mutable level::EntityPlaces m_places;
     mutable level::EntityPlaces m_toolPlaces;  ///< before the gesture
     SheetImages m_sheets;
+    mutable std::shared_ptr<const level::Level> m_bareOf, m_bare;  ///< a level without its masses
+    mutable std::shared_ptr<const level::Level> m_inSight;         ///< that was painted last
     mutable std::shared_ptr<const skin::TilingRules>
         m_tilingRules;                                     ///< that the images are dressed by
     mutable std::shared_ptr<const skin::Strewn> m_strewn;  ///< that the images show
@@ -158,6 +165,7 @@ private:
     bool m_isStepGesture = false;  ///< that the step took
     Qt::MouseButton m_gestureButton = Qt::NoButton;
 
+    std::unique_ptr<GameController> m_controller;  ///< while one walks
     std::unique_ptr<Playtest> m_playtest;
     std::vector<QPointF> m_lastTrail;
     View m_viewBeforeWalk;

@@ -44,6 +44,7 @@ void Board::focusOutEvent(QFocusEvent* event) {
     // A key that is let go elsewhere is not told here.
     m_isPanKeyDown = false;
     step().loseKeys();
+    if (m_playtest) m_playtest->loseKeys();
     QWidget::focusOutEvent(event);
 }
 

@@ -13,15 +13,30 @@ constexpr int paintBudgetMs = 6;  // of the 8 ms that the interface thread may b
 
 }  // namespace
 
+std::shared_ptr<const level::Level> Board::levelInSight() const {
+    const auto& whole = m_session.document.level();
+    if (m_session.document.guards().masses.isShown || m_playtest ||
+        !m_session.workbench.definition().mayHideMasses)
+        return whole;
+    if (m_bareOf != whole) {
+        level::Level bare = *whole;
+        bare.cells = Grid<level::Cell>(whole->cells.width(), whole->cells.height());
+        bare.tiles = Grid<level::Tile>(0, 0);
+        m_bareOf = whole;
+        m_bare = std::make_shared<const level::Level>(std::move(bare));
+    }
+    return m_bare;
+}
+
 MatterScene Board::scene() const {
     const StepDefinition& definition = m_session.workbench.definition();
-    MatterScene shown{&m_session.document.project(), m_session.document.level().get(), &m_sheets,
-                      definition.look};
+    m_inSight = levelInSight();
+    MatterScene shown{&m_session.document.project(), m_inSight.get(), &m_sheets, definition.look};
     m_tilingRules = m_session.dressing.tilingRules();
     shown.tilingRules = m_tilingRules.get();
     const auto proven = m_session.proofs.ofBoard();
     m_strewn = proven ? proven->strewn : nullptr;
-    shown.strewn = m_strewn.get();
+    shown.strewn = m_inSight == m_session.document.level() ? m_strewn.get() : nullptr;
     shown.isClear = shown.look.art >= 1;
     shown.tick = m_motionTick;
     shown.places = &places();
@@ -35,7 +50,11 @@ MatterScene Board::scene() const {
 
 EntityLook Board::entityLook() const {
     EntityLook look{m_session.workbench.definition().entities, true, {}, {}};
-    look.isLeftOut = [this](const level::Entity& entity) { return !m_painter->shows(entity); };
+    const bool hidesCast = !m_session.document.guards().cast.isShown &&
+                           m_session.workbench.definition().mayHideCast;
+    look.isLeftOut = [this, hidesCast](const level::Entity& entity) {
+        return (hidesCast && !m_playtest) || !m_painter->shows(entity);
+    };
     if (isInGesture()) look.selectedBy = m_tool->preview().selectedBy;
     return m_playtest ? m_playtest->lookOf(look) : look;
 }
@@ -44,8 +63,7 @@ void Board::paintLevel(QPainter& painter, const MatterScene& shown) {
     const QRectF board = m_view.toWidget(m_session.document.level()->boundsPx());
     if (shown.isClear) {
         painter.fillRect(rect(), currentTheme().window);
-        painter.fillRect(board,
-                         QColor(QString::fromStdString(m_session.document.level()->background)));
+        painter.fillRect(board, brushBehind(*m_session.document.level(), board));
         paintBackdrop(painter, shown, m_view, size(), false);
     }
     m_isComplete =

@@ -27,7 +27,11 @@ public:
 
     GoalRow(std::size_t place, Session& session, Change change, std::function<void()> remove,
             QWidget* parent)
-        : QWidget(parent), m_session(session), m_change(std::move(change)) {
+        : QWidget(parent),
+          m_place(place),
+          m_session(session),
+          m_change(std::move(change)),
+          m_chance(new QLabel(this)) {
         auto* line = new QHBoxLayout(this);
         line->setContentsMargins(0, 0, 0, 0);
         line->setSpacing(6);
@@ -73,7 +77,11 @@ public:
         away->setObjectName(name("remove"));
         away->setCheckable(false);
         connect(away, &QAbstractButton::clicked, this, std::move(remove));
-        for (QWidget* each : std::initializer_list<QWidget*>{m_type, m_of, m_number, m_needed})
+        m_chance->setObjectName(name("chance"));
+        m_chance->setFixedWidth(16);
+        m_chance->setAlignment(Qt::AlignCenter);
+        for (QWidget* each :
+             std::initializer_list<QWidget*>{m_chance, m_type, m_of, m_number, m_needed})
             line->addWidget(each);
         line->addStretch();
         line->addWidget(m_words);
@@ -85,6 +93,7 @@ public:
         m_needed->setChecked(goal.isNeeded);
         showSubject(goal);
         showNumber(goal);
+        showChance();
         QStringList texts{tr("says nothing")};
         m_texts.clear();
         for (const level::Words& words : m_session.document.level()->texts) {
@@ -94,6 +103,39 @@ public:
         setChoices(m_words, texts);
         const auto found = std::find(m_texts.begin(), m_texts.end(), goal.words);
         m_words->setCurrentIndex(found == m_texts.end() ? 0 : int(found - m_texts.begin()) + 1);
+    }
+
+    /// Whether it can be met, as far as that is known of the level as it is.
+    void showChance() {
+        const auto& level = m_session.document.level();
+        const auto proven = m_session.proofs.of(level->id);
+        const Theme& theme = currentTheme();
+        const bool isKnown = proven && proven->winning && proven->isAnalysisCurrent &&
+                             m_session.proofs.isCurrent(level->id) &&
+                             m_place < proven->winning->goals.size();
+        QString mark = QStringLiteral("…"), spoken = tr("not known yet");
+        QColor tone = theme.quietInk;
+        if (isKnown) {
+            const game::GoalChance& chance = proven->winning->goals[m_place];
+            const QString why = QString::fromStdString(chance.why);
+            switch (chance.can) {
+                case game::Decided::Yes:
+                    mark = QStringLiteral("✓"), spoken = tr("can be met"), tone = theme.accent;
+                    break;
+                case game::Decided::No:
+                    mark = QStringLiteral("✗"), spoken = tr("cannot be met: %1").arg(why);
+                    tone = theme.alarm;
+                    break;
+                case game::Decided::Unknown:
+                    mark = QStringLiteral("?"), spoken = tr("not decided: %1").arg(why);
+                    tone = theme.caution;
+                    break;
+            }
+        }
+        m_chance->setText(mark);
+        m_chance->setToolTip(spoken);
+        m_chance->setAccessibleName(spoken);
+        setTone(m_chance, tone);
     }
 
 private:
@@ -144,8 +186,10 @@ private:
             isCount || isTally ? QString() : tr("%1 s").arg(double(goal.ticks) / 60, 0, 'f', 1));
     }
 
+    std::size_t m_place;
     Session& m_session;
     Change m_change;
+    QLabel* m_chance;
     QComboBox* m_type;
     QComboBox* m_of;
     QSpinBox* m_number;
@@ -168,6 +212,9 @@ public:
             for (const level::Kind& kind : m_session.document.project().kinds)
                 if (kind.role == level::Role::Pickup && goal.kind.isEmpty()) goal.kind = kind.id;
             edit(tr("Add a goal"), [&](Items& goals) { goals.push_back(goal); });
+        });
+        connect(&session.proofs, &Proofs::changed, this, [this] {
+            if (isVisible()) refresh();
         });
     }
 

@@ -31,6 +31,15 @@ public:
         color->setFixedWidth(wide);
         m_color->setAccessibleName(tr("Colour behind"));
         addControl(tr("Colour behind"), color);
+        m_below = new QLineEdit(this);
+        m_below->setObjectName(QStringLiteral("sheet-color-below"));
+        m_below->setMaxLength(20);
+        m_below->setAccessibleName(tr("Colour behind, at the lower edge"));
+        m_below->setPlaceholderText(tr("the same"));
+        connect(m_below, &QLineEdit::editingFinished, this, &IdentitySection::changeBelow);
+        QWidget* below = withColorPicker(m_below, this);
+        below->setFixedWidth(wide);
+        addControl(tr("At the lower edge"), below);
         m_music =
             addLine(tr("Music, for the game"), "sheet-music", 200, [this](const QString& text) {
                 change(tr("Change the music"),
@@ -49,6 +58,7 @@ public:
         show(m_title, level().title);
         show(m_id, level().id.text);
         show(m_color, level().background);
+        show(m_below, level().backgroundBelow);
         show(m_music, level().music);
         const bool isOfPieces = level::traitsOf(level().kind).isOfPieces;
         showRow(m_kit, isOfPieces);
@@ -104,9 +114,22 @@ private:
         refresh();
     }
 
+    /// Empty: one colour all over.
+    void changeBelow() {
+        const QString text = m_below->text().trimmed();
+        const QColor color = QColor::fromString(text);
+        const std::string name = color.isValid() ? color.name().toStdString() : std::string();
+        if ((color.isValid() || text.isEmpty()) && name != level().backgroundBelow)
+            change(tr("Colour behind the level"),
+                   [&](level::Level& l) { l.backgroundBelow = name; });
+        m_below->setModified(false);
+        refresh();
+    }
+
     QLineEdit* m_title;
     QLineEdit* m_id;
     QLineEdit* m_color;
+    QLineEdit* m_below;
     QLineEdit* m_music;
     QComboBox* m_kit;
 };

@@ -53,6 +53,15 @@ QRect sourceOf(const level::Sheet& sheet, int number) {
             (number / sheet.columns) * sheet.tile.height, sheet.tile.width, sheet.tile.height};
 }
 
+QBrush brushBehind(const level::Level& level, const QRectF& board) {
+    const QColor above(QString::fromStdString(level.background));
+    if (level.backgroundBelow.empty()) return above;
+    QLinearGradient both(board.topLeft(), board.bottomLeft());
+    both.setColorAt(0, above);
+    both.setColorAt(1, QColor(QString::fromStdString(level.backgroundBelow)));
+    return both;
+}
+
 void paintBackdrop(QPainter& painter, const MatterScene& scene, const View& view, QSize size,
                    bool isFront) {
     const level::Backdrop* backdrop = scene.project->findBackdrop(scene.level->backdrop);

@@ -57,7 +57,11 @@ public:
         if (!m_scene.isClear) m_painter.fillRect(m_target, m_theme.window);
         if (m_shown.isEmpty()) return;
         const QRectF board = rectOf(m_scene.level->cells.bounds()) & QRectF(m_target);
-        if (!m_scene.isClear) m_painter.fillRect(board, paperTone());
+        if (!m_scene.isClear && m_scene.look.art >= 1)
+            m_painter.fillRect(
+                board, brushBehind(*m_scene.level, rectOf(m_scene.level->cells.bounds())));
+        else if (!m_scene.isClear)
+            m_painter.fillRect(board, paperTone());
         const double least = m_scene.isClear ? smallestDressedCell : smallestDrawnCell;
         if (std::min(m_cellWidth, m_cellHeight) < least) {
             paintPlainTones(board.toAlignedRect());

@@ -52,6 +52,9 @@ struct MatterScene {
     const level::EntityPlaces* places = nullptr;  ///< of the level's entities; null = not known
 };
 
+/// What lies behind a level whose edges are there on the widget: one colour, or two that turn into
+/// each other from top to bottom.
+[[nodiscard]] QBrush brushBehind(const level::Level& level, const QRectF& board);
 /// The pictures behind the level, or before it, as a game shows them whose screen is the whole
 /// widget; clipped to the level.
 void paintBackdrop(QPainter& painter, const MatterScene& scene, const View& view, QSize size,

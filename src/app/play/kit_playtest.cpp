@@ -57,14 +57,6 @@ protected:
         followBody();
     }
     bool takeOwnKey(const QKeyEvent& event, bool isDown) override {
-        const std::pair<int, int> keys[] = {{Qt::Key_Left, 0}, {Qt::Key_A, 0},  {Qt::Key_Right, 1},
-                                            {Qt::Key_D, 1},    {Qt::Key_Up, 2}, {Qt::Key_W, 2},
-                                            {Qt::Key_Down, 3}, {Qt::Key_S, 3}};
-        for (const auto& [key, place] : keys)
-            if (event.key() == key) {
-                m_keys[std::size_t(place)] = isDown || event.isAutoRepeat() ? 1 : 0;
-                return true;
-            }
         const bool ends = event.key() == Qt::Key_Escape || event.key() == Qt::Key_Tab;
         if (ends && isDown) end();
         return ends;
@@ -98,8 +90,8 @@ private:
     }
     /// By the keys, or from module to module of a proof.
     void steer() {
-        int across = m_keys[1] - m_keys[0], down = m_keys[3] - m_keys[2];
-        if (across != 0 || down != 0) m_game->takeOver();
+        int across = int(isHeld(SteeringAction::Right)) - int(isHeld(SteeringAction::Left));
+        int down = int(isHeld(SteeringAction::Down)) - int(isHeld(SteeringAction::Up));
         const PlayedGame::ProofRun* run = m_game->run();
         if (run && m_module < run->way.size()) {
             constexpr double near = 0.2;
@@ -122,8 +114,7 @@ private:
     }
 
     std::unique_ptr<KitWalk> m_walk;
-    std::size_t m_module = 0;     ///< of a proof's way, that is gone to
-    std::array<int, 4> m_keys{};  ///< left, right, up, down: 1 while held
+    std::size_t m_module = 0;  ///< of a proof's way, that is gone to
 };
 
 }  // namespace

@@ -23,6 +23,11 @@ PlayedGame::PlayedGame(const level::Project& project)
 
 void PlayedGame::arrive(const level::Project& project, const level::Level& level, bool isAgain) {
     runtime::arrive(m_rules, m_state);
+    for (const auto& [name, value] : m_tried)
+        if (const int at = m_rules.find(name); at >= 0) {
+            const runtime::TallyRule& rule = m_rules.tallies[std::size_t(at)];
+            m_state.tallies[std::size_t(at)] = std::clamp(value, rule.least, rule.most);
+        }
     m_level = game::rulesOf(project, level, m_rules);
     m_run = nullptr;
     if (m_nextRun < m_runs.size() && m_runs[m_nextRun].level == level.id)

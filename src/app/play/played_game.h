@@ -19,6 +19,10 @@ public:
     /// again.
     void arrive(const level::Project& project, const level::Level& level, bool isAgain);
 
+    /// Numbers that are there at every arrival from now on, whatever would be: for who tries a level
+    /// with them. Names that no tally has count for nothing.
+    void tryWith(const std::map<std::string, int>& tallies) { m_tried = tallies; }
+
     /// Goes by the runs of that proof from now on, level after level, from its start.
     void followProof(const game::GameProof& proof);
     /// A run through one level of it.
@@ -96,6 +100,7 @@ private:
     void show(const level::Words* words, Then then);
 
     runtime::GameRules m_rules;
+    std::map<std::string, int> m_tried;
     level::InHand m_hand;
     unsigned long long m_arrivals = 0;
     std::vector<ProofRun> m_runs;

@@ -22,13 +22,17 @@ Playtest::Playtest(Session& session, PlayHost& host, const PlayWish& wish)
     : m_session(session),
       m_host(host),
       m_game(wish.game ? wish.game : std::make_shared<PlayedGame>(session.document.project())) {
+    m_game->tryWith(wish.tallies);
     m_game->arrive(session.document.project(), *session.document.level(), !wish.isArrival);
     connect(&session.document, &Document::changed, this, [this] {
         if (!m_hasLeft) levelChanged();
     });
     m_timer.setInterval(15);
     m_timer.setTimerType(Qt::PreciseTimer);
-    connect(&m_timer, &QTimer::timeout, this, [this] { advance(); });
+    connect(&m_timer, &QTimer::timeout, this, [this] {
+        lookAtController();
+        if (!m_hasLeft) advance();
+    });
     m_clock.start();
     m_timer.start();
 }
@@ -52,7 +56,43 @@ bool Playtest::takeKey(const QKeyEvent& event, bool isDown) {
         if (!event.isAutoRepeat()) perform(m_game->dismiss());
         return true;
     }
+    if (!(event.modifiers() & (Qt::ControlModifier | Qt::AltModifier)) &&
+        m_steering.takeKey(event, isDown)) {
+        if (isDown && !event.isAutoRepeat()) m_game->takeOver();
+        return true;
+    }
     return takeOwnKey(event, isDown);
+}
+
+bool Playtest::isHeld(SteeringAction action) const {
+    switch (action) {
+        case SteeringAction::Left:
+            return m_controller.left || m_steering.isHeld(action);
+        case SteeringAction::Right:
+            return m_controller.right || m_steering.isHeld(action);
+        case SteeringAction::Up:
+            return m_controller.up || m_steering.isHeld(action);
+        case SteeringAction::Down:
+            return m_controller.down || m_steering.isHeld(action);
+        case SteeringAction::Jump:
+            return m_controller.jump || m_steering.isHeld(action);
+    }
+    return false;
+}
+
+bool Playtest::takeJumpPress() {
+    const bool isKey = m_steering.takePress();
+    return std::exchange(m_isControllerPress, false) || isKey;
+}
+
+void Playtest::lookAtController() {
+    const ControllerState former = std::exchange(m_controller, m_host.controller());
+    if (m_controller.isAny() && !former.isAny()) m_game->takeOver();
+    if (!m_controller.jump || former.jump) return;
+    if (m_game->isWaiting())
+        perform(m_game->dismiss());
+    else
+        m_isControllerPress = true;
 }
 
 bool Playtest::mayTick() {

@@ -6,8 +6,10 @@
 #include <QTimer>
 
 #include "app/painting/entity_painter.h"
+#include "app/play/game_controller.h"
 #include "app/play/kit_walk.h"
 #include "app/play/played_game.h"
+#include "app/play/steering.h"
 #include "app/session/session.h"
 #include "reach/verdict.h"
 
@@ -24,6 +26,8 @@ public:
     [[nodiscard]] virtual QSize playSize() const = 0;
     /// Moves the view so that the place is seen, in the middle if it was not.
     virtual void bringIntoView(const PxRect& place) = 0;
+    /// What a game controller holds now; nothing where there is none.
+    [[nodiscard]] virtual ControllerState controller() const = 0;
     /// A tool is being drawn with: the view keeps still.
     [[nodiscard]] virtual bool isDrawing() const = 0;
 };
@@ -39,6 +43,8 @@ struct PlayWish {
     bool isArrival = false;
     bool looksLikeTheGame = false;
     reach::QueryOptions abilities;  ///< as if the player had others
+    /// That a game begins with here, by the tally's name, cut to its range.
+    std::map<std::string, int> tallies{};
     /// The options with what is carried: by the game, and nothing where one begins.
     [[nodiscard]] reach::QueryOptions options() const;
 };
@@ -50,6 +56,8 @@ public:
     Playtest(Session& session, PlayHost& host, const PlayWish& wish);
     /// A key that belongs to the walk; false if it does not.
     bool takeKey(const QKeyEvent& event, bool isDown);
+    /// The keyboard is elsewhere: what is let go there is not told.
+    void loseKeys() { m_steering.letGo(); }
     /// What of the scene is otherwise while one walks.
     virtual void dress(MatterScene& scene) const = 0;
     /// How entities look, given how the step shows them.
@@ -87,6 +95,10 @@ protected:
     virtual bool takeOwnKey(const QKeyEvent& event, bool isDown) = 0;
     /// The level as at its arrival.
     virtual void beginAgain() = 0;
+    /// By a key or by the controller.
+    [[nodiscard]] bool isHeld(SteeringAction action) const;
+    /// True once after jump was pressed on either.
+    [[nodiscard]] bool takeJumpPress();
     /// False while words are read: the world stands still then.
     [[nodiscard]] bool mayTick();
     /// An exit was met, and wins.
@@ -116,6 +128,10 @@ private:
     void paintWords(QPainter& painter) const;
     void beginLevelAgain();
     void leave();
+    void lookAtController();
+    Steering m_steering;
+    ControllerState m_controller;
+    bool m_isControllerPress = false;
     QTimer m_timer;
     QElapsedTimer m_clock;
     qint64 m_ticks = 0;

@@ -111,32 +111,7 @@ protected:
     }
     bool takeOwnKey(const QKeyEvent& event, bool isDown) override {
         if (event.modifiers() & (Qt::ControlModifier | Qt::AltModifier)) return false;
-        runtime::PlayerKeys& keys = m_walk->keys();
-        const bool steers = event.key() == Qt::Key_Left || event.key() == Qt::Key_Right ||
-                            event.key() == Qt::Key_Up || event.key() == Qt::Key_Down ||
-                            event.key() == Qt::Key_Space;
-        if (steers && isDown) m_game->takeOver();
         switch (event.key()) {
-            case Qt::Key_Left:
-            case Qt::Key_A:
-                keys.left = isDown || event.isAutoRepeat();
-                return true;
-            case Qt::Key_Right:
-            case Qt::Key_D:
-                keys.right = isDown || event.isAutoRepeat();
-                return true;
-            case Qt::Key_Down:
-            case Qt::Key_S:
-                keys.down = isDown || event.isAutoRepeat();
-                return true;
-            case Qt::Key_Space:
-            case Qt::Key_Up:
-            case Qt::Key_W:
-                if (event.key() != Qt::Key_Space) keys.up = isDown || event.isAutoRepeat();
-                if (event.isAutoRepeat()) return true;
-                keys.jump = isDown;
-                if (isDown) keys.jumpBufferTicks = runtime::jumpBuffer;
-                return true;
             case Qt::Key_P:
                 if (isDown && !event.isAutoRepeat()) m_pace = (m_pace == 0) ? 1 : 0;
                 restartClock();
@@ -243,8 +218,18 @@ private:
         }
     }
 
+    void steer() {
+        runtime::PlayerKeys& keys = m_walk->keys();
+        keys.left = isHeld(SteeringAction::Left);
+        keys.right = isHeld(SteeringAction::Right);
+        keys.up = isHeld(SteeringAction::Up);
+        keys.down = isHeld(SteeringAction::Down);
+        keys.jump = isHeld(SteeringAction::Jump);
+        if (takeJumpPress()) keys.jumpBufferTicks = runtime::jumpBuffer;
+    }
     void playTick() {
         if (!mayTick()) return;
+        steer();
         const bool mayWin = m_game->mayWin();
         const level::Level& level = *m_session.document.level();
         const PlayedGame::ProofRun* run = m_game->run();

@@ -71,6 +71,7 @@ void Document::startWith(level::Project project, const QString& folder, file::Fi
     m_folder = folder;
     m_gesture.reset();
     m_lastLevel = m_level->id;
+    setGuards({});
     Q_EMIT opened();
     Q_EMIT levelSwitched();
     Q_EMIT historyChanged();
@@ -142,6 +143,24 @@ bool Document::refuses() const {
     return !m_whyNot.isEmpty();
 }
 
+bool Document::refuses(const level::LevelEdit& edit) const {
+    if (refuses()) return true;
+    if (edit.level.id != m_level->id) return false;
+    const level::Level& before = levelBeforeGesture();
+    const bool isMasses = m_guards.masses.isLocked && changesMasses(before, edit.level);
+    const bool isCast = m_guards.cast.isLocked && changesCast(before, edit.level);
+    if (isMasses) m_requests.say(tr("The masses are locked. Unlock them in View, Masses locked."));
+    if (isCast) m_requests.say(tr("The cast is locked. Unlock it in View, Cast locked."));
+    return isMasses || isCast;
+}
+
+void Document::setGuards(const Guards& guards) {
+    if (guards == m_guards) return;
+    commitGesture();
+    m_guards = guards;
+    Q_EMIT guardsChanged();
+}
+
 /// Of a level that is gone, or has another id: what stands where it stood, or before it.
 std::shared_ptr<const level::Level> Document::inPlaceOf(const level::Project& former,
                                                         const LevelId& gone) const {
@@ -170,7 +189,7 @@ void Document::setProject(level::Project project, const CellRect& touched) {
 }
 
 void Document::apply(const level::LevelEdit& edit) {
-    if (refuses()) return;
+    if (refuses(edit)) return;
     commitGesture();
     level::Project next = m_project.withLevel(edit.level);
     if (next == m_project) return;
@@ -197,7 +216,7 @@ void Document::apply(const level::ProjectEdit& edit) {
 }
 
 void Document::showGesture(const level::LevelEdit& edit) {
-    if (refuses()) return;
+    if (refuses(edit)) return;
     const CellRect former = m_gesture ? m_gesture->edit.touched : CellRect{};
     level::Project before = m_gesture ? std::move(m_gesture->before) : m_project;
     level::Project next = before.withLevel(edit.level);

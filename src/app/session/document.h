@@ -10,6 +10,7 @@
 #include <memory>
 #include <optional>
 
+#include "app/session/guards.h"
 #include "app/session/requests.h"
 #include "base/result.h"
 #include "file/storage.h"
@@ -60,6 +61,11 @@ public:
     /// Goes on with the newest value of a history.
     void endLooking(level::History history);
 
+    // What is hidden or locked on boards. Edits of a level that would change what is locked are
+    // refused, and said why; undo and edits of the project are not.
+    [[nodiscard]] const Guards& guards() const { return m_guards; }
+    void setGuards(const Guards& guards);
+
     // Change. A gesture replaces its value as it goes and is one step when it is committed.
     void apply(const level::LevelEdit& edit);
     /// The same, or says why not. Gives whether it was done.
@@ -94,6 +100,7 @@ Q_SIGNALS:
     void levelSwitched();                         ///< another level or project, or another size
     void listsChanged();  ///< matters, kinds, sheets, blocks or kits; before `changed`
     void historyChanged();
+    void guardsChanged();
 
 private:
     struct Gesture {
@@ -103,6 +110,7 @@ private:
     void startWith(level::Project project, const QString& folder, file::FileStates states);
     /// True, and said why, if edits are refused.
     [[nodiscard]] bool refuses() const;
+    [[nodiscard]] bool refuses(const level::LevelEdit& edit) const;
     [[nodiscard]] std::shared_ptr<const level::Level> inPlaceOf(const level::Project& former,
                                                                 const LevelId& gone) const;
     void setProject(level::Project project, const CellRect& touched);
@@ -118,6 +126,7 @@ private:
     file::FileStates m_states;
     QString m_folder;
     QString m_whyNot;
+    Guards m_guards;
     bool m_isLookingAtOther = false;
     LevelId m_lastLevel;
 };

@@ -46,6 +46,7 @@ Result<reach::Query> queryAsIf(const level::Project& project, const level::Level
     reach::QueryOptions options;
     options.lent = whatIf.lent;
     options.taken = whatIf.taken;
+    options.held = whatIf.held;
     auto query = reach::queryOf(project, level, options);
     if (query && whatIf.closed && query->board) {
         reach::KitBoard board = *query->board;

@@ -21,6 +21,7 @@ struct WhatIf {
     runtime::AbilitySet lent = 0;
     runtime::AbilitySet taken = 0;
     std::optional<PxRect> closed;  ///< a region that nobody may touch
+    std::vector<EntityId> held;    ///< keys and switches that are in hand from the start
     bool operator==(const WhatIf&) const = default;
     [[nodiscard]] bool isAny() const { return *this != WhatIf{}; }
 };

@@ -9,9 +9,11 @@ namespace rook::app {
 RunPlayer::RunPlayer(Document& document, Proofs& proofs) : m_document(document), m_proofs(proofs) {
     const auto forget = [this] {
         m_whatIf.closed.reset();
+        m_whatIf.held.clear();
         showRun(nullptr);
     };
     connect(&document, &Document::levelLeft, this, forget);
+    connect(&document, &Document::opened, this, [this] { m_tallies.clear(); });
     connect(&document, &Document::valueTaken, this, [this] {
         if (m_run) showRun(nullptr);  // it is of a former value
     });

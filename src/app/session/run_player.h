@@ -4,6 +4,7 @@
 
 #include <QObject>
 #include <QString>
+#include <map>
 
 #include "app/session/proofs.h"
 
@@ -26,6 +27,11 @@ public:
 
     [[nodiscard]] const WhatIf& whatIf() const { return m_whatIf; }
     void setWhatIf(const WhatIf& whatIf);
+    /// Numbers that a game begins with which is walked from Prove, by the tally's name; the others
+    /// begin as ever.
+    using Tallies = std::map<std::string, int>;
+    [[nodiscard]] const Tallies& tallies() const { return m_tallies; }
+    void setTallies(Tallies tallies) { m_tallies = std::move(tallies); }
     /// The answer to what is asked now; null if nothing is, or not yet.
     [[nodiscard]] std::shared_ptr<const ProvenLevel> whatIfAnswer() const;
     void takeWhatIf(std::shared_ptr<const ProvenLevel> answer, const WhatIf& of);
@@ -52,6 +58,7 @@ private:
     Document& m_document;
     Proofs& m_proofs;
     WhatIf m_whatIf;
+    Tallies m_tallies;
     std::shared_ptr<const ProvenLevel> m_whatIfAnswer;
     WhatIf m_whatIfOf;
     std::shared_ptr<const ShownRun> m_run;  ///< that was asked for

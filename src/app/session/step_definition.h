@@ -85,6 +85,8 @@ struct StepDefinition {
     QList<KeyHelp> keys;                  ///< besides those of the tools and those of the window
     BoardLook look;
     EntitiesLook entities;
+    bool mayHideMasses = false;  ///< by the eye; else they are what the step is about
+    bool mayHideCast = true;
     /// Cards and options, not filled yet.
     std::function<std::unique_ptr<TrayParts>(Session&, QWidget* cards, QWidget* options)> makeTray;
     bool trayFollowsTool = false;  ///< another tool has another tray

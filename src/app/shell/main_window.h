@@ -63,6 +63,7 @@ private:
     void buildProjectMenu();
     void buildEditMenu();
     void buildViewMenu();
+    void buildGuards(QMenu* menu);
     void buildLevelMenu();
     void buildKeys();
     QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys,
@@ -76,6 +77,7 @@ private:
     /// True if nothing would be lost, or the designer says so.
     bool mayDiscard();
     void newProject();
+    void openWalkKeys();
     void newLevel(level::LevelKind kind);
     void openLevelSheet();
     void openGame();
@@ -102,6 +104,7 @@ private:
     GamePage* m_game = nullptr;
     NewLevelPage* m_newLevel = nullptr;
     NewProjectPage* m_newProject = nullptr;
+    Page* m_walkKeys = nullptr;
     Page* m_page = nullptr;  ///< that stands in the board's place; null if none does
     QMenu* m_levelMenu = nullptr;
     QAction* m_axonAction = nullptr;

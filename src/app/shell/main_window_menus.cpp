@@ -124,6 +124,7 @@ void MainWindow::buildViewMenu() {
     });
     grid->setChecked(true);
     if (!QSettings().value(gridKey(), true).toBool()) grid->setChecked(false);
+    buildGuards(menu);
     m_night = add(menu, tr("&Night board"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), [this] {
         setNight(m_night->isChecked());
         QSettings().setValue(nightKey(), m_night->isChecked());
@@ -138,11 +139,39 @@ void MainWindow::buildViewMenu() {
         [this] { cycleFocus(-1); });
 }
 
+/// Eye and lock of masses and cast.
+void MainWindow::buildGuards(QMenu* menu) {
+    Document& document = m_session.document;
+    const std::tuple<QString, const char*, Guard Guards::*, bool Guard::*> parts[] = {
+        {tr("Masses shown"), "masses-shown-action", &Guards::masses, &Guard::isShown},
+        {tr("Masses locked"), "masses-locked-action", &Guards::masses, &Guard::isLocked},
+        {tr("Cast shown"), "cast-shown-action", &Guards::cast, &Guard::isShown},
+        {tr("Cast locked"), "cast-locked-action", &Guards::cast, &Guard::isLocked}};
+    for (const auto& [text, name, part, of] : parts) {
+        QAction* action = add(menu, text, {}, {});
+        action->setObjectName(QLatin1String(name));
+        action->setCheckable(true);
+        const auto show = [&document, action, part = part, of = of] {
+            action->setChecked(document.guards().*part.*of);
+        };
+        show();
+        connect(&document, &Document::guardsChanged, action, show);
+        connect(action, &QAction::triggered, this, [&document, part = part, of = of](bool isOn) {
+            Guards guards = document.guards();
+            guards.*part.*of = isOn;
+            document.setGuards(guards);
+        });
+    }
+}
+
 void MainWindow::buildLevelMenu() {
     QMenu* menu = m_levelMenu = menuBar()->addMenu(tr("&Level"));
     m_walkAction = add(menu, tr("&Walk"), Qt::Key_Tab, [this] { toggleWalk(false); });
     add(menu, tr("Walk from the &pointer"), QKeySequence(Qt::SHIFT | Qt::Key_Tab),
         [this] { toggleWalk(true); });
+    add(menu, tr("&Keys of a walk …"), {}, [this] {
+        openWalkKeys();
+    })->setObjectName(QStringLiteral("walk-keys-action"));
     menu->addSeparator();
     add(menu, tr("Level &sheet"), QKeySequence(Qt::ALT | Qt::Key_Return), [this] {
         openLevelSheet();

@@ -4,6 +4,7 @@
 #include "app/pages/level_sheet.h"
 #include "app/pages/new_level_page.h"
 #include "app/pages/new_project_page.h"
+#include "app/pages/walk_keys_page.h"
 #include "app/shell/main_window.h"
 #include "game/flow.h"
 #include "level/running_order.h"
@@ -51,6 +52,11 @@ void MainWindow::newProject() {
     }
     m_newProject->begin();
     showPage(m_newProject);
+}
+
+void MainWindow::openWalkKeys() {
+    if (!m_walkKeys) m_walkKeys = new WalkKeysPage(m_session, centralWidget());
+    showPage(m_walkKeys);
 }
 
 void MainWindow::newLevel(level::LevelKind kind) {

@@ -57,6 +57,8 @@ StepDefinition castDefinition() {
                  {tr("arrows"), tr("nudge by a cell, with Shift by a px")}};
     step.look = {0.55, 0, 0.7};
     step.entities = {1, true, true, true};
+    step.mayHideMasses = true;
+    step.mayHideCast = false;
     step.makeTray = makeCastTray;
     step.makeMargin = makeCastPanel;
     step.marginFollows = StepDefinition::MarginFollows::Selection;

@@ -107,10 +107,12 @@ bool ProveOnBoard::cancel() {
 }
 
 PlayWish ProveOnBoard::playWish() const {
-    // As if the player had other abilities, where that is asked.
+    // As if the player had other things in hand, where that is asked.
     PlayWish wish;
     wish.abilities.lent = m_session.runs.whatIf().lent;
     wish.abilities.taken = m_session.runs.whatIf().taken;
+    wish.abilities.held = m_session.runs.whatIf().held;
+    wish.tallies = m_session.runs.tallies();
     return wish;
 }
 

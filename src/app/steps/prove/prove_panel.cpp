@@ -107,13 +107,16 @@ ProvePanel::ProvePanel(Session& session, bool hasJumps, QWidget* parent)
                              static_cast<QWidget*>(m_kept), static_cast<QWidget*>(m_memory),
                              static_cast<QWidget*>(m_limit)})
             m_verdict->showRow(row, false);
-    m_sections << makeRunSection(session, this) << makeMotionSection(session, this);
+    m_sections << makeRunSection(session, this) << makeHandSection(session, this)
+               << makeMotionSection(session, this);
     column->addWidget(m_verdict);
     column->addWidget(m_sections[0]);
     column->addWidget(m_findings);
     column->addWidget(m_sections[1]);
+    column->addWidget(m_sections[2]);
     for (PanelSection* section : m_sections)
         section->setVisible(hasJumps);
+    if (!hasJumps) m_sections.clear();
     column->addStretch();
 }
 
@@ -121,6 +124,8 @@ void ProvePanel::refresh() {
     const Theme& theme = currentTheme();
     const auto proven = m_session.proofs.of(m_session.document.level()->id);
     const bool isCurrent = m_session.proofs.isCurrent(m_session.document.level()->id);
+    for (PanelSection* section : m_sections)
+        section->refresh();
     if (!proven) {
         m_sentence->setText(tr("Being proven …"));
         setTone(m_sentence, theme.quietInk);
@@ -145,8 +150,6 @@ void ProvePanel::refresh() {
     showWinning(*proven);
     showWhatIf();
     showNumber(m_limit, m_session.document.project().comfortLimit);
-    for (PanelSection* section : m_sections)
-        section->refresh();
 }
 
 /// What the worker finds after the verdict; of a former value it is shown quietly.
@@ -224,7 +227,7 @@ void ProvePanel::showWinning(const ProvenLevel& proven) {
                                                           : theme.caution);
 }
 
-/// The verdict as if the player had other abilities, or a region were closed.
+/// The verdict as if the player had other things in hand, or a region were closed.
 void ProvePanel::showWhatIf() {
     if (!m_session.runs.whatIf().isAny()) return;
     const auto answer = m_session.runs.whatIfAnswer();

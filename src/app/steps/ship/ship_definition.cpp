@@ -56,6 +56,7 @@ StepDefinition shipDefinition() {
     step.step = Step::Ship;
     step.look = {0.4, 0, 0};
     step.entities = {1, true, false, true};
+    step.mayHideMasses = true;
     step.makeTray = [](Session& session, QWidget* cards, QWidget* options) {
         return std::make_unique<ShipTray>(session, cards, options);
     };

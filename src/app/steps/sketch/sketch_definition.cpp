@@ -65,6 +65,7 @@ StepDefinition sketchDefinition() {
                  {tr("arrows"), tr("nudge by a cell, with Shift by a px")}};
     step.look = {0, 0.4, 1};
     step.entities = {0.4, false, false, false};
+    step.mayHideMasses = true;
     step.makeTray = makeSketchTray;
     step.trayFollowsTool = true;
     step.makeMargin = makeSketchPanel;

@@ -16,14 +16,17 @@ namespace {
 
 using level::TileLayer;
 
-/// The layers that tiles are painted on, the nearest on top, with the masses among them.
+/// The layers that tiles are painted on, the nearest on top, with the masses among them and the
+/// cast above.
 class LayerSection : public PanelSection {
 public:
     LayerSection(Session& session, QWidget* parent)
         : PanelSection(tr("Layers"), {}, session, parent), m_list(new QVBoxLayout) {
         makeFoldable(QStringLiteral("layers"), true);
         m_list->setSpacing(0);
+        addCastRow();
         addWide(m_list);
+        connect(&session.document, &Document::guardsChanged, this, &LayerSection::refresh);
         m_name = new QLineEdit(this);
         m_name->setObjectName(QStringLiteral("layer-name"));
         m_name->setAccessibleName(tr("Name of the layer in hand"));
@@ -99,10 +102,9 @@ public:
             Row& shown = m_rows[row++];
             shown.layer = layer;
             shown.button->setChecked(layer == inHand());
-            shown.eye->setVisible(layer >= 0);
-            shown.lock->setVisible(layer >= 0);
             if (layer < 0) {
                 shown.button->setWords(tr("Masses"), tr("dressed"));
+                showGuard(shown, m_session.document.guards().masses);
                 continue;
             }
             const TileLayer& each = layers[std::size_t(layer)];
@@ -113,6 +115,7 @@ public:
             shown.eye->setChecked(each.isShown);
             shown.lock->setChecked(each.isLocked);
         }
+        showGuard(m_cast, m_session.document.guards().cast);
         const bool hasLayer = inHand() >= 0;
         QStringList laid{tr("tiles in hand")};
         const auto& matters = m_session.document.project().matters;
@@ -151,44 +154,73 @@ private:
         const int layer = m_session.workbench.options<SkinOptions>().skinLayer;
         return layer < int(m_session.document.level()->layers.size()) ? layer : level::onMasses;
     }
+    [[nodiscard]] Row makeRow(const QString& name) {
+        auto* holder = new QWidget(this);
+        auto* line = new QHBoxLayout(holder);
+        line->setContentsMargins(0, 0, 0, 0);
+        line->setSpacing(2);
+        Row row;
+        row.button = new MarginRow(holder);
+        row.button->setObjectName(QStringLiteral("layer-row-") + name);
+        row.eye = new IconToggle(QStringLiteral("eye"), QStringLiteral("eye-off"),
+                                 tr("Show it here; games take no notice of this"), holder);
+        row.eye->setObjectName(QStringLiteral("layer-shown-") + name);
+        row.lock = new IconToggle(QStringLiteral("lock"), QStringLiteral("unlock"),
+                                  tr("Lock it: tools leave it alone"), holder);
+        row.lock->setObjectName(QStringLiteral("layer-locked-") + name);
+        line->addWidget(row.button, 1);
+        line->addWidget(row.eye);
+        line->addWidget(row.lock);
+        return row;
+    }
+    /// The cast stands over the masses and below what lies before them; nothing is laid on it.
+    void addCastRow() {
+        m_cast = makeRow(QStringLiteral("cast"));
+        m_cast.button->setWords(tr("Cast"), tr("placed in Cast"));
+        connect(m_cast.button, &QAbstractButton::clicked, this,
+                [this] { m_session.workbench.setStep(Step::Cast); });
+        connect(m_cast.eye, &QAbstractButton::clicked, this,
+                [this](bool isOn) { guard(&Guards::cast, &Guard::isShown, isOn); });
+        connect(m_cast.lock, &QAbstractButton::clicked, this,
+                [this](bool isOn) { guard(&Guards::cast, &Guard::isLocked, isOn); });
+        auto* line = new QVBoxLayout;
+        line->addWidget(m_cast.button->parentWidget());
+        addWide(line);
+    }
+    void guard(Guard Guards::*part, bool Guard::*of, bool isOn) {
+        Guards guards = m_session.document.guards();
+        guards.*part.*of = isOn;
+        m_session.document.setGuards(guards);
+    }
+    static void showGuard(const Row& row, const Guard& guard) {
+        row.eye->setChecked(guard.isShown);
+        row.lock->setChecked(guard.isLocked);
+    }
     void rebuild(int count) {
         for (const Row& row : m_rows)
             delete row.button->parentWidget();
         m_rows.clear();
         for (int i = 0; i <= count; ++i) {
-            auto* holder = new QWidget(this);
-            auto* line = new QHBoxLayout(holder);
-            line->setContentsMargins(0, 0, 0, 0);
-            line->setSpacing(2);
-            Row row;
-            row.button = new MarginRow(holder);
+            Row row = makeRow(QString::number(i));
             row.button->setCheckable(true);
-            row.button->setObjectName(QStringLiteral("layer-row-%1").arg(i));
-            row.eye = new IconToggle(QStringLiteral("eye"), QStringLiteral("eye-off"),
-                                     tr("Show the layer here; games take no notice of it"), holder);
-            row.eye->setObjectName(QStringLiteral("layer-shown-%1").arg(i));
-            row.lock = new IconToggle(QStringLiteral("lock"), QStringLiteral("unlock"),
-                                      tr("Lock the layer"), holder);
-            row.lock->setObjectName(QStringLiteral("layer-locked-%1").arg(i));
-            line->addWidget(row.button, 1);
-            line->addWidget(row.eye);
-            line->addWidget(row.lock);
             connect(row.button, &QAbstractButton::clicked, this, [this, i] {
                 m_session.workbench.change<SkinOptions>(
                     [&](SkinOptions& o) { o.skinLayer = m_rows[i].layer; });
                 refresh();
             });
             connect(row.eye, &QAbstractButton::clicked, this, [this, i](bool isOn) {
+                if (m_rows[i].layer < 0) return guard(&Guards::masses, &Guard::isShown, isOn);
                 changeLayer(m_rows[i].layer, tr("Show a layer"),
                             [isOn](TileLayer& l) { l.isShown = isOn; });
             });
             connect(row.lock, &QAbstractButton::clicked, this, [this, i](bool isOn) {
+                if (m_rows[i].layer < 0) return guard(&Guards::masses, &Guard::isLocked, isOn);
                 changeLayer(m_rows[i].layer, tr("Lock a layer"),
                             [isOn](TileLayer& l) { l.isLocked = isOn; });
             });
             row.button->setToolTip(tr("Drag to bring it nearer or farther."));
             row.button->installEventFilter(this);
-            m_list->addWidget(holder);
+            m_list->addWidget(row.button->parentWidget());
             m_rows << row;
         }
     }
@@ -270,6 +302,7 @@ private:
 
     QVBoxLayout* m_list;
     QList<Row> m_rows;
+    Row m_cast;
     qsizetype m_dragged = -1;  ///< row that the button is held on
     QComboBox* m_wears;
     QComboBox* m_fades;

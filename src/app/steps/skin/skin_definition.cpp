@@ -84,6 +84,7 @@ StepDefinition skinDefinition() {
                  {QStringLiteral("[  ]"), tr("brush smaller, larger")}};
     step.look = {1, 0, 0};
     step.entities = {1, true, false, false};
+    step.mayHideMasses = true;
     step.makeTray = makeSkinTray;
     step.trayFollowsTool = true;
     step.makeMargin = makeSkinPanel;
