@@ -336,6 +336,7 @@ private:
                 drawHazard(i, isMirrored);
             } else if (entity.role != "spawn" && entity.role != "entry" &&
                        entity.role != "trigger" && entity.role != "formation" &&
+                       entity.role != "turn-mark" &&
                        !stage().isTaken[i]) {
                 drawKind(entity.kind, entity.box, isMirrored);
             }
@@ -345,10 +346,22 @@ private:
             drawKind(level.entities[foe.entity].kind, box,
                      foe.way.at(stage().body.tick + 8).x < box.x);
         }
+        for (const Shot& shot : level.shots)
+            if (shot.way.isThere(stage().body.tick)) drawShot(shot);
         for (const Group& group : level.formations)
             for (int place = 0; place < group.formation.count; ++place)
                 if (!group.formation.isGap(place))
                     drawKind(group.member, group.formation.at(place, stage().body.tick), false);
+    }
+    /// A plain spot in the colour of what threw it.
+    void drawShot(const Shot& shot) {
+        const KindLook* kind = m_play.campaign().kind(stage().level->entities[shot.entity].kind);
+        const Box at = shot.way.at(stage().body.tick);
+        const Box box{at.x - m_camera.left, at.y - m_camera.top, at.width, at.height};
+        fill({box.x, box.y, box.width, box.height}, {240, 112, 90}, 255);
+        if (box.width > 2 && box.height > 2)
+            fill({box.x + 1, box.y + 1, box.width - 2, box.height - 2},
+                 colorOf(kind ? kind->color : "", {240, 236, 220}), 255);
     }
     /// One that goes about is drawn where it is; one that is on at times is faint while it is off.
     void drawHazard(std::size_t place, bool isMirrored) {

@@ -14,6 +14,7 @@
 #include "rook_motion.hpp"
 #include "rook_patrol.hpp"
 #include "rook_rules.hpp"
+#include "rook_thrower.hpp"
 
 namespace rook::runtime {
 
@@ -126,6 +127,12 @@ struct Foe {
     PatrolWay way;
 };
 
+/// A shot of a thrower; `way.isThere(tick)` says whether it is under way, `way.at(tick)` where.
+struct Shot {
+    std::size_t entity = 0;  ///< the thrower's place in `Level::entities`
+    Way way;
+};
+
 /// A formation; `formation.at(place, tick)` is where its members are.
 struct Group {
     std::size_t entity = 0;
@@ -157,6 +164,7 @@ struct Level : CellSource {
     std::vector<Entity> entities;
     std::vector<Zone> zones;
     std::vector<Foe> foes;  ///< those on patrol
+    std::vector<Shot> shots;  ///< all that may be under way at once
     std::vector<Group> formations;
     MotionTables motion;
     Parts parts;                       ///< hazards, doors and keys, springs, movers
@@ -191,6 +199,8 @@ struct Level : CellSource {
         std::vector<Way> list;
         for (const Foe& foe : foes)
             list.push_back(foe.way);
+        for (const Shot& shot : shots)
+            list.push_back(shot.way);
         for (const Group& group : formations) {
             if (group.memberRole != "foe" && group.memberRole != "hazard") continue;
             for (int place = 0; place < group.formation.count; ++place)

@@ -63,6 +63,8 @@ inline void readMotion(const json& file, Level& level, const std::string& name) 
     tables.airJumps = whole(motion, "airJumps", 0, 3, where);
     if (motion.contains("wallPushTicks"))
         tables.wallPushTicks = whole(motion, "wallPushTicks", 0, 4096, where);
+    tables.hasEvenDiagonal = motion.contains("diagonal") && !motion["diagonal"].empty();
+    if (tables.hasEvenDiagonal) tables.diagonal = readPace(motion, "diagonal", true, where);
     if (!tables.has(Ability::Coyote)) tables.coyoteTicks = 0;
     if (!tables.has(Ability::AirJump)) tables.airJumps = 0;
     if (!tables.has(Ability::WallJump)) tables.wallPushTicks = 0;
@@ -255,14 +257,25 @@ inline Mover readMover(const json& value, const std::string& where) {
     mover.width = whole(value, "width", 1, far, where);
     mover.height = whole(value, "height", 1, far, where);
     mover.periodTicks = whole(value, "periodTicks", 1, 36000, where);
-    for (const json& corner : list(value, "track", where)) {
-        if (!corner.is_array() || corner.size() != 2)
-            fail("Each corner of a track should be [x, y]", where + ".track");
-        mover.track.emplace_back(whole(corner[0], -far, far, where + ".track"),
-                                 whole(corner[1], -far, far, where + ".track"));
-    }
+    const auto readCorners = [&](const char* key) {
+        std::vector<std::pair<int, int>> corners;
+        const std::string at = where + "." + key;
+        for (const json& corner : list(value, key, where)) {
+            if (!corner.is_array() || corner.size() != 2)
+                fail("Each corner of a track should be [x, y]", at);
+            corners.emplace_back(whole(corner[0], -far, far, at), whole(corner[1], -far, far, at));
+        }
+        return corners;
+    };
+    mover.track = readCorners("track");
     if (mover.track.empty() || mover.track.front() != mover.track.back())
         fail("A track should end where it begins", where + ".track");
+    if (value.contains("way")) {
+        mover.way = readCorners("way");
+        if (mover.way.size() != static_cast<std::size_t>(mover.periodTicks))
+            fail("A way should hold one corner a tick of the period", where + ".way");
+        return mover;
+    }
     for (std::size_t i = 1; i < mover.track.size(); ++i)
         if (mover.track[i].first != mover.track[i - 1].first &&
             mover.track[i].second != mover.track[i - 1].second)

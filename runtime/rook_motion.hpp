@@ -139,21 +139,15 @@ private:
             (has(Ability::Climb) && m_world.hasLadderTop(m_body.x, m_body.y)))
             return;
         const Mover& mover = m_world.parts().movers[static_cast<std::size_t>(index)];
-        const long long length = mover.lengthPx();
-        const auto trackPx = [&](long long tick) {
-            return (tick % mover.periodTicks) * length / mover.periodTicks;
-        };
-        long long at = trackPx(m_body.tick - 1);
-        Box from = mover.atTrackPx(at);
-        for (const long long to = trackPx(m_body.tick); at != to;) {
-            at = (at + 1) % length;
-            const Box next = mover.atTrackPx(at);
+        Box from = mover.at(m_body.tick - 1);
+        mover.passIn(m_body.tick, [&](const Box& next) {
             const int x = m_body.x + next.x - from.x;
             const int y = m_body.y + next.y - from.y;
             from = next;
-            if (!isFree(x, y)) return fallOff();
-            if (!moveTo(x, y)) return;
-        }
+            if (isFree(x, y)) return moveTo(x, y);
+            fallOff();
+            return false;
+        });
     }
     void fallOff() { launch(m_tables.topPhase); }
 
@@ -171,11 +165,13 @@ private:
         }
     }
 
-    /// Seen from above: |dx| px, then |dy| px, together at most the walk table's number.
+    /// Seen from above: |dx| px, then |dy| px, together at most the walk table's number, or each at
+    /// most the diagonal one's.
     void roam(const Input& input) {
-        const int most = paceIn(m_tables.walk);
+        const bool isEven = m_tables.hasEvenDiagonal && input.dx != 0 && input.dy != 0;
+        const int most = paceIn(isEven ? m_tables.diagonal : m_tables.walk);
         const int sideways = std::min(std::abs(input.dx), most);
-        const int upright = std::min(std::abs(input.dy), most - sideways);
+        const int upright = std::min(std::abs(input.dy), isEven ? most : most - sideways);
         for (int i = 0; i < sideways && m_body.stance == Stance::Standing; ++i)
             if (!roamOnePx(input.dx < 0 ? -1 : 1, 0)) break;
         for (int i = 0; i < upright && m_body.stance == Stance::Standing; ++i)
@@ -389,7 +385,10 @@ private:
         if (m_body.stance == Stance::Ended) return;
         if (m_body.stance != Stance::Standing && !m_world.parts().springs.empty()) {
             const int spring = m_world.springUnder(m_body.x, m_body.y);
-            if (spring >= 0 && !hasFloor(m_body.x, m_body.y)) {
+            // A ladder's top is no floor for who holds on: else that body would stand by now.
+            const bool holds =
+                m_body.stance == Stance::Climbing || m_body.stance == Stance::Swimming;
+            if (spring >= 0 && (holds || !hasFloor(m_body.x, m_body.y))) {
                 clearFlight(Stance::Sprung);
                 m_body.spring = spring;
             }

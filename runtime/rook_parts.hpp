@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <array>
 #include <cstdint>
+#include <cstdlib>
 #include <string_view>
 #include <utility>
 #include <vector>
@@ -75,6 +76,10 @@ struct MotionTables : PhaseTable {
     int airJumps = 0;
     int wallPushTicks = 0;
     bool fromAbove = false;  ///< seen from above: nothing falls, all four ways are walks
+    /// Seen from above, who goes across and down at once: each of both at most. Else both together
+    /// are at most `walk`.
+    PaceTable diagonal{};
+    bool hasEvenDiagonal = false;
 
     bool has(Ability ability) const { return (abilities & setOf(ability)) != 0; }
 };
@@ -118,12 +123,44 @@ struct Spring {
     int pushDx = 0;  ///< px a tick, to the right, in the phases before the top
 };
 
-/// A one-way top on a closed track of axis-parallel legs.
+/// A one-way top on a closed track. Without a `way` its legs are axis-parallel, it never waits, and
+/// its pace is even.
 struct Mover {
     int width = 0;
     int height = 0;
     std::vector<std::pair<int, int>> track;  ///< corners, px; the first and the last are the same
     int periodTicks = 1;
+    /// Its corner in each tick of the period; empty = as the track alone says. From one to the next
+    /// it goes dx, then dy.
+    std::vector<std::pair<int, int>> way;
+
+    /// Px that it goes in a tick, at most. Cost: the way.
+    int mostPxATick() const {
+        if (way.empty()) return static_cast<int>(lengthPx() / periodTicks) + 1;
+        int most = 0;
+        for (std::size_t i = 0; i < way.size(); ++i) {
+            const auto& [x, y] = way[(i + 1) % way.size()];
+            most = std::max(most, std::abs(x - way[i].first) + std::abs(y - way[i].second));
+        }
+        return most;
+    }
+    bool isMoving() const {
+        if (way.empty()) return lengthPx() > 0;
+        return std::any_of(way.begin(), way.end(), [&](const auto& at) { return at != way[0]; });
+    }
+    /// Calls `visit` with each px of its way that it passes in that tick, from where it was in the
+    /// former one: the corner after each px. Ends early when `visit` gives false.
+    template <typename Visit>
+    void passIn(long long tick, Visit&& visit) const {
+        if (!way.empty()) return passFrom(at(tick - 1), at(tick), visit);
+        const long long length = lengthPx();
+        const auto trackPx = [&](long long t) { return (t % periodTicks) * length / periodTicks; };
+        const long long to = trackPx(tick);
+        for (long long px = trackPx(tick - 1); px != to;) {
+            px = (px + 1) % length;
+            if (!visit(atTrackPx(px))) return;
+        }
+    }
 
     long long lengthPx() const {
         long long sum = 0;
@@ -132,8 +169,12 @@ struct Mover {
                    std::abs(track[i].second - track[i - 1].second);
         return sum;
     }
-    /// Where it is in tick t: the track point floor((t mod P) * L / P).
+    /// Where it is in tick t: the track point floor((t mod P) * L / P), or as its way says.
     Box at(long long tick) const {
+        if (!way.empty()) {
+            const auto& [x, y] = way[static_cast<std::size_t>(tick) % way.size()];
+            return {x, y, width, height};
+        }
         return atTrackPx((tick % periodTicks) * lengthPx() / periodTicks);
     }
     Box atTrackPx(long long px) const {
@@ -154,6 +195,19 @@ struct Mover {
             px -= leg;
         }
         return {track.front().first, track.front().second, width, height};
+    }
+
+private:
+    template <typename Visit>
+    static void passFrom(Box from, const Box& to, Visit&& visit) {
+        while (from.x != to.x) {
+            from.x += to.x > from.x ? 1 : -1;
+            if (!visit(from)) return;
+        }
+        while (from.y != to.y) {
+            from.y += to.y > from.y ? 1 : -1;
+            if (!visit(from)) return;
+        }
     }
 };
 
@@ -179,6 +233,9 @@ struct Timetable {
 /// Where something that goes by itself is in each tick: its corners one after the other, the last
 /// part over and over.
 struct Way {
+    /// Across, in a tick in which it is not there: so far out that it meets nothing.
+    static constexpr int nowhere = -(1 << 26);
+
     std::vector<std::pair<int, int>> corners;  ///< one a tick, at least one
     std::size_t loopFrom = 0;                  ///< after the last comes this one
     int width = 0;
@@ -190,6 +247,7 @@ struct Way {
         return {corners[i].first, corners[i].second, width, height};
     }
     std::size_t periodTicks() const { return corners.size() - loopFrom; }
+    bool isThere(long long tick) const { return at(tick).x != nowhere; }
 };
 
 /// Deadly while its timetable is on.

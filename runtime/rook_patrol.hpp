@@ -22,6 +22,7 @@ struct Patrol {
     bool startsLeft = false;   ///< the way that it faces first
     bool turnsAtEdges = true;  ///< else it walks off and falls
     std::vector<int> turnsAt;  ///< px across, where its middle turns
+    std::vector<Box> marks;    ///< that it turns at, at the px at which it begins to overlap one
     Mover track;               ///< of one that flies
 };
 
@@ -52,6 +53,15 @@ inline constexpr std::size_t maxPatrolTicks = 36000;
 
 namespace detail {
 
+/// It begins to overlap a turn mark by going from one place to another.
+inline bool comesToMark(const Patrol& patrol, int fromX, int fromY, int x, int y) {
+    const Box from{fromX, fromY, patrol.box.width, patrol.box.height};
+    const Box to{x, y, patrol.box.width, patrol.box.height};
+    for (const Box& mark : patrol.marks)
+        if (overlaps(mark, to) && !overlaps(mark, from)) return true;
+    return false;
+}
+
 /// Walks under a ceiling: no weight, turns where it cannot go on.
 class Hanging {
 public:
@@ -66,6 +76,7 @@ public:
             x += way;
             for (const int mark : m_patrol.turnsAt)
                 if (x + middle == mark) return true;
+            if (comesToMark(m_patrol, x - way, y, x, y)) return true;
         }
         return false;
     }
@@ -140,7 +151,7 @@ private:
             add(box.x, box.y);
             if (!m_world.isFree(box.x, box.y)) m_way.flaw = PatrolFlaw::NoRoom;
         }
-        if (m_patrol.track.lengthPx() == 0) m_way.flaw = PatrolFlaw::KeepsOff;
+        if (!m_patrol.track.isMoving()) m_way.flaw = PatrolFlaw::KeepsOff;
         return std::move(m_way);
     }
 
@@ -187,7 +198,7 @@ private:
     /// makes it turn.
     void stride(Body& body, int& way) {
         const int pace = m_tables.walk[static_cast<std::size_t>(body.tick % 16)];
-        const int wanted = wishUpToMark(body.x, way, pace);
+        const int wanted = wishUpToMark(body, way, pace);
         Body next = body;
         step(m_world, m_tables, next, {m_patrol.turnsAtEdges ? 0 : way * wanted, 0, 0});
         for (int px = 1; m_patrol.turnsAtEdges && px <= wanted; ++px) {
@@ -197,7 +208,8 @@ private:
             next = farther;
         }
         const bool isStopped = std::abs(next.x - body.x) < pace;
-        const bool turns = isStopped || (next.x != body.x && isAtMark(next.x));
+        const bool turns =
+            isStopped || (next.x != body.x && (isAtMark(next.x) || comesToMark(body, next)));
         body = next;
         if (turns && next.stance != Stance::Airborne) way = -way;
     }
@@ -211,13 +223,21 @@ private:
         return false;
     }
     /// The px to the next mark on its way, if it is nearer than the pace.
-    int wishUpToMark(int x, int way, int pace) const {
+    int wishUpToMark(const Body& body, int way, int pace) const {
         int px = pace;
         for (const int mark : m_patrol.turnsAt) {
-            const int distance = (mark - x - m_patrol.box.width / 2) * way;
+            const int distance = (mark - body.x - m_patrol.box.width / 2) * way;
             if (distance > 0 && distance < px) px = distance;
         }
+        for (int nearer = 1; !m_patrol.marks.empty() && nearer < px; ++nearer) {
+            Body there = body;
+            step(m_world, m_tables, there, {way * nearer, 0, 0});
+            if (comesToMark(body, there)) return nearer;
+        }
         return px;
+    }
+    bool comesToMark(const Body& from, const Body& to) const {
+        return detail::comesToMark(m_patrol, from.x, from.y, to.x, to.y);
     }
     bool isAtMark(int x) const {
         for (const int mark : m_patrol.turnsAt)

@@ -37,6 +37,16 @@ struct Stage {
     bool isAtExit = false;       ///< the overlap with an exit that did not win goes on
 };
 
+/// The middle of the entity is in that module of a kit board.
+inline bool standsIn(const Level& level, const Entity& entity, const KitModule& module) {
+    const int x = (entity.box.x + entity.box.width / 2) / level.frame.cellWidth;
+    const int y = (entity.box.y + entity.box.height / 2) / level.frame.cellHeight;
+    const int storey = entity.whole.contains("storey") && entity.whole["storey"].is_number_integer()
+                           ? entity.whole["storey"].get<int>()
+                           : 0;
+    return x == module[0] && y == module[1] && storey == module[2];
+}
+
 class CampaignPlay {
 public:
     /// `seed`: of where levels begin that begin at any of their spawns.
@@ -108,6 +118,26 @@ public:
         const TickEnd end = endTick(m_stage.rules, m_state);
         if (end == TickEnd::Won) win("");
         if (end == TickEnd::Lost) lose(true);
+    }
+
+    /// Takes what stands in the modules of a kit board, one after the other; true if an exit that
+    /// is met there at last wins.
+    bool walkAlong(const std::vector<KitModule>& way) {
+        for (std::size_t i = 0; i + 1 < way.size(); ++i) {
+            std::vector<std::size_t> met;
+            for (std::size_t e = 0; e < m_stage.level->entities.size(); ++e) {
+                const Entity& entity = m_stage.level->entities[e];
+                const bool isTaken =
+                    entity.role == "pickup" || entity.role == "key" || entity.role == "switch";
+                if (isTaken && !m_stage.isTaken[e] && standsIn(*m_stage.level, entity, way[i]))
+                    met.push_back(e);
+            }
+            take(met);
+        }
+        // Nothing moves there: one may wait as long as is asked.
+        for (const GoalRule& goal : m_stage.rules.goals)
+            if (goal.sort == GoalSort::Survive) m_state.ticks = std::max(m_state.ticks, goal.ticks);
+        return runtime::mayWin(m_stage.rules, m_state);
     }
 
     /// The level is won by that exit (empty = without one): its words, then on to where it leads.
@@ -362,15 +392,11 @@ inline bool isWalked(const Level& level, const std::vector<KitModule>& way,
     for (std::size_t i = 1; i < way.size(); ++i)
         if (std::abs(way[i][0] - way[i - 1][0]) + std::abs(way[i][1] - way[i - 1][1]) != 1)
             return false;
-    const auto isIn = [&](const Entity& entity, const KitModule& module) {
-        const int x = (entity.box.x + entity.box.width / 2) / level.frame.cellWidth;
-        const int y = (entity.box.y + entity.box.height / 2) / level.frame.cellHeight;
-        return x == module[0] && y == module[1];
-    };
     const Entity* start = level.startEntity(entry);
-    if (!start || !isIn(*start, way.front())) return false;
+    if (!start || !standsIn(level, *start, way.front())) return false;
     for (const Entity& entity : level.entities)
-        if (entity.id == exit && entity.role == "exit" && isIn(entity, way.back())) return true;
+        if (entity.id == exit && entity.role == "exit" && standsIn(level, entity, way.back()))
+            return true;
     return false;
 }
 
@@ -412,6 +438,8 @@ inline GameReplay replayGame(const std::string& folder) {
         if (play.stage().level->kit) {
             if (!isWalked(*play.stage().level, run.way, run.entry, run.exit))
                 return missed("The way of " + run.level + " is not whole");
+            if (!play.walkAlong(run.way))
+                return missed("The way of " + run.level + " does not meet its goals");
             play.win(run.exit);
             continue;
         }

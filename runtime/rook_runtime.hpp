@@ -178,7 +178,33 @@ inline void readFoe(const json& value, std::size_t entity, const std::vector<Box
         patrol.track.height = patrol.box.height;
     }
     if (patrol.gait == Gait::Still) return;
+    for (const Entity& each : level.entities)
+        if (each.role == "turn-mark") patrol.marks.push_back(each.box);
     level.foes.push_back({entity, patrolOf(level.frame, level, level.motion, patrol, doors)});
+}
+
+/// Simulates what a thrower throws.
+inline void readThrower(const json& value, std::size_t entity, const std::vector<Box>& doors,
+                        Level& level, const std::string& where) {
+    const json& data = member(value, "thrower", where);
+    const json& shot = member(data, "shot", where + ".thrower");
+    const std::string at = where + ".thrower.shot";
+    Thrower thrower;
+    thrower.box = level.entities[entity].box;
+    thrower.everyTicks = whole(data, "every", 1, 36000, where + ".thrower");
+    thrower.first = whole(data, "first", 0, thrower.everyTicks - 1, where + ".thrower");
+    thrower.shotWidth = whole(shot, "width", 1, 512, at);
+    thrower.shotHeight = whole(shot, "height", 1, 512, at);
+    thrower.lifeTicks = whole(shot, "life", 1, 3600, at);
+    const auto pace = [&](const char* key) {
+        const double px = numberOf(shot, key, 0, at);
+        if (px < -64 || px > 64) fail("A shot goes at most 64 px a tick", at + "." + key);
+        return static_cast<int>(std::llround(px * 1000));
+    };
+    thrower.dx = pace("dx");
+    thrower.dy = pace("dy");
+    for (Way& way : shotsOf(level.frame, level, thrower, doors))
+        level.shots.push_back({entity, std::move(way)});
 }
 
 inline void readFormation(const json& value, std::size_t entity, Level& level,
@@ -359,6 +385,7 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
     for (std::size_t i = 0; i < level.entities.size(); ++i) {
         const std::string where = item(name + ": ", "entities", i);
         if (entities[i].contains("patrol")) readFoe(entities[i], i, doors, level, where);
+        if (entities[i].contains("thrower")) readThrower(entities[i], i, doors, level, where);
         if (entities[i].contains("formation")) readFormation(entities[i], i, level, where);
     }
     readProof(file, level, name);

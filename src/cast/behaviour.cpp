@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "level/tracks.h"
+
 namespace rook::cast {
 
 using level::Entity;
@@ -42,6 +44,13 @@ private:
     level::LevelCells m_cells;
 };
 
+std::vector<runtime::Box> boxesOf(const std::vector<PxRect>& rects) {
+    std::vector<runtime::Box> boxes;
+    for (const PxRect& rect : rects)
+        boxes.push_back(level::boxOf(rect));
+    return boxes;
+}
+
 }  // namespace
 
 runtime::Patrol patrolOf(const Entity& foe) {
@@ -53,34 +62,57 @@ runtime::Patrol patrolOf(const Entity& foe) {
     patrol.startsLeft = foe.facing == level::Facing::Left;
     patrol.turnsAtEdges = data.turnsAtEdges;
     patrol.turnsAt = data.turnsAt;
-    patrol.track.width = foe.box.width;
-    patrol.track.height = foe.box.height;
-    for (const PxPoint& corner : trackOf(foe.data.track, {foe.box.x, foe.box.y}))
-        patrol.track.track.emplace_back(corner.x, corner.y);
-    patrol.track.periodTicks = foe.data.track.periodTicks;
+    patrol.track = level::moverOf(foe.data.track, foe.box);
     return patrol;
 }
 
-std::vector<PxRect> doorsOf(const Project& project, const Level& level) {
-    std::vector<PxRect> doors;
-    for (const Entity& entity : level.entities)
-        if (project.roleOf(entity) == level::Role::Door) doors.push_back(entity.box);
-    return doors;
+Obstacles obstaclesOf(const Project& project, const Level& level) {
+    Obstacles obstacles;
+    for (const Entity& entity : level.entities) {
+        const level::Role role = project.roleOf(entity);
+        if (role == level::Role::Door) obstacles.doors.push_back(entity.box);
+        if (role == level::Role::TurnMark) obstacles.marks.push_back(entity.box);
+    }
+    return obstacles;
 }
 
 runtime::PatrolWay wayOf(const Project& project, const Level& level,
                          const runtime::MotionTables& player, const Entity& foe) {
-    return wayAmong(doorsOf(project, level), project, level, player, foe);
+    return wayAmong(obstaclesOf(project, level), project, level, player, foe);
 }
 
-runtime::PatrolWay wayAmong(const std::vector<PxRect>& doors, const Project& project,
-                            const Level& level, const runtime::MotionTables& player,
-                            const Entity& foe) {
+runtime::PatrolWay wayAmong(const Obstacles& obstacles, const Project& project, const Level& level,
+                            const runtime::MotionTables& player, const Entity& foe) {
     const level::LevelCells cells(project, level);
-    std::vector<runtime::Box> walls;
-    for (const PxRect& door : doors)
-        walls.push_back(level::boxOf(door));
-    return runtime::patrolOf(frameOf(level), cells, player, patrolOf(foe), walls);
+    runtime::Patrol patrol = patrolOf(foe);
+    patrol.marks = boxesOf(obstacles.marks);
+    return runtime::patrolOf(frameOf(level), cells, player, patrol, boxesOf(obstacles.doors));
+}
+
+runtime::Thrower throwerOf(const Entity& entity) {
+    const level::Thrower& data = entity.data.thrower;
+    runtime::Thrower thrower;
+    thrower.box = level::boxOf(entity.box);
+    thrower.everyTicks = data.everyTicks;
+    thrower.first = data.first;
+    thrower.shotWidth = data.shot.width;
+    thrower.shotHeight = data.shot.height;
+    thrower.dx = static_cast<int>(data.shot.dx.thousandths);
+    thrower.dy = static_cast<int>(data.shot.dy.thousandths);
+    thrower.lifeTicks = data.shot.lifeTicks;
+    return thrower;
+}
+
+std::vector<runtime::Way> shotsAmong(const Obstacles& obstacles, const Project& project,
+                                     const Level& level, const Entity& entity) {
+    return runtime::shotsOf(frameOf(level), level::LevelCells(project, level), throwerOf(entity),
+                            boxesOf(obstacles.doors));
+}
+
+std::vector<std::pair<int, int>> flightAmong(const Obstacles& obstacles, const Project& project,
+                                             const Level& level, const Entity& entity) {
+    return runtime::flightOf(frameOf(level), level::LevelCells(project, level), throwerOf(entity),
+                             boxesOf(obstacles.doors));
 }
 
 runtime::Formation formationOf(const Project& project, const Entity& entity) {

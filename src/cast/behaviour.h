@@ -3,22 +3,42 @@
 
 #include "level/project.h"
 #include "rook_patrol.hpp"
+#include "rook_thrower.hpp"
 
 namespace rook::cast {
 
+/// What stops or turns all that goes by itself.
+struct Obstacles {
+    std::vector<PxRect> doors;  ///< walls to foes and shots, open or shut
+    std::vector<PxRect> marks;  ///< that foes turn at which walk or hang
+    bool operator==(const Obstacles&) const = default;
+};
+/// Cost: the entities of the level.
+[[nodiscard]] Obstacles obstaclesOf(const level::Project& project, const level::Level& level);
 /// The patrol of a foe. Requires: its kind's role is foe.
 [[nodiscard]] runtime::Patrol patrolOf(const level::Entity& foe);
-/// The boxes of all doors: walls to foes.
-[[nodiscard]] std::vector<PxRect> doorsOf(const level::Project& project, const level::Level& level);
 /// The way of a foe through its level; `player` says how bodies fall. Cost: as `runtime::patrolOf`.
 [[nodiscard]] runtime::PatrolWay wayOf(const level::Project& project, const level::Level& level,
                                        const runtime::MotionTables& player,
                                        const level::Entity& foe);
-/// The same among these doors, for who asks for many foes: `doorsOf` looks at every entity.
-[[nodiscard]] runtime::PatrolWay wayAmong(const std::vector<PxRect>& doors,
+/// The same among these, for who asks for many foes: `obstaclesOf` looks at every entity.
+[[nodiscard]] runtime::PatrolWay wayAmong(const Obstacles& obstacles,
                                           const level::Project& project, const level::Level& level,
                                           const runtime::MotionTables& player,
                                           const level::Entity& foe);
+
+/// What an entity throws. Requires: its kind's role is thrower.
+[[nodiscard]] runtime::Thrower throwerOf(const level::Entity& entity);
+/// Where each of its shots is that may be under way at once. Cost: as `runtime::shotsOf`.
+[[nodiscard]] std::vector<runtime::Way> shotsAmong(const Obstacles& obstacles,
+                                                   const level::Project& project,
+                                                   const level::Level& level,
+                                                   const level::Entity& entity);
+/// The corners of a shot from the tick on in which it is made.
+[[nodiscard]] std::vector<std::pair<int, int>> flightAmong(const Obstacles& obstacles,
+                                                           const level::Project& project,
+                                                           const level::Level& level,
+                                                           const level::Entity& entity);
 
 /// The formation that an entity is; members are as large as their kind, or as the entity if there
 /// is no such kind.

@@ -2,6 +2,7 @@
 
 #include "cast/behaviour.h"
 #include "check/cast.h"
+#include "level/tracks.h"
 
 namespace rook::check {
 
@@ -18,7 +19,7 @@ public:
           m_level(level),
           m_answer(answer),
           m_cells(project, level),
-          m_doors(cast::doorsOf(project, level)) {}
+          m_obstacles(cast::obstaclesOf(project, level)) {}
 
     [[nodiscard]] std::vector<Finding> run(const std::atomic<bool>* cancel) {
         for (const Entity& entity : m_level.entities) {
@@ -32,6 +33,9 @@ public:
                     break;
                 case Role::Formation:
                     formation(entity);
+                    break;
+                case Role::Thrower:
+                    thrower(entity);
                     break;
                 case Role::Exit:
                     exit(entity);
@@ -59,7 +63,7 @@ private:
     void foe(const Entity& entity) {
         if (entity.data.patrol.gait == level::Gait::Still) return;
         const auto way =
-            cast::wayAmong(m_doors, m_project, m_level, m_answer.onCells().tables, entity);
+            cast::wayAmong(m_obstacles, m_project, m_level, m_answer.onCells().tables, entity);
         const runtime::Box last = way.at(static_cast<long long>(way.corners.size()) - 1);
         const PxRect place = level::rectOf(last);
         switch (way.flaw) {
@@ -96,17 +100,10 @@ private:
         const runtime::World own = worldFor(entity.box.width, entity.box.height);
         const runtime::MotionTables& body = m_answer.onCells().tables;
         const runtime::World rider = worldFor(body.bodyWidth, body.bodyHeight);
-        runtime::Mover track;
-        track.width = entity.box.width;
-        track.height = entity.box.height;
-        for (const PxPoint corner : trackOf(entity.data.track, PxPoint{entity.box.x, entity.box.y}))
-            track.track.emplace_back(corner.x, corner.y);
-        track.periodTicks = entity.data.track.periodTicks;
+        const runtime::Mover track = level::moverOf(entity.data.track, entity.box);
         bool isCrushing = false, isReached = false;
         std::optional<PxRect> wall, crush;
-        const long long length = std::max(1LL, track.lengthPx());
-        for (long long px = 0; px < length; ++px) {
-            const runtime::Box at = track.atTrackPx(px);
+        const auto look = [&](const runtime::Box& at) {
             if (!wall && !own.isFree(at.x, at.y)) wall = level::rectOf(at);
             // A rider in the middle has no room while one elsewhere on the track has.
             const PxPoint feet{at.x + (at.width - body.bodyWidth) / 2, at.y - body.bodyHeight};
@@ -115,7 +112,11 @@ private:
             const PxRect above{at.x, at.y - 1, at.width, 1};
             isReached = isReached || m_answer.onCells().reached.meets(above, body) ||
                         m_answer.onCells().reached.mayMeetByMovers(above, body);
-        }
+            return true;
+        };
+        look(track.at(0));
+        for (int tick = 1; tick <= track.periodTicks; ++tick)
+            track.passIn(tick, look);
         if (wall)
             add(FindingKind::MoverInWall, Severity::Doubt,
                 entity.id.text + " goes through a wall at px " + std::to_string(wall->x) + ", " +
@@ -160,6 +161,33 @@ private:
                 entity);
     }
 
+    void thrower(const Entity& entity) {
+        const auto flight = cast::flightAmong(m_obstacles, m_project, m_level, entity);
+        if (flight.size() <= 1) {
+            add(FindingKind::ShotsGoNowhere, Severity::Doubt,
+                "The shots of " + entity.id.text + " end where they are made", entity);
+            return;
+        }
+        // A body in the middle of their line, in any tick.
+        const runtime::MotionTables& body = m_answer.onCells().tables;
+        const level::Shot& shot = entity.data.thrower.shot;
+        const auto& [x, y] = flight[flight.size() / 2];
+        const runtime::Box there{x + (shot.width - body.bodyWidth) / 2,
+                                 y + (shot.height - body.bodyHeight) / 2, body.bodyWidth,
+                                 body.bodyHeight};
+        const auto shots = cast::shotsAmong(m_obstacles, m_project, m_level, entity);
+        for (int tick = 0; tick < entity.data.thrower.everyTicks; ++tick)
+            if (std::none_of(shots.begin(), shots.end(), [&](const runtime::Way& each) {
+                    return overlaps(each.at(tick), there);
+                }))
+                return;
+        add(FindingKind::ShotsUnpassable, Severity::Doubt,
+            "The shots of " + entity.id.text +
+                " follow so closely that in no tick a body fits between them",
+            entity)
+            .place = level::rectOf(there);
+    }
+
     /// A body gets past it on one side, and to both of its sides.
     void exit(const Entity& entity) {
         const reach::Reached& reached = m_answer.onCells().reached;
@@ -192,7 +220,7 @@ private:
     const level::Level& m_level;
     const reach::Answer& m_answer;
     level::LevelCells m_cells;
-    std::vector<PxRect> m_doors;
+    cast::Obstacles m_obstacles;
     std::vector<Finding> m_findings;
 };
 
@@ -223,13 +251,13 @@ std::vector<Finding> meetingFindings(const level::Project& project, const level:
             return;
         }
     };
-    const std::vector<PxRect> doors = cast::doorsOf(project, level);
+    const cast::Obstacles obstacles = cast::obstaclesOf(project, level);
     for (const Entity& entity : level.entities) {
         const Role role = project.roleOf(entity);
         const bool isOwnFoe = role == Role::Foe && !entity.data.timetable &&
                               entity.data.patrol.gait != level::Gait::Still;
         if (isOwnFoe) {
-            const auto way = cast::wayAmong(doors, project, level, tables, entity);
+            const auto way = cast::wayAmong(obstacles, project, level, tables, entity);
             told(entity, [&](const runtime::Box& box, long long tick) {
                 return overlaps(way.at(tick), box);
             });

@@ -71,6 +71,8 @@ enum class FindingKind {
     SamePlaceTwice,
     KeyWithoutDoor,
     PatrolBroken,
+    ShotsGoNowhere,
+    ShotsUnpassable,
     MoverInWall,
     MoverCrushes,
     MoverNotReached,

@@ -21,12 +21,14 @@ bool mustBeSeen(Role role) {
         case Role::Foe:
         case Role::Mover:
         case Role::Spring:
+        case Role::Thrower:
             return true;
         case Role::Spawn:
         case Role::Entry:
         case Role::Trigger:
         case Role::Formation:
         case Role::Prop:
+        case Role::TurnMark:
             break;
     }
     return false;

@@ -24,9 +24,10 @@ std::vector<Finding> placementFindings(const level::Project& project, const leve
     std::vector<Finding> findings;
     for (const level::Entity& entity : level.entities) {
         const level::Kind* kind = project.findKind(entity.kind);
-        // The middle of a formation may lie anywhere.
+        // The middle of a formation may lie anywhere, and a turn mark may overlap the floor.
         const bool isAnywhere =
-            kind && (kind->role == level::Role::Prop || kind->role == level::Role::Formation);
+            kind && (kind->role == level::Role::Prop || kind->role == level::Role::Formation ||
+                     kind->role == level::Role::TurnMark);
         if (!kind || isAnywhere || !isBuried(project, level, entity.box)) continue;
         findings.push_back({FindingKind::EntityInStone, Severity::Doubt, level.id,
                             kind->title + " " + entity.id.text + " is buried in solid matter",

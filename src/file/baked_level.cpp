@@ -8,6 +8,7 @@
 #include "file/game_json.h"
 #include "file/tile_rows_detail.h"
 #include "level/cast_edits.h"
+#include "level/tracks.h"
 #include "reach/prove.h"
 #include "reach/zones.h"
 #include "skin/dressing.h"
@@ -208,11 +209,14 @@ Json wayJson(const Entity& entity) {
     Json track = Json::array();
     for (const PxPoint& corner : trackOf(entity.data.track, {entity.box.x, entity.box.y}))
         track.push_back({corner.x, corner.y});
-    return {{"id", entity.id.text},
-            {"width", entity.box.width},
-            {"height", entity.box.height},
-            {"track", std::move(track)},
-            {"periodTicks", entity.data.track.periodTicks}};
+    const runtime::Mover mover = level::moverOf(entity.data.track, entity.box);
+    Json json = {{"id", entity.id.text},
+                 {"width", entity.box.width},
+                 {"height", entity.box.height},
+                 {"track", std::move(track)},
+                 {"periodTicks", mover.periodTicks}};
+    if (!mover.way.empty()) json["way"] = mover.way;
+    return json;
 }
 
 /// Where each member is: its corner in each tick of the period, or in the first if it keeps still.
@@ -275,6 +279,8 @@ Json bakedEntity(const Project& project, const Level& level, const Entity& entit
     data.spring = {};  // games get them as tables and as the way they make
     data.track = {};
     json.update(roleJson(data));
+    if (project.roleOf(entity) == Role::Thrower)
+        json["thrower"] = describedJson(FileContext{&project}, entity.data.thrower);
     if (project.roleOf(entity) == Role::Foe && entity.data.patrol.gait == Gait::Flies)
         json.update(wayJson(entity));
     if (json.contains("formation")) {
@@ -317,7 +323,7 @@ std::vector<std::string> moverLines(const Project& project, const Level& level) 
     for (const Entity& entity : level.entities) {
         if (project.roleOf(entity) != Role::Mover) continue;
         Json line = wayJson(entity);
-        line["ease"] = "linear";
+        line["ease"] = nameOf(entity.data.track.ease);
         lines.push_back(compactText(line));
     }
     return lines;
@@ -412,6 +418,7 @@ Json motionJson(const motion::StepTables& tables, Json springs) {
             {"coyoteTicks", body.coyoteTicks},
             {"airJumps", body.airJumps},
             {"wallPushTicks", body.wallPushTicks},
+            {"diagonal", paceJson(body.diagonal, body.hasEvenDiagonal)},
             {"springs", std::move(springs)}};
 }
 

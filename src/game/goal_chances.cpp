@@ -32,7 +32,7 @@ long long leastTicksTo(const reach::Problem& problem, const PxRect& box) {
         }
     int ride = 0;
     for (const runtime::Mover& mover : problem.parts.movers)
-        ride = std::max(ride, static_cast<int>(mover.lengthPx() / mover.periodTicks) + 1);
+        ride = std::max(ride, mover.mostPxATick());
     const int dx = std::max({0, box.x - (corner->x + tables.bodyWidth), corner->x - box.right()});
     const int dy = std::max({0, box.y - (corner->y + tables.bodyHeight), corner->y - box.bottom()});
     return std::max(dx / (across + ride), dy / (down + ride));

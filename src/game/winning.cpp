@@ -5,7 +5,8 @@
 
 #include "game/goal_chances.h"
 #include "game/goal_runs.h"
-#include "kit/walk_graph.h"
+#include "game/best_way_detail.h"
+#include "game/kit_winning.h"
 
 namespace rook::game {
 
@@ -22,16 +23,6 @@ Decided Winning::by(const EntityId& exit) const {
 }
 
 namespace {
-
-/// The best of some: one *yes* is enough, and *no* only if all are.
-Decided bestOf(const std::vector<WayOut>& ways) {
-    const auto isAny = [&](Decided can) {
-        return std::any_of(ways.begin(), ways.end(), [&](const WayOut& w) { return w.can == can; });
-    };
-    return isAny(Decided::Yes)       ? Decided::Yes
-           : isAny(Decided::Unknown) ? Decided::Unknown
-                                     : Decided::No;
-}
 
 /// An exit that is met ends the run: for one exit, all others are closed. Of two that one body can
 /// meet at once, the first in the file counts; `overlapping` says whether such a later one is
@@ -318,88 +309,6 @@ private:
     bool m_asks = false;               ///< some goal is needed
     std::vector<reach::Goal> m_exits;
 };
-
-/// On a board of pieces, which is walked module by module.
-Winning winningOfKit(const Project& project, const Level& level, const WinOptions& options,
-                     const reach::Limits& limits) {
-    Winning winning;
-    const auto decided = [&](Decided can, std::string why) {
-        winning.isWhole = can != Decided::Unknown;
-        winning.can = can;
-        winning.why = std::move(why);
-        return winning;
-    };
-    const Kit* kit = project.kitOf(level);
-    if (!kit) return decided(Decided::Unknown, "the board has no kit");
-    Level board = level;
-    if (!options.entry.isEmpty()) {
-        const Entity* entry = findEntity(level, options.entry);
-        if (!entry) return decided(Decided::No, "there is no entry " + options.entry.text);
-        const Entity at = *entry;
-        board.entities.edit([&](auto& entities) {
-            const auto spawn = std::find_if(entities.begin(), entities.end(), [&](const Entity& e) {
-                return project.roleOf(e) == Role::Spawn;
-            });
-            if (spawn == entities.end()) return;
-            spawn->box = at.box;
-            spawn->storey = at.storey;
-        });
-    }
-    const runtime::LevelRules rules = rulesOf(project, level, rulesOf(project));
-    const bool asks = std::any_of(rules.goals.begin(), rules.goals.end(),
-                                  [](const runtime::GoalRule& goal) { return goal.isNeeded; });
-    winning.goals.resize(rules.goals.size());
-    for (GoalChance& goal : winning.goals)
-        goal.why = "goals on boards of pieces are not decided";
-    const kit::PlacedIndex index(*kit, board);
-    const kit::WalkGraph graph(*kit, board, index);
-    const kit::KitReach reach = kit::reachOf(project, board, graph, limits.cancel);
-    if (limits.isCancelled()) return decided(Decided::Unknown, "it was cancelled");
-    std::vector<const kit::KitGoal*> exits;
-    for (const kit::KitGoal& goal : reach.goals)
-        if (goal.role == Role::Exit) exits.push_back(&goal);
-    if (exits.empty() && !asks)
-        return decided(Decided::No, "there is neither an exit nor a goal that is needed");
-    const bool tellsKeys =
-        std::any_of(level.entities.begin(), level.entities.end(), [&](const Entity& entity) {
-            return project.roleOf(entity) == Role::Key && options.matters.has(keyOf(entity));
-        });
-    for (const kit::KitGoal* exit : exits) {
-        WayOut way;
-        way.exit = {exit->id};
-        way.after = options.inHand.value_or(InHand{}).within(options.matters);
-        for (const int patch : exit->way)
-            way.way.push_back(graph.patches()[static_cast<std::size_t>(patch)].spot);
-        const bool passesAnother =
-            std::any_of(exits.begin(), exits.end(), [&](const kit::KitGoal* other) {
-                return other != exit &&
-                       std::find(way.way.begin(), way.way.end(), other->spot) != way.way.end();
-            });
-        if (!exit->isReached && reach.isDecided) {
-            way.can = Decided::No;
-            way.why = "no body gets to " + exit->id;
-        } else if (!exit->isReached) {
-            way.why = "more than 64 sets of things can be held";
-        } else if (asks) {
-            way.why = "goals on boards of pieces are not decided";
-        } else if (passesAnother) {
-            way.why = "the way to " + exit->id + " that was found leads through another exit";
-        } else if (tellsKeys) {
-            way.why = "keys that are carried from boards of pieces are not followed";
-            winning.isWhole = false;
-        } else {
-            way.can = Decided::Yes;
-        }
-        winning.ways.push_back(std::move(way));
-    }
-    if (exits.empty())
-        return decided(Decided::Unknown, "goals on boards of pieces are not decided");
-    winning.can = bestOf(winning.ways);
-    for (const WayOut& way : winning.ways)
-        if (winning.can != Decided::Yes && way.can == winning.can && winning.why.empty())
-            winning.why = way.why;
-    return winning;
-}
 
 }  // namespace
 

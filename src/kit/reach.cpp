@@ -2,8 +2,8 @@
 #include <map>
 #include <set>
 
+#include "kit/gates_detail.h"
 #include "kit/walk_graph.h"
-#include "level/cast_edits.h"
 
 namespace rook::kit {
 
@@ -13,7 +13,6 @@ using level::Role;
 namespace {
 
 constexpr std::size_t maxSets = 64;
-using Held = std::uint64_t;
 
 bool isGoal(Role role) {
     return role == Role::Exit || role == Role::Checkpoint || role == Role::Pickup ||
@@ -31,7 +30,12 @@ class Walking {
 public:
     Walking(const level::Project& project, const level::Level& level, const WalkGraph& graph,
             const std::atomic<bool>* cancel, const std::optional<CellRect>& closed)
-        : m_project(project), m_level(level), m_graph(graph), m_cancel(cancel), m_closed(closed) {}
+        : m_project(project),
+          m_level(level),
+          m_graph(graph),
+          m_cancel(cancel),
+          m_closed(closed),
+          m_gates(project, level, graph) {}
 
     KitReach run() {
         const std::size_t count = m_graph.patches().size();
@@ -50,57 +54,18 @@ public:
 
 private:
     void gather() {
-        std::set<std::string> wanted;
-        for (const Entity& entity : m_level.entities)
-            if (level::mayBeShut(m_project.roleOf(entity)))
-                for (const EntityId& id : whatOpens(m_project, m_level, entity))
-                    wanted.insert(id.text);
-        std::map<std::string, int> bits;
+        m_reach.isDecided = m_gates.isWhole();
         for (const Entity& entity : m_level.entities) {
             const Role role = m_project.roleOf(entity);
-            const int patch = m_graph.patchAt(spotOf(m_level, entity));
-            const bool isGain = role == Role::Key || role == Role::Switch || role == Role::Pickup;
-            if (isGain && wanted.contains(entity.id.text)) {
-                if (bits.size() == 64) {
-                    m_reach.isDecided = false;
-                    continue;
-                }
-                const int bit = static_cast<int>(bits.size());
-                bits.emplace(entity.id.text, bit);
-                if (patch >= 0) m_gains[patch] |= Held{1} << bit;
-            }
-            if (isGoal(role))
-                m_reach.goals.push_back({entity.id.text, role, spotOf(m_level, entity), false, {}});
+            const Spot spot = spotOf(m_level, entity);
+            if (isGoal(role)) m_reach.goals.push_back({entity.id.text, role, spot, false, {}});
+            const int patch = m_graph.patchAt(spot);
             if (role == Role::Exit && patch >= 0) m_exits.insert(patch);
-        }
-        for (const Entity& entity : m_level.entities) {
-            if (!level::mayBeShut(m_project.roleOf(entity))) continue;
-            Held needs = 0;
-            bool isShutForGood = false;
-            for (const EntityId& id : whatOpens(m_project, m_level, entity)) {
-                const auto bit = bits.find(id.text);
-                if (bit == bits.end())
-                    isShutForGood = true;
-                else
-                    needs |= Held{1} << bit->second;
-            }
-            if (needs == 0 && !isShutForGood) continue;
-            const CellRect cells = toCells(entity.box, m_level.cellSize);
-            for (int y = cells.y; y < cells.bottom(); ++y)
-                for (int x = cells.x; x < cells.right(); ++x) {
-                    const int patch = m_graph.patchAt({{x, y}, entity.storey});
-                    if (patch < 0) continue;
-                    m_needs[patch] |= needs;
-                    if (isShutForGood) m_shut.insert(patch);
-                }
         }
     }
     [[nodiscard]] bool mayEnter(int patch, Held held) const {
-        if (m_shut.contains(patch)) return false;
         const CellPoint at = m_graph.patches()[static_cast<std::size_t>(patch)].spot.at;
-        if (m_closed && m_closed->contains(at)) return false;
-        const auto needs = m_needs.find(patch);
-        return needs == m_needs.end() || (needs->second & ~held) == 0;
+        return !(m_closed && m_closed->contains(at)) && m_gates.mayEnter(patch, held);
     }
     int startPatch() {
         for (const Entity& entity : m_level.entities) {
@@ -127,7 +92,7 @@ private:
         return found->second;
     }
     void walk(int start) {
-        Held held = gainAt(start, 0);
+        Held held = m_gates.gainAt(start, 0);
         visit({start, setOf(held)}, {start, -1});
         for (std::size_t i = 0; i < m_order.size(); ++i) {
             if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed)) return;
@@ -136,7 +101,7 @@ private:
             for (const int next : m_graph.next(at.patch)) {
                 const Held now = m_sets[static_cast<std::size_t>(at.set)];
                 if (!mayEnter(next, now)) continue;
-                held = gainAt(next, now);
+                held = m_gates.gainAt(next, now);
                 if (held != now && !m_setOf.contains(held) && m_sets.size() >= maxSets) {
                     m_reach.isDecided = false;
                     continue;
@@ -144,10 +109,6 @@ private:
                 visit({next, setOf(held)}, at);
             }
         }
-    }
-    [[nodiscard]] Held gainAt(int patch, Held held) const {
-        const auto gain = m_gains.find(patch);
-        return gain == m_gains.end() ? held : held | gain->second;
     }
     void visit(const State& state, const State& from) {
         State& known =
@@ -176,7 +137,7 @@ private:
         for (const State& at : m_order) {
             const Held now = m_sets[static_cast<std::size_t>(at.set)];
             for (const int next : m_graph.next(at.patch))
-                if (mayEnter(next, now)) before[{next, setOf(gainAt(next, now))}].push_back(at);
+                if (mayEnter(next, now)) before[{next, setOf(m_gates.gainAt(next, now))}].push_back(at);
         }
         std::set<State> finishes;
         std::vector<State> open;
@@ -210,8 +171,8 @@ private:
     const std::atomic<bool>* m_cancel;
     const std::optional<CellRect>& m_closed;
     KitReach m_reach;
-    std::unordered_map<int, Held> m_gains, m_needs;
-    std::set<int> m_shut, m_exits;
+    Gates m_gates;
+    std::set<int> m_exits;
     std::vector<Held> m_sets;
     std::map<Held, int> m_setOf;
     std::vector<std::vector<State>> m_from;  ///< by set and patch; of the start: set -1

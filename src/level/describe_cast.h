@@ -28,6 +28,7 @@ struct Description<MotionProfile> {
         visit("stepUp", &MotionProfile::stepUp, range(0, 512).always());
         visit("airJumps", &MotionProfile::airJumps, range(0, 3).always());
         visit("marginPx", &MotionProfile::marginPx, range(0, 512).always());
+        visit("diagonal", &MotionProfile::diagonal, plain);
         visit("abilities", &MotionProfile::abilities, listOf(abilityCount).always());
     }
 };
@@ -93,6 +94,29 @@ struct Description<Track> {
         visit("points", &Track::points, coordinate.always());
         visit("round", &Track::isRound, plain.always());
         visit("periodTicks", &Track::periodTicks, range(1, maxPeriodTicks).always());
+        visit("pace", &Track::pace, range(0, maxMoverPace));
+        visit("waits", &Track::waits, range(0, maxPeriodTicks).items(0, maxTrackPoints + 1));
+        visit("ease", &Track::ease, plain);
+    }
+};
+
+template <>
+struct Description<Thrower> {
+    static void each(auto&& visit) {
+        visit("every", &Thrower::everyTicks, range(1, maxPeriodTicks).always());
+        visit("first", &Thrower::first, range(0, maxPeriodTicks - 1).always());
+        visit("shot", &Thrower::shot, plain.always());
+    }
+};
+
+template <>
+struct Description<Shot> {
+    static void each(auto&& visit) {
+        visit("width", &Shot::width, range(1, maxShotPx).always());
+        visit("height", &Shot::height, range(1, maxShotPx).always());
+        visit("dx", &Shot::dx, range(-maxShotPace, maxShotPace).always());
+        visit("dy", &Shot::dy, range(-maxShotPace, maxShotPace).always());
+        visit("life", &Shot::lifeTicks, range(1, maxShotTicks).always());
     }
 };
 
@@ -166,6 +190,7 @@ struct Description<RoleData> {
         visit("trigger", &RoleData::trigger, plain);
         visit("spring", &RoleData::spring, plain);
         visit("track", &RoleData::track, plain);
+        visit("thrower", &RoleData::thrower, plain);
     }
 };
 

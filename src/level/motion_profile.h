@@ -24,6 +24,7 @@ struct MotionProfile {
     int stepUp = 1;               ///< px
     int airJumps = 0;             ///< 1 to 3 with the ability, else 0
     int marginPx = 0;             ///< by which every body and jump is weakened before solving
+    DiagonalRule diagonal = DiagonalRule::Sum;  ///< seen from above
     std::vector<Ability> abilities{Ability::ShortHop, Ability::DropThrough};
     UnknownKeys unknown;
     bool operator==(const MotionProfile&) const = default;

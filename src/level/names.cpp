@@ -9,7 +9,8 @@ namespace {
 
 constexpr std::string_view roleNames[] = {"spawn", "entry",  "exit",    "checkpoint", "pickup",
                                           "key",   "door",   "switch",  "hazard",     "foe",
-                                          "mover", "spring", "trigger", "formation",  "prop"};
+                                          "mover", "spring", "trigger", "formation",  "prop",
+                                          "thrower", "turn-mark"};
 constexpr std::string_view facingNames[] = {"left", "right", "up", "down"};
 constexpr std::string_view fieldTypeNames[] = {"whole-number", "text",   "yes-no", "number",
                                                "choice",       "colour", "point",  "path",
@@ -18,6 +19,8 @@ constexpr std::string_view standingNames[] = {"anywhere", "floor", "ceiling", "w
 constexpr std::string_view gaitNames[] = {"still", "walks", "hangs", "flies"};
 constexpr std::string_view formationNames[] = {"ring", "arc", "line", "grid"};
 constexpr std::string_view callNames[] = {"enter", "leave", "use"};
+constexpr std::string_view easeNames[] = {"linear", "smooth"};
+constexpr std::string_view diagonalNames[] = {"sum", "even"};
 constexpr std::string_view mannerNames[] = {"for-good", "for-a-time", "one-way"};
 constexpr std::string_view abilityNames[] = {"short-hop",    "air-jump", "wall-jump", "coyote",
                                              "drop-through", "climb",    "swim"};
@@ -134,6 +137,16 @@ std::span<const std::string_view> namesOf<DoorManner>() {
 }
 
 template <>
+std::span<const std::string_view> namesOf<Ease>() {
+    return easeNames;
+}
+
+template <>
+std::span<const std::string_view> namesOf<DiagonalRule>() {
+    return diagonalNames;
+}
+
+template <>
 std::span<const std::string_view> namesOf<Side>() {
     return sideNames;
 }
@@ -240,6 +253,12 @@ std::string_view nameOf(CallWhen value) {
 std::string_view nameOf(DoorManner value) {
     return nameIn(value);
 }
+std::string_view nameOf(Ease value) {
+    return nameIn(value);
+}
+std::string_view nameOf(DiagonalRule value) {
+    return nameIn(value);
+}
 std::string_view nameOf(Side value) {
     return nameIn(value);
 }
@@ -308,6 +327,8 @@ ROOK_NAMES_OF(FieldType);
 ROOK_NAMES_OF(PictureFit);
 ROOK_NAMES_OF(Ground);
 ROOK_NAMES_OF(DoorManner);
+ROOK_NAMES_OF(Ease);
+ROOK_NAMES_OF(DiagonalRule);
 ROOK_NAMES_OF(Side);
 ROOK_NAMES_OF(SurfaceSort);
 ROOK_NAMES_OF(CallWhen);

@@ -26,6 +26,8 @@ enum class Role : unsigned char {
     Trigger,
     Formation,
     Prop,
+    Thrower,
+    TurnMark,
 };
 enum class Facing : unsigned char { Left, Right, Up, Down };
 /// A side of a module, clockwise as a plan is seen.
@@ -60,6 +62,10 @@ enum class Gait : unsigned char { Still, Walks, Hangs, Flies };
 enum class FormationShape : unsigned char { Ring, Arc, Line, Grid };
 /// When a trigger calls.
 enum class CallWhen : unsigned char { Enter, Leave, Use };
+/// How a mover gathers speed on each leg.
+enum class Ease : unsigned char { Linear, Smooth };
+/// What a wish across and down at once is cut to, seen from above.
+enum class DiagonalRule : unsigned char { Sum, Even };
 /// How long a door stays open.
 enum class DoorManner : unsigned char { ForGood, ForATime, OneWay };
 /// What an exit leads to: the level after this in the running order, one that it names, or the end.
@@ -116,6 +122,8 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(FormationShape shape);
 [[nodiscard]] std::string_view nameOf(CallWhen when);
 [[nodiscard]] std::string_view nameOf(DoorManner manner);
+[[nodiscard]] std::string_view nameOf(Ease ease);
+[[nodiscard]] std::string_view nameOf(DiagonalRule rule);
 [[nodiscard]] std::string_view nameOf(Side side);
 [[nodiscard]] std::string_view nameOf(SurfaceSort sort);
 [[nodiscard]] std::string_view nameOf(Onward onward);

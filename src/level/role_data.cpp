@@ -2,6 +2,8 @@
 
 #include <string>
 
+#include "level/tracks.h"
+
 namespace rook::level {
 
 std::vector<PxPoint> trackOf(const Track& track, PxPoint corner) {
@@ -19,13 +21,13 @@ std::vector<PxPoint> trackOf(const Track& track, PxPoint corner) {
 }
 
 std::optional<std::string> flawOf(const Track& track) {
-    if (track.points.size() > 64) return "A track has at most 64 points";
-    if (track.periodTicks < 1 || track.periodTicks > maxPeriodTicks)
-        return "The period of a track is 1 to 36000 ticks";
-    const std::vector<PxPoint> way = trackOf(track, {0, 0});
-    for (std::size_t i = 1; i < way.size(); ++i)
-        if (way[i].x != way[i - 1].x && way[i].y != way[i - 1].y)
-            return "The legs of a track go straight across or straight up and down";
+    if (track.points.size() > maxTrackPoints) return "A track has at most 64 points";
+    if (track.waits.size() > track.points.size() + 1)
+        return "A track has one wait a point at most, that of its corner first";
+    const std::int64_t period = periodOf(track);
+    if (period < 1 || period > maxPeriodTicks) return "The period of a track is 1 to 36000 ticks";
+    if (track.pace.thousandths == 0 && waitsOf(track) > 0 && waitsOf(track) >= period)
+        return "The period of a track is longer than its waits together";
     return std::nullopt;
 }
 
@@ -42,6 +44,12 @@ std::optional<std::string> flawOf(const Formation& formation) {
     return std::nullopt;
 }
 
+std::optional<std::string> flawOf(const Thrower& thrower) {
+    if (thrower.first < 0 || thrower.first >= thrower.everyTicks)
+        return "The first shot of a thrower is made before the second: within its period";
+    return std::nullopt;
+}
+
 std::optional<std::string> flawOf(const runtime::Timetable& times) {
     if (times.periodTicks < 1 || times.periodTicks > maxPeriodTicks)
         return "The period of a timetable is 1 to 36000 ticks";
@@ -54,6 +62,7 @@ std::optional<std::string> flawOf(const runtime::Timetable& times) {
 std::optional<std::string> flawOf(const RoleData& data) {
     if (auto flaw = flawOf(data.track)) return flaw;
     if (auto flaw = flawOf(data.formation)) return flaw;
+    if (auto flaw = flawOf(data.thrower)) return flaw;
     if (data.letter.size() > 1 ||
         (!data.letter.empty() && (data.letter[0] < 'A' || data.letter[0] > 'Z')))
         return "A key's letter is one of A to Z, and not \"" + data.letter + "\"";

@@ -20,13 +20,32 @@ struct SpringHeights {
     bool operator==(const SpringHeights&) const = default;
 };
 
-/// The way of a mover: from its place through the points, each reached straight along one axis, and
-/// back the same way, or round to where it began.
+/// The way of a mover: from its place through the points, straight from one to the next, and back
+/// the same way, or round to where it began.
 struct Track {
     std::vector<PxPoint> points;  ///< from the mover's corner, px; empty = it stays where it is
     bool isRound = false;         ///< the last point leads straight to the first place
     int periodTicks = 240;        ///< for the whole way, 1 to 36,000
+    Decimal pace{0};              ///< px a tick, which decides the period; 0 = the period does
+    std::vector<int> waits;       ///< ticks at each point, the corner first; those left out are 0
+    Ease ease = Ease::Linear;
     bool operator==(const Track&) const = default;
+};
+
+struct Shot {
+    int width = 6;   ///< px
+    int height = 6;  ///< px
+    Decimal dx{2000};  ///< px a tick
+    Decimal dy{0};     ///< px a tick
+    int lifeTicks = 90;
+    bool operator==(const Shot&) const = default;
+};
+/// What throws, and when: at each tick `first + n * everyTicks`.
+struct Thrower {
+    int everyTicks = 120;
+    int first = 0;  ///< 0 to everyTicks - 1
+    Shot shot;
+    bool operator==(const Thrower&) const = default;
 };
 
 /// How a foe goes on patrol, from where it stands, the way that it faces.
@@ -100,6 +119,7 @@ struct RoleData {
     Patrol patrol;  ///< foe
     Formation formation;
     Trigger trigger;
+    Thrower thrower;
     DoorWay door;
     int value = 1;       ///< pickup: what it counts for
     int grantTicks = 0;  ///< pickup: how long it grants and takes; 0 = for good
@@ -109,13 +129,22 @@ struct RoleData {
 
 inline constexpr int maxPeriodTicks = 36000;
 inline constexpr int maxSpringPushPx = 64;
+inline constexpr int maxTrackPoints = 64;
+inline constexpr int maxMoverPace = 64000;  ///< px a tick, in thousandths
+inline constexpr int maxShotPace = 64000;   ///< likewise
+inline constexpr int maxShotPx = 512;
+inline constexpr int maxShotTicks = 3600;
 
 /// The closed way of a mover whose box stands there, in level px: the first corner and the last are
 /// the same. Two equal corners if it stays.
 [[nodiscard]] std::vector<PxPoint> trackOf(const Track& track, PxPoint corner);
 
-/// A sentence if the track breaks a rule: legs must be axis-parallel, at most 64 points.
+/// A sentence if the track breaks a rule: at most 64 points, and a period of 1 to 36,000 ticks that
+/// is longer than its waits.
 [[nodiscard]] std::optional<std::string> flawOf(const Track& track);
+
+/// A sentence if the thrower breaks a rule: its first shot lies within the first period.
+[[nodiscard]] std::optional<std::string> flawOf(const Thrower& thrower);
 
 /// A sentence if the formation breaks a rule: a count, distance, period or gap out of its range.
 [[nodiscard]] std::optional<std::string> flawOf(const Formation& formation);

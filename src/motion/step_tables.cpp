@@ -38,6 +38,19 @@ struct Speed {
     [[nodiscard]] std::int64_t quarters() const {
         return std::max<std::int64_t>(1, roundDivide(Wide(4) * numerator, denominator));
     }
+    /// Of each of two axes, where both are gone along at once: about 1 / sqrt 2 of it.
+    [[nodiscard]] runtime::PaceTable diagonal() const {
+        constexpr std::int64_t ofTenThousand = 7071;
+        runtime::PaceTable steps{};
+        for (int i = 0; i < 16; ++i) {
+            const auto upTo = [&](int ticks) {
+                return floorDivide(Wide(numerator) * ofTenThousand * ticks,
+                                   Wide(denominator) * 10000);
+            };
+            steps[static_cast<std::size_t>(i)] = static_cast<int>(upTo(i + 1) - upTo(i));
+        }
+        return steps;
+    }
     [[nodiscard]] runtime::PaceTable table() const {
         runtime::PaceTable steps{};
         for (int i = 0; i < 16; ++i)
@@ -169,6 +182,8 @@ Result<StepTables> makeStepTables(const MotionProfile& profile, CellSize cell,
     for (const Ability ability : profile.abilities)
         body.abilities |= runtime::setOf(ability);
     body.walk = run.table();
+    body.hasEvenDiagonal = profile.diagonal == level::DiagonalRule::Even;
+    if (body.hasEvenDiagonal) body.diagonal = run.diagonal();
     body.stepUp = profile.stepUp;
     if (profile.has(Ability::Climb)) body.climb = Speed(profile.climb, cell.height).table();
     if (profile.has(Ability::Swim)) body.swim = Speed(profile.swim, cell.width).table();

@@ -14,11 +14,14 @@ namespace rook::reach {
 std::vector<runtime::Way> foesOf(const level::Project& project, const level::Level& level,
                                  const runtime::MotionTables& tables) {
     std::vector<runtime::Way> foes;
-    const std::vector<PxRect> doors = cast::doorsOf(project, level);
+    const cast::Obstacles obstacles = cast::obstaclesOf(project, level);
     for (const level::Entity& entity : level.entities) {
         const level::Role role = project.roleOf(entity);
         if (role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
-            foes.push_back(cast::wayAmong(doors, project, level, tables, entity));
+            foes.push_back(cast::wayAmong(obstacles, project, level, tables, entity));
+        if (role == level::Role::Thrower)
+            for (runtime::Way& shot : cast::shotsAmong(obstacles, project, level, entity))
+                foes.push_back(std::move(shot));
         const level::Kind* member = project.findKind(entity.data.formation.member);
         if (role != level::Role::Formation || !member) continue;
         if (member->role != level::Role::Foe && member->role != level::Role::Hazard) continue;
@@ -47,7 +50,7 @@ std::optional<std::size_t> firstMet(const std::vector<runtime::Way>& foes, const
 void closeWay(Problem& problem, const runtime::Way& foe) {
     const std::set<std::pair<int, int>> corners(foe.corners.begin(), foe.corners.end());
     for (const auto& [x, y] : corners)
-        problem.parts.deadly.push_back({x, y, foe.width, foe.height});
+        if (x != runtime::Way::nowhere) problem.parts.deadly.push_back({x, y, foe.width, foe.height});
 }
 
 /// A run that keeps out of where those foes go that runs met before it, and clear of all others;

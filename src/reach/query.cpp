@@ -5,6 +5,7 @@
 #include <unordered_set>
 
 #include "level/cast_edits.h"
+#include "level/tracks.h"
 #include "reach/verdict.h"
 #include "rook_carry.hpp"
 
@@ -18,16 +19,6 @@ using level::Role;
 
 bool mayBeGained(Role role) {
     return role == Role::Key || role == Role::Switch || role == Role::Pickup;
-}
-
-runtime::Mover moverOf(const Entity& entity) {
-    runtime::Mover mover;
-    mover.width = entity.box.width;
-    mover.height = entity.box.height;
-    for (const PxPoint& corner : trackOf(entity.data.track, {entity.box.x, entity.box.y}))
-        mover.track.emplace_back(corner.x, corner.y);
-    mover.periodTicks = entity.data.track.periodTicks;
-    return mover;
 }
 
 class Asking {
@@ -144,7 +135,7 @@ private:
             case Role::Spring:
                 return addSpring(entity);
             case Role::Mover:
-                parts().movers.push_back(moverOf(entity));
+                parts().movers.push_back(level::moverOf(entity.data.track, entity.box));
                 break;
             case Role::Exit:
                 if (!entity.data.opens.empty() || entity.data.opensWithAllPickups) addDoor(entity);
@@ -159,6 +150,8 @@ private:
             case Role::Trigger:
             case Role::Formation:
             case Role::Prop:
+            case Role::Thrower:  // never in the way for good: runs keep clear of its shots
+            case Role::TurnMark:
                 break;
         }
         return {};

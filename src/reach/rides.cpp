@@ -6,6 +6,36 @@ namespace rook::reach {
 
 namespace {
 
+/// The same of a mover that goes by a way: across, then down, from tick to tick; what goes on in one
+/// direction is one leg, and none is told twice.
+template <typename Leg>
+void forEachRide(const runtime::Mover& mover, Leg&& leg) {
+    using Corner = std::pair<int, int>;
+    std::set<std::pair<Corner, Corner>> told;
+    Corner from = mover.way.front(), to = from;
+    const auto end = [&] {
+        if (told.insert({std::min(from, to), std::max(from, to)}).second) leg(from, to);
+    };
+    const auto go = [&](const Corner& next) {
+        const auto signOf = [](int px) { return px > 0 ? 1 : px < 0 ? -1 : 0; };
+        const auto wayOf = [&](const Corner& a, const Corner& b) {
+            return std::pair(signOf(b.first - a.first), signOf(b.second - a.second));
+        };
+        if (next == to) return;
+        if (from != to && wayOf(from, to) != wayOf(to, next)) {
+            end();
+            from = to;
+        }
+        to = next;
+    };
+    for (std::size_t i = 1; i <= mover.way.size(); ++i) {
+        const Corner& next = mover.way[i % mover.way.size()];
+        go({next.first, to.second});
+        go(next);
+    }
+    end();
+}
+
 /// Calls `visit` with the box that the mover sweeps on each leg of its track, in level px.
 template <typename Visit>
 void forEachLeg(const runtime::Mover& mover, Visit&& visit) {
@@ -15,6 +45,7 @@ void forEachLeg(const runtime::Mover& mover, Visit&& visit) {
         visit(PxRect{left, top, std::max(a.first, b.first) - left + mover.width,
                      std::max(a.second, b.second) - top + mover.height});
     };
+    if (!mover.way.empty()) return forEachRide(mover, leg);
     if (mover.track.size() == 1) leg(mover.track.front(), mover.track.front());
     for (std::size_t i = 1; i < mover.track.size(); ++i)
         leg(mover.track[i - 1], mover.track[i]);

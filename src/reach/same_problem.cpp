@@ -26,7 +26,8 @@ bool isSameMotion(const runtime::MotionTables& a, const runtime::MotionTables& b
     const auto all = [](const runtime::MotionTables& t) {
         return std::tuple_cat(
             tied(t), std::tie(t.bodyWidth, t.bodyHeight, t.abilities, t.walk, t.climb, t.swim,
-                              t.stepUp, t.coyoteTicks, t.airJumps, t.wallPushTicks, t.fromAbove));
+                              t.stepUp, t.coyoteTicks, t.airJumps, t.wallPushTicks, t.fromAbove,
+                                      t.diagonal, t.hasEvenDiagonal));
     };
     return all(a) == all(b);
 }
@@ -53,7 +54,7 @@ bool areSameParts(const runtime::Parts& a, const runtime::Parts& b) {
            areSame(a.movers, b.movers,
                    [](const auto& x, const auto& y) {
                        return x.width == y.width && x.height == y.height && x.track == y.track &&
-                              x.periodTicks == y.periodTicks;
+                              x.periodTicks == y.periodTicks && x.way == y.way;
                    }) &&
            areSame(a.timed, b.timed, [](const auto& x, const auto& y) {
                return tied(x.box) == tied(y.box) && x.times == y.times;

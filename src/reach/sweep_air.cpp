@@ -42,7 +42,7 @@ void Sweep::fly(int index, int y) {
     const bool hasEnded =
         from.dy > 0 ? fall(y, from.dy, current, range) : rise(from, y, -from.dy, current, range);
     if (hasEnded) return;
-    takeThrown(end, current, range);
+    takeThrown(end, current, range, m_maps.floor.row(end));
     rows(from.next).add(end, current, range);
     if (from.hop >= 0) rows(from.hop).add(end, current, range);
 }
@@ -103,7 +103,7 @@ void Sweep::force(int y, int px, WordRange range) {
 bool Sweep::fall(int y, int dy, Word* current, WordRange range) {
     Word* landed = m_moved.row() + range.from;
     for (const int end = y + dy; y < end;) {
-        takeThrown(y, current, range);
+        takeThrown(y, current, range, m_maps.floor.row(y));
         const FlightRows rows{m_maps.floor.row(y) + range.from, 0,
                               m_collision.open(y + 1) + range.from,
                               m_visited.row(y + 1) + range.from, m_words};
@@ -135,14 +135,13 @@ bool Sweep::rise(const Layer& from, int y, int dy, Word* current, WordRange rang
 }
 
 void Sweep::endInAir(int layer, int y, Word* bits, WordRange range) {
-    takeThrown(y, bits, range);
+    takeThrown(y, bits, range, m_maps.floor.row(y));
     rows(layer).add(y, bits, range);
 }
 
-void Sweep::takeThrown(int y, Word* bits, WordRange range) {
+void Sweep::takeThrown(int y, Word* bits, WordRange range, const Word* floor) {
     const auto* springs = m_collision.springsUnder(y);
     if (!springs) return;
-    const Word* floor = m_maps.floor.row(y);
     Word* thrown = m_product.row();
     for (const CollisionMaps::SpringRun& run : *springs) {
         BitMap mask(m_maps.live.width(), 1);

@@ -117,7 +117,8 @@ private:
     /// Adds the bits of a tick that ends in the air; springs throw first.
     void endInAir(int layer, int y, Word* bits, WordRange range);
     /// Takes out, and adds as sprung, who is over a spring and no other floor.
-    void takeThrown(int y, Word* bits, WordRange range);
+    /// `floor`: what else may be under the bodies of that row, and keeps them from being thrown.
+    void takeThrown(int y, Word* bits, WordRange range, const Word* floor);
 
     /// If any bit is a goal, the sweep stops.
     void lookForGoal(const BitMap* goals, int y, const Word* bits, WordRange range);

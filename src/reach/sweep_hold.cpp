@@ -180,7 +180,7 @@ void Sweep::endHolding(bool isLadder, int y, Word* bits, WordRange range) {
         bits[i] &= ~landed[i];
     }
     rows(Layers::standing).add(y, landed, range);
-    takeThrown(y, bits, range);
+    takeThrown(y, bits, range, floor);
     rows(isLadder ? m_layers.climbing() : m_layers.swimming()).add(y, bits, range);
 }
 

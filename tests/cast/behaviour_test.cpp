@@ -97,6 +97,8 @@ private slots:
     void walker_diesOnDeadlyGround();
     void hanging_followsTheCeiling();
     void flying_keepsToItsTrack();
+    void turnMarks_turnWhoComesToThem();
+    void shots_flyEndAndFollowEachOther();
     void stuck_isTold();
     void ring_turnsRound_andItsWindowsAreTheTicksOfItsGaps();
     void line_goesThereAndBack();
@@ -242,6 +244,101 @@ void BehaviourTest::flying_keepsToItsTrack() {
     QCOMPARE(way.at(90).y, 80);
     level.cells.fillRect({9, 2, 2, 2}, Cell(MatterId{1}));
     QCOMPARE(cast::wayOf(project, level, player(), crab).flaw, runtime::PatrolFlaw::NoRoom);
+}
+
+void BehaviourTest::turnMarks_turnWhoComesToThem() {
+    level::Project project = crabProject();
+    level::Kind mark;
+    mark.id = {"mark"};
+    mark.role = level::Role::TurnMark;
+    mark.width = 4;
+    mark.height = 16;
+    project.kinds.edit([&](auto& list) { list.push_back(mark); });
+    level::Level level;
+    level.cells = Grid<Cell>(24, 8);
+    level.cells.fillRect({0, 6, 24, 2}, Cell(MatterId{1}));
+    level.cells.fillRect({0, 2, 24, 1}, Cell(MatterId{1}));
+    for (const Gait gait : {Gait::Walks, Gait::Hangs}) {
+        const int feet = gait == Gait::Walks ? 96 : 58;
+        Entity crab = crabAt(100, feet, gait);
+        crab.facing = level::Facing::Right;
+        crab.data.patrol.speed = {3000};
+        const auto placeMark = [&](const char* id, int x) {
+            Entity entity;
+            entity.id = {id};
+            entity.kind = {"mark"};
+            entity.box = {x, feet - 12, 4, 16};
+            level.entities.edit([&](auto& list) { list.push_back(entity); });
+        };
+        level.entities = {};
+        placeMark("mark-1", 180);
+        placeMark("mark-2", 60);
+        const auto way = cast::wayOf(project, level, player(), crab);
+        QCOMPARE(way.flaw, runtime::PatrolFlaw::None);
+        int left = 1 << 20, right = 0;
+        for (const auto& [x, y] : way.corners) {
+            left = std::min(left, x);
+            right = std::max(right, x);
+        }
+        // It stops at the very px at which it begins to overlap one.
+        QCOMPARE(right + 14, 181);
+        QCOMPARE(left, 63);
+    }
+}
+
+void BehaviourTest::shots_flyEndAndFollowEachOther() {
+    const std::uint64_t seed = testing::seedOr(91);
+    const level::Project project = crabProject();
+    for (int round = 0; round < 200; ++round) {
+        Random random(seed + std::uint64_t(round));
+        level::Level level;
+        level.cells = Grid<Cell>(24, 8);
+        for (int i = random.between(0, 6); i > 0; --i)
+            level.cells.set(random.between(0, 23), random.between(0, 7), Cell(MatterId{1}));
+        Entity vent;
+        vent.id = {"vent-1"};
+        vent.kind = {"crab"};
+        vent.box = {random.between(0, 370), random.between(0, 110), random.between(1, 20),
+                    random.between(1, 20)};
+        level::Thrower& thrower = vent.data.thrower;
+        thrower.everyTicks = random.between(1, 40);
+        thrower.first = random.between(0, thrower.everyTicks - 1);
+        thrower.shot = {random.between(1, 9), random.between(1, 9), {random.between(-9000, 9000)},
+                        {random.between(-9000, 9000)}, random.between(1, 120)};
+        const level::Shot& shot = thrower.shot;
+        const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + std::uint64_t(round));
+        // Shot by shot, as the rule says it.
+        const auto cornerAfter = [&](int ticks) {
+            const auto gone = [&](level::Decimal pace) {
+                return int(std::lround(double(pace.thousandths * ticks) / 1000.0));
+            };
+            return PxPoint{
+                vent.box.x + int(std::floor((vent.box.width - shot.width) / 2.0)) + gone(shot.dx),
+                vent.box.y + int(std::floor((vent.box.height - shot.height) / 2.0)) +
+                    gone(shot.dy)};
+        };
+        int life = 0;
+        for (; life < shot.lifeTicks; ++life) {
+            const PxPoint at = cornerAfter(life);
+            const PxRect box{at.x, at.y, shot.width, shot.height};
+            if (!level.boundsPx().contains(box) || !cast::isOpenAt(project, level, box)) break;
+        }
+        const auto ways = cast::shotsAmong({}, project, level, vent);
+        for (int tick = 0; tick < 200; ++tick) {
+            std::vector<std::pair<int, int>> wanted, is;
+            for (int made = thrower.first - 60 * thrower.everyTicks * 4; made <= tick;
+                 made += thrower.everyTicks)
+                if (tick - made < life) {
+                    const PxPoint at = cornerAfter(tick - made);
+                    wanted.emplace_back(at.x, at.y);
+                }
+            for (const runtime::Way& way : ways)
+                if (way.isThere(tick)) is.emplace_back(way.at(tick).x, way.at(tick).y);
+            std::sort(wanted.begin(), wanted.end());
+            std::sort(is.begin(), is.end());
+            QVERIFY2(wanted == is, where + " tick " + QByteArray::number(tick));
+        }
+    }
 }
 
 void BehaviourTest::stuck_isTold() {

@@ -149,7 +149,14 @@ M otherThan(const M& value, const FieldRule& rule) {
             return std::vector<Item>(std::max<std::size_t>(rule.fewest, 1),
                                      otherThan(Item{}, rule));
     } else if constexpr (std::same_as<M, Track>) {
-        return {{{16, 0}}, true, 90};
+        Track track;
+        track.points = {{16, 0}};
+        track.isRound = true;
+        track.periodTicks = 90;
+        track.pace = {1500};
+        track.waits = {4};
+        track.ease = Ease::Smooth;
+        return track;
     } else if constexpr (std::same_as<M, Sketch>) {
         M sketch;
         sketch.routes = std::vector<Route>{valid<Route>()};

@@ -243,9 +243,10 @@ void LookEditsTest::entity_whoseRoleIsFlawed_isRefused() {
     Level level = board();
     level.entities = std::vector{boat("boat-1", 0)};
     Entity next = level.entities[0];
-    next.data.track.points = {{16, 16}};  // askew
+    next.data.track.points = {{16, 16}};
+    next.data.track.waits = {120, 120};  // as long as its round
     QCOMPARE(changeEntity(level, next, "Change").error().kind, ErrorKind::OutOfRange);
-    next.data.track.points = {{16, 0}};
+    next.data.track.waits = {100, 120};
     QVERIFY(changeEntity(level, next, "Change").has_value());
 }
 

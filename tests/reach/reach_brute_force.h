@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "level/boxes.h"
+#include "level/tracks.h"
 #include "motion/step_tables.h"
 #include "reach/solver.h"
 #include "shape_cells.h"
@@ -58,8 +59,29 @@ inline runtime::Box randomBox(Random& random, const runtime::Frame& frame) {
             random.between(1, 9), random.between(1, 9)};
 }
 
+/// One that goes by a way: slanted legs, waits, a pace, gathering speed.
+inline runtime::Mover randomTimedMover(Random& random, const runtime::Frame& frame) {
+    for (;;) {
+        level::Track track;
+        for (int points = random.between(1, 2); points > 0; --points)
+            track.points.push_back({random.between(-16, 16), random.between(-16, 16)});
+        track.isRound = random.chance(40);
+        track.periodTicks = 4 * random.between(1, 6);
+        if (random.chance(30)) track.pace = {random.between(1000, 6000)};
+        for (int waits = random.between(0, 2); waits > 0; --waits)
+            track.waits.push_back(random.between(0, 4));
+        if (random.chance(40)) track.ease = level::Ease::Smooth;
+        if (level::flawOf(track) || level::periodOf(track) > 30) continue;
+        const PxRect box{random.between(0, frame.widthPx() - 1),
+                         random.between(2, frame.heightPx() - 1), random.between(2, 14),
+                         random.between(1, 4)};
+        return level::moverOf(track, box);
+    }
+}
+
 /// A closed way: there and back, or round a rectangle.
 inline runtime::Mover randomMover(Random& random, const runtime::Frame& frame) {
+    if (random.chance(40)) return randomTimedMover(random, frame);
     runtime::Mover mover;
     mover.width = random.between(2, 14);
     mover.height = random.between(1, 4);
@@ -148,6 +170,13 @@ inline reach::Problem randomProblem(Random& random) {
         if (!tables) continue;
         problem.tables = tables->body;
         problem.tables.fromAbove = random.chance(15);
+        if (problem.tables.fromAbove && random.chance(50)) {
+            level::MotionProfile even = profile;
+            even.diagonal = level::DiagonalRule::Even;
+            const bool fromAbove = problem.tables.fromAbove;
+            problem.tables = motion::makeStepTables(even, cell)->body;
+            problem.tables.fromAbove = fromAbove;
+        }
         addRandomParts(random, problem, profile, cell);
         break;
     }
@@ -193,7 +222,7 @@ inline auto keyOf(const runtime::Body& b) {
 /// The walk, climb and swim tables hold their largest number always.
 inline runtime::MotionTables freelyOf(const reach::Problem& problem) {
     runtime::MotionTables tables = problem.tables;
-    for (runtime::PaceTable* table : {&tables.walk, &tables.climb, &tables.swim})
+    for (runtime::PaceTable* table : {&tables.walk, &tables.climb, &tables.swim, &tables.diagonal})
         table->fill(*std::max_element(table->begin(), table->end()));
     return tables;
 }

@@ -86,6 +86,9 @@ private slots:
     void grantedAbility_isHadFromTheNextTickOn();
     void mover_carriesItsRider_andDropsItAtAWall();
     void timedHazard_killsOnlyWhileItIsOn();
+    void rider_goesAlongAWay_acrossThenDown();
+    void climber_overASpringAndAnotherLaddersTop_isThrown();
+    void diagonals_areEvenOrASum();
     void track_isFollowedPxByPx();
 };
 
@@ -248,6 +251,63 @@ void AbilitiesTest::mover_carriesItsRider_andDropsItAtAWall() {
         body = scene.go(body, {stay});
     QCOMPARE(body.x, 8);
     QCOMPARE(body.stance, Stance::Airborne);
+}
+
+void AbilitiesTest::rider_goesAlongAWay_acrossThenDown() {
+    Scene scene;
+    Mover mover;
+    mover.width = 4;
+    mover.height = 1;
+    mover.track = {{4, 10}, {8, 8}, {4, 10}};
+    mover.periodTicks = 3;
+    mover.way = {{4, 10}, {6, 9}, {8, 8}};
+    scene.parts.movers.push_back(mover);
+    Body body = scene.standing(5, 7);
+    body = scene.go(body, {stay, stay});
+    QCOMPARE(body.x, 7);
+    QCOMPARE(body.y, 6);
+    QCOMPARE(body.stance, Stance::Standing);
+    // Across first: a stone beside the way stops the whole ride, though the rise was free.
+    scene.fill(9, 6, 1, 1, Behaviour::Solid);
+    body = scene.go(body, {stay});
+    QCOMPARE(body.x, 7);
+    QCOMPARE(body.stance, Stance::Airborne);
+}
+
+/// A ladder's top is no floor for who holds a ladder: solver and stepper once took it for one.
+void AbilitiesTest::climber_overASpringAndAnotherLaddersTop_isThrown() {
+    Scene scene(setOf(Ability::Climb));
+    Spring spring;
+    spring.box = {5, 12, 1, 3};
+    spring.high = spring.low = static_cast<PhaseTable>(scene.motion);
+    scene.parts.springs.push_back(spring);
+    scene.fill(5, 4, 1, 7, Behaviour::Ladder);   // that is held
+    scene.fill(6, 12, 1, 3, Behaviour::Ladder);  // another one, whose top is under the feet
+    Body body = scene.airborne(5, 8, 2);
+    body = scene.go(body, {{0, 0, takeHoldButton}});
+    QCOMPARE(body.stance, Stance::Climbing);
+    body = scene.go(body, {{0, 1, 0}});
+    QCOMPARE(body.y, 9);
+    QCOMPARE(body.stance, Stance::Sprung);
+    // Who does not hold on stands on that top.
+    Body falling = scene.airborne(5, 8, 3);
+    falling = scene.go(falling, {stay, stay});
+    QCOMPARE(falling.stance, Stance::Standing);
+}
+
+void AbilitiesTest::diagonals_areEvenOrASum() {
+    Scene scene;
+    scene.motion.fromAbove = true;
+    scene.motion.walk.fill(4);
+    const Body sum = scene.go(scene.standing(4, 4), {{9, 9, 0}});
+    QCOMPARE(sum.x, 8);
+    QCOMPARE(sum.y, 4);
+    scene.motion.hasEvenDiagonal = true;
+    scene.motion.diagonal.fill(3);
+    const Body even = scene.go(scene.standing(4, 4), {{9, 9, 0}});
+    QCOMPARE(even.x, 7);
+    QCOMPARE(even.y, 7);
+    QCOMPARE(scene.go(scene.standing(4, 4), {{9, 0, 0}}).x, 8);
 }
 
 void AbilitiesTest::timedHazard_killsOnlyWhileItIsOn() {

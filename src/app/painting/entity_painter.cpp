@@ -26,10 +26,12 @@ QColor toneOf(Role role, const Theme& theme) {
             return theme.caution;
         case Role::Hazard:
         case Role::Foe:
+        case Role::Thrower:
             return theme.alarm;
         case Role::Mover:
         case Role::Switch:
         case Role::Trigger:
+        case Role::TurnMark:
             return theme.plum;
         case Role::Spawn:
         case Role::Entry:
@@ -267,6 +269,26 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
                                            {r.right(), middle.y() - size * 0.25},
                                            r.topLeft()});
             return;
+        case Role::Thrower: {
+            // A mouth, and what comes out of it.
+            const double half = std::clamp(size * 0.4, 3.0, 10.0);
+            painter.drawArc(QRectF(middle - QPointF(half, half), QSizeF(2 * half, 2 * half)),
+                            40 * 16, 280 * 16);
+            painter.setBrush(color);
+            painter.drawEllipse(middle + QPointF(half, 0), half * 0.3, half * 0.3);
+            painter.setBrush(Qt::NoBrush);
+            return;
+        }
+        case Role::TurnMark: {
+            // A bar that is come to and left again.
+            const double reach = std::clamp(size * 0.35, 3.0, 10.0);
+            painter.drawLine(QPointF(middle.x(), r.top()), QPointF(middle.x(), r.bottom()));
+            for (const double side : {-reach, reach})
+                painter.drawPolyline(QPolygonF{{middle.x() + side, middle.y() - reach / 2},
+                                               {middle.x() + side / 3, middle.y()},
+                                               {middle.x() + side, middle.y() + reach / 2}});
+            return;
+        }
         case Role::Switch:
         case Role::Formation:
         case Role::Prop:

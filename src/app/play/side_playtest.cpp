@@ -185,6 +185,10 @@ private:
             const QRectF box = m_host.view().toWidget(level::rectOf(each.box));
             if (!box.intersects(area())) continue;
             const level::Kind* kind = m_session.document.project().findKind(each.kind);
+            if (each.isShot) {
+                paintShot(painter, box, kind);
+                continue;
+            }
             painter.setRenderHint(QPainter::Antialiasing, false);
             const bool hasSprite = kind && paintSprite(painter, scene, *kind, box, each.facesLeft);
             painter.setRenderHint(QPainter::Antialiasing);
@@ -194,6 +198,14 @@ private:
             paintRoleMark(painter, kind ? kind->role : level::Role::Prop, box,
                           level::Facing::Right);
         }
+    }
+
+    static void paintShot(QPainter& painter, const QRectF& box, const level::Kind* kind) {
+        const QColor own(kind ? QString::fromStdString(kind->color) : QString());
+        painter.setPen(QPen(currentTheme().alarm, 1.6));
+        painter.setBrush(own.isValid() ? own : currentTheme().alarm);
+        painter.drawEllipse(box);
+        painter.setBrush(Qt::NoBrush);
     }
 
     void fadeLayers() {

@@ -67,15 +67,19 @@ void Walk::gather(const level::Project& project, bool withFoes) {
     m_things.clear();
     if (withFoes) m_foes.clear();
     m_groups.clear();
-    const std::vector<PxRect> doors =
-        withFoes ? cast::doorsOf(project, m_level) : std::vector<PxRect>();
+    const cast::Obstacles obstacles =
+        withFoes ? cast::obstaclesOf(project, m_level) : cast::Obstacles();
+    if (withFoes) m_shots.clear();
     for (const level::Entity& entity : m_level.entities) {
         const level::Role role = project.roleOf(entity);
         if (reach::isGoal(role))
             m_things.push_back({entity.id.text, role, level::boxOf(entity.box)});
         if (withFoes && role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
             m_foes.push_back({entity.id, entity.kind,
-                              cast::wayAmong(doors, project, m_level, m_tables, entity)});
+                              cast::wayAmong(obstacles, project, m_level, m_tables, entity)});
+        if (withFoes && role == level::Role::Thrower)
+            for (runtime::Way& shot : cast::shotsAmong(obstacles, project, m_level, entity))
+                m_shots.push_back({entity.id, entity.kind, std::move(shot)});
         const level::Kind* member = project.findKind(entity.data.formation.member);
         if (role == level::Role::Formation && member)
             m_groups.push_back(
@@ -95,6 +99,8 @@ std::vector<runtime::Way> Walk::deadlyWays() const {
     std::vector<runtime::Way> ways;
     for (const Foe& foe : m_foes)
         ways.push_back(foe.way);
+    for (const Shot& shot : m_shots)
+        ways.push_back(shot.way);
     for (const Group& group : m_groups)
         for (int place = 0; group.isDeadly && place < group.formation.count; ++place)
             if (!group.formation.isGap(place)) ways.push_back(group.formation.wayOf(place));
@@ -141,6 +147,9 @@ std::vector<Walk::Going> Walk::going() const {
         const runtime::Box box = foe.way.at(now);
         going.push_back({foe.id, foe.kind, true, box, foe.way.at(now + 8).x < box.x});
     }
+    for (const Shot& shot : m_shots)
+        if (shot.way.isThere(now))
+            going.push_back({shot.id, shot.kind, true, shot.way.at(now), false, true});
     for (const Group& group : m_groups)
         for (int place = 0; place < group.formation.count; ++place)
             if (!group.formation.isGap(place))

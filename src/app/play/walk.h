@@ -73,13 +73,14 @@ public:
     [[nodiscard]] const runtime::World& world() const { return m_world; }
     /// Ids of what the body holds.
     [[nodiscard]] std::vector<std::string> heldIds() const;
-    /// What goes by itself, where it is now: foes on patrol and members of formations.
+    /// What goes by itself, where it is now: foes on patrol, shots and members of formations.
     struct Going {
         EntityId id;    ///< of the foe, or of the formation
         KindId kind;    ///< that it looks like
         bool isDeadly;  ///< to who touches it
         runtime::Box box;
         bool facesLeft;
+        bool isShot = false;  ///< that it threw, and not the thing itself
     };
     [[nodiscard]] std::vector<Going> going() const;
     [[nodiscard]] bool goes(const EntityId& id) const;
@@ -132,7 +133,13 @@ private:
         bool isDeadly = false;
         runtime::Formation formation;
     };
+    struct Shot {
+        EntityId id;  ///< of the thrower
+        KindId kind;
+        runtime::Way way;
+    };
     std::vector<Foe> m_foes;
+    std::vector<Shot> m_shots;
     std::vector<Group> m_groups;
     bool m_beganAtSpawn;
     bool m_isFromSpawn;

@@ -1,6 +1,7 @@
 #include "app/steps/cast/cast_handles.h"
 
 #include <algorithm>
+#include <cmath>
 #include <cstdlib>
 
 namespace rook::app {
@@ -96,18 +97,40 @@ void addFields(std::vector<CastHandle>& handles, const level::Kind& kind, const 
     }
 }
 
-/// The nearer of the two places straight across or straight down from `from`.
-PxPoint straight(PxPoint from, PxPoint to) {
-    return std::abs(to.x - from.x) >= std::abs(to.y - from.y) ? PxPoint{to.x, from.y}
-                                                              : PxPoint{from.x, to.y};
+/// Straight across or straight down from `from`, if `to` is nearly that.
+PxPoint straightened(PxPoint from, PxPoint to) {
+    constexpr int near = 6;  // px
+    const int dx = std::abs(to.x - from.x), dy = std::abs(to.y - from.y);
+    if (dy <= near && dx >= dy) return {to.x, from.y};
+    return dx <= near ? PxPoint{from.x, to.y} : to;
+}
+
+/// How far a shot flies in all, px.
+PxPoint flightOf(const level::Shot& shot) {
+    const auto gone = [&](level::Decimal pace) {
+        return int(std::llround(double(pace.thousandths) * shot.lifeTicks / 1000));
+    };
+    return {gone(shot.dx), gone(shot.dy)};
+}
+
+/// The shot that flies that far, as fast as it did.
+level::Shot flyingTo(level::Shot shot, PxPoint away) {
+    const double pace = std::max(
+        1.0, std::hypot(double(shot.dx.thousandths), double(shot.dy.thousandths)) / 1000);
+    const double far = std::hypot(double(away.x), double(away.y));
+    if (far < 1) return shot;
+    shot.dx = {std::llround(away.x / far * pace * 1000)};
+    shot.dy = {std::llround(away.y / far * pace * 1000)};
+    shot.lifeTicks = std::clamp(int(std::lround(far / pace)), 1, level::maxShotTicks);
+    return shot;
 }
 
 void dragPoint(level::Track& track, std::size_t index, PxPoint to) {
     const PxPoint from = index == 0 ? PxPoint{} : track.points[index - 1];
     const PxPoint was = track.points[index];
-    const PxPoint is = straight(from, to);
+    const PxPoint is = straightened(from, to);
     track.points[index] = is;
-    // What follows goes along, so that every leg stays straight.
+    // What follows goes along, so that every other leg stays as it is.
     for (std::size_t i = index + 1; i < track.points.size(); ++i)
         track.points[i] = {track.points[i].x + is.x - was.x, track.points[i].y + is.y - was.y};
 }
@@ -147,6 +170,16 @@ std::vector<CastHandle> handlesOf(const level::Project& project, const Entity& e
                                        Qt::SizeHorCursor});
             break;
         }
+        case Role::Thrower: {
+            const PxPoint end = flightOf(entity.data.thrower.shot);
+            const PxPoint middle = middleOf(entity.box);
+            handles.push_back({Sort::ShotEnd, 0, {middle.x + end.x, middle.y + end.y}});
+            addEdges(handles, entity.box);
+            break;
+        }
+        case Role::TurnMark:
+            addEdges(handles, entity.box);
+            break;
         case Role::Formation:
             addFormation(handles, entity);
             break;
@@ -184,7 +217,7 @@ Entity dragged(const Entity& entity, const CastHandle& handle, PxPoint to) {
         case Sort::TrackEnd: {
             auto& points = next.data.track.points;
             const PxPoint last = points.empty() ? PxPoint{} : points.back();
-            const PxPoint end = straight(last, away);
+            const PxPoint end = straightened(last, away);
             if (!(end == last)) points.push_back(end);
             break;
         }
@@ -196,6 +229,9 @@ Entity dragged(const Entity& entity, const CastHandle& handle, PxPoint to) {
             break;
         case Sort::TurnMark:
             next.data.patrol.turnsAt[static_cast<std::size_t>(handle.index)] = to.x;
+            break;
+        case Sort::ShotEnd:
+            next.data.thrower.shot = flyingTo(entity.data.thrower.shot, away);
             break;
         case Sort::FieldPoint:
             setField(next, handle.field, to);
@@ -222,6 +258,8 @@ Entity withoutHandle(const Entity& entity, const CastHandle& handle) {
     if (handle.sort == Sort::TrackPoint) {
         auto& points = next.data.track.points;
         points.erase(points.begin() + index, points.end());
+        auto& waits = next.data.track.waits;
+        waits.resize(std::min(waits.size(), points.size() + 1));
     }
     if (handle.sort == Sort::PathPoint) {
         std::vector<PxPoint> path = pathOf(entity, handle.field);

@@ -18,6 +18,7 @@ struct CastHandle {
         Radius,      ///< of a ring or an arc, the step of a line or a grid
         Shift,       ///< how far a line or a grid goes
         TurnMark,    ///< `index`: of the patrol's marks
+        ShotEnd,     ///< where the shots of a thrower end
         FieldPoint,  ///< of a point: `field`
         PathPoint,   ///< of a path: `field`, and `index` of its points
         PathEnd,     ///< draws one more of its points
@@ -30,7 +31,7 @@ struct CastHandle {
 };
 
 /// By the role of its kind: boxes of hazards, triggers, exits and doors; tracks of movers and of
-/// foes that fly; turn marks of foes that walk or hang; the radius of formations. By the fields of
+/// foes that fly; turn marks of foes that walk or hang; the line of shots; the radius of formations. By the fields of
 /// its kind: points and paths. What is not set yet waits beside the box.
 [[nodiscard]] std::vector<CastHandle> handlesOf(const level::Project& project,
                                                 const level::Entity& entity);
@@ -38,7 +39,8 @@ struct CastHandle {
 [[nodiscard]] std::optional<CastHandle> handleAt(const level::Project& project,
                                                  const level::Entity& entity, PxPoint px,
                                                  int slackPx);
-/// The entity with that handle dragged to a px. Tracks stay straight along one axis a leg.
+/// The entity with that handle dragged to a px. Legs of tracks that are nearly straight along one
+/// axis are so. Shots keep their pace.
 [[nodiscard]] level::Entity dragged(const level::Entity& entity, const CastHandle& handle,
                                     PxPoint to);
 /// The entity without the track point, turn mark or point of a path of that handle, and a point

@@ -10,6 +10,7 @@
 #include "app/steps/cast/cast_handles.h"
 #include "app/steps/cast/cast_options.h"
 #include "level/cast_edits.h"
+#include "level/tracks.h"
 #include "motion/step_tables.h"
 
 namespace rook::app {
@@ -108,6 +109,9 @@ void CastOnBoard::paintWays(QPainter& painter) {
             case level::Role::Formation:
                 paintFormation(painter, entity, body);
                 break;
+            case level::Role::Thrower:
+                paintShots(painter, entity);
+                break;
             case level::Role::Spring:
                 paintThrow(painter, entity);
                 break;
@@ -152,31 +156,68 @@ void CastOnBoard::paintPatrol(QPainter& painter, const level::Entity& foe,
 void CastOnBoard::paintTrack(QPainter& painter, const level::Entity& mover) {
     const Theme& theme = currentTheme();
     const level::Track& track = mover.data.track;
-    const PxPoint corner{mover.box.x, mover.box.y};
-    runtime::Mover way;
+    if (flawOf(track)) return;
+    const runtime::Mover way = level::moverOf(track, mover.box);
+    if (!way.isMoving()) return;
+    const QPointF toMiddle(mover.box.width / 2.0, mover.box.height / 2.0);
     QPolygonF line;
-    for (const PxPoint at : trackOf(track, corner)) {
-        way.track.emplace_back(at.x, at.y);
-        line << view().toWidget(
-            QPointF(at.x + mover.box.width / 2.0, at.y + mover.box.height / 2.0));
-    }
-    way.periodTicks = track.periodTicks;
-    if (way.lengthPx() == 0) return;
+    for (const auto& [x, y] : way.track)
+        line << view().toWidget(QPointF(x, y) + toMiddle);
     painter.setPen(QPen(theme.plum, 1.6, Qt::DashLine));
     painter.drawPolyline(line);
     painter.setPen(QPen(theme.plum, 1.6));
-    const int half = track.isRound ? track.periodTicks : track.periodTicks / 2;
+    const int half = track.isRound ? way.periodTicks : way.periodTicks / 2;
     for (int tick = 0; tick <= half; tick += 60) {
         const runtime::Box box = way.at(tick);
-        const QPointF at =
-            view().toWidget(QPointF(box.x + mover.box.width / 2.0, box.y + mover.box.height / 2.0));
+        const QPointF at = view().toWidget(QPointF(box.x, box.y) + toMiddle);
         painter.drawLine(at - QPointF(4, 4), at + QPointF(4, 4));
     }
+    paintWaits(painter, track, line);
     // The ends, as the mover stands there.
     QColor wash = theme.plum;
     wash.setAlphaF(0.18f);
     for (const auto& [x, y] : way.track)
         painter.fillRect(view().toWidget(PxRect{x, y, mover.box.width, mover.box.height}), wash);
+}
+
+/// A small clock at each point where it waits, with the ticks in words.
+void CastOnBoard::paintWaits(QPainter& painter, const level::Track& track, const QPolygonF& line) {
+    const Theme& theme = currentTheme();
+    for (std::size_t i = 0; i < track.waits.size() && qsizetype(i) < line.size(); ++i) {
+        if (track.waits[i] == 0) continue;
+        const QPointF at = line[qsizetype(i)] - QPointF(0, 16);
+        painter.setPen(QPen(theme.plum, 1.4));
+        painter.setBrush(theme.paper);
+        painter.drawEllipse(at, 5.5, 5.5);
+        painter.setBrush(Qt::NoBrush);
+        painter.drawLine(at, at - QPointF(0, 4));
+        painter.drawLine(at, at + QPointF(3, 0));
+        m_board.paintFlag(painter, at + QPointF(9, -9), words("%1 ticks").arg(track.waits[i]),
+                          theme.plum);
+    }
+}
+
+/// The line that shots fly, as far as they come, with one of them for each that may be under way.
+void CastOnBoard::paintShots(QPainter& painter, const level::Entity& entity) {
+    const Theme& theme = currentTheme();
+    const auto obstacles = cast::obstaclesOf(project(), level());
+    const auto flight = cast::flightAmong(obstacles, project(), level(), entity);
+    const level::Shot& shot = entity.data.thrower.shot;
+    const QPointF toMiddle(shot.width / 2.0, shot.height / 2.0);
+    const QPointF mouth = middleOf(view(), entity.box);
+    painter.setPen(QPen(theme.alarm, 1.4, Qt::DashLine));
+    if (flight.empty()) return painter.drawEllipse(mouth, 9, 9);
+    const auto& [endX, endY] = flight.back();
+    const QPointF end = view().toWidget(QPointF(endX, endY) + toMiddle);
+    painter.drawLine(mouth, end);
+    QPen solid(theme.alarm, 1.4);
+    painter.setPen(solid);
+    for (std::size_t tick = std::size_t(entity.data.thrower.first); tick < flight.size();
+         tick += std::size_t(entity.data.thrower.everyTicks))
+        painter.drawRect(view().toWidget(
+            PxRect{flight[tick].first, flight[tick].second, shot.width, shot.height}));
+    painter.drawLine(end - QPointF(4, 4), end + QPointF(4, 4));
+    painter.drawLine(end - QPointF(4, -4), end + QPointF(4, -4));
 }
 
 void CastOnBoard::paintFormation(QPainter& painter, const level::Entity& entity,

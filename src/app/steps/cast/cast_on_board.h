@@ -25,6 +25,8 @@ private:
     void paintPatrol(QPainter& painter, const level::Entity& foe,
                      const runtime::MotionTables& body);
     void paintTrack(QPainter& painter, const level::Entity& mover);
+    void paintWaits(QPainter& painter, const level::Track& track, const QPolygonF& line);
+    void paintShots(QPainter& painter, const level::Entity& entity);
     void paintFormation(QPainter& painter, const level::Entity& entity,
                         const runtime::MotionTables* body);
     void paintWindows(QPainter& painter, const level::Entity& formation,

@@ -146,7 +146,8 @@ private:
         using level::Role;
         return role == Role::Door || role == Role::Exit || role == Role::Pickup ||
                role == Role::Hazard || role == Role::Foe || role == Role::Spring ||
-               role == Role::Mover || role == Role::Formation || role == Role::Trigger;
+               role == Role::Mover || role == Role::Formation || role == Role::Trigger ||
+               role == Role::Thrower || role == Role::Key;
     }
 
     /// Levels with their starts and entries, by choice and never by number.

@@ -9,12 +9,12 @@ const runtime::PatrolWay& PatrolCache::wayOf(const level::Project& project,
                                              const std::shared_ptr<const level::Level>& level,
                                              const runtime::MotionTables& body,
                                              const level::Entity& foe) {
-    std::vector<PxRect> doors = m_doors;
+    cast::Obstacles obstacles = m_obstacles;
     if (!m_level || !m_level->entities.isSharedWith(level->entities))
-        doors = cast::doorsOf(project, *level);
+        obstacles = cast::obstaclesOf(project, *level);
     const bool isSameGround = m_level && m_level->cells == level->cells &&
-                              m_matters.isSharedWith(project.matters) && doors == m_doors;
-    m_doors = std::move(doors);
+                              m_matters.isSharedWith(project.matters) && obstacles == m_obstacles;
+    m_obstacles = std::move(obstacles);
     if (!isSameGround) {
         m_ways.clear();
         m_matters = project.matters;
@@ -24,7 +24,7 @@ const runtime::PatrolWay& PatrolCache::wayOf(const level::Project& project,
     if (found != m_ways.end() && found->second.first == foe) return found->second.second;
     return m_ways
         .insert_or_assign(foe.id,
-                          std::pair(foe, cast::wayAmong(m_doors, project, *level, body, foe)))
+                          std::pair(foe, cast::wayAmong(m_obstacles, project, *level, body, foe)))
         .first->second.second;
 }
 

@@ -22,6 +22,8 @@ public:
                                                   const std::shared_ptr<const level::Level>& level,
                                                   const runtime::MotionTables& body,
                                                   const level::Entity& foe);
+    /// What the last foe was reckoned among.
+    [[nodiscard]] const cast::Obstacles& obstacles() const { return m_obstacles; }
     /// Reckoned in the background, one formation after the other: none until then, and
     /// `whenReckoned` is called. Good until the next call.
     [[nodiscard]] const std::vector<cast::Passage>& passagesOf(const level::Project& project,
@@ -39,7 +41,7 @@ private:
     void takeWindows();
     std::shared_ptr<const level::Level> m_level;
     SharedVector<level::Matter> m_matters;
-    std::vector<PxRect> m_doors;
+    cast::Obstacles m_obstacles;
     std::map<EntityId, std::pair<level::Entity, runtime::PatrolWay>> m_ways;
     SharedVector<level::Kind> m_kinds;  ///< of the windows
     std::map<EntityId, Windows> m_windows;

@@ -79,13 +79,14 @@ void RoleRows::showWhile(QWidget* control, std::function<bool(const level::RoleD
 
 QDoubleSpinBox* RoleRows::addDecimal(const QString& name, const QString& what, const char* id,
                                      const QString& unit, double step, double high,
-                                     std::function<level::Decimal&(level::RoleData&)> value) {
+                                     std::function<level::Decimal&(level::RoleData&)> value,
+                                     double low) {
     auto* box = new QDoubleSpinBox(this);
     box->setObjectName(QLatin1String(id));
     box->setAccessibleName(name);
     box->setDecimals(3);
     box->setSingleStep(step);
-    box->setRange(0.001, high);
+    box->setRange(low, high);
     box->setSuffix(u' ' + unit);
     box->setFixedWidth(110);
     box->setKeyboardTracking(false);

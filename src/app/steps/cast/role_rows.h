@@ -26,10 +26,11 @@ protected:
     QSpinBox* addWhole(const QString& name, const char* id, const QString& unit, int low, int high,
                        std::function<int(const level::RoleData&)> get,
                        std::function<void(level::RoleData&, int)> set);
-    /// A decimal of three places, from 0.001 up; `what` is said of its changes.
+    /// A decimal of three places; `what` is said of its changes.
     QDoubleSpinBox* addDecimal(const QString& name, const QString& what, const char* id,
                                const QString& unit, double step, double high,
-                               std::function<level::Decimal&(level::RoleData&)> value);
+                               std::function<level::Decimal&(level::RoleData&)> value,
+                               double low = 0.001);
     QComboBox* addChoice(const QString& name, const char* id, const QStringList& choices,
                          std::function<int(const level::RoleData&)> get,
                          std::function<void(level::RoleData&, int)> set);

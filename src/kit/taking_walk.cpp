@@ -1,0 +1,165 @@
+#include "kit/taking_walk.h"
+
+#include <algorithm>
+#include <deque>
+
+#include "kit/gates_detail.h"
+
+namespace rook::kit {
+
+using level::Entity;
+using level::Role;
+
+namespace {
+
+constexpr std::size_t mostSets = 4096;
+
+class Taking {
+public:
+    Taking(const level::Project& project, const level::Level& level, const WalkGraph& graph,
+           const TakingWish& wish, const std::atomic<bool>* cancel)
+        : m_graph(graph),
+          m_wish(wish),
+          m_cancel(cancel),
+          m_gates(project, level, graph, wish.things) {
+        for (const Entity& entity : level.entities) {
+            const Role role = project.roleOf(entity);
+            const int patch = graph.patchAt(spotOf(level, entity));
+            if (role == Role::Spawn && m_start < 0) m_start = patch;
+            if (role != Role::Exit || patch < 0) continue;
+            (entity.id.text == wish.exit ? m_end : m_others).insert(patch);
+        }
+        for (const std::string& id : wish.things)
+            m_bits.emplace_back(m_gates.bitOf(id), &id);
+    }
+
+    TakingWalk run() {
+        if (m_start < 0 || !m_gates.mayEnter(m_start, 0)) return {{}, true};
+        TakingWalk found{nearestFirst(), false};
+        if (found.way.empty() && m_gates.isWhole()) found = bySets();
+        return found;
+    }
+
+private:
+    struct State {
+        int patch = 0;
+        Held held = 0;
+        auto operator<=>(const State&) const = default;
+    };
+
+    [[nodiscard]] bool isEnough(Held held) const {
+        std::set<std::string> taken;
+        for (const auto& [bit, id] : m_bits)
+            if ((held & bit) != 0) taken.insert(*id);
+        return m_wish.isEnough(taken);
+    }
+    [[nodiscard]] bool isEnd(const State& state) const {
+        return isEnough(state.held) && (m_wish.exit.empty() || m_end.contains(state.patch));
+    }
+    [[nodiscard]] bool isCancelled() const { return m_cancel && *m_cancel; }
+    [[nodiscard]] State begin() const { return {m_start, m_gates.gainAt(m_start, 0)}; }
+
+    /// The way to the nearest state at which `ends` holds, the first not among it; empty if there
+    /// is none.
+    template <typename Ends>
+    [[nodiscard]] std::vector<State> wayFrom(const State& from, bool mayGain, Ends&& ends) const {
+        std::map<State, State> before{{from, from}};
+        std::deque<State> open{from};
+        const bool isFull = isEnough(from.held);
+        while (!open.empty() && !isCancelled()) {
+            const State at = open.front();
+            open.pop_front();
+            for (const int next : m_graph.next(at.patch)) {
+                if (!m_gates.mayEnter(next, at.held)) continue;
+                if (isFull && m_others.contains(next)) continue;
+                const State to{next, m_gates.gainAt(next, at.held)};
+                const bool isEnding = ends(to);
+                if ((to.held != at.held && !mayGain && !isEnding) ||
+                    !before.emplace(to, at).second)
+                    continue;
+                if (!isEnding) {
+                    open.push_back(to);
+                    continue;
+                }
+                std::vector<State> way;
+                for (State on = to; !(on == from); on = before.at(on))
+                    way.push_back(on);
+                std::reverse(way.begin(), way.end());
+                return way;
+            }
+        }
+        return {};
+    }
+
+    [[nodiscard]] std::vector<int> nearestFirst() const {
+        std::vector<int> way{m_start};
+        State at = begin();
+        while (!isEnd(at)) {
+            const bool isFull = isEnough(at.held);
+            const auto leg = wayFrom(at, false, [&](const State& to) {
+                return isFull ? m_end.contains(to.patch) : to.held != at.held;
+            });
+            if (leg.empty()) return {};
+            for (const State& state : leg)
+                way.push_back(state.patch);
+            at = leg.back();
+        }
+        return way;
+    }
+
+    [[nodiscard]] TakingWalk bySets() const {
+        const State from = begin();
+        std::map<State, State> before{{from, from}};
+        std::set<Held> sets{from.held};
+        std::map<Held, bool> enough;
+        std::deque<State> open{from};
+        bool isWhole = true;
+        while (!open.empty()) {
+            if (isCancelled()) return {};
+            const State at = open.front();
+            open.pop_front();
+            if (isEnd(at)) {
+                std::vector<int> way;
+                for (State on = at; !(on == from); on = before.at(on))
+                    way.push_back(on.patch);
+                way.push_back(from.patch);
+                std::reverse(way.begin(), way.end());
+                return {std::move(way), false};
+            }
+            if (!enough.contains(at.held)) enough[at.held] = isEnough(at.held);
+            // Another exit wins, and ends the way.
+            if (enough[at.held] && m_others.contains(at.patch)) continue;
+            for (const int next : m_graph.next(at.patch)) {
+                if (!m_gates.mayEnter(next, at.held)) continue;
+                const State to{next, m_gates.gainAt(next, at.held)};
+                if (!sets.contains(to.held)) {
+                    if (sets.size() >= mostSets) {
+                        isWhole = false;
+                        continue;
+                    }
+                    sets.insert(to.held);
+                }
+                if (before.emplace(to, at).second) open.push_back(to);
+            }
+        }
+        return {{}, isWhole};
+    }
+
+    const WalkGraph& m_graph;
+    const TakingWish& m_wish;
+    const std::atomic<bool>* m_cancel;
+    Gates m_gates;
+    int m_start = -1;
+    std::set<int> m_end, m_others;
+    std::vector<std::pair<Held, const std::string*>> m_bits;
+};
+
+}  // namespace
+
+TakingWalk wayTaking(const level::Project& project, const level::Level& level,
+                     const WalkGraph& graph, const TakingWish& wish,
+                     const std::atomic<bool>* cancel) {
+    return Taking(project, level, graph, wish, cancel).run();
+}
+
+}  // namespace rook::kit
