@@ -92,6 +92,12 @@ int main(int argc, char** argv) {
     printShare(times, "painting 100,000 entities, all in sight", "castPaint/whole", 0.016);
     printShare(times, "painting 100,000 entities, a screen of them", "castPaint/near", 0.016);
     printShare(times, "panning over 10,000 stroke segments", "panSketchFrame/iterations:80", 0.016);
+    printShare(times, "a map of 500 levels", "mapOf500/iterations:60", 0.016);
+    for (const auto& [words, name] :
+         {std::pair("duplicating one of 500 levels, of 8 ms", "duplicateOf500/iterations:40"),
+          {"removing one, of 8 ms", "removeOf500/iterations:40"},
+          {"reordering, of 8 ms", "reorderOf500/iterations:40"}})
+        printShare(times, words, name, 0.008);
     printShare(times, "zooming 4,096 x 4,096", "zoomFrame/iterations:60", 0.016);
     return 0;
 }

@@ -7,6 +7,7 @@
 #include <cstdio>
 
 #include "lantern_game.hpp"
+#include "rook_replay.hpp"
 
 namespace {
 

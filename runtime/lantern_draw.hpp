@@ -336,8 +336,7 @@ private:
                 drawHazard(i, isMirrored);
             } else if (entity.role != "spawn" && entity.role != "entry" &&
                        entity.role != "trigger" && entity.role != "formation" &&
-                       entity.role != "turn-mark" &&
-                       !stage().isTaken[i]) {
+                       entity.role != "turn-mark" && !stage().isTaken[i]) {
                 drawKind(entity.kind, entity.box, isMirrored);
             }
         }

@@ -153,7 +153,8 @@ struct Level : CellSource {
     std::string kind;
     std::string message;
     std::string backgroundColor;  ///< "#rrggbb"
-    std::string backgroundBelow;  ///< what it turns to at the level's lower edge; empty = it does not
+    std::string
+        backgroundBelow;  ///< what it turns to at the level's lower edge; empty = it does not
     Frame frame;
     std::vector<Layer> layers;
     std::vector<Picture> pictures;  ///< the farthest first
@@ -163,7 +164,7 @@ struct Level : CellSource {
     std::vector<Form> forms;           ///< form of each cell, row by row
     std::vector<Entity> entities;
     std::vector<Zone> zones;
-    std::vector<Foe> foes;  ///< those on patrol
+    std::vector<Foe> foes;    ///< those on patrol
     std::vector<Shot> shots;  ///< all that may be under way at once
     std::vector<Group> formations;
     MotionTables motion;

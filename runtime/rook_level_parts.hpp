@@ -117,8 +117,9 @@ inline bool mayBeShut(const Entity& entity) {
 /// How a door is passed, as it stands in the file: "door": {"manner", "ticks", "passes"}.
 struct DoorWay {
     bool isOneWay = false;
-    int ticks = 0;  ///< for which a switch opens it; 0 = for good
-    int dx = 0;     ///< one way: the way that one passes
+    bool isOnApproach = false;  ///< for `ticks` after somebody was there, 0 = while they are
+    int ticks = 0;              ///< for which a switch opens it; 0 = for good
+    int dx = 0;                 ///< one way: the way that one passes
     int dy = 0;
 };
 inline DoorWay readDoorWay(const Entity& door, const std::string& name) {
@@ -136,15 +137,18 @@ inline DoorWay readDoorWay(const Entity& door, const std::string& name) {
         way.dx = passes == "left" ? -1 : passes == "right" ? 1 : 0;
         way.dy = passes == "up" ? -1 : passes == "down" ? 1 : 0;
         if (way.dx == 0 && way.dy == 0) fail("left, right, up or down is wanted here", where);
+    } else if (manner == "on-approach") {
+        way.isOnApproach = true;
+        way.ticks = whole(value, "ticks", 0, 36000, where);
     } else if (manner != "for-good") {
-        fail("for-good, for-a-time or one-way is wanted here", where);
+        fail("for-good, for-a-time, one-way or on-approach is wanted here", where);
     }
     return way;
 }
 /// What opens that door for a time only: a switch, and neither keys nor pickups.
 inline const Entity* momentaryOpener(const Level& level, const DoorWay& way,
                                      const std::string& id) {
-    if (way.ticks == 0) return nullptr;
+    if (way.ticks == 0 || way.isOnApproach) return nullptr;
     for (const Entity& entity : level.entities)
         if (entity.id == id) return entity.role == "switch" ? &entity : nullptr;
     return nullptr;
@@ -208,6 +212,10 @@ inline void readDoor(Level& level, const Entity& entity, const std::string& name
             const auto at = std::find(level.gainIds.begin(), level.gainIds.end(), id);
             level.parts.doors.back().needs |= HeldSet{1} << (at - level.gainIds.begin());
         }
+    }
+    if (way.isOnApproach) {
+        openOnApproach(level.parts, way.ticks);
+        level.gainIds.push_back(entity.id);
     }
     if (way.isOneWay) {
         makeOneWay(level.parts, way.dx, way.dy);

@@ -299,6 +299,21 @@ inline void makeOneWay(Parts& parts, int dx, int dy) {
     parts.gains.push_back(sill);
 }
 
+/// Opens the last door for who comes up to it, on any side, by a px: for as long as each tick ends
+/// with the body there or in the door, or for that many ticks after it was there last.
+inline void openOnApproach(Parts& parts, int ticks) {
+    Door& door = parts.doors.back();
+    const Box near{door.box.x - 1, door.box.y - 1, door.box.width + 2, door.box.height + 2};
+    Gain sill;
+    sill.box = near;
+    if (ticks > 0)
+        sill.lastsTicks = ticks;
+    else
+        sill.keeps = near;
+    door.needs |= HeldSet{1} << parts.gains.size();
+    parts.gains.push_back(sill);
+}
+
 /// Something, met there, that opens the last door for that many ticks.
 inline void openForATime(Parts& parts, const Box& box, int ticks) {
     parts.doors.back().needs |= HeldSet{1} << parts.gains.size();

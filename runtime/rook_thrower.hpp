@@ -1,6 +1,6 @@
 #pragma once
-/// What throws: where its shots are in each tick. C++17 and the other rook_*.hpp only. Units: px and
-/// ticks; y grows downwards.
+/// What throws: where its shots are in each tick. C++17 and the other rook_*.hpp only. Units: px
+/// and ticks; y grows downwards.
 
 #include <cmath>
 

@@ -22,8 +22,8 @@ struct Obstacles {
                                        const runtime::MotionTables& player,
                                        const level::Entity& foe);
 /// The same among these, for who asks for many foes: `obstaclesOf` looks at every entity.
-[[nodiscard]] runtime::PatrolWay wayAmong(const Obstacles& obstacles,
-                                          const level::Project& project, const level::Level& level,
+[[nodiscard]] runtime::PatrolWay wayAmong(const Obstacles& obstacles, const level::Project& project,
+                                          const level::Level& level,
                                           const runtime::MotionTables& player,
                                           const level::Entity& foe);
 

@@ -88,8 +88,9 @@ private:
         return winning;
     }
     [[nodiscard]] bool isReached(const std::string& id) const {
-        return std::any_of(m_reach.goals.begin(), m_reach.goals.end(),
-                           [&](const kit::KitGoal& goal) { return goal.id == id && goal.isReached; });
+        return std::any_of(
+            m_reach.goals.begin(), m_reach.goals.end(),
+            [&](const kit::KitGoal& goal) { return goal.id == id && goal.isReached; });
     }
     /// What counts for a goal that is met by taking things.
     [[nodiscard]] std::vector<const Entity*> thingsOf(const runtime::GoalRule& goal) const {
@@ -97,8 +98,8 @@ private:
         for (const Entity& entity : m_level.entities) {
             const level::Kind* kind = m_project.findKind(entity.kind);
             if (!kind) continue;
-            const bool isTaken = kind->role == Role::Pickup || kind->role == Role::Key ||
-                                 kind->role == Role::Switch;
+            const bool isTaken =
+                kind->role == Role::Pickup || kind->role == Role::Key || kind->role == Role::Switch;
             const bool counts = goal.sort == runtime::GoalSort::Collect
                                     ? isTaken && kind->id.text == goal.kind
                                     : kind->role == Role::Pickup && goal.tally >= 0 &&
@@ -174,8 +175,8 @@ private:
         if (most < wantedOf(goal) && m_reach.isDecided)
             return {Decided::No, "only " + std::to_string(most) + " of " +
                                      std::to_string(wantedOf(goal)) + " can be got to"};
-        const kit::TakingWalk found = kit::wayTaking(m_project, m_board, m_graph,
-                                                     wishFor({&goal}, {}), m_limits.cancel);
+        const kit::TakingWalk found =
+            kit::wayTaking(m_project, m_board, m_graph, wishFor({&goal}, {}), m_limits.cancel);
         if (!found.way.empty()) return {Decided::Yes, {}};
         if (found.isImpossible) return {Decided::No, "no way takes all of it"};
         return {Decided::Unknown, "no way was found that takes all of it"};
@@ -206,11 +207,12 @@ private:
             return because(Decided::Unknown,
                            "keys that are carried from boards of pieces are not followed");
         }
-        const kit::TakingWalk found = kit::wayTaking(
-            m_project, m_board, m_graph, wishFor(wanted, exit.text), m_limits.cancel);
+        const kit::TakingWalk found = kit::wayTaking(m_project, m_board, m_graph,
+                                                     wishFor(wanted, exit.text), m_limits.cancel);
         if (found.way.empty())
             return found.isImpossible
-                       ? because(Decided::No, "every way with all goals meets another exit, or none")
+                       ? because(Decided::No,
+                                 "every way with all goals meets another exit, or none")
                        : because(Decided::Unknown, "no way was found that meets all goals");
         for (const int patch : found.way)
             way.way.push_back(m_graph.patches()[static_cast<std::size_t>(patch)].spot);
@@ -218,11 +220,11 @@ private:
         return way;
     }
     [[nodiscard]] bool tellsKeys() const {
-        return std::any_of(
-            m_level.entities.begin(), m_level.entities.end(), [&](const Entity& entity) {
-                return m_project.roleOf(entity) == Role::Key &&
-                       m_options.matters.has(keyOf(entity));
-            });
+        return std::any_of(m_level.entities.begin(), m_level.entities.end(),
+                           [&](const Entity& entity) {
+                               return m_project.roleOf(entity) == Role::Key &&
+                                      m_options.matters.has(keyOf(entity));
+                           });
     }
 
     const Project& m_project;

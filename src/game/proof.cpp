@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <deque>
 #include <map>
+#include <set>
 
 #include "level/cast_edits.h"
 #include "level/rules.h"
@@ -11,22 +12,52 @@ namespace rook::game {
 
 using namespace level;
 
-InHand whatMatters(const Project& project) {
+namespace {
+
+/// What makes a difference to that level.
+void addWhatMatters(const Project& project, const Level& level, InHand& matters) {
+    const Carries& carries = project.game.carries;
+    if (const MotionProfile* profile = project.profileOf(level))
+        for (const Ability ability : profile->abilities)
+            if (carries.abilities) matters.abilities |= setOf(ability);
+    if (!carries.keys) return;
+    for (const Entity& door : level.entities) {
+        if (!mayBeShut(project.roleOf(door))) continue;
+        for (const EntityId& id : whatOpens(project, level, door)) {
+            const Entity* opener = findEntity(level, id);
+            if (opener && project.roleOf(*opener) == Role::Key) matters.add(keyOf(*opener));
+        }
+    }
+}
+
+/// The levels that the exits of a level lead to, or that winning it without one does.
+std::vector<LevelId> leadsTo(const Project& project, const Level& level) {
+    std::vector<LevelId> to;
+    const auto add = [&](const ExitTarget& target) {
+        const Destination destination = destinationOf(project, level, target);
+        if (destination.sort == Destination::Sort::Level) to.push_back(destination.level);
+    };
+    for (const Entity& entity : level.entities)
+        if (project.roleOf(entity) == Role::Exit) add(entity.to);
+    if (to.empty()) add({Onward::Next, {}, {}});
+    return to;
+}
+
+}  // namespace
+
+InHand whatMattersAfter(const Project& project, const Level& from) {
     InHand matters;
     const Carries& carries = project.game.carries;
     if (!carries.abilities && !carries.keys) return matters;
-    for (const auto& level : project.levels) {
-        if (const MotionProfile* profile = project.profileOf(*level))
-            for (const Ability ability : profile->abilities)
-                if (carries.abilities) matters.abilities |= setOf(ability);
-        if (!carries.keys) continue;
-        for (const Entity& door : level->entities) {
-            if (!mayBeShut(project.roleOf(door))) continue;
-            for (const EntityId& id : whatOpens(project, *level, door)) {
-                const Entity* opener = findEntity(*level, id);
-                if (opener && project.roleOf(*opener) == Role::Key) matters.add(keyOf(*opener));
-            }
-        }
+    std::vector<LevelId> open = leadsTo(project, from);
+    std::set<LevelId> known(open.begin(), open.end());
+    while (!open.empty()) {
+        const auto level = project.findLevel(open.back());
+        open.pop_back();
+        if (!level) continue;
+        addWhatMatters(project, *level, matters);
+        for (LevelId& next : leadsTo(project, *level))
+            if (known.insert(next).second) open.push_back(std::move(next));
     }
     if (carries.abilities) matters.abilities &= grantedForGood(project);
     return matters;
@@ -84,7 +115,7 @@ namespace {
 class Proving {
 public:
     Proving(const Project& project, const GameLimits& limits, WinningCache* cache)
-        : m_project(project), m_limits(limits), m_cache(cache), m_matters(whatMatters(project)) {}
+        : m_project(project), m_limits(limits), m_cache(cache) {}
 
     GameProof run() {
         const Destination start = startOf(m_project);
@@ -154,7 +185,7 @@ private:
         WinOptions options;
         options.entry = node.entry;
         options.inHand = node.inHand;
-        options.matters = m_matters;
+        options.matters = mattersAfter(*level);
         options.looksAtBonus = false;
         if (m_cache)
             if (auto known = m_cache->find(m_project, *level, options)) return known;
@@ -163,6 +194,12 @@ private:
         if (m_cache && !m_limits.solve.isCancelled())
             m_cache->keep(m_project, level, options, winning);
         return winning;
+    }
+
+    [[nodiscard]] const InHand& mattersAfter(const Level& level) {
+        const auto known = m_matters.find(level.id);
+        if (known != m_matters.end()) return known->second;
+        return m_matters.emplace(level.id, whatMattersAfter(m_project, level)).first->second;
     }
 
     void follow(std::size_t index) {
@@ -342,9 +379,9 @@ private:
     WinningCache* m_cache;
     GameProof m_proof;
     std::map<std::tuple<LevelId, EntityId, InHand>, std::size_t> m_known;
-    InHand m_matters;
-    std::vector<bool> m_isFollowed;  ///< by node
-    std::vector<bool> m_isOpen;      ///< by node: there may be ways out that are not known
+    std::map<LevelId, InHand> m_matters;  ///< after each level that was come to
+    std::vector<bool> m_isFollowed;       ///< by node
+    std::vector<bool> m_isOpen;           ///< by node: there may be ways out that are not known
     std::vector<int> m_proven;
 };
 

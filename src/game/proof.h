@@ -78,9 +78,11 @@ class WinningCache;
 [[nodiscard]] GameProof proveGame(const level::Project& project, const GameLimits& limits = {},
                                   WinningCache* cache = nullptr);
 
-/// What makes a difference to some level: abilities that a profile lists and a level grants for
-/// good, and keys that open something. Nothing that is not carried.
-[[nodiscard]] level::InHand whatMatters(const level::Project& project);
+/// What makes a difference to some level that may be come to after that one, by any exits:
+/// abilities that a profile lists and a level grants for good, and keys that open something.
+/// Nothing that is not carried. Cost: the entities of those levels.
+[[nodiscard]] level::InHand whatMattersAfter(const level::Project& project,
+                                             const level::Level& from);
 
 /// One sentence: "The game can be finished: 4 levels, 71 s." and so on.
 [[nodiscard]] std::string sentenceOf(const level::Project& project, const GameProof& proof);

@@ -3,9 +3,9 @@
 #include <algorithm>
 #include <memory>
 
+#include "game/best_way_detail.h"
 #include "game/goal_chances.h"
 #include "game/goal_runs.h"
-#include "game/best_way_detail.h"
 #include "game/kit_winning.h"
 
 namespace rook::game {

@@ -137,7 +137,8 @@ private:
         for (const State& at : m_order) {
             const Held now = m_sets[static_cast<std::size_t>(at.set)];
             for (const int next : m_graph.next(at.patch))
-                if (mayEnter(next, now)) before[{next, setOf(m_gates.gainAt(next, now))}].push_back(at);
+                if (mayEnter(next, now))
+                    before[{next, setOf(m_gates.gainAt(next, now))}].push_back(at);
         }
         std::set<State> finishes;
         std::vector<State> open;

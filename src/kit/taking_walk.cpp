@@ -74,8 +74,7 @@ private:
                 if (isFull && m_others.contains(next)) continue;
                 const State to{next, m_gates.gainAt(next, at.held)};
                 const bool isEnding = ends(to);
-                if ((to.held != at.held && !mayGain && !isEnding) ||
-                    !before.emplace(to, at).second)
+                if ((to.held != at.held && !mayGain && !isEnding) || !before.emplace(to, at).second)
                     continue;
                 if (!isEnding) {
                     open.push_back(to);

@@ -168,7 +168,7 @@ template <>
 struct Description<DoorWay> {
     static void each(auto&& visit) {
         visit("manner", &DoorWay::manner, plain.required());
-        visit("ticks", &DoorWay::ticks, range(1, maxPeriodTicks).always());
+        visit("ticks", &DoorWay::ticks, range(0, maxPeriodTicks).always());
         visit("passes", &DoorWay::passes, plain.always());
     }
 };

@@ -7,10 +7,9 @@ namespace rook::level {
 
 namespace {
 
-constexpr std::string_view roleNames[] = {"spawn", "entry",  "exit",    "checkpoint", "pickup",
-                                          "key",   "door",   "switch",  "hazard",     "foe",
-                                          "mover", "spring", "trigger", "formation",  "prop",
-                                          "thrower", "turn-mark"};
+constexpr std::string_view roleNames[] = {
+    "spawn", "entry", "exit",   "checkpoint", "pickup",    "key",  "door",    "switch",   "hazard",
+    "foe",   "mover", "spring", "trigger",    "formation", "prop", "thrower", "turn-mark"};
 constexpr std::string_view facingNames[] = {"left", "right", "up", "down"};
 constexpr std::string_view fieldTypeNames[] = {"whole-number", "text",   "yes-no", "number",
                                                "choice",       "colour", "point",  "path",
@@ -21,7 +20,7 @@ constexpr std::string_view formationNames[] = {"ring", "arc", "line", "grid"};
 constexpr std::string_view callNames[] = {"enter", "leave", "use"};
 constexpr std::string_view easeNames[] = {"linear", "smooth"};
 constexpr std::string_view diagonalNames[] = {"sum", "even"};
-constexpr std::string_view mannerNames[] = {"for-good", "for-a-time", "one-way"};
+constexpr std::string_view mannerNames[] = {"for-good", "for-a-time", "one-way", "on-approach"};
 constexpr std::string_view abilityNames[] = {"short-hop",    "air-jump", "wall-jump", "coyote",
                                              "drop-through", "climb",    "swim"};
 static_assert(std::size(abilityNames) == abilityCount);

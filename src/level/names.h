@@ -67,7 +67,7 @@ enum class Ease : unsigned char { Linear, Smooth };
 /// What a wish across and down at once is cut to, seen from above.
 enum class DiagonalRule : unsigned char { Sum, Even };
 /// How long a door stays open.
-enum class DoorManner : unsigned char { ForGood, ForATime, OneWay };
+enum class DoorManner : unsigned char { ForGood, ForATime, OneWay, OnApproach };
 /// What an exit leads to: the level after this in the running order, one that it names, or the end.
 enum class Onward : unsigned char { Next, Level, End };
 /// What winning the last level leads to.

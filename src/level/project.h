@@ -51,7 +51,7 @@ struct Level {
     runtime::Edges edges;
     std::string background = "#1b2733";
     std::string backgroundBelow;  ///< what it turns to at the lower edge; empty = it does not
-    std::string profile;  ///< name of a motion profile; empty = the project's first
+    std::string profile;          ///< name of a motion profile; empty = the project's first
     SharedVector<LevelGoal> goals;
     SharedVector<Words> texts;
     Arrives arrives = Arrives::First;

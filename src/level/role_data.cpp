@@ -66,6 +66,8 @@ std::optional<std::string> flawOf(const RoleData& data) {
     if (data.letter.size() > 1 ||
         (!data.letter.empty() && (data.letter[0] < 'A' || data.letter[0] > 'Z')))
         return "A key's letter is one of A to Z, and not \"" + data.letter + "\"";
+    if (data.door.manner == DoorManner::ForATime && data.door.ticks < 1)
+        return "A door that opens for a time does so for 1 tick at least";
     return data.timetable ? flawOf(*data.timetable) : std::nullopt;
 }
 

@@ -33,8 +33,8 @@ struct Track {
 };
 
 struct Shot {
-    int width = 6;   ///< px
-    int height = 6;  ///< px
+    int width = 6;     ///< px
+    int height = 6;    ///< px
     Decimal dx{2000};  ///< px a tick
     Decimal dy{0};     ///< px a tick
     int lifeTicks = 90;
@@ -102,7 +102,7 @@ struct Trigger {
 
 struct DoorWay {
     DoorManner manner = DoorManner::ForGood;
-    int ticks = 120;                ///< for a time
+    int ticks = 120;  ///< for a time; on approach 0 = for as long as somebody is there
     Facing passes = Facing::Right;  ///< one way: the way that one can pass
     bool operator==(const DoorWay&) const = default;
 };

@@ -13,8 +13,8 @@ namespace rook::level {
 /// True if the track alone says where the mover is: legs along one axis, an even pace by its
 /// period, no waits.
 [[nodiscard]] bool isPlain(const Track& track);
-/// The mover that begins with that box. Requires: the track breaks no rule. Cost: its period, unless
-/// it is plain.
+/// The mover that begins with that box. Requires: the track breaks no rule. Cost: its period,
+/// unless it is plain.
 [[nodiscard]] runtime::Mover moverOf(const Track& track, const PxRect& box);
 
 }  // namespace rook::level

@@ -146,7 +146,8 @@ CollisionMapSets::CollisionMapSets(const Problem& problem)
       m_parts(fixedParts(problem.parts)),
       m_freely(problem.tables),
       m_px(collide::makePxMaps(problem.frame, *problem.cells, problem.tables, m_parts)) {
-    for (runtime::PaceTable* table : {&m_freely.walk, &m_freely.climb, &m_freely.swim, &m_freely.diagonal})
+    for (runtime::PaceTable* table :
+         {&m_freely.walk, &m_freely.climb, &m_freely.swim, &m_freely.diagonal})
         table->fill(*std::max_element(table->begin(), table->end()));
 }
 

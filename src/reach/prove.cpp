@@ -50,7 +50,8 @@ std::optional<std::size_t> firstMet(const std::vector<runtime::Way>& foes, const
 void closeWay(Problem& problem, const runtime::Way& foe) {
     const std::set<std::pair<int, int>> corners(foe.corners.begin(), foe.corners.end());
     for (const auto& [x, y] : corners)
-        if (x != runtime::Way::nowhere) problem.parts.deadly.push_back({x, y, foe.width, foe.height});
+        if (x != runtime::Way::nowhere)
+            problem.parts.deadly.push_back({x, y, foe.width, foe.height});
 }
 
 /// A run that keeps out of where those foes go that runs met before it, and clear of all others;

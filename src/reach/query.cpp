@@ -178,8 +178,12 @@ private:
             else if (found - ids.begin() < 64)
                 door.needs |= runtime::HeldSet{1} << (found - ids.begin());
         }
-        const bool isOneWay =
-            m_project.roleOf(entity) == Role::Door && way.manner == level::DoorManner::OneWay;
+        const bool isDoor = m_project.roleOf(entity) == Role::Door;
+        if (isDoor && way.manner == level::DoorManner::OnApproach) {
+            if (mayAdd()) runtime::openOnApproach(parts(), way.ticks);
+            ids.push_back(entity.id.text);
+        }
+        const bool isOneWay = isDoor && way.manner == level::DoorManner::OneWay;
         if (!isOneWay) return;
         const PxPoint to = level::directionOf(way.passes);
         if (mayAdd()) runtime::makeOneWay(parts(), to.x, to.y);

@@ -6,8 +6,8 @@ namespace rook::reach {
 
 namespace {
 
-/// The same of a mover that goes by a way: across, then down, from tick to tick; what goes on in one
-/// direction is one leg, and none is told twice.
+/// The same of a mover that goes by a way: across, then down, from tick to tick; what goes on in
+/// one direction is one leg, and none is told twice.
 template <typename Leg>
 void forEachRide(const runtime::Mover& mover, Leg&& leg) {
     using Corner = std::pair<int, int>;

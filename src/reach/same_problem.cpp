@@ -27,7 +27,7 @@ bool isSameMotion(const runtime::MotionTables& a, const runtime::MotionTables& b
         return std::tuple_cat(
             tied(t), std::tie(t.bodyWidth, t.bodyHeight, t.abilities, t.walk, t.climb, t.swim,
                               t.stepUp, t.coyoteTicks, t.airJumps, t.wallPushTicks, t.fromAbove,
-                                      t.diagonal, t.hasEvenDiagonal));
+                              t.diagonal, t.hasEvenDiagonal));
     };
     return all(a) == all(b);
 }

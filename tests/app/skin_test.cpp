@@ -519,11 +519,9 @@ void SkinWindowTest::massesAndCast_areHiddenAndLocked() {
     QTest::keyClick(&board(), Qt::Key_Delete);
     QCOMPARE(level().entities.size(), before.entities.size());
     // A lock leaves other parts alone.
-    session().document.apply(level::layCells(session().document.project(), level(),
-                                             level::CellRegion(CellRect{20, 6, 2, 1}),
-                                             level::Cell(*session().document.project().findMatter(
-                                                 "stone")),
-                                             "Lay"));
+    session().document.apply(level::layCells(
+        session().document.project(), level(), level::CellRegion(CellRect{20, 6, 2, 1}),
+        level::Cell(*session().document.project().findMatter("stone")), "Lay"));
     QVERIFY(level().cells != before.cells);
 }
 

@@ -1,8 +1,8 @@
 /// What steers a walk in the real window: chosen keys, and a game controller that is there in name.
 
+#include <SDL.h>
 #include <QAbstractButton>
 #include <QLabel>
-#include <SDL.h>
 
 #include "app/play/walk.h"
 #include "demo_window.h"
@@ -72,11 +72,13 @@ void SteeringTest::keys_areChosenOnAPage_orRefusedWithWords() {
     QVERIFY(QTest::qWaitFor([&] { return body().x > from + 8; }, 3000));
     // A key that is let go elsewhere is not held for ever.
     board().clearFocus();
-    QVERIFY(QTest::qWaitFor([&] {
-        const int at = body().x;
-        QTest::qWait(120);
-        return body().x == at;
-    }, 3000));
+    QVERIFY(QTest::qWaitFor(
+        [&] {
+            const int at = body().x;
+            QTest::qWait(120);
+            return body().x == at;
+        },
+        3000));
     board().stopWalk();
     part<QAction>("walk-keys-action")->trigger();
     part<QAbstractButton>("walk-key-1-away")->click();

@@ -303,8 +303,11 @@ void BehaviourTest::shots_flyEndAndFollowEachOther() {
         level::Thrower& thrower = vent.data.thrower;
         thrower.everyTicks = random.between(1, 40);
         thrower.first = random.between(0, thrower.everyTicks - 1);
-        thrower.shot = {random.between(1, 9), random.between(1, 9), {random.between(-9000, 9000)},
-                        {random.between(-9000, 9000)}, random.between(1, 120)};
+        thrower.shot = {random.between(1, 9),
+                        random.between(1, 9),
+                        {random.between(-9000, 9000)},
+                        {random.between(-9000, 9000)},
+                        random.between(1, 120)};
         const level::Shot& shot = thrower.shot;
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + std::uint64_t(round));
         // Shot by shot, as the rule says it.

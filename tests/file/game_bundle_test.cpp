@@ -5,7 +5,7 @@
 #include "file/project_file.h"
 #include "file/starters.h"
 #include "rook_camera.hpp"
-#include "rook_play.hpp"
+#include "rook_replay.hpp"
 #include "testing.h"
 
 namespace rook::game_bundle_test {

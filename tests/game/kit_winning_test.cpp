@@ -50,8 +50,8 @@ Board randomBoard(Random& random) {
         for (int x = 0; x < level.cells.width(); ++x) {
             if (random.chance(8)) continue;
             const char* piece = random.chance(55) ? "floor" : pieces[random.between(0, 6)];
-            if (auto edit = kit::place(kit, level, {testing::put(piece, x, y, random.between(0, 3))},
-                                       "Place"))
+            if (auto edit = kit::place(kit, level,
+                                       {testing::put(piece, x, y, random.between(0, 3))}, "Place"))
                 level = edit->level;
         }
     board.level = level;

@@ -52,10 +52,9 @@ Place placeAt(const Track& track, PxPoint corner, long double tick) {
     for (std::size_t i = 1; i < way.size(); ++i) {
         if (tick < waitOf(i - 1)) return {(long double)way[i - 1].x, (long double)way[i - 1].y};
         tick -= waitOf(i - 1);
-        const long double takes =
-            track.pace.thousandths > 0
-                ? std::ceil(lengthOf(i) * 1000.0L / track.pace.thousandths)
-                : (all > 0 ? lengthOf(i) * moving / all : 0);
+        const long double takes = track.pace.thousandths > 0
+                                      ? std::ceil(lengthOf(i) * 1000.0L / track.pace.thousandths)
+                                      : (all > 0 ? lengthOf(i) * moving / all : 0);
         if (tick < takes) {
             long double share = tick / takes;
             if (track.ease == Ease::Smooth) share = share * share * (3 - 2 * share);

@@ -127,6 +127,11 @@ inline void addRandomParts(Random& random, reach::Problem& problem,
         const bool isUpright = random.chance(35);
         runtime::makeOneWay(parts, isUpright ? 0 : way, isUpright ? way : 0);
     }
+    if (random.chance(12)) {
+        const runtime::HeldSet needs = parts.gains.empty() || random.chance(70) ? 0 : 1;
+        parts.doors.push_back({randomBox(random, problem.frame), needs});
+        runtime::openOnApproach(parts, 0);
+    }
     for (int springs = random.chance(30) ? random.between(1, 2) : 0; springs > 0; --springs) {
         level::SpringHeights heights{{random.between(100, 6000)}, {random.between(100, 3000)}, 0};
         auto spring = motion::makeSpring(profile, cell, heights, "test");

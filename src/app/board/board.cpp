@@ -183,6 +183,7 @@ ToolInput Board::inputAt(Qt::KeyboardModifiers modifiers) const {
     input.cell = toCell(input.px, input.level->cellSize);
     input.isStraight = modifiers & Qt::ShiftModifier;
     input.isPicking = modifiers & Qt::ControlModifier;
+    input.isBehind = modifiers & Qt::AltModifier;
     input.isErasing = m_gestureButton == Qt::RightButton;
     m_toolPlaces.follow(input.level->entities);
     input.places = &m_toolPlaces;

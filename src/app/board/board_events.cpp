@@ -56,6 +56,12 @@ void Board::leaveEvent(QEvent* event) {
 }
 
 void Board::wheelEvent(QWheelEvent* event) {
+    // With Alt many systems turn a wheel sideways.
+    const int turned = event->angleDelta().y() + event->angleDelta().x();
+    if ((event->modifiers() & Qt::AltModifier) && turned != 0) {
+        step().turnThrough(turned < 0 ? 1 : -1);
+        return event->accept();
+    }
     View view = m_view;
     view.zoomAt(event->position(), std::pow(1.25, event->angleDelta().y() / 120.0));
     setView(view);

@@ -50,8 +50,8 @@ MatterScene Board::scene() const {
 
 EntityLook Board::entityLook() const {
     EntityLook look{m_session.workbench.definition().entities, true, {}, {}};
-    const bool hidesCast = !m_session.document.guards().cast.isShown &&
-                           m_session.workbench.definition().mayHideCast;
+    const bool hidesCast =
+        !m_session.document.guards().cast.isShown && m_session.workbench.definition().mayHideCast;
     look.isLeftOut = [this, hidesCast](const level::Entity& entity) {
         return (hidesCast && !m_playtest) || !m_painter->shows(entity);
     };

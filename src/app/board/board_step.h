@@ -48,6 +48,9 @@ public:
     virtual bool takeKey(const QKeyEvent&, bool /*isDown*/) { return false; }
     /// Keys that are let go elsewhere are not told.
     virtual void loseKeys() {}
+    /// Alt and the wheel: the next thing under the pointer, or the one before; false if there is
+    /// none.
+    virtual bool turnThrough(int /*by*/) { return false; }
     /// Escape took no gesture back: what else may be taken back first; true if there was something.
     virtual bool cancel() { return false; }
     /// Its tools stay at hand while one walks.

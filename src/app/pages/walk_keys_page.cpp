@@ -87,8 +87,9 @@ public:
             m_buttons[i]->showKey(key);
             m_aways[i]->setEnabled(key != 0);
         }
-        m_words->setText(tr("A key that is chosen for jumping takes that from Up. P, I, O, U, F, K, "
-                            "Home, Tab and Escape do something else in a walk."));
+        m_words->setText(
+            tr("A key that is chosen for jumping takes that from Up. P, I, O, U, F, K, "
+               "Home, Tab and Escape do something else in a walk."));
     }
 
 private:

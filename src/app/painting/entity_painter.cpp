@@ -58,6 +58,25 @@ void paintFlag(QPainter& painter, const QRectF& r, bool pointsLeft) {
     painter.drawLine(QPointF(x, r.bottom()), QPointF(x + reach * 0.5, r.bottom()));
 }
 
+/// A mouth, and what comes out of it.
+void paintMouth(QPainter& painter, QPointF middle, double half) {
+    painter.drawArc(QRectF(middle - QPointF(half, half), QSizeF(2 * half, 2 * half)), 40 * 16,
+                    280 * 16);
+    painter.setBrush(painter.pen().color());
+    painter.drawEllipse(middle + QPointF(half, 0), half * 0.3, half * 0.3);
+    painter.setBrush(Qt::NoBrush);
+}
+
+/// A bar that is come to and left again.
+void paintTurn(QPainter& painter, const QRectF& r, double reach) {
+    const QPointF middle = r.center();
+    painter.drawLine(QPointF(middle.x(), r.top()), QPointF(middle.x(), r.bottom()));
+    for (const double side : {-reach, reach})
+        painter.drawPolyline(QPolygonF{{middle.x() + side, middle.y() - reach / 2},
+                                       {middle.x() + side / 3, middle.y()},
+                                       {middle.x() + side, middle.y() + reach / 2}});
+}
+
 void paintGate(QPainter& painter, const QRectF& r) {
     painter.drawLine(r.bottomLeft(), r.topLeft());
     painter.drawLine(r.topLeft(), r.topRight());
@@ -269,26 +288,10 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
                                            {r.right(), middle.y() - size * 0.25},
                                            r.topLeft()});
             return;
-        case Role::Thrower: {
-            // A mouth, and what comes out of it.
-            const double half = std::clamp(size * 0.4, 3.0, 10.0);
-            painter.drawArc(QRectF(middle - QPointF(half, half), QSizeF(2 * half, 2 * half)),
-                            40 * 16, 280 * 16);
-            painter.setBrush(color);
-            painter.drawEllipse(middle + QPointF(half, 0), half * 0.3, half * 0.3);
-            painter.setBrush(Qt::NoBrush);
-            return;
-        }
-        case Role::TurnMark: {
-            // A bar that is come to and left again.
-            const double reach = std::clamp(size * 0.35, 3.0, 10.0);
-            painter.drawLine(QPointF(middle.x(), r.top()), QPointF(middle.x(), r.bottom()));
-            for (const double side : {-reach, reach})
-                painter.drawPolyline(QPolygonF{{middle.x() + side, middle.y() - reach / 2},
-                                               {middle.x() + side / 3, middle.y()},
-                                               {middle.x() + side, middle.y() + reach / 2}});
-            return;
-        }
+        case Role::Thrower:
+            return paintMouth(painter, middle, std::clamp(size * 0.4, 3.0, 10.0));
+        case Role::TurnMark:
+            return paintTurn(painter, r, std::clamp(size * 0.35, 3.0, 10.0));
         case Role::Switch:
         case Role::Formation:
         case Role::Prop:
@@ -379,8 +382,9 @@ QRegion movingSprites(const MatterScene& scene, const View& view, const QRect& a
     return region;
 }
 
-const level::Entity* entityAt(const level::EntityPlaces& places, QPointF levelPx, double scale) {
-    const level::Entity* found = nullptr;
+std::vector<const level::Entity*> entitiesAt(const level::EntityPlaces& places, QPointF levelPx,
+                                             double scale) {
+    std::vector<const level::Entity*> found;
     const double slack = 6 / scale;
     const int around = int(std::ceil(slack)) + 1;
     const PxRect near =
@@ -388,9 +392,15 @@ const level::Entity* entityAt(const level::EntityPlaces& places, QPointF levelPx
     places.forEachNear(near, [&](const level::Entity& entity) {
         const QRectF box(entity.box.x, entity.box.y, entity.box.width, entity.box.height);
         const QRectF handle(box.center() - QPointF(slack, slack), QSizeF(2 * slack, 2 * slack));
-        if (box.united(handle).contains(levelPx)) found = &entity;
+        if (box.united(handle).contains(levelPx)) found.push_back(&entity);
     });
+    std::reverse(found.begin(), found.end());
     return found;
+}
+
+const level::Entity* entityAt(const level::EntityPlaces& places, QPointF levelPx, double scale) {
+    const auto found = entitiesAt(places, levelPx, scale);
+    return found.empty() ? nullptr : found.front();
 }
 
 }  // namespace rook::app

@@ -30,6 +30,9 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
 /// The mark of a role in `rect`, in the painter's pen colour.
 void paintRoleMark(QPainter& painter, level::Role role, const QRectF& rect, level::Facing facing);
 
+/// All of them there, the topmost first.
+[[nodiscard]] std::vector<const level::Entity*> entitiesAt(const level::EntityPlaces& places,
+                                                           QPointF levelPx, double scale);
 /// The topmost entity whose box, or a square of 12 widget px around its middle, holds the point.
 [[nodiscard]] const level::Entity* entityAt(const level::EntityPlaces& places, QPointF levelPx,
                                             double scale);

@@ -58,8 +58,8 @@ public:
         if (m_shown.isEmpty()) return;
         const QRectF board = rectOf(m_scene.level->cells.bounds()) & QRectF(m_target);
         if (!m_scene.isClear && m_scene.look.art >= 1)
-            m_painter.fillRect(
-                board, brushBehind(*m_scene.level, rectOf(m_scene.level->cells.bounds())));
+            m_painter.fillRect(board,
+                               brushBehind(*m_scene.level, rectOf(m_scene.level->cells.bounds())));
         else if (!m_scene.isClear)
             m_painter.fillRect(board, paperTone());
         const double least = m_scene.isClear ? smallestDressedCell : smallestDrawnCell;

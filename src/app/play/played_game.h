@@ -19,8 +19,8 @@ public:
     /// again.
     void arrive(const level::Project& project, const level::Level& level, bool isAgain);
 
-    /// Numbers that are there at every arrival from now on, whatever would be: for who tries a level
-    /// with them. Names that no tally has count for nothing.
+    /// Numbers that are there at every arrival from now on, whatever would be: for who tries a
+    /// level with them. Names that no tally has count for nothing.
     void tryWith(const std::map<std::string, int>& tallies) { m_tried = tallies; }
 
     /// Goes by the runs of that proof from now on, level after level, from its start.

@@ -56,8 +56,8 @@ bool Playtest::takeKey(const QKeyEvent& event, bool isDown) {
         if (!event.isAutoRepeat()) perform(m_game->dismiss());
         return true;
     }
-    if (!(event.modifiers() & (Qt::ControlModifier | Qt::AltModifier)) &&
-        m_steering.takeKey(event, isDown)) {
+    const bool steers = isPlain && m_steering.takeKey(event, isDown);
+    if (steers) {
         if (isDown && !event.isAutoRepeat()) m_game->takeOver();
         return true;
     }

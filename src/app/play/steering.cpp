@@ -20,10 +20,10 @@ QString settingOf(int action) {
 }
 
 constexpr std::pair<int, SteeringAction> givenKeys[] = {
-    {Qt::Key_Left, SteeringAction::Left}, {Qt::Key_A, SteeringAction::Left},
+    {Qt::Key_Left, SteeringAction::Left},   {Qt::Key_A, SteeringAction::Left},
     {Qt::Key_Right, SteeringAction::Right}, {Qt::Key_D, SteeringAction::Right},
-    {Qt::Key_Up, SteeringAction::Up}, {Qt::Key_W, SteeringAction::Up},
-    {Qt::Key_Down, SteeringAction::Down}, {Qt::Key_S, SteeringAction::Down},
+    {Qt::Key_Up, SteeringAction::Up},       {Qt::Key_W, SteeringAction::Up},
+    {Qt::Key_Down, SteeringAction::Down},   {Qt::Key_S, SteeringAction::Down},
     {Qt::Key_Space, SteeringAction::Jump}};
 
 /// Keys with which a walk is watched and ended.
@@ -80,7 +80,8 @@ QString SteeringKeys::choose(SteeringAction action, int key) {
                                        std::end(otherKeys)))
         return isModifier
                    ? steeringWords("A walk cannot be steered by that key. Choose another one.")
-                   : steeringWords("%1 does something else in a walk. Choose another key.").arg(name);
+                   : steeringWords("%1 does something else in a walk. Choose another key.")
+                         .arg(name);
     for (int i = 0; key != 0 && i < steeringActionCount; ++i)
         if (i != int(action) && m_keys[std::size_t(i)] == key)
             return steeringWords("%1 is chosen for \"%2\" already.")

@@ -1,5 +1,4 @@
 #include "app/shell/shots.h"
-#include "app/shell/notice_shots.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/skin/skin_options.h"
@@ -183,6 +182,8 @@ bool shootSheet(MainWindow& window, const QString& folder) {
         QApplication::processEvents(QEventLoop::AllEvents, 20);
     isFine = isFine && shoot(window, folder, QStringLiteral("game"));
     trigger(window, "game-action");
+    trigger(window, "new-level-action");
+    isFine = isFine && shoot(window, folder, QStringLiteral("new-level"));
     trigger(window, "new-project-action");
     window.findChild<QLineEdit*>(QStringLiteral("project-where"))
         ->setText(QStringLiteral("/home/keeper/games"));
@@ -298,13 +299,6 @@ bool shootWalk(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
-/// What the strip above the board asks.
-bool shootKept(MainWindow& window, const QString& folder) {
-    return shootNotices(
-        window.session().document.folder(),
-        [&](MainWindow& other, const QString& name) { return shoot(other, folder, name); });
-}
-
 /// What pictures are made of: each begins with Intake in Shape, by day.
 struct Scene {
     const char* name;
@@ -313,7 +307,7 @@ struct Scene {
 constexpr Scene scenes[] = {
     {"sketch", shootSketch}, {"shape", shootShape}, {"above", shootAbove}, {"cast", shootCast},
     {"prove", shootProve},   {"night", shootNight}, {"skin", shootSkin},   {"sheet", shootSheet},
-    {"ship", shootShip},     {"walk", shootWalk},   {"kit", shootKit},     {"kept", shootKept},
+    {"ship", shootShip},     {"walk", shootWalk},   {"kit", shootKit},
 };
 
 void begin(MainWindow& window) {

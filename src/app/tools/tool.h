@@ -38,6 +38,7 @@ struct ToolInput {
     bool isErasing = false;   ///< the right button
     bool isStraight = false;  ///< Shift: straight line, square, or finest snap
     bool isPicking = false;   ///< Ctrl: take what is under the pointer
+    bool isBehind = false;    ///< Alt: what lies behind what is chosen there
     /// In Skin: tiles are set, and these tilingRules say what cells wear.
     const skin::TilingRules* tilingRules = nullptr;
     bool isOther = false;  ///< the line's key is held: a flight of stairs

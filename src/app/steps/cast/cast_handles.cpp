@@ -115,8 +115,8 @@ PxPoint flightOf(const level::Shot& shot) {
 
 /// The shot that flies that far, as fast as it did.
 level::Shot flyingTo(level::Shot shot, PxPoint away) {
-    const double pace = std::max(
-        1.0, std::hypot(double(shot.dx.thousandths), double(shot.dy.thousandths)) / 1000);
+    const double pace =
+        std::max(1.0, std::hypot(double(shot.dx.thousandths), double(shot.dy.thousandths)) / 1000);
     const double far = std::hypot(double(away.x), double(away.y));
     if (far < 1) return shot;
     shot.dx = {std::llround(away.x / far * pace * 1000)};
@@ -158,6 +158,12 @@ std::vector<CastHandle> handlesOf(const level::Project& project, const Entity& e
             break;
         case Role::Mover:
             addTrack(handles, entity);
+            addEdges(handles, entity.box);
+            break;
+        case Role::Spring:
+        case Role::Checkpoint:
+        case Role::Prop:
+            addEdges(handles, entity.box);
             break;
         case Role::Foe: {
             const level::Gait gait = entity.data.patrol.gait;

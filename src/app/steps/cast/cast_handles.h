@@ -30,9 +30,11 @@ struct CastHandle {
     std::string field{};
 };
 
-/// By the role of its kind: boxes of hazards, triggers, exits and doors; tracks of movers and of
-/// foes that fly; turn marks of foes that walk or hang; the line of shots; the radius of formations. By the fields of
-/// its kind: points and paths. What is not set yet waits beside the box.
+/// By the role of its kind: boxes of hazards, triggers, exits, doors, movers, springs, checkpoints,
+/// throwers, marks and props; tracks of movers and of
+/// foes that fly; turn marks of foes that walk or hang; the line of shots; the radius of
+/// formations. By the fields of its kind: points and paths. What is not set yet waits beside the
+/// box.
 [[nodiscard]] std::vector<CastHandle> handlesOf(const level::Project& project,
                                                 const level::Entity& entity);
 /// The handle within `slackPx` of a px, the nearest first; none if there is none.

@@ -9,6 +9,7 @@
 #include "app/painting/zone_painter.h"
 #include "app/steps/cast/cast_handles.h"
 #include "app/steps/cast/cast_options.h"
+#include "app/steps/cast/cast_tools.h"
 #include "level/cast_edits.h"
 #include "level/tracks.h"
 #include "motion/step_tables.h"
@@ -65,6 +66,16 @@ void CastOnBoard::paintOver(QPainter& painter) {
     if (options.showsZones) paintZones(painter, m_session, view(), area().size());
     paintHandles(painter);
     painter.restore();
+}
+
+bool CastOnBoard::turnThrough(int by) {
+    const PxPoint px = m_board.pointerPx();
+    const auto all = entitiesAt(m_board.places(), QPointF(px.x, px.y), view().scale());
+    if (all.empty()) return false;
+    Selection chosen;
+    chosen.entities = {all[nextBehind(all, selection(), by)]->id};
+    m_session.workbench.select(chosen);
+    return true;
 }
 
 void CastOnBoard::paintLinks(QPainter& painter) {

@@ -16,6 +16,7 @@ public:
     bool isBusy() const override { return m_patrols.isReckoning(); }
     void selectAll() override;
     bool drawsDuringWalk() const override { return true; }
+    bool turnThrough(int by) override;
 
 private:
     /// Of the level's body; null until it was solved.

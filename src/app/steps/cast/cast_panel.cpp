@@ -13,6 +13,7 @@
 #include "cast/spread.h"
 #include "level/cast_edits.h"
 #include "level/names.h"
+#include "level/ring_edit.h"
 
 namespace rook::app {
 
@@ -122,8 +123,27 @@ private:
             section, tr("y, px"), 0, level.height - e->box.height,
             [](const auto& entity) { return entity.box.y; },
             [](auto& entity, int value) { entity.box.y = value; });
+        addNumber(
+            section, tr("Wide, px"), 1, level.width,
+            [](const auto& entity) { return entity.box.width; },
+            [](auto& entity, int value) { entity.box.width = value; });
+        addNumber(
+            section, tr("High, px"), 1, level.height,
+            [](const auto& entity) { return entity.box.height; },
+            [](auto& entity, int value) { entity.box.height = value; });
         if (kind->role == level::Role::Exit) addTarget(section);
         addFields(section, *kind);
+        if (level::mayBeARing(kind->role)) {
+            QWidget* ring = makeButton(
+                tr("Make a ring of it"), QStringLiteral("make-ring"), section, [this, id = e->id] {
+                    m_session.document.apply(level::makeRing(m_session.document.project(),
+                                                             *m_session.document.level(), id));
+                });
+            ring->setToolTip(
+                tr("Eight of its kind that turn about this place; what stands in the middle next "
+                   "is guarded."));
+            section->addWide(ring);
+        }
         section->addWide(makeWords(tr("Arrows nudge by a cell, with Shift by a px."), section));
         if (!hasRoleData(kind->role)) return;
         addSection(makeRoleSection(kind->role, e->id, m_session, this));

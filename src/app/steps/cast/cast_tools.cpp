@@ -37,6 +37,12 @@ const Entity* under(const ToolInput& input) {
     return entityAt(*input.places, QPointF(input.px.x, input.px.y), input.scale);
 }
 
+/// What lies behind the one that is chosen there; after the last the first again.
+const Entity* behind(const ToolInput& input) {
+    const auto all = entitiesAt(*input.places, QPointF(input.px.x, input.px.y), input.scale);
+    return all.empty() ? nullptr : all[nextBehind(all, *input.selection, 1)];
+}
+
 /// Places entities, one by a click, a row by a drag; on one that is there it moves it, and its
 /// handles shape it; the right button deletes.
 class CastingTool : public Tool {
@@ -46,13 +52,14 @@ public:
     ToolOutcome press(const ToolInput& input) override {
         ToolOutcome outcome;
         m_start = input.px;
-        if (const auto handle = handleUnder(input)) {
+        const auto handle = input.isBehind ? std::nullopt : handleUnder(input);
+        if (handle) {
             m_handle = *handle;
             if (input.isErasing) return dropHandle(input);
             setState(CastState::Handling);
             return {};
         }
-        const Entity* found = under(input);
+        const Entity* found = input.isBehind ? behind(input) : under(input);
         if (input.isErasing) {
             if (found) outcome.edit = deleteEntities(*input.level, {found->id});
             outcome.isDone = true;
@@ -373,6 +380,16 @@ private:
 };
 
 }  // namespace
+
+std::size_t nextBehind(const std::vector<const Entity*>& all, const Selection& selection, int by) {
+    const auto chosen = std::find_if(all.begin(), all.end(), [&](const Entity* entity) {
+        return selection.entities.size() == 1 && selection.entities[0] == entity->id;
+    });
+    // Where none is chosen, the topmost is what one sees anyway.
+    const auto at = chosen == all.end() ? 0 : chosen - all.begin();
+    const auto count = static_cast<std::ptrdiff_t>(all.size());
+    return static_cast<std::size_t>(((at + by) % count + count) % count);
+}
 
 PxPoint snapped(PxPoint pointer, const Kind& kind, CellSize cell, Snap snap) {
     const int width = kind.width;

@@ -40,8 +40,8 @@ private:
         if (keys != m_shownKeys) makeChips(keys);
         const auto& held = m_session.runs.whatIf().held;
         for (qsizetype i = 0; i < m_chips.size(); ++i)
-            m_chips[i]->setChecked(std::find(held.begin(), held.end(),
-                                             m_shownKeys[std::size_t(i)]) != held.end());
+            m_chips[i]->setChecked(
+                std::find(held.begin(), held.end(), m_shownKeys[std::size_t(i)]) != held.end());
     }
     void makeChips(const std::vector<EntityId>& keys) {
         qDeleteAll(m_chips);
@@ -52,7 +52,8 @@ private:
             auto* chip = new Chip(name, this);
             chip->setObjectName(QStringLiteral("held-") + name);
             chip->setAccessibleName(tr("Solve and walk as if %1 were in hand").arg(name));
-            connect(chip, &QAbstractButton::clicked, this, [this, id](bool isOn) { hold(id, isOn); });
+            connect(chip, &QAbstractButton::clicked, this,
+                    [this, id](bool isOn) { hold(id, isOn); });
             const int place = int(m_chips.size());
             m_keys->addWidget(chip, place / chipsARow, place % chipsARow);
             m_chips << chip;
