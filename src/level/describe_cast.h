@@ -94,7 +94,7 @@ struct Description<Track> {
         visit("points", &Track::points, coordinate.always());
         visit("round", &Track::isRound, plain.always());
         visit("periodTicks", &Track::periodTicks, range(1, maxPeriodTicks).always());
-        visit("pace", &Track::pace, range(0, maxMoverPace));
+        visit("pace", &Track::pace, plain);
         visit("waits", &Track::waits, range(0, maxPeriodTicks).items(0, maxTrackPoints + 1));
         visit("ease", &Track::ease, plain);
     }

@@ -38,7 +38,7 @@ struct Description<Level> {
         visit("cell", byHand(&Level::cellSize));
         visit("size", byHand(&Level::cells));
         visit("edges", &Level::edges, plain.always());
-        visit("background", byHand(&Level::background));
+        visit("background", byHand(&Level::background, &Level::backgroundBelow));
         visit("motion", &Level::profile, plain);
         visit("goals", &Level::goals, listOf(maxGoals));
         visit("texts", &Level::texts, listOf(maxTexts).unique());

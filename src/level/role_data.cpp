@@ -22,6 +22,8 @@ std::vector<PxPoint> trackOf(const Track& track, PxPoint corner) {
 
 std::optional<std::string> flawOf(const Track& track) {
     if (track.points.size() > maxTrackPoints) return "A track has at most 64 points";
+    if (track.pace.thousandths < 0 || track.pace.thousandths > maxMoverPace)
+        return "The pace of a track is 0 to 64 px a tick";
     if (track.waits.size() > track.points.size() + 1)
         return "A track has one wait a point at most, that of its corner first";
     const std::int64_t period = periodOf(track);

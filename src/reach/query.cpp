@@ -32,7 +32,8 @@ public:
           m_query(query) {
         if (!project.game.carries.abilities) return;
         m_carried.granted = level::grantedForGood(project);
-        m_carried.inHand = options.inHand ? options.inHand->abilities : assumedIn(project, level);
+        m_carried.inHand =
+            (options.inHand ? options.inHand->abilities : assumedIn(project, level)) | options.lent;
     }
 
     Result<void> addAll() {

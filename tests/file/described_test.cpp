@@ -184,6 +184,7 @@ void keepRules(FieldDefinition& field, std::string_view key) {
 }
 void keepRules(Track& track, std::string_view key) {
     if (key == "points") track.points = {{0, -32}};
+    if (key == "waits") track.waits = {4};
 }
 void keepRules(Formation& formation, std::string_view key) {
     if (key == "gaps") formation.gaps = {3, 5};
