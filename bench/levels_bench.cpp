@@ -1,4 +1,5 @@
-/// Whole levels in a project of 500 of them, in the window: copy, remove, reorder, and the game map.
+/// Whole levels in a project of 500 of them, in the window: copy, remove, reorder, and the game
+/// map.
 
 #include <benchmark/benchmark.h>
 

@@ -170,6 +170,9 @@ void GameMap::paintEvent(QPaintEvent*) {
     painter.drawText(endCard(), Qt::AlignCenter, tr("the end"));
     for (const Way& way : m_ways)
         paintWay(painter, way);
+    // Last: ways would run through the words.
+    for (const Card& card : m_cards)
+        paintEnding(painter, card);
     painter.restore();
     painter.setPen(QPen(hasFocus() ? theme.accent : theme.rule(), 1));
     painter.setBrush(Qt::NoBrush);
@@ -198,7 +201,6 @@ void GameMap::paintCard(QPainter& painter, const Card& card) {
     painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
                      painter.fontMetrics().elidedText(QString::fromStdString(card.level->title),
                                                       Qt::ElideRight, int(line.width() - mark)));
-    paintEnding(painter, card);
 }
 
 /// Over the picture, what the proof of the game says of the level.
@@ -222,8 +224,14 @@ void GameMap::showProof() {
     update();
     const auto proof = m_session.gameProver.proof();
     if (!proof || !m_session.gameProver.isCurrent()) return;
-    for (const std::size_t dead : proof->deadEnds)
-        m_endings[proof->nodes[dead].level] = tr("a dead end for some");
+    for (const std::size_t dead : proof->deadEnds) {
+        const LevelId& level = proof->nodes[dead].level;
+        const bool isForAll =
+            std::all_of(proof->nodes.begin(), proof->nodes.end(), [&](const game::Node& node) {
+                return node.level != level || node.ends == game::Decided::No;
+            });
+        m_endings[level] = isForAll ? tr("a dead end") : tr("a dead end for some");
+    }
     for (const LevelId& id : proof->never)
         m_endings[id] = tr("never come to");
     if (!proof->stopsAt.isEmpty()) m_endings[proof->stopsAt] = tr("nothing leads on");

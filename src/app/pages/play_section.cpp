@@ -90,8 +90,7 @@ private:
     /// What its own verdict begins with: what levels before it grant, or what is chosen here.
     void addAssumed() {
         m_assumes = makeChoiceBox(QStringLiteral("sheet-assumes"),
-                                  {tr("all that levels before grant"), tr("only these")}, this,
-                                  [this](int at) {
+                                  {tr("what came before"), tr("only these")}, this, [this](int at) {
                                       change(tr("What is assumed in hand"), [&](level::Level& l) {
                                           l.assumes.reset();
                                           if (at == 1) l.assumes.emplace();

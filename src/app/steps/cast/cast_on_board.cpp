@@ -196,7 +196,7 @@ void CastOnBoard::paintWaits(QPainter& painter, const level::Track& track, const
     const Theme& theme = currentTheme();
     for (std::size_t i = 0; i < track.waits.size() && qsizetype(i) < line.size(); ++i) {
         if (track.waits[i] == 0) continue;
-        const QPointF at = line[qsizetype(i)] - QPointF(0, 16);
+        const QPointF at = line[qsizetype(i)] + QPointF(0, 20);  // names stand above
         painter.setPen(QPen(theme.plum, 1.4));
         painter.setBrush(theme.paper);
         painter.drawEllipse(at, 5.5, 5.5);
