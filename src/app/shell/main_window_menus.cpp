@@ -169,7 +169,7 @@ void MainWindow::buildLevelMenu() {
     m_walkAction = add(menu, tr("&Walk"), Qt::Key_Tab, [this] { toggleWalk(false); });
     add(menu, tr("Walk from the &pointer"), QKeySequence(Qt::SHIFT | Qt::Key_Tab),
         [this] { toggleWalk(true); });
-    add(menu, tr("Keys of tr(" & Keys of a walk …")a walk …"), {}, [this] {
+    add(menu, tr("Keys of &a walk …"), {}, [this] {
         openWalkKeys();
     })->setObjectName(QStringLiteral("walk-keys-action"));
     menu->addSeparator();
