@@ -38,6 +38,7 @@ private slots:
     void crab_becomesARing_byOneClick();
     void whatLiesBehind_isTakenWithAlt();
     void door_opensAsOneComes();
+    void key_hasItsLetterInTheMargin();
 
 private:
     void place(const char* id, level::Role role, CellPoint at) {
@@ -188,6 +189,13 @@ void BehaviourHandlesTest::door_opensAsOneComes() {
     // Beside it, by a px, it is met; farther on it is not.
     QVERIFY(door.isOpen(world.gainsAt(box.x - body.bodyWidth, box.y)));
     QVERIFY(!door.isOpen(world.gainsAt(box.x - body.bodyWidth - 1, box.y)));
+}
+
+/// Its section was left out once, and the letter could not be set at all.
+void BehaviourHandlesTest::key_hasItsLetterInTheMargin() {
+    take("valve", {24, 10});
+    choose("key-letter", 3);
+    QCOMPARE(last().data.letter, std::string("C"));
 }
 
 ROOK_TEST(BehaviourHandlesTest)
