@@ -18,4 +18,20 @@ inline Decided bestOf(const std::vector<WayOut>& ways) {
                                      : Decided::No;
 }
 
+/// What the ways of a level come to: whether it can be won, and why not.
+inline Winning concluded(Winning winning) {
+    winning.can = bestOf(winning.ways);
+    for (const WayOut& way : winning.ways)
+        if (winning.can != Decided::Yes && way.can == winning.can && winning.why.empty())
+            winning.why = way.why;
+    return winning;
+}
+
+inline Winning cancelledWinning() {
+    Winning winning;
+    winning.why = "it was cancelled";
+    winning.isWhole = false;
+    return winning;
+}
+
 }  // namespace rook::game

@@ -55,7 +55,7 @@ public:
         Winning winning;
         for (const runtime::GoalRule& goal : m_rules.goals) {
             winning.goals.push_back(chanceOf(goal));
-            if (m_limits.isCancelled()) return cancelled();
+            if (m_limits.isCancelled()) return cancelledWinning();
         }
         std::vector<EntityId> exits;
         for (const kit::KitGoal& goal : m_reach.goals)
@@ -70,23 +70,13 @@ public:
         if (exits.empty()) exits.emplace_back();
         for (const EntityId& exit : exits) {
             winning.ways.push_back(wayBy(exit, winning.goals));
-            if (m_limits.isCancelled()) return cancelled();
+            if (m_limits.isCancelled()) return cancelledWinning();
         }
         winning.isWhole = !m_tellsKeys;
-        winning.can = bestOf(winning.ways);
-        for (const WayOut& way : winning.ways)
-            if (winning.can != Decided::Yes && way.can == winning.can && winning.why.empty())
-                winning.why = way.why;
-        return winning;
+        return concluded(std::move(winning));
     }
 
 private:
-    static Winning cancelled() {
-        Winning winning;
-        winning.why = "it was cancelled";
-        winning.isWhole = false;
-        return winning;
-    }
     [[nodiscard]] bool isReached(const std::string& id) const {
         return std::any_of(
             m_reach.goals.begin(), m_reach.goals.end(),

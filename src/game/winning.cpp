@@ -81,7 +81,7 @@ public:
             all = m_options.reached ? *m_options.reached : reach::answer(m_query, m_limits).verdict;
             winning.goals = chancesOf(m_project, m_level, m_rules, game, m_query, all);
         }
-        if (m_limits.isCancelled()) return cancelled();
+        if (m_limits.isCancelled()) return cancelledWinning();
         const std::string impossible = firstImpossible(winning.goals);
         const GoalRuns runs{m_project, m_level, m_query, m_withFoes, game, m_rules, all, m_limits};
         if (m_exits.empty())
@@ -89,22 +89,11 @@ public:
         else
             for (std::size_t i = 0; i < m_exits.size(); ++i)
                 addExit(winning, i, impossible, runs);
-        if (m_limits.isCancelled()) return cancelled();
-        winning.can = bestOf(winning.ways);
-        for (const WayOut& way : winning.ways)
-            if (winning.can != Decided::Yes && way.can == winning.can && winning.why.empty())
-                winning.why = way.why;
-        return winning;
+        if (m_limits.isCancelled()) return cancelledWinning();
+        return concluded(std::move(winning));
     }
 
 private:
-    static Winning cancelled() {
-        Winning winning;
-        winning.why = "it was cancelled";
-        winning.isWhole = false;
-        return winning;
-    }
-
     [[nodiscard]] reach::QueryOptions asked() const {
         reach::QueryOptions options;
         options.entry = m_options.entry;

@@ -11,7 +11,6 @@
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/cast/cast_tools.h"
 #include "level/cast_edits.h"
-#include "level/tracks.h"
 #include "motion/step_tables.h"
 
 namespace rook::app {
@@ -168,7 +167,7 @@ void CastOnBoard::paintTrack(QPainter& painter, const level::Entity& mover) {
     const Theme& theme = currentTheme();
     const level::Track& track = mover.data.track;
     if (flawOf(track)) return;
-    const runtime::Mover way = level::moverOf(track, mover.box);
+    const runtime::Mover& way = m_patrols.moverOf(mover);
     if (!way.isMoving()) return;
     const QPointF toMiddle(mover.box.width / 2.0, mover.box.height / 2.0);
     QPolygonF line;
@@ -211,8 +210,8 @@ void CastOnBoard::paintWaits(QPainter& painter, const level::Track& track, const
 /// The line that shots fly, as far as they come, with one of them for each that may be under way.
 void CastOnBoard::paintShots(QPainter& painter, const level::Entity& entity) {
     const Theme& theme = currentTheme();
-    const auto obstacles = cast::obstaclesOf(project(), level());
-    const auto flight = cast::flightAmong(obstacles, project(), level(), entity);
+    const PatrolCache::Flight& flight =
+        m_patrols.flightOf(project(), m_session.document.level(), entity);
     const level::Shot& shot = entity.data.thrower.shot;
     const QPointF toMiddle(shot.width / 2.0, shot.height / 2.0);
     const QPointF mouth = middleOf(view(), entity.box);
@@ -221,8 +220,7 @@ void CastOnBoard::paintShots(QPainter& painter, const level::Entity& entity) {
     const auto& [endX, endY] = flight.back();
     const QPointF end = view().toWidget(QPointF(endX, endY) + toMiddle);
     painter.drawLine(mouth, end);
-    QPen solid(theme.alarm, 1.4);
-    painter.setPen(solid);
+    painter.setPen(QPen(theme.alarm, 1.4));
     for (std::size_t tick = std::size_t(entity.data.thrower.first); tick < flight.size();
          tick += std::size_t(entity.data.thrower.everyTicks))
         painter.drawRect(view().toWidget(

@@ -3,29 +3,56 @@
 #include <QFutureWatcher>
 #include <QtConcurrent>
 
+#include "level/tracks.h"
+
 namespace rook::app {
 
-const runtime::PatrolWay& PatrolCache::wayOf(const level::Project& project,
-                                             const std::shared_ptr<const level::Level>& level,
-                                             const runtime::MotionTables& body,
-                                             const level::Entity& foe) {
+namespace {
+
+/// What is kept of that very entity, or is reckoned now.
+template <typename Kept, typename Reckon>
+const auto& keptOr(Kept& kept, const level::Entity& entity, Reckon&& reckon) {
+    const auto found = kept.find(entity.id);
+    if (found != kept.end() && found->second.first == entity) return found->second.second;
+    return kept.insert_or_assign(entity.id, std::pair(entity, reckon())).first->second.second;
+}
+
+}  // namespace
+
+void PatrolCache::followGround(const level::Project& project,
+                               const std::shared_ptr<const level::Level>& level) {
     cast::Obstacles obstacles = m_obstacles;
     if (!m_level || !m_level->entities.isSharedWith(level->entities))
         obstacles = cast::obstaclesOf(project, *level);
     const bool isSameGround = m_level && m_level->cells == level->cells &&
                               m_matters.isSharedWith(project.matters) && obstacles == m_obstacles;
     m_obstacles = std::move(obstacles);
-    if (!isSameGround) {
-        m_ways.clear();
-        m_matters = project.matters;
-    }
     m_level = level;
-    const auto found = m_ways.find(foe.id);
-    if (found != m_ways.end() && found->second.first == foe) return found->second.second;
-    return m_ways
-        .insert_or_assign(foe.id,
-                          std::pair(foe, cast::wayAmong(m_obstacles, project, *level, body, foe)))
-        .first->second.second;
+    if (isSameGround) return;
+    m_ways.clear();
+    m_flights.clear();
+    m_matters = project.matters;
+}
+
+const runtime::PatrolWay& PatrolCache::wayOf(const level::Project& project,
+                                             const std::shared_ptr<const level::Level>& level,
+                                             const runtime::MotionTables& body,
+                                             const level::Entity& foe) {
+    followGround(project, level);
+    return keptOr(m_ways, foe,
+                  [&] { return cast::wayAmong(m_obstacles, project, *level, body, foe); });
+}
+
+const PatrolCache::Flight& PatrolCache::flightOf(const level::Project& project,
+                                                 const std::shared_ptr<const level::Level>& level,
+                                                 const level::Entity& thrower) {
+    followGround(project, level);
+    return keptOr(m_flights, thrower,
+                  [&] { return cast::flightAmong(m_obstacles, project, *level, thrower); });
+}
+
+const runtime::Mover& PatrolCache::moverOf(const level::Entity& mover) {
+    return keptOr(m_movers, mover, [&] { return level::moverOf(mover.data.track, mover.box); });
 }
 
 PatrolCache::PatrolCache() {

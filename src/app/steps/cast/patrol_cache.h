@@ -1,5 +1,6 @@
 #pragma once
-/// What is simulated of foes and formations for the board, kept until it is otherwise.
+/// What is simulated of foes, shots, movers and formations for the board, kept until it is
+/// otherwise.
 
 #include <QFutureWatcher>
 #include <functional>
@@ -22,8 +23,14 @@ public:
                                                   const std::shared_ptr<const level::Level>& level,
                                                   const runtime::MotionTables& body,
                                                   const level::Entity& foe);
-    /// What the last foe was reckoned among.
-    [[nodiscard]] const cast::Obstacles& obstacles() const { return m_obstacles; }
+    /// The corners of a shot of a thrower, from the tick on in which it is made. Good until the
+    /// next call.
+    using Flight = std::vector<std::pair<int, int>>;
+    [[nodiscard]] const Flight& flightOf(const level::Project& project,
+                                         const std::shared_ptr<const level::Level>& level,
+                                         const level::Entity& thrower);
+    /// The way of a mover. Requires: its track breaks no rule. Good until the next call.
+    [[nodiscard]] const runtime::Mover& moverOf(const level::Entity& mover);
     /// Reckoned in the background, one formation after the other: none until then, and
     /// `whenReckoned` is called. Good until the next call.
     [[nodiscard]] const std::vector<cast::Passage>& passagesOf(const level::Project& project,
@@ -39,10 +46,17 @@ private:
         std::vector<cast::Passage> passages;
     };
     void takeWindows();
+    /// Forgets what went on another ground, or among other obstacles.
+    void followGround(const level::Project& project,
+                      const std::shared_ptr<const level::Level>& level);
     std::shared_ptr<const level::Level> m_level;
     SharedVector<level::Matter> m_matters;
     cast::Obstacles m_obstacles;
-    std::map<EntityId, std::pair<level::Entity, runtime::PatrolWay>> m_ways;
+    template <typename Reckoned>
+    using ByEntity = std::map<EntityId, std::pair<level::Entity, Reckoned>>;
+    ByEntity<runtime::PatrolWay> m_ways;
+    ByEntity<Flight> m_flights;
+    ByEntity<runtime::Mover> m_movers;
     SharedVector<level::Kind> m_kinds;  ///< of the windows
     std::map<EntityId, Windows> m_windows;
     QFutureWatcher<Windows> m_reckoning;

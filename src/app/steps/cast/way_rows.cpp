@@ -40,16 +40,15 @@ void WayRows::addTrack() {
     addWhole(
         tr("Down"), "track-y", tr("px"), -far, far, [last](const auto& d) { return last(d).y; },
         [setLast](auto& d, int value) { setLast(d, [&](PxPoint& end) { end.y = value; }); });
-    addWhole(
-        tr("There and back"), "track-period", tr("ticks"), 1, level::maxPeriodTicks,
-        [](const auto& d) { return d.track.periodTicks; },
-        [](auto& d, int value) { d.track.periodTicks = value; });
 }
 
 void WayRows::addTiming() {
-    QWidget* period = findChild<QWidget*>(QStringLiteral("track-period"));
     const auto hasPace = [](const level::RoleData& d) { return d.track.pace.thousandths > 0; };
-    showWhile(period, [hasPace](const auto& d) { return !hasPace(d); });
+    showWhile(addWhole(
+                  tr("There and back"), "track-period", tr("ticks"), 1, level::maxPeriodTicks,
+                  [](const auto& d) { return d.track.periodTicks; },
+                  [](auto& d, int value) { d.track.periodTicks = value; }),
+              [hasPace](const auto& d) { return !hasPace(d); });
     addChoice(
         tr("Its time"), "track-by", {tr("by the round"), tr("by its pace")},
         [hasPace](const auto& d) { return hasPace(d) ? 1 : 0; },
