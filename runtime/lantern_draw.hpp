@@ -1,44 +1,29 @@
 #pragma once
-// Long because all that is drawn of a level stands in one place.
-/// How lantern draws a level in play: pictures, layers, things with their sprites, words, and what
-/// is hidden from players when one asks for it.
+/// How lantern draws a level in play: pictures, layers, things with their sprites, and words.
 
 #include <cmath>
 #include <cstdio>
 #include <map>
 
 #include "lantern_kit.hpp"
-#include "lantern_text.hpp"
-#include "rook_camera.hpp"
-#include "rook_play.hpp"
+#include "lantern_overlay.hpp"
 
 namespace lantern {
 
 using namespace rook::runtime;
 
-struct Color {
-    Uint8 r = 0, g = 0, b = 0;
-};
-
-inline Color colorOf(const std::string& text, Color standard) {
-    unsigned value = 0;
-    if (text.size() != 7 || std::sscanf(text.c_str(), "#%06x", &value) != 1) return standard;
-    return {Uint8(value >> 16), Uint8((value >> 8) & 0xff), Uint8(value & 0xff)};
-}
-
-class Drawing {
+class Drawing : private OverlayCanvas {
 public:
     /// All must outlive it.
     Drawing(SDL_Renderer* renderer, std::string folder, const CampaignPlay& play)
-        : m_renderer(renderer), m_folder(std::move(folder)), m_play(play) {}
+        : OverlayCanvas(renderer, std::move(folder), play) {}
 
     void setScreen(int width, int height) {
         m_camera.width = width;
         m_camera.height = height;
         m_level = nullptr;
     }
-    /// Sheets are read anew.
-    void forgetSheets() { m_sheets.clear(); }
+    using Canvas::forgetSheets;
     void setLanguage(std::string language) { m_language = std::move(language); }
     void showOverlay(bool isShown) { m_showsOverlay = isShown; }
     [[nodiscard]] bool showsOverlay() const { return m_showsOverlay; }
@@ -85,25 +70,6 @@ public:
     }
 
 private:
-    struct Cells {
-        int left = 0, top = 0, right = 0, bottom = 0;
-    };
-    [[nodiscard]] const Stage& stage() const { return m_play.stage(); }
-    [[nodiscard]] Box bodyBox() const {
-        return {stage().body.x, stage().body.y, stage().level->motion.bodyWidth,
-                stage().level->motion.bodyHeight};
-    }
-    [[nodiscard]] Cells cellsInSight(const Frame& frame) const {
-        return {std::max(0, m_camera.left / frame.cellWidth),
-                std::max(0, m_camera.top / frame.cellHeight),
-                std::min(frame.columns, (m_camera.left + m_camera.width) / frame.cellWidth + 1),
-                std::min(frame.rows, (m_camera.top + m_camera.height) / frame.cellHeight + 1)};
-    }
-    [[nodiscard]] bool isInSight(const Box& box) const {
-        return overlaps(box, {m_camera.left - 64, m_camera.top - 64, m_camera.width + 128,
-                              m_camera.height + 128});
-    }
-
     /// The camera keeps to the zone that the player is in, else to the level.
     void follow() {
         const Level& level = *stage().level;
@@ -130,23 +96,6 @@ private:
             const SDL_Rect rect{0, y, m_camera.width, strip};
             SDL_RenderFillRect(m_renderer, &rect);
         }
-    }
-
-    void fill(const SDL_Rect& box, Color tone, Uint8 alpha) {
-        SDL_SetRenderDrawBlendMode(m_renderer, SDL_BLENDMODE_BLEND);
-        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, alpha);
-        SDL_RenderFillRect(m_renderer, &box);
-    }
-    void outline(const Box& box, Color tone) {
-        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, 255);
-        const SDL_Rect rect{box.x - m_camera.left, box.y - m_camera.top, box.width, box.height};
-        SDL_RenderDrawRect(m_renderer, &rect);
-    }
-
-    SDL_Texture* sheet(const std::string& path) {
-        const auto [slot, isNew] = m_sheets.try_emplace(path);
-        if (isNew) slot->second = loadTexture(m_renderer, m_folder + "/" + path);
-        return slot->second.get();
     }
 
     void drawLayers(bool areFront, int left, int top) {
@@ -411,60 +360,6 @@ private:
         }
     }
 
-    /// Colliders, the body with its phase, zones, cameras, and the ways of what goes about.
-    void drawOverlay() {
-        const Level& level = *stage().level;
-        const Frame& frame = level.frame;
-        const Cells sight = cellsInSight(frame);
-        SDL_SetRenderDrawBlendMode(m_renderer, SDL_BLENDMODE_BLEND);
-        for (int row = sight.top; row < sight.bottom; ++row)
-            for (int column = sight.left; column < sight.right; ++column)
-                drawCollider(column, row);
-        for (const Zone& zone : level.zones) {
-            outline(zone.box, {120, 160, 220});
-            outline(zone.camera, {70, 90, 140});
-        }
-        SDL_SetRenderDrawColor(m_renderer, 240, 112, 90, 255);
-        for (const Way& way : level.ways())
-            for (std::size_t i = 0; i < way.corners.size(); i += 4)
-                SDL_RenderDrawPoint(m_renderer,
-                                    way.corners[i].first + way.width / 2 - m_camera.left,
-                                    way.corners[i].second + way.height / 2 - m_camera.top);
-        for (const Gain& gain : level.parts.gains)
-            outline(gain.box, {224, 166, 58});
-        outline(bodyBox(), {255, 255, 255});
-        const Body& body = stage().body;
-        const char* stances[] = {"standing", "in the air", "climbing",
-                                 "swimming", "sprung",     "ended"};
-        std::string held;
-        for (std::size_t i = 0; i < level.gainIds.size(); ++i)
-            if (((body.held >> i) & 1u) != 0) held += " " + level.gainIds[i];
-        const std::string text = std::to_string(body.x) + ", " + std::to_string(body.y) + "  " +
-                                 stances[static_cast<std::size_t>(body.stance)] + "  phase " +
-                                 std::to_string(body.phase) + "  table " +
-                                 std::to_string(body.table) + "  tick " +
-                                 std::to_string(body.tick) + (held.empty() ? "" : "  holds" + held);
-        fill({0, m_camera.height - 16, m_camera.width, 16}, {16, 22, 28}, 200);
-        m_words.draw(m_renderer, text, 6, m_camera.height - 14, {240, 236, 220, 255});
-    }
-    void drawCollider(int column, int row) {
-        const Level& level = *stage().level;
-        const CellShape shape = level.at(column, row);
-        if (shape.behaviour == Behaviour::Open) return;
-        const Color tone = shape.behaviour == Behaviour::Solid    ? Color{140, 200, 255}
-                           : shape.behaviour == Behaviour::Deadly ? Color{255, 96, 70}
-                                                                  : Color{150, 230, 170};
-        const Frame& frame = level.frame;
-        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, 90);
-        for (int j = 0; j < frame.cellHeight; ++j) {
-            const auto part = formRow(shape.form, j, frame.cellWidth, frame.cellHeight);
-            if (part.from == part.to) continue;
-            const SDL_Rect line{column * frame.cellWidth + part.from - m_camera.left,
-                                row * frame.cellHeight + j - m_camera.top, part.to - part.from, 1};
-            SDL_RenderFillRect(m_renderer, &line);
-        }
-    }
-
     /// Tallies at the left, the level's time at the right.
     void drawCounts() {
         const GameRules& rules = m_play.campaign().rules;
@@ -500,16 +395,10 @@ private:
                          {170, 178, 180, 255}, Words::Align::Middle);
     }
 
-    SDL_Renderer* m_renderer;
-    std::string m_folder;
     std::string m_language;
-    const CampaignPlay& m_play;
-    Camera m_camera;
     const Level* m_level = nullptr;  ///< that the camera follows in
     bool m_showsOverlay = false;
     std::vector<double> m_shares;  ///< of the opacity of each layer
-    std::map<std::string, Texture> m_sheets;
-    Words m_words;
 };
 
 }  // namespace lantern
