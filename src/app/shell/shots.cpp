@@ -276,24 +276,22 @@ bool shootShip(MainWindow& window, const QString& folder) {
     return shoot(window, folder, QStringLiteral("ship-day"));
 }
 
-/// Walk, a second and a half to the right with one jump.
+/// Walk as the game begins: its words and tallies, on the game's first screen alone.
 bool shootWalk(MainWindow& window, const QString& folder) {
     Board& board = window.board();
     window.session().workbench.setStep(Step::Skin);
-    board.setView(closeView(1.5, {0, 200}));
     board.startWalk(false);
-    QKeyEvent right(QEvent::KeyPress, Qt::Key_D, Qt::NoModifier);
-    QApplication::sendEvent(&board, &right);
-    QElapsedTimer timer;
-    timer.start();
-    bool hasJumped = false;
-    while (timer.elapsed() < 1500) {
-        QApplication::processEvents(QEventLoop::AllEvents, 10);
-        if (hasJumped || timer.elapsed() < 1050) continue;
-        hasJumped = true;
-        QKeyEvent jump(QEvent::KeyPress, Qt::Key_Space, Qt::NoModifier);
-        QApplication::sendEvent(&board, &jump);
-    }
+    const auto press = [&](Qt::Key key, Qt::KeyboardModifiers modifiers) {
+        QKeyEvent event(QEvent::KeyPress, key, modifiers);
+        QApplication::sendEvent(&board, &event);
+        QElapsedTimer timer;
+        timer.start();
+        while (timer.elapsed() < 300)
+            QApplication::processEvents(QEventLoop::AllEvents, 10);
+    };
+    press(Qt::Key_Home, Qt::ShiftModifier);
+    press(Qt::Key_F, {});
+    press(Qt::Key_F, {});
     const bool isFine = window.grab().save(QDir(folder).filePath(QStringLiteral("walk-day.png")));
     board.stopWalk();
     return isFine;
