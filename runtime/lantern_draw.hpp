@@ -5,18 +5,18 @@
 #include <cstdio>
 #include <map>
 
+#include "lantern_cast.hpp"
 #include "lantern_kit.hpp"
-#include "lantern_overlay.hpp"
 
 namespace lantern {
 
 using namespace rook::runtime;
 
-class Drawing : private OverlayCanvas {
+class Drawing : private CastCanvas {
 public:
     /// All must outlive it.
     Drawing(SDL_Renderer* renderer, std::string folder, const CampaignPlay& play)
-        : OverlayCanvas(renderer, std::move(folder), play) {}
+        : CastCanvas(renderer, std::move(folder), play) {}
 
     void setScreen(int width, int height) {
         m_camera.width = width;
@@ -42,16 +42,35 @@ public:
             if (!level.backgroundBelow.empty())
                 drawSky(sky, colorOf(level.backgroundBelow, sky), level.frame.heightPx());
             drawPictures(false, left, top);
+            drawEntities(DrawOrder::BehindMasses);
             if (level.layers.empty()) drawShapes(left, top);
             drawLayers(false, left, top);
-            drawEntities();
+            drawEntities(DrawOrder::AmongCast);
             drawBody(facesLeft);
             drawLayers(true, left, top);
             drawPictures(true, left, top);
+            drawEntities(DrawOrder::BeforeFront);
+            drawFormer();
             if (m_showsOverlay) drawOverlay();
         }
         drawCounts();
         drawWords();
+    }
+    /// What is drawn from now on follows what is there now; before the picture changes.
+    void goOver(const Transition& transition) {
+        m_former.reset();
+        if (transition.sort == TransitionSort::Cut) return;
+        std::vector<Uint32> px(std::size_t(m_camera.width) * std::size_t(m_camera.height));
+        const int pitch = m_camera.width * 4;
+        if (SDL_RenderReadPixels(m_renderer, nullptr, SDL_PIXELFORMAT_ARGB8888, px.data(), pitch) !=
+            0)
+            return;
+        m_former.reset(SDL_CreateTexture(m_renderer, SDL_PIXELFORMAT_ARGB8888,
+                                         SDL_TEXTUREACCESS_STATIC, m_camera.width,
+                                         m_camera.height));
+        if (m_former) SDL_UpdateTexture(m_former.get(), nullptr, px.data(), pitch);
+        m_transition = transition;
+        m_passed = 0;
     }
     /// A page over the level: a title and lines, one of them chosen.
     void drawPage(const std::string& title, const std::vector<std::string>& lines, int chosen) {
@@ -104,9 +123,11 @@ private:
         for (std::size_t i = 0; i < layers.size(); ++i) {
             if ((layers[i].role == "front") != areFront) continue;
             // Step by step, so that nothing flickers.
-            const bool isFaint = layers[i].fades && hidesBody(layers[i]);
-            m_shares[i] =
-                isFaint ? std::max(0.25, m_shares[i] - 0.08) : std::min(1.0, m_shares[i] + 0.08);
+            const FadeLine& line = layers[i].fadeLine;
+            const bool isFaint =
+                line.isPassedBy(bodyBox()) || (layers[i].fades && hidesBody(layers[i]));
+            const bool hasLine = line.beyond != FadeLine::Beyond::Nowhere;
+            m_shares[i] = fadedOn(m_shares[i], isFaint, hasLine ? line.ticks : 9);
             drawLayer(layers[i], left, top, m_shares[i]);
         }
     }
@@ -126,12 +147,18 @@ private:
     void drawPictures(bool areFront, int left, int top) {
         const double levelWidth = stage().level->frame.widthPx();
         const double levelHeight = stage().level->frame.heightPx();
-        for (const Picture& picture : stage().level->pictures) {
+        const auto& pictures = stage().level->pictures;
+        m_pictureShares.resize(pictures.size(), 1.0);
+        for (std::size_t i = 0; i < pictures.size(); ++i) {
+            const Picture& picture = pictures[i];
             if (picture.isFront != areFront) continue;
+            m_pictureShares[i] = fadedOn(m_pictureShares[i], picture.fadeLine.isPassedBy(bodyBox()),
+                                         picture.fadeLine.ticks);
             SDL_Texture* texture = sheet(picture.image);
             int imageWidth = 0, imageHeight = 0;
             SDL_QueryTexture(texture, nullptr, nullptr, &imageWidth, &imageHeight);
-            SDL_SetTextureAlphaMod(texture, static_cast<Uint8>(picture.opacity * 255 / 100));
+            SDL_SetTextureAlphaMod(
+                texture, static_cast<Uint8>(m_pictureShares[i] * picture.opacity * 255 / 100));
             const auto [width, height] = picture.sizeOn(m_camera.width, m_camera.height, levelWidth,
                                                         levelHeight, imageWidth, imageHeight);
             auto [x, y] = picture.cornerOn(left, top, m_camera.width, m_camera.height, levelWidth,
@@ -220,126 +247,6 @@ private:
         }
     }
 
-    /// The picture of a kind in a box, or the box in its colour.
-    void drawKind(const std::string& kindId, const Box& box, bool isMirrored, Uint8 alpha = 255) {
-        if (!isInSight(box)) return;
-        const KindLook* kind = m_play.campaign().kind(kindId);
-        const SDL_Rect place{box.x - m_camera.left, box.y - m_camera.top, box.width, box.height};
-        if (!kind || kind->sprite.sheet.empty())
-            return fill(place, colorOf(kind ? kind->color : "", {224, 166, 58}), alpha);
-        const Sprite& sprite = kind->sprite;
-        SDL_Texture* texture = sheet(sprite.sheet);
-        SDL_SetTextureAlphaMod(texture, alpha);
-        const auto frame = sprite.frameAt(m_play.ticks());
-        const SDL_Rect source{frame.first, frame.second, sprite.width, sprite.height};
-        const auto put = [&](const SDL_Rect& part, const SDL_Rect& target) {
-            SDL_RenderCopyEx(m_renderer, texture, &part, &target, 0, nullptr,
-                             isMirrored ? SDL_FLIP_HORIZONTAL : SDL_FLIP_NONE);
-        };
-        if (sprite.place.width > 0) {
-            // Mirrored about the box's middle.
-            const int dx =
-                isMirrored ? box.width - sprite.place.x - sprite.place.width : sprite.place.x;
-            put(source,
-                {place.x + dx, place.y + sprite.place.y, sprite.place.width, sprite.place.height});
-            return;
-        }
-        // What is much longer than its picture, as a door, repeats it.
-        const bool isLonger = 10LL * box.height * sprite.width > 22LL * box.width * sprite.height;
-        const bool isWider = 10LL * box.width * sprite.height > 22LL * box.height * sprite.width;
-        if (!isLonger && !isWider) return put(source, place);
-        const int width =
-            isLonger ? box.width : std::max(1, box.height * sprite.width / sprite.height);
-        const int height =
-            isLonger ? std::max(1, box.width * sprite.height / sprite.width) : box.height;
-        for (int y = 0; y < box.height; y += height)
-            for (int x = 0; x < box.width; x += width) {
-                const int w = std::min(width, box.width - x), h = std::min(height, box.height - y);
-                put({source.x, source.y, std::max(1, source.w * w / width),
-                     std::max(1, source.h * h / height)},
-                    {place.x + x, place.y + y, w, h});
-            }
-    }
-
-    void drawEntities() {
-        const Level& level = *stage().level;
-        std::size_t door = 0, mover = 0;
-        for (std::size_t i = 0; i < level.entities.size(); ++i) {
-            const Entity& entity = level.entities[i];
-            const bool isMirrored = entity.facing == "left";
-            if (entity.role == "door" || (entity.role == "exit" && detail::mayBeShut(entity))) {
-                const bool isOpen = door < level.parts.doors.size() &&
-                                    level.parts.doors[door].isOpen(stage().body.held);
-                ++door;
-                const bool isDoor = entity.role == "door";
-                drawKind(entity.kind, entity.box, isMirrored,
-                         isDoor && isOpen     ? 70
-                         : !isDoor && !isOpen ? 120
-                                              : 255);
-            } else if (entity.role == "mover") {
-                if (mover < level.parts.movers.size())
-                    drawKind(entity.kind, level.parts.movers[mover].at(stage().body.tick),
-                             isMirrored);
-                ++mover;
-            } else if (entity.role == "hazard" || entity.role == "foe") {
-                drawHazard(i, isMirrored);
-            } else if (entity.role != "spawn" && entity.role != "entry" &&
-                       entity.role != "trigger" && entity.role != "formation" &&
-                       entity.role != "turn-mark" && !stage().isTaken[i]) {
-                drawKind(entity.kind, entity.box, isMirrored);
-            }
-        }
-        for (const Foe& foe : level.foes) {
-            const Box box = foe.way.at(stage().body.tick);
-            drawKind(level.entities[foe.entity].kind, box,
-                     foe.way.at(stage().body.tick + 8).x < box.x);
-        }
-        for (const Shot& shot : level.shots)
-            if (shot.way.isThere(stage().body.tick)) drawShot(shot);
-        for (const Group& group : level.formations)
-            for (int place = 0; place < group.formation.count; ++place)
-                if (!group.formation.isGap(place))
-                    drawKind(group.member, group.formation.at(place, stage().body.tick), false);
-    }
-    /// A plain spot in the colour of what threw it.
-    void drawShot(const Shot& shot) {
-        const KindLook* kind = m_play.campaign().kind(stage().level->entities[shot.entity].kind);
-        const Box at = shot.way.at(stage().body.tick);
-        const Box box{at.x - m_camera.left, at.y - m_camera.top, at.width, at.height};
-        fill({box.x, box.y, box.width, box.height}, {240, 112, 90}, 255);
-        if (box.width > 2 && box.height > 2)
-            fill({box.x + 1, box.y + 1, box.width - 2, box.height - 2},
-                 colorOf(kind ? kind->color : "", {240, 236, 220}), 255);
-    }
-    /// One that goes about is drawn where it is; one that is on at times is faint while it is off.
-    void drawHazard(std::size_t place, bool isMirrored) {
-        const Level& level = *stage().level;
-        const Entity& entity = level.entities[place];
-        for (const Foe& foe : level.foes)
-            if (foe.entity == place) return;
-        bool isOff = false;
-        for (const TimedHazard& hazard : level.parts.timed)
-            if (hazard.box.x == entity.box.x && hazard.box.y == entity.box.y)
-                isOff = !hazard.times.isOn(stage().body.tick);
-        drawKind(entity.kind, entity.box, isMirrored, isOff ? 60 : 255);
-    }
-
-    /// The player: the picture of the first spawn's kind, standing where the body stands.
-    void drawBody(bool facesLeft) {
-        const Box body = bodyBox();
-        const Entity* spawn = stage().level->startEntity("");
-        const KindLook* kind = spawn ? m_play.campaign().kind(spawn->kind) : nullptr;
-        if (kind && !kind->sprite.sheet.empty()) {
-            Box box = spawn->box;
-            box.x = body.x + (body.width - box.width) / 2;
-            box.y = body.y + body.height - box.height;
-            return drawKind(spawn->kind, box, facesLeft);
-        }
-        fill({body.x - m_camera.left, body.y - m_camera.top, body.width, body.height},
-             {240, 236, 220}, 255);
-        outline(body, {30, 127, 113});
-    }
-
     /// What stands on the storey that one is on.
     void drawKitThings(const KitStroll& stroll) {
         constexpr int px = 24;
@@ -376,6 +283,18 @@ private:
         m_words.draw(m_renderer, stage().level->title + "    " + time, m_camera.width - 6, 3, ink,
                      Words::Align::Right);
     }
+    void drawFormer() {
+        if (!m_former) return;
+        const double share = m_transition.shareAfter(m_passed++);
+        if (share >= 1) return m_former.reset();
+        const bool isFade = m_transition.sort == TransitionSort::Fade;
+        SDL_SetTextureBlendMode(m_former.get(), SDL_BLENDMODE_BLEND);
+        SDL_SetTextureAlphaMod(m_former.get(),
+                               isFade ? static_cast<Uint8>(255 * (1 - share)) : Uint8{255});
+        const SDL_Rect target{isFade ? 0 : -int(share * m_camera.width), 0, m_camera.width,
+                              m_camera.height};
+        SDL_RenderCopy(m_renderer, m_former.get(), nullptr, &target);
+    }
     void drawWords() {
         const ShownText* words = m_play.words();
         if (!words) return;
@@ -398,7 +317,11 @@ private:
     std::string m_language;
     const Level* m_level = nullptr;  ///< that the camera follows in
     bool m_showsOverlay = false;
-    std::vector<double> m_shares;  ///< of the opacity of each layer
+    std::vector<double> m_shares;         ///< of the opacity of each layer
+    std::vector<double> m_pictureShares;  ///< and of each picture
+    Texture m_former;                     ///< that goes away over the new picture
+    Transition m_transition;
+    int m_passed = 0;  ///< ticks of it
 };
 
 }  // namespace lantern

@@ -13,16 +13,15 @@ namespace lantern {
 /// What the player presses; all can be chosen.
 struct KeyNames {
     SDL_Scancode left = SDL_SCANCODE_LEFT, right = SDL_SCANCODE_RIGHT, up = SDL_SCANCODE_UP,
-                 down = SDL_SCANCODE_DOWN, jump = SDL_SCANCODE_SPACE;
+                 down = SDL_SCANCODE_DOWN, jump = SDL_SCANCODE_SPACE, use = SDL_SCANCODE_E,
+                 swap = SDL_SCANCODE_Q;
 
     /// "jump=K left=J": names as SDL has them. Throws `LoadError` on what is not known.
     static KeyNames read(const std::vector<std::string>& texts) {
         KeyNames keys;
-        const std::map<std::string, SDL_Scancode*> names{{"left", &keys.left},
-                                                         {"right", &keys.right},
-                                                         {"up", &keys.up},
-                                                         {"down", &keys.down},
-                                                         {"jump", &keys.jump}};
+        const std::map<std::string, SDL_Scancode*> names{
+            {"left", &keys.left}, {"right", &keys.right}, {"up", &keys.up},    {"down", &keys.down},
+            {"jump", &keys.jump}, {"use", &keys.use},     {"swap", &keys.swap}};
         for (const std::string& text : texts) {
             const std::size_t at = text.find('=');
             const auto slot = names.find(text.substr(0, at));
@@ -31,8 +30,8 @@ struct KeyNames {
                                           : SDL_GetScancodeFromName(text.c_str() + at + 1);
             if (slot == names.end() || code == SDL_SCANCODE_UNKNOWN)
                 throw LoadError("\"" + text +
-                                "\" names no key (--key). Write left, right, up, down or jump, "
-                                "then = and a key, such as jump=K.");
+                                "\" names no key (--key). Write left, right, up, down, jump, "
+                                "use or swap, then = and a key, such as jump=K.");
             *slot->second = code;
         }
         return keys;
@@ -159,6 +158,8 @@ public:
     }
 
     void draw() {
+        const Transition transition = m_play.takeTransition();
+        if (transition.sort != TransitionSort::Cut) m_drawing.goOver(transition);
         m_drawing.draw(m_stroll, m_facesLeft);
         if (m_page) {
             std::vector<std::string> lines;
@@ -257,6 +258,10 @@ private:
         m_keys.down = held[m_names.down] != 0 || held[SDL_SCANCODE_S] != 0 || down > 0 ||
                       m_pad.has(SDL_CONTROLLER_BUTTON_DPAD_DOWN);
         m_keys.jump = held[m_names.jump] != 0 || m_pad.has(SDL_CONTROLLER_BUTTON_A);
+        m_keys.use = held[m_names.use] != 0 || m_pad.has(SDL_CONTROLLER_BUTTON_X);
+        const bool swaps = held[m_names.swap] != 0 || m_pad.has(SDL_CONTROLLER_BUTTON_Y);
+        if (swaps && !m_swapWasHeld) m_keys.swapBufferTicks = jumpBuffer;
+        m_swapWasHeld = swaps;
         if (m_keys.left != m_keys.right) m_facesLeft = m_keys.left;
         const Stage& stage = m_play.stage();
         return inputOf(m_keys, stage.body, *stage.world, stage.level->motion);
@@ -273,6 +278,7 @@ private:
     std::optional<int> m_page;  ///< the page of levels, and the one that is chosen
     std::string m_told;
     bool m_facesLeft = false;
+    bool m_swapWasHeld = false;
     bool m_isPaused = false;
     bool m_isSlow = false;
     bool m_isOver = false;

@@ -28,6 +28,20 @@ struct Sprite {
     }
 };
 
+/// When a thing is drawn: behind the masses, with the cast, or after all that lies before it.
+enum class DrawOrder : unsigned char { AmongCast, BehindMasses, BeforeFront };
+
+/// How a single thing looks otherwise than its kind.
+struct Look {
+    Sprite sprite;         ///< its own; of no sheet = that of its kind
+    int scale = 1;         ///< about the middle of its box
+    int quarterTurns = 0;  ///< clockwise
+    bool isMirrored = false;
+    bool isUpsideDown = false;
+    DrawOrder order = DrawOrder::AmongCast;
+    int place = 0;  ///< among those of its order: lower ones first
+};
+
 /// A kind of entity.
 struct KindLook {
     std::string id;
@@ -60,6 +74,29 @@ inline Sprite readSprite(const json& value, const std::string& where) {
                     whole(place, "width", 1, far, where + ".place"),
                     whole(place, "height", 1, far, where + ".place")};
     return sprite;
+}
+
+/// "look" of an entity; plain where there is none.
+inline Look readLook(const json& entity, const std::string& id) {
+    Look look;
+    if (!entity.contains("look")) return look;
+    const json& value = entity["look"];
+    const std::string where = id + ".look";
+    if (!value.is_object()) fail("An object is wanted here", where);
+    look.scale = whole(value, "scale", 1, 16, where);
+    look.quarterTurns = whole(value, "quarterTurns", 0, 3, where);
+    look.isMirrored = value.contains("mirrored") && value["mirrored"] == true;
+    look.isUpsideDown = value.contains("upsideDown") && value["upsideDown"] == true;
+    const std::string order = text(value, "order", where);
+    look.order = order == "behind-masses"  ? DrawOrder::BehindMasses
+                 : order == "before-front" ? DrawOrder::BeforeFront
+                                           : DrawOrder::AmongCast;
+    if (look.order == DrawOrder::AmongCast && order != "among-cast")
+        fail("among-cast, behind-masses or before-front is wanted here", where + ".order");
+    look.place = whole(value, "place", -1000, 1000, where);
+    if (value.contains("sprite") && !value["sprite"].is_null())
+        look.sprite = readSprite(value["sprite"], where + ".sprite");
+    return look;
 }
 
 /// "kinds" of a campaign; none in bundles of former versions.

@@ -14,6 +14,7 @@
 #include "rook_motion.hpp"
 #include "rook_patrol.hpp"
 #include "rook_rules.hpp"
+#include "rook_shown.hpp"
 #include "rook_thrower.hpp"
 
 namespace rook::runtime {
@@ -33,6 +34,7 @@ struct Layer {
     int tileHeight = 16;
     int opacity = 100;                    ///< %
     bool fades = false;                   ///< where it would hide the player
+    FadeLine fadeLine;                    ///< beyond which it fades
     int columns = 1;                      ///< tiles in one row of the sheet
     std::vector<std::vector<int>> tiles;  ///< rows; 0 = empty, n = tile n - 1 of the sheet
     /// Rows; 1 = mirrored, 2 = upside down, 3 = both. Empty if no tile is.
@@ -59,6 +61,7 @@ struct Picture {
     double scroll = 0;  ///< px a tick, to the right
     int opacity = 100;  ///< %
     bool isFront = false;
+    FadeLine fadeLine;  ///< beyond which it fades
 
     /// Where its upper left corner is on a screen of that size whose own corner is at px (left,
     /// top) of the level; one that repeats lies at whole widths (and, with "repeat", heights) from
@@ -95,8 +98,9 @@ struct Entity {
     Box box;
     std::string facing;
     nlohmann::json fields;
-    Target to;             ///< exits only
-    nlohmann::json whole;  ///< the entity as it stands in the file
+    Target to;              ///< exits only
+    Transition transition;  ///< likewise
+    nlohmann::json whole;   ///< the entity as it stands in the file
 };
 
 /// Where a body goes on that came into a zone from another one: its upper left corner.
@@ -118,7 +122,8 @@ struct Zone {
     std::vector<std::string> neighbours;  ///< ids of zones that bodies can cross to
     std::vector<std::string> onEnter;     ///< messages for the game
     std::vector<std::string> onLeave;
-    nlohmann::json whole;  ///< the zone as it stands in the file, entries and all
+    Transition transition;  ///< of who comes into it
+    nlohmann::json whole;   ///< the zone as it stands in the file, entries and all
 };
 
 /// A foe on patrol; `way.at(tick)` is where it is.
@@ -168,8 +173,9 @@ struct Level : CellSource {
     std::vector<Shot> shots;  ///< all that may be under way at once
     std::vector<Group> formations;
     MotionTables motion;
-    Parts parts;                       ///< hazards, doors and keys, springs, movers
-    std::vector<std::string> gainIds;  ///< the entities that `parts.gains` stands for
+    std::vector<std::string> profiles;  ///< names of its own and of the others, by their number
+    Parts parts;                        ///< hazards, doors and keys, springs, movers
+    std::vector<std::string> gainIds;   ///< the entities that `parts.gains` stands for
     std::optional<Proof> proof;
     std::optional<KitPlan> kit;  ///< of a kit board
     std::vector<ShownText> texts;
@@ -198,14 +204,22 @@ struct Level : CellSource {
     /// All that goes about and kills: foes on patrol, and members of deadly formations.
     std::vector<Way> ways() const {
         std::vector<Way> list;
-        for (const Foe& foe : foes)
+        for (const Foe& foe : foes) {
             list.push_back(foe.way);
-        for (const Shot& shot : shots)
+            list.back().entity = static_cast<int>(foe.entity);
+        }
+        for (const Shot& shot : shots) {
             list.push_back(shot.way);
+            list.back().entity = static_cast<int>(shot.entity);
+        }
         for (const Group& group : formations) {
             if (group.memberRole != "foe" && group.memberRole != "hazard") continue;
-            for (int place = 0; place < group.formation.count; ++place)
-                if (!group.formation.isGap(place)) list.push_back(group.formation.wayOf(place));
+            for (int place = 0; place < group.formation.count; ++place) {
+                if (group.formation.isGap(place)) continue;
+                list.push_back(group.formation.wayOf(place));
+                list.back().canBeBeaten = group.memberRole == "foe";
+                list.back().entity = static_cast<int>(group.entity);
+            }
         }
         return list;
     }

@@ -42,13 +42,8 @@ inline PaceTable readPace(const json& object, const char* key, bool isWanted,
     return pace;
 }
 
-inline void readMotion(const json& file, Level& level, const std::string& name) {
-    const std::string where = name + ": motion";
-    const json& motion = member(file, "motion", name);
-    MotionTables& tables = level.motion;
-    const json& body = member(motion, "body", where);
-    tables.bodyWidth = whole(body, "width", 1, 512, where + ".body");
-    tables.bodyHeight = whole(body, "height", 1, 512, where + ".body");
+/// All but the body, which is the same for all profiles.
+inline void readTables(const json& motion, MotionTables& tables, const std::string& where) {
     for (const json& value : list(motion, "abilities", where)) {
         if (!value.is_string()) fail("A text is wanted here", where + ".abilities");
         tables.abilities |=
@@ -70,6 +65,48 @@ inline void readMotion(const json& file, Level& level, const std::string& name) 
     if (!tables.has(Ability::WallJump)) tables.wallPushTicks = 0;
     if (tables.wallPushTicks > tables.loopFrom)
         fail("wallPushTicks is at most loopFrom", where + ".wallPushTicks");
+}
+
+inline void readMotion(const json& file, Level& level, const std::string& name) {
+    const std::string where = name + ": motion";
+    const json& motion = member(file, "motion", name);
+    MotionTables& tables = level.motion;
+    const json& body = member(motion, "body", where);
+    tables.bodyWidth = whole(body, "width", 1, 512, where + ".body");
+    tables.bodyHeight = whole(body, "height", 1, 512, where + ".body");
+    readTables(motion, tables, where);
+    if (motion.contains("profile")) level.profiles.push_back(text(motion, "profile", where));
+    if (!motion.contains("others")) return;
+    const json& others = list(motion, "others", where);
+    if (others.size() > 64) fail("A level has at most 64 other profiles", where + ".others");
+    const int last = static_cast<int>(others.size());
+    const auto readSwap = [&](const json& from, MotionTables& into, const std::string& at) {
+        if (from.contains("swapsWith")) into.swapsWith = whole(from, "swapsWith", 0, last, at);
+    };
+    readSwap(motion, tables, where);
+    level.profiles.resize(1);
+    for (std::size_t i = 0; i < others.size(); ++i) {
+        const std::string at = item(where + ".", "others", i);
+        MotionTables other;
+        other.bodyWidth = tables.bodyWidth;
+        other.bodyHeight = tables.bodyHeight;
+        other.fromAbove = tables.fromAbove;
+        readTables(others[i], other, at);
+        readSwap(others[i], other, at);
+        level.profiles.push_back(text(others[i], "profile", at));
+        tables.others.push_back(std::move(other));
+    }
+}
+
+/// The number of the profile that a pickup brings; -1 = none.
+inline int readMovesAs(const Level& level, const Entity& entity, const std::string& name) {
+    if (entity.role != "pickup" || !entity.whole.contains("movesAs")) return -1;
+    const std::string where = name + ": " + entity.id;
+    const std::string wanted = text(entity.whole, "movesAs", where);
+    const auto at = std::find(level.profiles.begin(), level.profiles.end(), wanted);
+    if (at == level.profiles.end())
+        fail("The profile " + wanted + " is not among those of the level", where + ".movesAs");
+    return static_cast<int>(at - level.profiles.begin());
 }
 
 inline Timetable readTimetable(const json& value, const std::string& where) {
@@ -118,6 +155,8 @@ inline bool mayBeShut(const Entity& entity) {
 struct DoorWay {
     bool isOneWay = false;
     bool isOnApproach = false;  ///< for `ticks` after somebody was there, 0 = while they are
+    bool isUsed = false;        ///< the same, for who uses it there
+    bool shuts = false;         ///< behind who has all that it names
     int ticks = 0;              ///< for which a switch opens it; 0 = for good
     int dx = 0;                 ///< one way: the way that one passes
     int dy = 0;
@@ -137,11 +176,14 @@ inline DoorWay readDoorWay(const Entity& door, const std::string& name) {
         way.dx = passes == "left" ? -1 : passes == "right" ? 1 : 0;
         way.dy = passes == "up" ? -1 : passes == "down" ? 1 : 0;
         if (way.dx == 0 && way.dy == 0) fail("left, right, up or down is wanted here", where);
-    } else if (manner == "on-approach") {
+    } else if (manner == "on-approach" || manner == "on-use") {
         way.isOnApproach = true;
+        way.isUsed = manner == "on-use";
         way.ticks = whole(value, "ticks", 0, 36000, where);
+    } else if (manner == "shuts") {
+        way.shuts = true;
     } else if (manner != "for-good") {
-        fail("for-good, for-a-time, one-way or on-approach is wanted here", where);
+        fail("for-good, for-a-time, one-way, on-approach, on-use or shuts is wanted here", where);
     }
     return way;
 }
@@ -152,6 +194,17 @@ inline const Entity* momentaryOpener(const Level& level, const DoorWay& way,
     for (const Entity& entity : level.entities)
         if (entity.id == id) return entity.role == "switch" ? &entity : nullptr;
     return nullptr;
+}
+
+/// One of the 64 is lost to the swap, where there is one.
+inline std::size_t mostGains(const MotionTables& tables) {
+    return canSwap(tables) ? 63 : 64;
+}
+inline AbilitySet listedAnywhere(const MotionTables& tables) {
+    AbilitySet listed = tables.abilities;
+    for (const MotionTables& each : tables.others)
+        listed |= each.abilities;
+    return listed;
 }
 
 inline void addGain(Level& level, const std::string& id, const Gain& gain) {
@@ -176,8 +229,9 @@ inline void readGains(Level& level, const std::string& name) {
                           level.motion.abilities;
         if (entity.role == "pickup" && entity.whole.contains("takes"))
             gain.takes = readGrants(entity.whole["takes"], name + ": " + entity.id + ".takes") &
-                         level.motion.abilities;
-        const bool changes = (gain.grants | gain.takes) != 0;
+                         listedAnywhere(level.motion);
+        gain.movesAs = readMovesAs(level, entity, name);
+        const bool changes = (gain.grants | gain.takes) != 0 || gain.movesAs >= 0;
         const bool isNamed = std::find(wanted.begin(), wanted.end(), entity.id) != wanted.end();
         if (!isNamed && !changes) continue;
         const int grantTicks = entity.whole.contains("grantTicks")
@@ -191,7 +245,7 @@ inline void readGains(Level& level, const std::string& name) {
         }
         addGain(level, entity.id, gain);
     }
-    if (level.gainIds.size() > 64)
+    if (level.gainIds.size() > mostGains(level.motion))
         fail("More than 64 keys, switches and pickups make a difference", name + ": entities");
     for (const std::string& id : wanted)
         if (std::find(level.gainIds.begin(), level.gainIds.end(), id) == level.gainIds.end())
@@ -204,26 +258,47 @@ inline void readGains(Level& level, const std::string& name) {
 inline void readDoor(Level& level, const Entity& entity, const std::string& name) {
     const std::string where = name + ": " + entity.id;
     const DoorWay way = readDoorWay(entity, name);
+    HeldSet needs = 0;
     for (const std::string& id : readOpens(entity, where)) {
         if (const Entity* opener = momentaryOpener(level, way, id)) {
             openForATime(level.parts, opener->box, way.ticks);
             level.gainIds.push_back(id);
         } else {
             const auto at = std::find(level.gainIds.begin(), level.gainIds.end(), id);
-            level.parts.doors.back().needs |= HeldSet{1} << (at - level.gainIds.begin());
+            needs |= HeldSet{1} << (at - level.gainIds.begin());
         }
     }
+    if (way.shuts) {
+        shutAfter(level.parts, needs);
+        level.gainIds.push_back(entity.id);
+    } else {
+        level.parts.doors.back().needs |= needs;
+    }
     if (way.isOnApproach) {
-        openOnApproach(level.parts, way.ticks);
+        openOnApproach(level.parts, way.ticks, way.isUsed);
         level.gainIds.push_back(entity.id);
     }
     if (way.isOneWay) {
         makeOneWay(level.parts, way.dx, way.dy);
         level.gainIds.push_back(entity.id);
     }
-    if (level.gainIds.size() > 64)
+    if (level.gainIds.size() > mostGains(level.motion))
         fail("More than 64 keys, switches, pickups and doors that shut again make a difference",
              name + ": entities");
+}
+
+/// A spring throws a body of each profile by tables of its own.
+inline void readOtherFlights(const json& tables, const Level& level, Spring& spring,
+                             const std::string& place) {
+    const std::size_t count = level.motion.others.size();
+    if (count == 0) return;
+    const json& others = list(tables, "others", place);
+    if (others.size() != count) fail("The spring has tables for each other profile", place);
+    for (std::size_t i = 0; i < count; ++i) {
+        const std::string at = item(place + ".", "others", i);
+        spring.others.emplace_back(readPhases(member(others[i], "high", at), at + ".high"),
+                                   readPhases(member(others[i], "low", at), at + ".low"));
+    }
 }
 
 inline void readParts(const json& file, Level& level, const std::string& name) {
@@ -238,7 +313,8 @@ inline void readParts(const json& file, Level& level, const std::string& name) {
             entity.whole.contains("timetable") && (entity.role == "hazard" || entity.role == "foe");
         if (isTimed) {
             level.parts.timed.push_back(
-                {entity.box, readTimetable(entity.whole["timetable"], where + ".timetable")});
+                {entity.box, readTimetable(entity.whole["timetable"], where + ".timetable"),
+                 entity.role == "foe", static_cast<int>(&entity - level.entities.data())});
         } else if (entity.role == "hazard") {
             level.parts.deadly.push_back(entity.box);
         } else if (mayBeShut(entity)) {
@@ -254,6 +330,7 @@ inline void readParts(const json& file, Level& level, const std::string& name) {
             spring.high = readPhases(member(tables, "high", place), place + ".high");
             spring.low = readPhases(member(tables, "low", place), place + ".low");
             spring.pushDx = whole(tables, "pushDx", -maxStepPx, maxStepPx, place);
+            readOtherFlights(tables, level, spring, place);
             level.parts.springs.push_back(std::move(spring));
         }
     }
@@ -302,7 +379,7 @@ inline std::vector<Input> readInputs(const json& run, const std::string& where) 
         const int ticks = whole(span[0], 1, static_cast<int>(mostTicks), where + ".inputs");
         const Input input{whole(span[1], -maxStepPx, maxStepPx, where + ".inputs"),
                           whole(span[2], -maxStepPx, maxStepPx, where + ".inputs"),
-                          static_cast<unsigned>(whole(span[3], 0, 15, where + ".inputs"))};
+                          static_cast<unsigned>(whole(span[3], 0, 63, where + ".inputs"))};
         if (inputs.size() + static_cast<std::size_t>(ticks) > mostTicks)
             fail("The run takes more than an hour", where + ".inputs");
         inputs.insert(inputs.end(), static_cast<std::size_t>(ticks), input);

@@ -32,12 +32,20 @@ struct Body {
     HeldSet held = 0;
     /// Of what lasts for a time, in the order of the gains; 0 for what is not held.
     std::array<std::uint16_t, mostTimers> ticksLeft{};
+    BeatenList beaten{};  ///< foes and shots that are gone
     long long tick = 0;
 };
 
-/// Events of one tick, to be added up. The first that applies counts, in the order take hold, jump,
-/// drop, let go.
-enum Button : unsigned { jumpButton = 1, letGoButton = 2, dropButton = 4, takeHoldButton = 8 };
+/// Events of one tick, to be added up. The first that applies counts, in the order take hold, swap,
+/// jump, drop, let go; use goes with any of them.
+enum Button : unsigned {
+    jumpButton = 1,
+    letGoButton = 2,
+    dropButton = 4,
+    takeHoldButton = 8,
+    swapButton = 16,
+    useButton = 32
+};
 
 struct Input {
     int dx = 0;  ///< px wished sideways, cut to the table
@@ -49,7 +57,8 @@ struct Input {
 /// is floor, else in the air at the top phase; ended if that place is not live. `held`: what it has
 /// from the first moment on.
 template <typename Place>
-Body bodyAt(const Box& start, const Place& world, const MotionTables& tables, HeldSet held = 0) {
+Body bodyAt(const Box& start, const Place& world, const MotionTables& own, HeldSet held = 0) {
+    const MotionTables& tables = tablesOf(own, world.profileOf(held));
     const int slack = start.width - tables.bodyWidth;
     Body body;
     body.x = start.x + (slack >= 0 ? slack / 2 : -((1 - slack) / 2));
@@ -76,17 +85,23 @@ class Tick {
 public:
     Tick(const Place& world, const MotionTables& tables, Body& body, Pass& pass)
         : m_world(world),
-          m_tables(tables),
+          m_own(tables),
+          m_profile(world.profileOf(body.held)),
+          m_tables(&tablesOf(tables, m_profile)),
           m_body(body),
           m_pass(pass),
-          m_now(world.momentOf(body.held, body.tick)) {}
+          m_now(momentNow()) {}
 
     void run(const Input& input) {
         if (m_body.stance == Stance::Ended) return;
+        m_isUsing = (input.buttons & useButton) != 0;
+        if (!m_body.beaten.empty()) forgetBeaten();
         meet();
-        if (!m_world.parts().movers.empty() && !m_tables.fromAbove) ride();
+        if (!m_world.parts().movers.empty() && !m_tables->fromAbove) ride();
         const Parts& parts = m_world.parts();
         const bool goes = !parts.timed.empty() || !parts.foes.empty();
+        if (goes && has(Ability::BeatsFoes))
+            m_world.addMet(m_body.x, m_body.y, m_now, m_body.beaten);
         if (goes && !m_world.isLive(m_body.x, m_body.y, m_now)) end();
         act(input);
         finish();
@@ -95,16 +110,16 @@ public:
 
 private:
     bool has(Ability ability) const { return (m_now.abilities & setOf(ability)) != 0; }
-    int allAirJumps() const { return has(Ability::AirJump) ? m_tables.airJumps : 0; }
-    int wallPushTicks() const { return has(Ability::WallJump) ? m_tables.wallPushTicks : 0; }
+    int allAirJumps() const { return has(Ability::AirJump) ? m_tables->airJumps : 0; }
+    int wallPushTicks() const { return has(Ability::WallJump) ? m_tables->wallPushTicks : 0; }
     int paceIn(const PaceTable& table) const {
         return table[static_cast<std::size_t>(m_body.tick % 16)];
     }
     const PhaseTable& table() const {
-        if (m_body.table == 0) return m_tables;
+        if (m_body.table == 0) return *m_tables;
         const Spring& spring =
             m_world.parts().springs[static_cast<std::size_t>((m_body.table - 1) / 2)];
-        return m_body.table % 2 == 1 ? spring.high : spring.low;
+        return spring.flight(m_profile, m_body.table % 2 == 1);
     }
     bool isFree(int x, int y) const { return m_world.isFree(x, y, m_now); }
     bool isLive(int x, int y) const { return m_world.isLive(x, y, m_now); }
@@ -113,7 +128,7 @@ private:
     void act(const Input& input) {
         switch (m_body.stance) {
             case Stance::Standing:
-                if (m_tables.fromAbove)
+                if (m_tables->fromAbove)
                     roam(input);
                 else
                     runStanding(input);
@@ -149,17 +164,18 @@ private:
             return false;
         });
     }
-    void fallOff() { launch(m_tables.topPhase); }
+    void fallOff() { launch(m_tables->topPhase); }
 
     void runStanding(const Input& input) {
         if ((input.buttons & takeHoldButton) && takeHold(input)) return;
+        if (swaps(input)) return;
         if (input.buttons & jumpButton) {
             launch(0);
             fly(input.dx, false);
         } else if ((input.buttons & dropButton) && has(Ability::DropThrough) &&
                    isLive(m_body.x, m_body.y + 1)) {
             moveTo(m_body.x, m_body.y + 1);
-            launch(m_tables.topPhase);
+            launch(m_tables->topPhase);
         } else {
             walk(input.dx);
         }
@@ -168,14 +184,20 @@ private:
     /// Seen from above: |dx| px, then |dy| px, together at most the walk table's number, or each at
     /// most the diagonal one's.
     void roam(const Input& input) {
-        const bool isEven = m_tables.hasEvenDiagonal && input.dx != 0 && input.dy != 0;
-        const int most = paceIn(isEven ? m_tables.diagonal : m_tables.walk);
+        if (swaps(input)) return;
+        const bool isEven = m_tables->hasEvenDiagonal && input.dx != 0 && input.dy != 0;
+        const int most = paceIn(isEven ? m_tables->diagonal : m_tables->walk);
         const int sideways = std::min(std::abs(input.dx), most);
         const int upright = std::min(std::abs(input.dy), isEven ? most : most - sideways);
         for (int i = 0; i < sideways && m_body.stance == Stance::Standing; ++i)
             if (!roamOnePx(input.dx < 0 ? -1 : 1, 0)) break;
         for (int i = 0; i < upright && m_body.stance == Stance::Standing; ++i)
             if (!roamOnePx(0, input.dy < 0 ? -1 : 1)) break;
+    }
+    /// True if this tick is a stay that ends with the other profile in force.
+    bool swaps(const Input& input) {
+        if ((input.buttons & swapButton) == 0) return false;
+        return m_swaps = m_tables->swapsWith >= 0;
     }
     bool roamOnePx(int dx, int dy) {
         if (!isFree(m_body.x + dx, m_body.y + dy)) return false;
@@ -184,7 +206,7 @@ private:
 
     void walk(int wish) {
         const int direction = wish < 0 ? -1 : 1;
-        const int count = std::min(std::abs(wish), paceIn(m_tables.walk));
+        const int count = std::min(std::abs(wish), paceIn(m_tables->walk));
         for (int i = 0; i < count && m_body.stance == Stance::Standing; ++i)
             if (!walkOnePx(direction)) return;
     }
@@ -196,21 +218,21 @@ private:
         const int next = x + direction;
         if (!isFree(next, y)) return stepUp(next);
         if (!moveTo(next, y) || hasFloor(next, y)) return true;
-        for (int k = 1; k <= m_tables.stepUp && isLive(next, y + k); ++k) {
+        for (int k = 1; k <= m_tables->stepUp && isLive(next, y + k); ++k) {
             if (!hasFloor(next, y + k)) continue;
             for (int passed = 1; passed <= k; ++passed)
                 moveTo(next, y + passed);
             return true;
         }
-        launch(m_tables.topPhase);
-        if (has(Ability::Coyote)) m_body.coyoteTicks = m_tables.coyoteTicks;
+        launch(m_tables->topPhase);
+        if (has(Ability::Coyote)) m_body.coyoteTicks = m_tables->coyoteTicks;
         return true;
     }
 
     bool stepUp(int next) {
         const int x = m_body.x;
         const int y = m_body.y;
-        for (int k = 1; k <= m_tables.stepUp && isLive(x, y - k); ++k) {
+        for (int k = 1; k <= m_tables->stepUp && isLive(x, y - k); ++k) {
             if (!isLive(next, y - k) || !hasFloor(next, y - k)) continue;
             for (int passed = 1; passed <= k; ++passed)
                 moveTo(x, y - passed);
@@ -275,7 +297,7 @@ private:
             if (dy > 0 && m_world.springUnder(m_body.x, m_body.y) >= 0) return;
             if (dy < 0 && !isFree(m_body.x, m_body.y - 1)) {
                 const int airJumps = m_body.table == 0 ? m_body.airJumps : allAirJumps();
-                launch(m_tables.topPhase);
+                launch(m_tables->topPhase);
                 m_body.airJumps = airJumps;
                 return;
             }
@@ -305,16 +327,16 @@ private:
             launch(0);
             fly(input.dx, false);
         } else if (input.buttons & letGoButton) {
-            launch(m_tables.topPhase);
+            launch(m_tables->topPhase);
         } else {
-            moveHolding(input.dx, input.dy, paceIn(isLadder ? m_tables.climb : m_tables.swim),
+            moveHolding(input.dx, input.dy, paceIn(isLadder ? m_tables->climb : m_tables->swim),
                         isLadder);
         }
     }
 
     /// True if the body takes hold of a ladder or a liquid, and so makes this tick.
     bool takeHold(const Input& input) {
-        const int pace = paceIn(m_tables.climb);
+        const int pace = paceIn(m_tables->climb);
         if (has(Ability::Climb) && m_world.meetsLadder(m_body.x, m_body.y)) {
             moveHolding(input.dx, input.dy, pace, true);
             return true;
@@ -327,7 +349,7 @@ private:
             return true;
         }
         if (has(Ability::Swim) && m_world.meetsLiquid(m_body.x, m_body.y)) {
-            moveHolding(input.dx, input.dy, paceIn(m_tables.swim), false);
+            moveHolding(input.dx, input.dy, paceIn(m_tables->swim), false);
             return true;
         }
         return false;
@@ -395,6 +417,9 @@ private:
         }
         HeldSet held = m_body.held | m_met;
         if ((held & m_world.timedEffects()) != 0) held = whatLasts(held);
+        held |= m_world.shutAt(m_body.x, m_body.y, held);
+        if (m_swaps) held ^= swappedBit;
+        if ((held & swappedBit) != 0) held = m_world.afterSwaps(m_body.held, held);
         if (held != m_body.held) hold(held);
     }
 
@@ -405,7 +430,7 @@ private:
         for (std::size_t i = 0; i < gains.size(); ++i) {
             const HeldSet bit = HeldSet{1} << i;
             if (gains[i].isLocal()) {
-                const Box body{m_body.x, m_body.y, m_tables.bodyWidth, m_tables.bodyHeight};
+                const Box body{m_body.x, m_body.y, m_tables->bodyWidth, m_tables->bodyHeight};
                 if (!overlaps(gains[i].keeps, body)) held &= ~bit;
             } else if (gains[i].lastsTicks > 0 && timer < mostTimers) {
                 std::uint16_t& left = m_body.ticksLeft[timer++];
@@ -425,12 +450,18 @@ private:
     /// From now on the body holds these.
     void hold(HeldSet held) {
         const AbilitySet before = m_now.abilities;
+        const int profileBefore = m_profile;
+        const int jumpsBefore = allAirJumps();
         m_body.held = held;
-        m_now = m_world.momentOf(held, m_body.tick);
+        m_now = momentNow();
+        m_profile = m_world.profileOf(held);
+        m_tables = &tablesOf(m_own, m_profile);
         const auto changes = [&](Ability ability) {
             return ((before ^ m_now.abilities) & setOf(ability)) != 0;
         };
-        if (m_body.stance == Stance::Airborne) {
+        if (m_profile != profileBefore) {
+            if (m_body.stance == Stance::Airborne) adaptFlight(jumpsBefore);
+        } else if (m_body.stance == Stance::Airborne) {
             if (changes(Ability::AirJump)) m_body.airJumps = allAirJumps();
             if (!has(Ability::WallJump)) m_body.push = 0;
             if (!has(Ability::Coyote)) m_body.coyoteTicks = 0;
@@ -438,20 +469,42 @@ private:
         const bool letsGo = (m_body.stance == Stance::Climbing && !has(Ability::Climb)) ||
                             (m_body.stance == Stance::Swimming && !has(Ability::Swim));
         // A door that opens under the feet.
-        const bool falls = m_body.stance == Stance::Standing && !m_tables.fromAbove &&
+        const bool falls = m_body.stance == Stance::Standing && !m_tables->fromAbove &&
                            !hasFloor(m_body.x, m_body.y);
-        if (letsGo || falls) launch(m_tables.topPhase);
-        if (m_tables.fromAbove && !isLive(m_body.x, m_body.y)) end();
+        if (letsGo || falls) launch(m_tables->topPhase);
+        const bool isTouchedAgain = (before & ~m_now.abilities & setOf(Ability::Untouchable)) != 0;
+        if ((m_tables->fromAbove || isTouchedAgain) && !isLive(m_body.x, m_body.y)) end();
+    }
+    /// Another profile is in force for a body in the air, in a spring's flight too.
+    void adaptFlight(int jumpsBefore) {
+        const int left = m_body.airJumps;
+        launch(m_tables->topPhase);
+        if (jumpsBefore > 0) m_body.airJumps = std::min(left, m_body.airJumps);
+    }
+    Moment momentNow() const {
+        Moment now = m_world.momentOf(m_body.held, m_body.tick);
+        now.beaten = &m_body.beaten;
+        return now;
+    }
+    /// Those that are there again.
+    void forgetBeaten() {
+        BeatenList& list = m_body.beaten;
+        list.erase(std::remove_if(list.begin(), list.end(),
+                                  [&](const Beaten& each) {
+                                      return each.until >= 0 && each.until <= m_body.tick;
+                                  }),
+                   list.end());
     }
 
     void meet() {
-        if (!m_world.parts().gains.empty()) m_met |= m_world.gainsAt(m_body.x, m_body.y);
+        if (!m_world.parts().gains.empty()) m_met |= m_world.gainsAt(m_body.x, m_body.y, m_isUsing);
     }
 
     /// Requires: free there. False if that ends the run.
     bool moveTo(int x, int y) {
         m_body.x = x;
         m_body.y = y;
+        if (has(Ability::BeatsFoes)) m_world.addMet(x, y, m_now, m_body.beaten);
         if (!isLive(x, y)) {
             end();
             return false;
@@ -462,11 +515,15 @@ private:
     }
 
     const Place& m_world;
-    const MotionTables& m_tables;
+    const MotionTables& m_own;
+    int m_profile;
+    const MotionTables* m_tables;  ///< of the profile in force
     Body& m_body;
     Pass& m_pass;
     Moment m_now;
     HeldSet m_met = 0;
+    bool m_isUsing = false;
+    bool m_swaps = false;
 };
 
 }  // namespace detail

@@ -24,10 +24,13 @@ enum class Ability : unsigned char {
     DropThrough,
     Climb,
     Swim,
+    Untouchable,  ///< what is deadly is not, but for deadly edges
+    BeatsFoes,    ///< foes and shots that the body meets are gone
 };
-inline constexpr int abilityCount = 7;
+inline constexpr int abilityCount = 9;
 inline constexpr std::array<std::string_view, abilityCount> abilityNames{
-    "short-hop", "air-jump", "wall-jump", "coyote", "drop-through", "climb", "swim"};
+    "short-hop", "air-jump", "wall-jump",   "coyote",    "drop-through",
+    "climb",     "swim",     "untouchable", "beats-foes"};
 
 /// A set of abilities: bit n is ability n.
 using AbilitySet = unsigned;
@@ -80,12 +83,37 @@ struct MotionTables : PhaseTable {
     /// are at most `walk`.
     PaceTable diagonal{};
     bool hasEvenDiagonal = false;
+    /// Of the other profiles that can come into force here, by their number less 1; 0 is this one.
+    std::vector<MotionTables> others;
+    int swapsWith = -1;  ///< the number of the profile that button 16 brings; -1 = none
 
     bool has(Ability ability) const { return (abilities & setOf(ability)) != 0; }
 };
 
-/// A set of gained things: bit n is the n-th of `Parts::gains`. At most 64 can be told apart.
+/// Those of a profile that can come into force; 0 = these.
+inline const MotionTables& tablesOf(const MotionTables& own, int profile) {
+    return profile <= 0 ? own : own.others[static_cast<std::size_t>(profile - 1)];
+}
+/// True if some profile can be swapped for another at will.
+inline bool canSwap(const MotionTables& own) {
+    return own.swapsWith >= 0 ||
+           std::any_of(own.others.begin(), own.others.end(),
+                       [](const MotionTables& each) { return each.swapsWith >= 0; });
+}
+
+/// Some profile that can come into force lists it.
+inline bool listedByAny(const MotionTables& own, Ability ability) {
+    return own.has(ability) ||
+           std::any_of(own.others.begin(), own.others.end(),
+                       [&](const MotionTables& each) { return each.has(ability); });
+}
+
+/// A set of gained things: bit n is the n-th of `Parts::gains`. At most 64 can be told apart, 63
+/// where profiles can be swapped.
 using HeldSet = std::uint64_t;
+
+/// The last bit: the profile that is in force by what is held was swapped for its other one.
+inline constexpr HeldSet swappedBit = HeldSet{1} << 63;
 
 /// As many things of a level may last for a time.
 inline constexpr std::size_t mostTimers = 8;
@@ -100,7 +128,13 @@ struct Gain {
     int lastsTicks = 0;
     /// Held for as long as each tick ends with the body there; of no width = anywhere.
     Box keeps{0, 0, 0, 0};
-    AbilitySet takes = 0;  ///< not had while this is held, whatever grants them
+    AbilitySet takes = 0;   ///< not had while this is held, whatever grants them
+    int movesAs = -1;       ///< the profile that is in force while this is held; -1 = no other
+    bool wantsUse = false;  ///< met only in ticks with button 32
+    /// Met nowhere: held, for good, from the end of the first tick in which all of `after` is held
+    /// and the body is off `box`.
+    bool isShutting = false;
+    HeldSet after = 0;
 
     bool isLocal() const { return keeps.width > 0; }
     bool isTimed() const { return lastsTicks > 0 || isLocal(); }
@@ -112,7 +146,10 @@ struct Door {
     HeldSet needs = 0;
     /// Needs what the level does not have: it never opens.
     bool isShutForGood = false;
-    bool isOpen(HeldSet held) const { return !isShutForGood && (held & needs) == needs; }
+    HeldSet shutBy = 0;  ///< solid once any of that is held
+    bool isOpen(HeldSet held) const {
+        return !isShutForGood && (held & needs) == needs && (held & shutBy) == 0;
+    }
 };
 
 /// Throws a body that comes to rest on its top row.
@@ -121,6 +158,14 @@ struct Spring {
     PhaseTable high;
     PhaseTable low;  ///< with the button let go
     int pushDx = 0;  ///< px a tick, to the right, in the phases before the top
+    /// High and low for the other profiles, by their number less 1.
+    std::vector<std::pair<PhaseTable, PhaseTable>> others;
+
+    const PhaseTable& flight(int profile, bool isHigh) const {
+        if (profile <= 0) return isHigh ? high : low;
+        const auto& both = others[static_cast<std::size_t>(profile - 1)];
+        return isHigh ? both.first : both.second;
+    }
 };
 
 /// A one-way top on a closed track. Without a `way` its legs are axis-parallel, it never waits, and
@@ -240,7 +285,16 @@ struct Way {
     std::size_t loopFrom = 0;                  ///< after the last comes this one
     int width = 0;
     int height = 0;
+    bool canBeBeaten = false;  ///< by who beats foes
+    int entity = -1;           ///< place among the entities of the level; -1 = not known
+    int madeAt = -1;           ///< of shots: the tick of the period in which each is made
 
+    /// When what is beaten in that tick comes again: the next shot; -1 = not at all.
+    long long comesAgainAfter(long long tick) const {
+        if (madeAt < 0) return -1;
+        const auto period = static_cast<long long>(periodTicks());
+        return tick + 1 + ((madeAt - tick - 1) % period + period) % period;
+    }
     Box at(long long tick) const {
         auto i = static_cast<std::size_t>(tick);
         if (i >= corners.size()) i = loopFrom + (i - loopFrom) % periodTicks();
@@ -254,11 +308,14 @@ struct Way {
 struct TimedHazard {
     Box box;
     Timetable times;
+    bool canBeBeaten = false;  ///< by who beats foes
+    int entity = -1;           ///< as in `Way`
 };
 
 /// All of a level but its cells and edges that a body can meet.
 struct Parts {
     std::vector<Box> deadly;  ///< hazards without a timetable
+    std::vector<Box> closed;  ///< deadly to everybody
     std::vector<Gain> gains;
     std::vector<Door> doors;
     std::vector<Spring> springs;
@@ -300,18 +357,31 @@ inline void makeOneWay(Parts& parts, int dx, int dy) {
 }
 
 /// Opens the last door for who comes up to it, on any side, by a px: for as long as each tick ends
-/// with the body there or in the door, or for that many ticks after it was there last.
-inline void openOnApproach(Parts& parts, int ticks) {
+/// with the body there or in the door, or for that many ticks after it was there last. `wantsUse`:
+/// only for who uses it there.
+inline void openOnApproach(Parts& parts, int ticks, bool wantsUse = false) {
     Door& door = parts.doors.back();
     const Box near{door.box.x - 1, door.box.y - 1, door.box.width + 2, door.box.height + 2};
     Gain sill;
     sill.box = near;
+    sill.wantsUse = wantsUse;
     if (ticks > 0)
         sill.lastsTicks = ticks;
     else
         sill.keeps = near;
     door.needs |= HeldSet{1} << parts.gains.size();
     parts.gains.push_back(sill);
+}
+
+/// Shuts the last door for good, once all of that is held and a tick ends with the body off it.
+inline void shutAfter(Parts& parts, HeldSet held) {
+    Door& door = parts.doors.back();
+    Gain latch;
+    latch.box = door.box;
+    latch.isShutting = true;
+    latch.after = held;
+    door.shutBy = HeldSet{1} << parts.gains.size();
+    parts.gains.push_back(latch);
 }
 
 /// Something, met there, that opens the last door for that many ticks.
@@ -331,11 +401,17 @@ struct Margins {
 inline Margins marginsOf(const Frame& frame, const MotionTables& tables,
                          const std::vector<Spring>& springs) {
     const auto open = [](EdgeRule rule, int px) { return rule == EdgeRule::Open ? px : 0; };
-    int rise = tables.totalRise();
-    for (const Spring& spring : springs)
-        rise = std::max({rise, spring.high.totalRise(), spring.low.totalRise()});
+    int most = 0;
+    for (int profile = 0; profile <= static_cast<int>(tables.others.size()); ++profile) {
+        const MotionTables& each = tablesOf(tables, profile);
+        int rise = each.totalRise();
+        for (const Spring& spring : springs)
+            rise = std::max({rise, spring.flight(profile, true).totalRise(),
+                             spring.flight(profile, false).totalRise()});
+        most = std::max(most, (1 + each.airJumps) * rise);
+    }
     return {open(frame.edges.left, tables.bodyWidth), open(frame.edges.right, tables.bodyWidth),
-            open(frame.edges.top, tables.bodyHeight + (1 + tables.airJumps) * rise),
+            open(frame.edges.top, tables.bodyHeight + most),
             open(frame.edges.bottom, tables.bodyHeight)};
 }
 

@@ -260,7 +260,9 @@ private:
 /// hazards do not harm them. Cost: the ticks until then, 36,000 at most.
 inline PatrolWay patrolOf(const Frame& frame, const CellSource& cells, const MotionTables& player,
                           const Patrol& patrol, const std::vector<Box>& doors = {}) {
-    return detail::Patrolling(frame, cells, player, patrol, doors).run();
+    PatrolWay way = detail::Patrolling(frame, cells, player, patrol, doors).run();
+    way.canBeBeaten = true;
+    return way;
 }
 
 /// How the members of a formation lie and go.

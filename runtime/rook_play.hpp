@@ -104,6 +104,7 @@ public:
         const bool mayWin = runtime::mayWin(m_stage.rules, m_state);
         std::string exit;
         std::vector<std::size_t> met;
+        const BeatenList beaten = m_stage.body.beaten;
         if (m_stage.body.tick == 0) pass(m_stage.body.x, m_stage.body.y, exit, met);
         step(*m_stage.world, m_stage.level->motion, m_stage.body, input,
              [&](int x, int y) { pass(x, y, exit, met); });
@@ -111,6 +112,7 @@ public:
         if (m_stage.body.stance == Stance::Ended) return lose(false);
         pass(m_stage.body.x, m_stage.body.y, exit, met);
         take(met);
+        beat(beaten);
         followZones();
         if (!exit.empty() && !m_stage.isAtExit)
             if (const GoalRule* missing = firstMissing(m_stage.rules, m_state)) say(missing->words);
@@ -171,6 +173,9 @@ public:
     long long ticks() const { return m_ticks; }  ///< in which the world moved
     /// Messages for the game since they were last asked for: of triggers and zones.
     std::vector<std::string> takeMessages() { return std::exchange(m_messages, {}); }
+    /// How the picture follows the former one, where another level or zone came up since it was
+    /// last asked; a cut elsewhere.
+    Transition takeTransition() { return std::exchange(m_transition, {}); }
 
 private:
     enum class Then { GoesOn, LeadsOn, LevelAgain, GameAgain, Ends };
@@ -257,6 +262,19 @@ private:
         }
         m_inTriggers = std::move(inTriggers);
     }
+    /// Foes that were beaten in a tick.
+    void beat(const BeatenList& before) {
+        forEachBeaten(before, m_stage.body.beaten, m_stage.world->parts(), [&](int place) {
+            if (place < 0) return;
+            const Entity& entity = m_stage.level->entities[static_cast<std::size_t>(place)];
+            const bool isGroup = entity.whole.contains("formation");
+            const nlohmann::json& what = isGroup ? entity.whole["formation"] : entity.whole;
+            const std::string kind = isGroup ? what.value("member", std::string()) : entity.kind;
+            const std::string tally = what.value("tally", std::string());
+            runtime::beat(m_campaign.rules, m_state, kind, m_campaign.rules.find(tally),
+                          what.value("worth", 1));
+        });
+    }
     /// Once when a body comes into it; of one that calls once, that is all.
     void call(const Entity& entity) {
         const nlohmann::json& trigger =
@@ -282,6 +300,7 @@ private:
             for (const std::string& message : m_stage.zone->onLeave)
                 tellGame(message);
         }
+        if (now && m_stage.zone) m_transition = now->transition;
         m_stage.zone = now;
         if (now)
             for (const std::string& message : now->onEnter)
@@ -306,6 +325,7 @@ private:
     void goOn() {
         const Level& level = *m_stage.level;
         const HeldSet held = m_stage.body.held & heldForGood(level.parts);
+        const BeatenList beaten = beatenForGood(m_stage.body.beaten);
         const auto put = [&](const Box& box) {
             Body body = bodyAt(box, *m_stage.world, level.motion, held);
             if (body.stance == Stance::Ended) return false;
@@ -315,6 +335,7 @@ private:
         const auto entry = zoneEntry();
         if (!(m_stage.checkpoint && put(*m_stage.checkpoint)) && !(entry && put(*entry)))
             m_stage.body = level.start(*m_stage.world, m_stage.entry, held);
+        m_stage.body.beaten = beaten;
     }
     std::optional<Box> zoneEntry() const {
         if (!m_stage.zone || m_stage.cameFrom.empty()) return std::nullopt;
@@ -360,6 +381,9 @@ private:
         Target to{here->next, ""};
         for (const auto& [id, target] : here->exits)
             if (id == m_lastExit) to = target;
+        m_transition = {};
+        for (const Entity& entity : m_stage.level->entities)
+            if (entity.id == m_lastExit) m_transition = entity.transition;
         if (!to.level.empty()) return enter(to.level, to.entry);
         m_then = Then::Ends;
         show(m_campaign.texts, "end");
@@ -382,6 +406,7 @@ private:
     long long m_ticks = 0;
     std::set<std::string> m_inTriggers;
     std::vector<std::string> m_messages;
+    Transition m_transition;
 };
 
 }  // namespace rook::runtime

@@ -14,6 +14,8 @@ struct PlayerKeys {
     bool jump = false;  ///< held; a rise is cut short when it is let go
     /// Ticks for which a press of jump is remembered until it is possible; set by the press.
     int jumpBufferTicks = 0;
+    bool use = false;         ///< opens doors that want it
+    int swapBufferTicks = 0;  ///< as for jump: swaps the profile for its other one
 };
 inline constexpr int jumpBuffer = 6;
 
@@ -49,6 +51,16 @@ inline Input inputOf(PlayerKeys& keys, const Body& body, const World& world,
     Input input;
     input.dx = (keys.right ? far : 0) - (keys.left ? far : 0);
     input.dy = (keys.down ? far : 0) - (keys.up ? far : 0);
+    if (keys.use) input.buttons |= useButton;
+    if (keys.swapBufferTicks > 0) {
+        --keys.swapBufferTicks;
+        const int profile = world.profileOf(body.held);
+        if (body.stance == Stance::Standing && tablesOf(tables, profile).swapsWith >= 0) {
+            keys.swapBufferTicks = 0;
+            input.buttons |= swapButton;
+            return input;
+        }
+    }
     if (tables.fromAbove) return input;
     if (keys.jumpBufferTicks > 0) {
         --keys.jumpBufferTicks;
@@ -85,6 +97,31 @@ inline HeldSet heldForGood(const Parts& parts) {
     for (std::size_t i = 0; i < parts.gains.size(); ++i)
         if (!parts.gains[i].isTimed()) held |= HeldSet{1} << i;
     return held;
+}
+
+/// What stays beaten after a death: shots are made again.
+inline BeatenList beatenForGood(const BeatenList& beaten) {
+    BeatenList list;
+    for (const Beaten& each : beaten)
+        if (each.until < 0) list.push_back(each);
+    return list;
+}
+
+/// Place among the entities of the level of what was beaten; -1 = not known.
+inline int entityOf(const Beaten& beaten, const Parts& parts) {
+    const auto what = static_cast<std::size_t>(beaten.what);
+    return what < parts.foes.size() ? parts.foes[what].entity
+                                    : parts.timed[what - parts.foes.size()].entity;
+}
+
+/// Calls `visit(entity)` for each foe that was beaten since `before`, by its place among the
+/// entities of the level; of members of a formation it is that of the formation. Shots are no foes.
+template <typename Visit>
+void forEachBeaten(const BeatenList& before, const BeatenList& after, const Parts& parts,
+                   Visit&& visit) {
+    for (const Beaten& each : after)
+        if (each.until < 0 && std::find(before.begin(), before.end(), each) == before.end())
+            visit(entityOf(each, parts));
 }
 
 }  // namespace rook::runtime

@@ -68,7 +68,10 @@ inline Entity readEntity(const json& value, const std::string& where) {
                   whole(value, "width", 1, far, where), whole(value, "height", 1, far, where)};
     if (value.contains("facing")) entity.facing = text(value, "facing", where);
     if (value.contains("fields")) entity.fields = value["fields"];
-    if (value.contains("to")) entity.to = target(value["to"], where + ".to");
+    if (value.contains("to")) {
+        entity.to = target(value["to"], where + ".to");
+        entity.transition = readTransition(value["to"], where + ".to");
+    }
     entity.whole = value;
     return entity;
 }
@@ -92,6 +95,7 @@ inline Layer readLayer(const json& value, const Level& level, const std::string&
     layer.columns = whole(value, "columns", 1, 65536, where);
     layer.opacity = static_cast<int>(numberOf(value, "opacity", 100, where));
     layer.fades = value.contains("fades") && value["fades"] == true;
+    layer.fadeLine = readFadeLine(value, where);
     layer.tiles.assign(static_cast<std::size_t>(level.frame.rows), {});
     rows(value, "tiles", level.frame.columns, level.frame.rows, 65536, where,
          [&](int, int y, int n) { layer.tiles[static_cast<std::size_t>(y)].push_back(n); });
@@ -147,6 +151,7 @@ inline Zone readZone(const json& value, const std::string& where) {
     zone.neighbours = textsOf(value, "neighbours", where);
     zone.onEnter = textsOf(value, "onEnter", where);
     zone.onLeave = textsOf(value, "onLeave", where);
+    zone.transition = readTransition(value, where);
     zone.whole = value;
     return zone;
 }
@@ -177,7 +182,8 @@ inline void readFoe(const json& value, std::size_t entity, const std::vector<Box
         patrol.track.width = patrol.box.width;
         patrol.track.height = patrol.box.height;
     }
-    if (patrol.gait == Gait::Still) return;
+    // Who stands still by a timetable is among the hazards.
+    if (patrol.gait == Gait::Still && value.contains("timetable")) return;
     for (const Entity& each : level.entities)
         if (each.role == "turn-mark") patrol.marks.push_back(each.box);
     level.foes.push_back({entity, patrolOf(level.frame, level, level.motion, patrol, doors)});
@@ -250,6 +256,7 @@ inline Picture readPicture(const json& value, const std::string& where) {
     }
     picture.scroll = numberOf(value, "scroll", 0, where);
     picture.opacity = static_cast<int>(numberOf(value, "opacity", 100, where));
+    picture.fadeLine = readFadeLine(value, where);
     return picture;
 }
 

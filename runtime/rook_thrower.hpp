@@ -69,6 +69,8 @@ inline std::vector<Way> shotsOf(const Frame& frame, const CellSource& cells, con
         Way way;
         way.width = thrower.shotWidth;
         way.height = thrower.shotHeight;
+        way.canBeBeaten = true;
+        way.madeAt = thrower.first + shot * thrower.everyTicks;
         for (int tick = 0; tick < period; ++tick) {
             const int made = thrower.first + shot * thrower.everyTicks;
             const int age = ((tick - made) % period + period) % period;

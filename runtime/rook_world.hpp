@@ -7,11 +7,23 @@
 
 namespace rook::runtime {
 
+/// A foe or a shot that is gone.
+struct Beaten {
+    int what = 0;          ///< place among the foes; among the timed hazards, after all of those
+    long long until = -1;  ///< the tick in which it is there again; -1 = it is not
+    bool operator==(const Beaten& o) const { return what == o.what && until == o.until; }
+    bool operator<(const Beaten& o) const {
+        return what != o.what ? what < o.what : until < o.until;
+    }
+};
+using BeatenList = std::vector<Beaten>;
+
 /// What the answers depend on besides the place.
 struct Moment {
-    HeldSet held = 0;          ///< opens doors
-    long long tick = 0;        ///< moves movers, turns timed hazards on and off
-    AbilitySet abilities = 0;  ///< those that the body has now
+    HeldSet held = 0;                    ///< opens doors
+    long long tick = 0;                  ///< moves movers, turns timed hazards on and off
+    AbilitySet abilities = 0;            ///< those that the body has now
+    const BeatenList* beaten = nullptr;  ///< none if null
 };
 
 /// Reads cells when asked and keeps no px maps, so it is made at once for a level of any size. Does
@@ -31,7 +43,13 @@ public:
             m_granted |= m_parts.gains[i].grants;
             m_taken |= m_parts.gains[i].takes;
             if (m_parts.gains[i].isTimed()) m_timedEffects |= HeldSet{1} << i;
+            if (m_parts.gains[i].wantsUse) m_wantsUse |= HeldSet{1} << i;
+            if (m_parts.gains[i].movesAs >= 0) m_movesAs |= HeldSet{1} << i;
+            if (m_parts.gains[i].isShutting) m_shutting |= HeldSet{1} << i;
         }
+        if (tables.others.empty()) return;
+        for (int i = 0; i <= static_cast<int>(tables.others.size()); ++i)
+            m_profiles.push_back({tablesOf(tables, i).abilities, tablesOf(tables, i).swapsWith});
     }
 
     const Frame& frame() const { return m_frame; }
@@ -40,18 +58,71 @@ public:
     /// The abilities of a body that holds these: all that are listed but those that are granted by
     /// something that is not held, or taken by something that is.
     AbilitySet abilitiesWith(HeldSet held) const {
-        AbilitySet abilities = m_listed & ~m_granted;
+        const int profile = profileOf(held);
+        AbilitySet abilities = profile > 0 ? m_profiles[static_cast<std::size_t>(profile)].abilities
+                                           : m_listed & ~m_granted;
         if ((m_granted | m_taken) == 0) return abilities;
         AbilitySet taken = 0;
         for (std::size_t i = 0; i < m_parts.gains.size(); ++i) {
             if (((held >> i) & 1u) == 0) continue;
-            abilities |= m_listed & m_parts.gains[i].grants;
+            if (profile == 0) abilities |= m_listed & m_parts.gains[i].grants;
             taken |= m_parts.gains[i].takes;
         }
         return abilities & ~taken;
     }
     Moment momentOf(HeldSet held, long long tick) const {
-        return {held, tick, abilitiesWith(held)};
+        return {held, tick, abilitiesWith(held), nullptr};
+    }
+    /// The profile in force: that of the first thing held that says one, else the level's own; or
+    /// the one that it was swapped for.
+    int profileOf(HeldSet held) const {
+        if (m_profiles.empty() || (held & (m_movesAs | swappedBit)) == 0) return 0;
+        const int by = profileBy(held);
+        const int other = m_profiles[static_cast<std::size_t>(by)].swapsWith;
+        return (held & swappedBit) != 0 && other >= 0 ? other : by;
+    }
+    /// A swap is forgotten when what is held brings another profile.
+    HeldSet afterSwaps(HeldSet before, HeldSet after) const {
+        return profileBy(before) == profileBy(after) ? after : after & ~swappedBit;
+    }
+    /// Gains that are met only by who uses them.
+    HeldSet wantsUse() const { return m_wantsUse; }
+    /// Doors that shut behind a body that ends a tick at (x, y) with that in hand: held from then
+    /// on.
+    HeldSet shutAt(int x, int y, HeldSet held) const {
+        HeldSet shut = 0;
+        if ((m_shutting & ~held) == 0) return shut;
+        for (std::size_t i = 0; i < m_parts.gains.size(); ++i) {
+            const Gain& gain = m_parts.gains[i];
+            const HeldSet bit = HeldSet{1} << i;
+            if ((m_shutting & bit & ~held) != 0 && (held & gain.after) == gain.after &&
+                !overlaps(gain.box, bodyBox(x, y)))
+                shut |= bit;
+        }
+        return shut;
+    }
+    /// What is held after a tick that leads through (x, y) to its end there, if nothing is over by
+    /// time.
+    HeldSet heldAfter(int x, int y, HeldSet held, bool isUsing) const {
+        held |= gainsAt(x, y, isUsing);
+        for (std::size_t i = 0; (held & m_timedEffects) != 0 && i < m_parts.gains.size(); ++i)
+            if (m_parts.gains[i].isLocal() && !overlaps(m_parts.gains[i].keeps, bodyBox(x, y)))
+                held &= ~(HeldSet{1} << i);
+        return held | shutAt(x, y, held);
+    }
+    /// Adds the foes and shots that the body meets and beats.
+    void addMet(int x, int y, const Moment& now, BeatenList& beaten) const {
+        const Box body = bodyBox(x, y);
+        const auto add = [&](std::size_t what, long long until) {
+            if (!isBeaten(now, what)) beaten.push_back({static_cast<int>(what), until});
+        };
+        for (std::size_t i = 0; i < m_parts.foes.size(); ++i)
+            if (m_parts.foes[i].canBeBeaten && overlaps(m_parts.foes[i].at(now.tick), body))
+                add(i, m_parts.foes[i].comesAgainAfter(now.tick));
+        for (std::size_t i = 0; i < m_parts.timed.size(); ++i)
+            if (m_parts.timed[i].canBeBeaten && m_parts.timed[i].times.isOn(now.tick) &&
+                overlaps(m_parts.timed[i].box, body))
+                add(m_parts.foes.size() + i, -1);
     }
 
     /// All gains that do not last for good.
@@ -110,11 +181,11 @@ public:
         return -1;
     }
     /// The gains whose boxes the body's box overlaps.
-    HeldSet gainsAt(int x, int y) const {
+    HeldSet gainsAt(int x, int y, bool isUsing = false) const {
         HeldSet met = 0;
         for (std::size_t i = 0; i < m_parts.gains.size(); ++i)
             if (overlaps(m_parts.gains[i].box, bodyBox(x, y))) met |= HeldSet{1} << i;
-        return met;
+        return met & ~(isUsing ? m_shutting : m_shutting | m_wantsUse);
     }
 
 private:
@@ -181,19 +252,51 @@ private:
     }
     /// Requires: free. Deadly px, deadly edges, or gone beyond the margin of an open edge.
     bool kills(int x, int y, const Moment& now) const {
-        if (meetsEdge(x, y, EdgeRule::Deadly) || meetsCells(x, y, Behaviour::Deadly)) return true;
-        if (m_fromAbove && !hasAbility(now, Ability::Swim) && meetsCells(x, y, Behaviour::Liquid))
-            return true;
+        if (meetsEdge(x, y, EdgeRule::Deadly)) return true;
         if (x < -m_margins.left || x + m_width > m_frame.widthPx() + m_margins.right ||
             y < -m_margins.top || y + m_height > m_frame.heightPx() + m_margins.bottom)
             return true;
+        for (const Box& box : m_parts.closed)
+            if (overlaps(box, bodyBox(x, y))) return true;
+        if (hasAbility(now, Ability::Untouchable)) return false;
+        if (meetsCells(x, y, Behaviour::Deadly)) return true;
+        if (m_fromAbove && !hasAbility(now, Ability::Swim) && meetsCells(x, y, Behaviour::Liquid))
+            return true;
         for (const Box& box : m_parts.deadly)
             if (overlaps(box, bodyBox(x, y))) return true;
-        for (const Way& foe : m_parts.foes)
-            if (overlaps(foe.at(now.tick), bodyBox(x, y))) return true;
-        for (const TimedHazard& hazard : m_parts.timed)
-            if (hazard.times.isOn(now.tick) && overlaps(hazard.box, bodyBox(x, y))) return true;
+        return meetsWhatGoes(x, y, now);
+    }
+    /// Something deadly meets it that goes by the clock, and neither is beaten nor would be.
+    bool meetsWhatGoes(int x, int y, const Moment& now) const {
+        const bool beats = hasAbility(now, Ability::BeatsFoes);
+        const Box body = bodyBox(x, y);
+        for (std::size_t i = 0; i < m_parts.foes.size(); ++i) {
+            const Way& foe = m_parts.foes[i];
+            if (overlaps(foe.at(now.tick), body) && !(beats && foe.canBeBeaten) &&
+                !isBeaten(now, i))
+                return true;
+        }
+        for (std::size_t i = 0; i < m_parts.timed.size(); ++i) {
+            const TimedHazard& hazard = m_parts.timed[i];
+            if (hazard.times.isOn(now.tick) && overlaps(hazard.box, body) &&
+                !(beats && hazard.canBeBeaten) && !isBeaten(now, m_parts.foes.size() + i))
+                return true;
+        }
         return false;
+    }
+    static bool isBeaten(const Moment& now, std::size_t what) {
+        if (!now.beaten) return false;
+        for (const Beaten& each : *now.beaten)
+            if (each.what == static_cast<int>(what) && (each.until < 0 || now.tick < each.until))
+                return true;
+        return false;
+    }
+    /// Without swaps.
+    int profileBy(HeldSet held) const {
+        if ((held & m_movesAs) == 0) return 0;
+        for (std::size_t i = 0; i < m_parts.gains.size(); ++i)
+            if ((held >> i) & m_movesAs >> i & 1u) return m_parts.gains[i].movesAs;
+        return 0;
     }
 
     Frame m_frame;
@@ -205,6 +308,14 @@ private:
     AbilitySet m_granted = 0;
     AbilitySet m_taken = 0;
     HeldSet m_timedEffects = 0;
+    HeldSet m_wantsUse = 0;
+    HeldSet m_movesAs = 0;
+    HeldSet m_shutting = 0;
+    struct Profile {
+        AbilitySet abilities;
+        int swapsWith;
+    };
+    std::vector<Profile> m_profiles;  ///< none if there is but one
     Margins m_margins;
     Parts m_parts;
 };

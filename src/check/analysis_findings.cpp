@@ -32,6 +32,7 @@ public:
         addTraps();
         addRun();
         addBehind();
+        addUnneeded();
         addUnused();
         return std::move(m_findings);
     }
@@ -101,6 +102,14 @@ private:
                 std::to_string(m_project.comfortLimitOf(m_level)) + " %" +
                 (place.isEmpty() ? "" : ": tightest at " + cellText(m_level, place)),
             place);
+    }
+
+    void addUnneeded() {
+        for (const std::string& id : m_depth.unneeded)
+            if (const Entity* entity = findEntity(m_level, {id}))
+                add(FindingKind::PowerUpNotNeeded, Severity::Note,
+                    id + " is never needed: without it all is reached as with it", entity->box,
+                    entity->id);
     }
 
     /// Solves the level as a change makes it; the goals that are reached then.

@@ -251,11 +251,18 @@ std::vector<Finding> meetingFindings(const level::Project& project, const level:
             return;
         }
     };
+    // Who beats foes, or is untouchable, may meet them.
+    reach::Problem withFoes = query.problem;
+    withFoes.parts.foes = reach::foesOf(project, level, tables);
+    const reach::Run played = reach::replayed(withFoes, run.inputs);
+    if (played.bodies.size() == run.bodies.size() &&
+        played.bodies.back().stance != runtime::Stance::Ended)
+        return {};
     const cast::Obstacles obstacles = cast::obstaclesOf(project, level);
     for (const Entity& entity : level.entities) {
         const Role role = project.roleOf(entity);
-        const bool isOwnFoe = role == Role::Foe && !entity.data.timetable &&
-                              entity.data.patrol.gait != level::Gait::Still;
+        const bool isOwnFoe =
+            role == Role::Foe && !entity.data.timetable && level::isOnPatrol(entity.data);
         if (isOwnFoe) {
             const auto way = cast::wayAmong(obstacles, project, level, tables, entity);
             told(entity, [&](const runtime::Box& box, long long tick) {

@@ -49,8 +49,8 @@ std::vector<Finding> findingsOf(const level::Project& project, const level::Leve
         all.insert(all.end(), some.begin(), some.end());
     }
     for (const std::vector<Finding>& some :
-         {castFindings(project, level), behaviourFindings(project, level, answer),
-          zoneFindings(project, level, answer)})
+         {profileFindings(project, level, answer), castFindings(project, level),
+          behaviourFindings(project, level, answer), zoneFindings(project, level, answer)})
         all.insert(all.end(), some.begin(), some.end());
     return all;
 }

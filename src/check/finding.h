@@ -24,6 +24,10 @@ enum class FindingKind {
     KeyBehindOwnDoor,
     AbilityBehindNeed,
     DoorOpensWithNothing,
+    DoorOpensForNobody,
+    SwapUnusable,
+    UntouchableUnsafe,
+    PowerUpNotNeeded,
     GrantNotListed,
     Trap,
     CheckpointInTrap,
@@ -61,6 +65,7 @@ enum class FindingKind {
     HardToTell,
     BusyBehind,
     RuleNotFollowed,
+    RuleCovered,
     FieldEmpty,
     FieldOutOfRange,
     DanglingReference,
@@ -166,6 +171,12 @@ struct Finding {
 /// other levels.
 [[nodiscard]] std::vector<Finding> kitFindings(const level::Level& level,
                                                const reach::Answer& answer);
+/// Doors that nobody finds open, profiles that nobody can swap, what is untouchable and wears off
+/// where nothing is safe. `answer` is of this very level. Cost: the entities; maps of the level for
+/// what wears off.
+[[nodiscard]] std::vector<Finding> profileFindings(const level::Project& project,
+                                                   const level::Level& level,
+                                                   const reach::Answer& answer);
 /// Doors and what opens them, pickups and what they grant.
 [[nodiscard]] std::vector<Finding> gateFindings(const level::Project& project,
                                                 const level::Level& level);

@@ -154,8 +154,8 @@ private:
                 const auto count =
                     std::count_if(level.entities.begin(), level.entities.end(),
                                   [&](const Entity& entity) { return entity.kind == goal.kind; });
-                if (goal.type == GoalType::Defeat && goal.count > 0)
-                    return "no body of this game can beat foes";
+                if (goal.type == GoalType::Defeat && !someProfileBeatsFoes())
+                    return "no motion profile of this project lists beats-foes";
                 if (goal.type == GoalType::Collect && goal.count > count)
                     return "it asks for " + std::to_string(goal.count) + " of " + kind->title +
                            ", and " + std::to_string(count) + " stand in the level";
@@ -169,6 +169,10 @@ private:
                 return {};
         }
         return {};
+    }
+    [[nodiscard]] bool someProfileBeatsFoes() const {
+        return std::any_of(m_project.profiles.begin(), m_project.profiles.end(),
+                           [](const auto& each) { return each.has(Ability::BeatsFoes); });
     }
     [[nodiscard]] std::string flawOfTally(const Level& level, const LevelGoal& goal) const {
         const Tally* tally = m_project.game.findTally(goal.tally);

@@ -32,7 +32,16 @@ std::vector<Finding> gateFindings(const level::Project& project, const level::Le
             add(FindingKind::DoorOpensWithNothing, Severity::Doubt,
                 "The " + std::string(level::nameOf(role)) + " " + entity.id.text +
                     " asks for all pickups, and there are none that it does not name");
-        if (role == Role::Door && entity.data.opens.empty() && !entity.data.opensWithAllPickups)
+        const level::DoorManner manner = entity.data.door.manner;
+        const bool shuts = role == Role::Door && manner == level::DoorManner::Shuts;
+        const bool namesNothing =
+            role == Role::Door && entity.data.opens.empty() && !entity.data.opensWithAllPickups;
+        if (namesNothing && shuts)
+            add(FindingKind::DoorOpensWithNothing, Severity::Doubt,
+                "The door " + entity.id.text +
+                    " names nothing that shuts it, so it is shut as soon as a body is off it");
+        if (namesNothing &&
+            (manner == level::DoorManner::ForGood || manner == level::DoorManner::ForATime))
             add(FindingKind::DoorOpensWithNothing, Severity::Doubt,
                 "The door " + entity.id.text + " names nothing that opens it, so it stands open");
         if (level::mayBeShut(role))
@@ -40,7 +49,8 @@ std::vector<Finding> gateFindings(const level::Project& project, const level::Le
                 if (!opens(project, findEntity(level, id)))
                     add(FindingKind::DoorOpensWithNothing, Severity::Error,
                         "The " + std::string(level::nameOf(role)) + " " + entity.id.text +
-                            " opens with " + id.text + ", which is not there");
+                            (shuts ? " shuts after " : " opens with ") + id.text +
+                            ", which is not there");
         if (role == Role::Pickup && entity.data.grants && profile &&
             !profile->has(*entity.data.grants))
             add(FindingKind::GrantNotListed, Severity::Doubt,

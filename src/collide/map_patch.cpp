@@ -28,6 +28,8 @@ runtime::Parts shifted(runtime::Parts parts, PxPoint origin) {
     };
     for (runtime::Box& box : parts.deadly)
         shift(box);
+    for (runtime::Box& box : parts.closed)
+        shift(box);
     for (runtime::Door& door : parts.doors)
         shift(door.box);
     for (runtime::TimedHazard& hazard : parts.timed)

@@ -203,6 +203,9 @@ PxMaps makePxMaps(const runtime::Frame& frame, const runtime::CellSource& cells,
     maps.solid = BitMap(width, height);
     maps.deadly = BitMap(width, height);
     fillEdges(maps, frame);
+    for (const runtime::Box& box : parts.closed)
+        fillBox(maps.deadly, maps, box);
+    if (runtime::listedByAny(tables, runtime::Ability::Untouchable)) maps.deadlyEdges = maps.deadly;
     CellMaps(maps, frame).fill(cells);
     for (const runtime::Box& box : parts.deadly)
         fillBox(maps.deadly, maps, box);
@@ -231,7 +234,11 @@ BodyMaps makeBodyMaps(const PxMaps& maps, const runtime::MotionTables& tables,
     BitMap deadly = maps.deadly;
     const bool liquidsKill = tables.fromAbove && (abilities & setOf(runtime::Ability::Swim)) == 0;
     if (liquidsKill && maps.liquid.width() > 0) addAll(deadly, maps.liquid);
-    const BitMap killed = meetings(std::move(deadly), tables);
+    // Deadly edges are deadly for everybody.
+    const bool isUntouchable = (abilities & setOf(runtime::Ability::Untouchable)) != 0;
+    const BitMap killed = meetings(
+        isUntouchable && maps.deadlyEdges.width() > 0 ? maps.deadlyEdges : std::move(deadly),
+        tables);
     for (int y = 0; y + tables.bodyHeight <= height; ++y) {
         body.free.setRun(y, 0, width - tables.bodyWidth + 1);
         for (int i = 0; i < blocked.wordsPerRow(); ++i) {

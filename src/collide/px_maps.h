@@ -18,7 +18,9 @@ struct PxMaps {
     int top = 0;   ///< px of padding above the level
     BitMap solid;
     BitMap oneWayTop;
-    BitMap deadly;     ///< also what lies beyond the margin of an open edge
+    BitMap deadly;  ///< also what lies beyond the margin of an open edge
+    /// What is deadly of that even to who is untouchable; no bits at all if nobody is.
+    BitMap deadlyEdges;
     BitMap ladder;     ///< no bits at all if there is no ladder
     BitMap ladderTop;  ///< as `ladder`
     BitMap liquid;     ///< no bits at all if there is no liquid

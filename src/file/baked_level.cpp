@@ -3,9 +3,11 @@
 #include "cast/behaviour.h"
 #include "collide/shapes.h"
 #include "file/baked_kit_detail.h"
+#include "file/baked_motion_detail.h"
 #include "file/bundle.h"
 #include "file/described_detail.h"
 #include "file/game_json.h"
+#include "file/sprite_json_detail.h"
 #include "file/tile_rows_detail.h"
 #include "level/cast_edits.h"
 #include "level/tracks.h"
@@ -45,6 +47,7 @@ struct LayerHead {
     int depth = 0;  ///< below 0 is behind the masses
     int opacity = 100;
     bool fades = false;  ///< in play, where it would hide the player
+    std::optional<FadeLine> fadeLine{};
 };
 
 /// One layer a sheet that its tiles are of.
@@ -82,6 +85,8 @@ void writeLayer(JsonLines& lines, const Project& project, const CellRect& bounds
         lines.member("parallax", {1, 1});
         if (head.opacity != 100) lines.member("opacity", head.opacity);
         if (head.fades) lines.member("fades", true);
+        if (head.fadeLine)
+            lines.member("fadeLine", describedJson(FileContext{&project}, *head.fadeLine));
         lines.member("sheet", sheet.path);
         lines.member("tile", {sheet.tile.width, sheet.tile.height});
         lines.member("columns", sheet.columns);
@@ -109,11 +114,11 @@ void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
         if (i == static_cast<int>(level.layers.size())) break;
         const TileLayer& layer = level.layers[static_cast<std::size_t>(i)];
         if (!layer.isExported || (layer.tiles.width() == 0 && layer.cells.width() == 0)) continue;
-        writeLayer(
-            lines, project, bounds,
-            {layer.name, layer.isFront ? "front" : "back", i < behind ? i - behind : i - behind + 1,
-             layer.opacity, layer.isFront && layer.fades},
-            skin::dressLayer(tilingRules, level, layer, bounds).tiles);
+        writeLayer(lines, project, bounds,
+                   {layer.name, layer.isFront ? "front" : "back",
+                    i < behind ? i - behind : i - behind + 1, layer.opacity,
+                    layer.isFront && layer.fades, layer.isFront ? layer.fadeLine : std::nullopt},
+                   skin::dressLayer(tilingRules, level, layer, bounds).tiles);
     }
     lines.endList();
 }
@@ -123,14 +128,16 @@ std::vector<std::string> pictureLines(const Project& project, const Level& level
     const Backdrop* backdrop = project.findBackdrop(level.backdrop);
     for (std::size_t i = 0; backdrop && i < backdrop->pictures.size(); ++i) {
         const Picture& picture = backdrop->pictures[i];
-        lines.push_back(compactText(
-            {{"name", picture.name},
-             {"image", picture.path},
-             {"role", picture.isFront ? "front" : "back"},
-             {"fit", nameOf(picture.fit)},
-             {"parallax", {decimalJson(picture.parallaxX), decimalJson(picture.parallaxY)}},
-             {"scroll", decimalJson(picture.scrollX)},
-             {"opacity", picture.opacity}}));
+        Json line = {{"name", picture.name},
+                     {"image", picture.path},
+                     {"role", picture.isFront ? "front" : "back"},
+                     {"fit", nameOf(picture.fit)},
+                     {"parallax", {decimalJson(picture.parallaxX), decimalJson(picture.parallaxY)}},
+                     {"scroll", decimalJson(picture.scrollX)},
+                     {"opacity", picture.opacity}};
+        if (picture.isFront && picture.fadeLine)
+            line["fadeLine"] = describedJson(FileContext{&project}, *picture.fadeLine);
+        lines.push_back(compactText(line));
     }
     return lines;
 }
@@ -257,6 +264,13 @@ Result<void> checkMembers(const Project& project, const Level& level) {
     return {};
 }
 
+/// What a foe is worth that is beaten, where it counts.
+void addWorth(Json& json, const Kind& kind) {
+    if (kind.role != Role::Foe || kind.tally.empty()) return;
+    json["tally"] = kind.tally;
+    json["worth"] = kind.worth;
+}
+
 Json bakedEntity(const Project& project, const Level& level, const Entity& entity) {
     Json json = {{"id", entity.id.text},
                  {"kind", entity.kind.text},
@@ -288,34 +302,21 @@ Json bakedEntity(const Project& project, const Level& level, const Entity& entit
         json["formation"]["memberRole"] = nameOf(member ? member->role : Role::Prop);
         json["formation"]["memberWidth"] = member ? member->width : entity.box.width;
         json["formation"]["memberHeight"] = member ? member->height : entity.box.height;
+        if (member) addWorth(json["formation"], *member);
         if (project.writesMembers) json["formation"]["members"] = membersJson(project, entity);
     }
     const Kind* kind = project.findKind(entity.kind);
     if (kind && kind->role == Role::Pickup && !kind->tally.empty()) json["tally"] = kind->tally;
-    if (project.roleOf(entity) == Role::Exit)
+    if (kind) addWorth(json, *kind);
+    if (kind && entity.look != Appearance())
+        json["look"] = appearanceJson(project, *kind, entity.look);
+    if (project.roleOf(entity) == Role::Exit) {
         json["to"] = destinationJson(game::destinationOf(project, level, entity.to));
+        if (json["to"].is_object() && entity.to.transition.sort != TransitionSort::Cut)
+            json["to"]["transition"] = describedJson(FileContext{&project}, entity.to.transition);
+    }
     appendUnknown(json, entity.unknown);
     return json;
-}
-
-Json phasesJson(const runtime::PhaseTable& table) {
-    return {{"dx", table.dx},
-            {"dy", table.dy},
-            {"loopFrom", table.loopFrom},
-            {"topPhase", table.topPhase}};
-}
-
-Json springsJson(const Project& project, const Level& level, const runtime::Parts& parts) {
-    Json springs = Json::object();
-    std::size_t next = 0;
-    for (const Entity& entity : level.entities) {
-        if (project.roleOf(entity) != Role::Spring) continue;
-        const runtime::Spring& spring = parts.springs[next++];
-        springs[entity.id.text] = {{"high", phasesJson(spring.high)},
-                                   {"low", phasesJson(spring.low)},
-                                   {"pushDx", spring.pushDx}};
-    }
-    return springs;
 }
 
 std::vector<std::string> moverLines(const Project& project, const Level& level) {
@@ -354,7 +355,8 @@ skin::IsReached reachedIn(std::shared_ptr<const reach::Answer> answer, const Lev
     };
 }
 
-std::vector<std::string> zoneLines(const Level& level, const reach::Answer* answer) {
+std::vector<std::string> zoneLines(const Project& project, const Level& level,
+                                   const reach::Answer* answer) {
     std::vector<std::string> lines;
     const auto crossings =
         answer ? reach::crossingsOf(level, *answer) : std::vector<reach::Crossing>();
@@ -388,49 +390,20 @@ std::vector<std::string> zoneLines(const Level& level, const reach::Answer* answ
         }
         if (!zone.theme.empty()) json["theme"] = zone.theme;
         if (!zone.music.empty()) json["music"] = zone.music;
+        if (zone.transition.sort != TransitionSort::Cut)
+            json["transition"] = describedJson(FileContext{&project}, zone.transition);
         appendUnknown(json, zone.unknown);
         lines.push_back(compactText(json));
     }
     return lines;
 }
 
-Json paceJson(const runtime::PaceTable& pace, bool has) {
-    return has ? Json(pace) : Json::array();
-}
-
-Json motionJson(const motion::StepTables& tables, Json springs) {
-    Json abilities = Json::array();
-    for (const Ability ability : tables.abilities)
-        abilities.push_back(nameOf(ability));
-    const runtime::MotionTables& body = tables.body;
-    return {{"profile", tables.profile},
-            {"marginPx", tables.marginPx},
-            {"body", {{"width", body.bodyWidth}, {"height", body.bodyHeight}}},
-            {"abilities", abilities},
-            {"dx", body.dx},
-            {"dy", body.dy},
-            {"loopFrom", body.loopFrom},
-            {"topPhase", body.topPhase},
-            {"walk", body.walk},
-            {"climb", paceJson(body.climb, body.has(Ability::Climb))},
-            {"swim", paceJson(body.swim, body.has(Ability::Swim))},
-            {"stepUp", body.stepUp},
-            {"coyoteTicks", body.coyoteTicks},
-            {"airJumps", body.airJumps},
-            {"wallPushTicks", body.wallPushTicks},
-            {"diagonal", paceJson(body.diagonal, body.hasEvenDiagonal)},
-            {"springs", std::move(springs)}};
-}
-
 }  // namespace
 
 Result<std::string> bakedLevelText(const Project& project, const Level& level) {
-    const MotionProfile* profile = project.profileOf(level);
-    if (!profile) {
-        return fail(ErrorKind::BadReference, "The level has no motion profile", level.title,
-                    "Add one to the motion list in rookplot.json");
-    }
-    const auto tables = motion::makeStepTables(*profile, level.cellSize);
+    const auto profiles = motion::LevelProfiles::of(project, level);
+    if (!profiles) return fail(profiles.error());
+    const auto tables = profiles->tables(level, {});
     if (!tables) return fail(tables.error());
 
     const auto query = reach::queryOf(project, level);
@@ -465,12 +438,12 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
         entities.push_back(compactText(bakedEntity(project, level, entity)));
     lines.list("entities", entities);
     lines.list("movers", moverLines(project, level));
-    lines.list("zones", zoneLines(level, answer.get()));
+    lines.list("zones", zoneLines(project, level, answer.get()));
     writeKit(lines, project, level);
     lines.member("puzzle", nullptr);
     writeGoals(lines, project, level);
     writeCarried(lines, project, level);
-    lines.member("motion", motionJson(*tables, springsJson(project, level, query->problem.parts)));
+    lines.member("motion", motionJson(project, level, *profiles, *tables, query->problem.parts));
     lines.member("proof", proofJson(proof));
     return lines.take();
 }

@@ -5,6 +5,7 @@
 #include "file/entity_json.h"
 #include "file/game_json.h"
 #include "file/json_text.h"
+#include "file/sprite_json_detail.h"
 
 namespace rook::file {
 
@@ -15,37 +16,6 @@ using namespace level;
 std::string plainText(const FieldValue& value) {
     const Json json = fieldJson(value);
     return json.is_string() ? json.get<std::string>() : json.dump();
-}
-
-/// The picture of a kind, or several in turn; null if it has none.
-Json spriteJson(const Project& project, const Kind& kind) {
-    const Sheet* sheet = project.findSheet(kind.sheet);
-    if (!sheet || kind.tile == 0 || sheet->columns <= 0) return nullptr;
-    const auto corner = [&](int number) {
-        return Json{number % sheet->columns * sheet->tile.width,
-                    number / sheet->columns * sheet->tile.height};
-    };
-    Json frames = Json::array();
-    int ticks = 1;
-    if (const TileAnimation* animation = sheet->animationOf(kind.tile - 1)) {
-        for (const int frame : animation->frames)
-            frames.push_back(corner(frame));
-        ticks = animation->ticks;
-    } else {
-        frames.push_back(corner(kind.tile - 1));
-    }
-    Json place = nullptr;
-    if (kind.sprite)
-        place = {{"x", kind.sprite->x},
-                 {"y", kind.sprite->y},
-                 {"width", kind.sprite->width},
-                 {"height", kind.sprite->height}};
-    return {{"sheet", sheet->path},
-            {"frames", std::move(frames)},
-            {"ticks", ticks},
-            {"width", kind.spriteTiles.width * sheet->tile.width},
-            {"height", kind.spriteTiles.height * sheet->tile.height},
-            {"place", std::move(place)}};
 }
 
 std::vector<std::string> kindRows(const Project& project) {

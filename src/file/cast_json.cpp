@@ -34,7 +34,7 @@ RunSpan spanOf(const Json& item, const std::string& where) {
     const int most = 1 << 16;
     return {integerOf(item[0], 1, maxRunTicks, where), integerOf(item[1], -most, most, where),
             integerOf(item[2], -most, most, where),
-            static_cast<unsigned>(integerOf(item[3], 0, 15, where))};
+            static_cast<unsigned>(integerOf(item[3], 0, 63, where))};
 }
 
 }  // namespace

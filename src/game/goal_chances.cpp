@@ -3,6 +3,9 @@
 #include <algorithm>
 #include <map>
 
+#include "level/cast_edits.h"
+#include "motion/paces.h"
+
 namespace rook::game {
 
 using namespace level;
@@ -10,32 +13,14 @@ using namespace level;
 long long leastTicksTo(const reach::Problem& problem, const PxRect& box) {
     const auto corner = reach::startOf(problem);
     if (!corner) return 0;
-    const runtime::MotionTables& tables = problem.tables;
-    int across = 1;
-    int down = 1;
-    const auto see = [&](const runtime::PhaseTable& table, int push) {
-        for (std::size_t p = 0; p < table.dx.size(); ++p) {
-            across = std::max(across, table.dx[p] + std::abs(push));
-            down = std::max(down, std::abs(table.dy[p]));
-        }
-    };
-    see(tables, 0);
-    for (const runtime::Spring& spring : problem.parts.springs) {
-        see(spring.high, spring.pushDx);
-        see(spring.low, spring.pushDx);
-    }
-    for (const runtime::PaceTable* pace : {&tables.walk, &tables.climb, &tables.swim})
-        for (const int px : *pace) {
-            across = std::max(across, px);
-            // Steps go as far up or down as they are wide, times the step.
-            down = std::max(down, px * std::max(1, tables.stepUp));
-        }
+    const motion::MostPaces most = motion::mostPaces(problem.tables, problem.parts.springs);
     int ride = 0;
     for (const runtime::Mover& mover : problem.parts.movers)
         ride = std::max(ride, mover.mostPxATick());
+    const runtime::MotionTables& tables = problem.tables;
     const int dx = std::max({0, box.x - (corner->x + tables.bodyWidth), corner->x - box.right()});
     const int dy = std::max({0, box.y - (corner->y + tables.bodyHeight), corner->y - box.bottom()});
-    return std::max(dx / (across + ride), dy / (down + ride));
+    return std::max(dx / (most.across + ride), dy / (most.down + ride));
 }
 
 namespace {
@@ -43,16 +28,22 @@ namespace {
 class Chances {
 public:
     Chances(const Project& project, const Level& level, const runtime::GameRules& game,
-            const reach::Query& query, const reach::Verdict& all)
-        : m_project(project), m_level(level), m_game(game), m_query(query), m_all(all) {}
+            const reach::Query& query, const reach::Problem& withFoes, const reach::Verdict& all,
+            const reach::Limits& limits)
+        : m_project(project),
+          m_level(level),
+          m_game(game),
+          m_query(query),
+          m_withFoes(withFoes),
+          m_all(all),
+          m_limits(limits) {}
 
     [[nodiscard]] GoalChance of(const runtime::GoalRule& goal) const {
         switch (goal.sort) {
             case runtime::GoalSort::Collect:
                 return collect(goal);
             case runtime::GoalSort::Defeat:
-                if (goal.count <= 0) return {Decided::Yes, {}};
-                return {Decided::No, "nothing in the game beats foes"};
+                return defeat(goal);
             case runtime::GoalSort::Tally:
                 return tally(goal);
             case runtime::GoalSort::Survive:
@@ -83,6 +74,52 @@ private:
         if (most >= goal.count) return {Decided::Unknown, "no run was looked for"};
         return {Decided::No, "only " + std::to_string(most) + " of " + std::to_string(goal.count) +
                                  " " + goal.kind + " can be got to"};
+    }
+
+    [[nodiscard]] GoalChance defeat(const runtime::GoalRule& goal) const {
+        if (goal.count <= 0) return {Decided::Yes, {}};
+        if (!mayBeatFoes()) return {Decided::No, "nobody in this level can beat foes"};
+        if (!m_reached) m_reached = reach::solve(m_query.problem, m_limits);
+        if (m_reached->completion != reach::Completion::Complete)
+            return {Decided::Unknown, "no run was looked for"};
+        const auto isMet = [&](const runtime::Box& box) {
+            const PxRect at = rectOf(box);
+            return m_reached->meets(at, m_query.problem.tables) ||
+                   m_reached->mayMeetByMovers(at, m_query.problem.tables);
+        };
+        int most = 0;
+        for (const runtime::Way& way : m_withFoes.parts.foes)
+            most += isOfKind(way.entity, goal.kind) && way.madeAt < 0 && way.canBeBeaten &&
+                    std::any_of(way.corners.begin(), way.corners.end(), [&](const auto& corner) {
+                        return isMet({corner.first, corner.second, way.width, way.height});
+                    });
+        for (const runtime::TimedHazard& foe : m_withFoes.parts.timed)
+            most += foe.canBeBeaten && isOfKind(foe.entity, goal.kind) && isMet(foe.box);
+        if (most >= goal.count) return {Decided::Unknown, "no run was looked for"};
+        return {Decided::No, "only " + std::to_string(most) + " of " + std::to_string(goal.count) +
+                                 " " + goal.kind + " can be met"};
+    }
+    [[nodiscard]] bool isOfKind(int entity, const std::string& kind) const {
+        if (entity < 0) return false;
+        const Kind* beaten =
+            beatenKindOf(m_project, m_level.entities[static_cast<std::size_t>(entity)]);
+        return beaten && beaten->id.text == kind;
+    }
+    /// From above: some profile has it, and what only pickups grant can be had from one of them.
+    [[nodiscard]] bool mayBeatFoes() const {
+        constexpr auto ability = runtime::Ability::BeatsFoes;
+        const runtime::MotionTables& tables = m_query.problem.tables;
+        if (std::any_of(tables.others.begin(), tables.others.end(),
+                        [&](const auto& each) { return each.has(ability); }))
+            return true;
+        if (!tables.has(ability)) return false;
+        bool isGranted = false;
+        for (std::size_t i = 0; i < m_query.problem.parts.gains.size(); ++i) {
+            if ((m_query.problem.parts.gains[i].grants & setOf(ability)) == 0) continue;
+            isGranted = true;
+            if (i < m_query.gainIds.size() && mayBeMet({m_query.gainIds[i]})) return true;
+        }
+        return !isGranted;
     }
 
     /// What the level can bring a tally, from above: in all, and by how many single additions. Each
@@ -143,7 +180,10 @@ private:
     const Level& m_level;
     const runtime::GameRules& m_game;
     const reach::Query& m_query;
+    const reach::Problem& m_withFoes;
     const reach::Verdict& m_all;
+    const reach::Limits& m_limits;
+    mutable std::optional<reach::Reached> m_reached;
     mutable std::map<int, Most> m_most;
 };
 
@@ -151,8 +191,9 @@ private:
 
 std::vector<GoalChance> chancesOf(const Project& project, const Level& level,
                                   const runtime::LevelRules& rules, const runtime::GameRules& game,
-                                  const reach::Query& query, const reach::Verdict& all) {
-    const Chances chances(project, level, game, query, all);
+                                  const reach::Query& query, const reach::Problem& withFoes,
+                                  const reach::Verdict& all, const reach::Limits& limits) {
+    const Chances chances(project, level, game, query, withFoes, all, limits);
     std::vector<GoalChance> list;
     for (const runtime::GoalRule& goal : rules.goals)
         list.push_back(chances.of(goal));

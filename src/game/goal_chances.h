@@ -9,7 +9,8 @@ namespace rook::game {
 /// else not known. `all`: what is reached when no exit ends a run.
 [[nodiscard]] std::vector<GoalChance> chancesOf(
     const level::Project& project, const level::Level& level, const runtime::LevelRules& rules,
-    const runtime::GameRules& game, const reach::Query& query, const reach::Verdict& all);
+    const runtime::GameRules& game, const reach::Query& query, const reach::Problem& withFoes,
+    const reach::Verdict& all, const reach::Limits& limits);
 
 /// Ticks below which no body gets from the start to that box: by the fastest px of a tick of any
 /// table, push and mover.

@@ -5,6 +5,7 @@
 #include <map>
 #include <numeric>
 
+#include "level/cast_edits.h"
 #include "reach/waiting_runs.h"
 
 namespace rook::game {
@@ -69,7 +70,48 @@ private:
         std::map<const runtime::GoalRule*, long long> have;
         for (const auto& [ticks, entity] : wanted)
             if (helps(*entity, have)) m.targets->push_back(entity->box);
+        addFoes(finder);
         return *m.targets;
+    }
+
+    /// What beats foes, then the foes that are asked for, the nearest first: where each of them can
+    /// be waited for.
+    void addFoes(const reach::RunFinder& finder) const {
+        const runtime::Parts& parts = m.withFoes.parts;
+        std::vector<std::pair<int, PxRect>> foes;
+        std::map<const runtime::GoalRule*, int> wanted;
+        for (const runtime::GoalRule& goal : m.rules.goals)
+            if (goal.isNeeded && goal.sort == runtime::GoalSort::Defeat) wanted[&goal] = goal.count;
+        if (wanted.empty()) return;
+        for (std::size_t i = 0; i < parts.gains.size(); ++i)
+            if ((parts.gains[i].grants & setOf(runtime::Ability::BeatsFoes)) != 0)
+                m.targets->insert(m.targets->begin(), rectOf(parts.gains[i].box));
+        const auto add = [&](int entity, const PxRect& box) {
+            const Kind* kind =
+                entity < 0
+                    ? nullptr
+                    : beatenKindOf(m.project, m.level.entities[static_cast<std::size_t>(entity)]);
+            if (!kind || std::none_of(wanted.begin(), wanted.end(), [&](const auto& each) {
+                    return each.first->kind == kind->id.text;
+                }))
+                return;
+            if (const auto run = finder.runTo(box)) foes.emplace_back(run->ticks(), box);
+        };
+        for (const runtime::Way& way : parts.foes)
+            if (way.canBeBeaten && way.madeAt < 0) add(way.entity, rectOf(placeOf(way)));
+        for (const runtime::TimedHazard& foe : parts.timed)
+            if (foe.canBeBeaten) add(foe.entity, rectOf(foe.box));
+        std::stable_sort(foes.begin(), foes.end(),
+                         [](const auto& a, const auto& b) { return a.first < b.first; });
+        std::size_t count = 0;
+        for (const auto& [goal, number] : wanted)
+            count += static_cast<std::size_t>(number);
+        for (std::size_t i = 0; i < std::min(count, foes.size()); ++i)
+            m.targets->push_back(foes[i].second);
+    }
+    /// Where it is in the middle of its round.
+    static runtime::Box placeOf(const runtime::Way& way) {
+        return way.at(static_cast<long long>(way.loopFrom + way.periodTicks() / 2));
     }
 
     [[nodiscard]] bool mayBeMet(const Entity& entity) const {
@@ -146,6 +188,12 @@ private:
             add(hazard.times.periodTicks);
         return ticks <= longestRound ? ticks : 16;
     }
+    [[nodiscard]] long long longestWay() const {
+        long long longest = 0;
+        for (const runtime::Way& way : m.withFoes.parts.foes)
+            longest = std::max(longest, static_cast<long long>(way.corners.size()));
+        return longest;
+    }
     /// With stays put in where the body rests, until the time that is asked for has passed.
     [[nodiscard]] std::optional<Inputs> padded(const Inputs& inputs, const reach::Run& run) const {
         long long asked = 0;
@@ -153,6 +201,10 @@ private:
             if (goal.isNeeded && goal.sort == runtime::GoalSort::Survive)
                 asked = std::max(asked, goal.ticks);
         const auto length = static_cast<long long>(inputs.size());
+        // Foes come by, once in their round.
+        for (const runtime::GoalRule& goal : m.rules.goals)
+            if (goal.isNeeded && goal.sort == runtime::GoalSort::Defeat)
+                asked = std::max(asked, length + longestWay());
         if (asked <= length - 1) return std::nullopt;
         const long long round = roundTicks();
         const long long stays = (asked - length + 1 + round - 1) / round * round;
@@ -186,7 +238,7 @@ std::optional<Inputs> GoalRuns::find(const std::optional<PxRect>& exit,
                                      const IsIt& isIt, const std::vector<PxRect>& besides) const {
     Looking looking(*this, isIt, besides);
     if (auto inputs = looking.among(exit, closed, accepts)) return inputs;
-    if (closed.parts.deadly.size() == query.problem.parts.deadly.size()) return std::nullopt;
+    if (closed.parts.closed.size() == query.problem.parts.closed.size()) return std::nullopt;
     return looking.among(exit, query.problem, accepts);
 }
 

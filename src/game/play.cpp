@@ -1,6 +1,8 @@
 /// A level played by inputs, with the rules of the game.
 
 #include "game/winning.h"
+#include "level/cast_edits.h"
+#include "rook_player.hpp"
 
 namespace rook::game {
 
@@ -18,6 +20,7 @@ public:
           m_state(runtime::beginGame(m_game)) {
         runtime::arrive(m_game, m_state);
         for (const Entity& entity : level.entities) {
+            m_beaten.push_back(beatenKindOf(project, entity));
             const Kind* kind = project.findKind(entity.kind);
             if (!kind) continue;
             if (kind->role == Role::Exit) m_exits.push_back({&entity, kind});
@@ -69,6 +72,7 @@ private:
     void tick(const runtime::Input& input, Played& played) {
         const bool mayWin = runtime::mayWin(m_rules, m_state);
         const runtime::HeldSet held = m_body.held;
+        const runtime::BeatenList beaten = m_body.beaten;
         for (Thing& thing : m_things)
             thing.isMet = false;
         if (played.ticks == 0) meet(m_body.x, m_body.y, mayWin, played);
@@ -92,6 +96,12 @@ private:
             runtime::take(m_game, m_state, thing.kind->id.text,
                           counts ? m_game.find(thing.kind->tally) : -1, thing.entity->data.value);
         }
+        runtime::forEachBeaten(beaten, m_body.beaten, m_world.parts(), [&](int entity) {
+            const Kind* kind = entity < 0 ? nullptr : m_beaten[static_cast<std::size_t>(entity)];
+            if (kind)
+                runtime::beat(m_game, m_state, kind->id.text, m_game.find(kind->tally),
+                              kind->worth);
+        });
         const runtime::TickEnd end = runtime::endTick(m_rules, m_state);
         played.isWon = end == runtime::TickEnd::Won;
         played.isLost = end == runtime::TickEnd::Lost;
@@ -104,6 +114,7 @@ private:
     runtime::GameState m_state;
     std::vector<Thing> m_exits;
     std::vector<Thing> m_things;
+    std::vector<const Kind*> m_beaten;  ///< what each entity is when it is beaten
     runtime::Body m_body;
 };
 

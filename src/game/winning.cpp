@@ -79,7 +79,8 @@ public:
         reach::Verdict all;
         if (m_asks || (m_options.looksAtBonus && !m_rules.goals.empty())) {
             all = m_options.reached ? *m_options.reached : reach::answer(m_query, m_limits).verdict;
-            winning.goals = chancesOf(m_project, m_level, m_rules, game, m_query, all);
+            winning.goals =
+                chancesOf(m_project, m_level, m_rules, game, m_query, m_withFoes, all, m_limits);
         }
         if (m_limits.isCancelled()) return cancelledWinning();
         const std::string impossible = firstImpossible(winning.goals);

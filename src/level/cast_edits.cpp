@@ -210,6 +210,11 @@ std::vector<EntityId> whatOpens(const Project& project, const Level& level, cons
     return ids;
 }
 
+const Kind* beatenKindOf(const Project& project, const Entity& entity) {
+    const bool isGroup = project.roleOf(entity) == Role::Formation;
+    return project.findKind(isGroup ? entity.data.formation.member : entity.kind);
+}
+
 bool opensForATime(const Project& project, const Level& level, const Entity& door,
                    const EntityId& opener) {
     if (project.roleOf(door) != Role::Door || door.data.door.manner != DoorManner::ForATime)

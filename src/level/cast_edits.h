@@ -55,6 +55,8 @@ enum class Alignment : unsigned char { Left, Middle, Right, Top, Centre, Bottom 
 /// linear in the level's entities if it does.
 [[nodiscard]] std::vector<EntityId> whatOpens(const Project& project, const Level& level,
                                               const Entity& entity);
+/// What was beaten where that entity, or a member of it, was; null if the project lacks the kind.
+[[nodiscard]] const Kind* beatenKindOf(const Project& project, const Entity& entity);
 /// A switch opens that door for a time only; keys and pickups are taken along, and open it again.
 [[nodiscard]] bool opensForATime(const Project& project, const Level& level, const Entity& door,
                                  const EntityId& opener);

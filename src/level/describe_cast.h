@@ -30,6 +30,7 @@ struct Description<MotionProfile> {
         visit("marginPx", &MotionProfile::marginPx, range(0, 512).always());
         visit("diagonal", &MotionProfile::diagonal, plain);
         visit("abilities", &MotionProfile::abilities, listOf(abilityCount).always());
+        visit("swapsWith", &MotionProfile::swapsWith, plain);
     }
 };
 
@@ -180,6 +181,7 @@ struct Description<RoleData> {
         visit("opensWithAllPickups", &RoleData::opensWithAllPickups, plain);
         visit("grants", &RoleData::grants, plain);
         visit("takes", &RoleData::takes, plain);
+        visit("movesAs", &RoleData::movesAs, plain);
         visit("timetable", &RoleData::timetable, plain);
         visit("value", &RoleData::value, range(-1000000, 1000000));
         visit("grantTicks", &RoleData::grantTicks, range(0, maxPeriodTicks));
@@ -195,11 +197,35 @@ struct Description<RoleData> {
 };
 
 template <>
+struct Description<Transition> {
+    static void each(auto&& visit) {
+        visit("sort", &Transition::sort, plain.required());
+        visit("ticks", &Transition::ticks, range(1, maxTransitionTicks).always());
+    }
+};
+
+template <>
+struct Description<Appearance> {
+    static void each(auto&& visit) {
+        visit("scale", &Appearance::scale, range(1, maxScale));
+        visit("quarterTurns", &Appearance::quarterTurns, range(0, 3));
+        visit("mirrored", &Appearance::isMirrored, plain);
+        visit("upsideDown", &Appearance::isUpsideDown, plain);
+        visit("sheet", &Appearance::sheet, text(TextSort::Sheet));
+        visit("tile", &Appearance::tile, range(0, 65536));
+        visit("tiles", &Appearance::tiles, range(1, 64));
+        visit("order", &Appearance::order, plain);
+        visit("place", &Appearance::place, range(-1000, 1000));
+    }
+};
+
+template <>
 struct Description<ExitTarget> {
     static void each(auto&& visit) {
         visit("do", &ExitTarget::onward, plain.always());
         visit("level", &ExitTarget::level, plain);
         visit("entry", &ExitTarget::entry, plain);
+        visit("transition", &ExitTarget::transition, plain);
     }
 };
 
@@ -211,6 +237,7 @@ struct Description<Entity> {
         visit("x", byHand(&Entity::box));
         visit("storey", &Entity::storey, range(0, maxStoreys - 1));
         visit("facing", &Entity::facing, plain);
+        visit("look", &Entity::look, plain);
         visit("to", &Entity::to, plain);
         visit("group", &Entity::group, plain);
         visit("", &Entity::data, inPlace);
@@ -239,6 +266,7 @@ struct Description<Zone> {
         visit("music", &Zone::music, plain);
         visit("onEnter", &Zone::onEnter, plain);
         visit("onLeave", &Zone::onLeave, plain);
+        visit("transition", &Zone::transition, plain);
     }
 };
 

@@ -64,9 +64,20 @@ struct Description<TileLayer> {
         visit("exported", &TileLayer::isExported, plain);
         visit("locked", &TileLayer::isLocked, plain);
         visit("fades", &TileLayer::fades, plain);
+        visit("fadeLine", &TileLayer::fadeLine, plain);
         visit("opacity", &TileLayer::opacity, range(0, 100));
         visit("matter", byHand(&TileLayer::cells));
         visit("tiles", byHand(&TileLayer::tiles));
+    }
+};
+
+template <>
+struct Description<FadeLine> {
+    static void each(auto&& visit) {
+        visit("beyond", &FadeLine::beyond, plain.required());
+        visit("at", &FadeLine::at,
+              range(-limits::maxCoordinatePx, limits::maxCoordinatePx).always());
+        visit("ticks", &FadeLine::ticks, range(1, maxTransitionTicks).always());
     }
 };
 
@@ -89,6 +100,7 @@ struct Description<Picture> {
         visit("scrollX", &Picture::scrollX, range(-64000, 64000));
         visit("opacity", &Picture::opacity, range(0, 100));
         visit("front", &Picture::isFront, plain);
+        visit("fadeLine", &Picture::fadeLine, plain);
     }
 };
 

@@ -9,6 +9,7 @@
 #include "base/id.h"
 #include "level/matter.h"
 #include "level/role_data.h"
+#include "level/transition.h"
 
 namespace rook::level {
 
@@ -50,11 +51,27 @@ struct Kind {
     bool operator==(const Kind&) const = default;
 };
 
+/// How a single thing looks otherwise than its kind.
+struct Appearance {
+    int scale = 1;         ///< times its picture, 1 to 16, about the middle of the box
+    int quarterTurns = 0;  ///< clockwise, 0 to 3
+    bool isMirrored = false;
+    bool isUpsideDown = false;
+    std::string sheet;     ///< of a picture of its own; empty = that of the kind
+    int tile = 0;          ///< as in Kind
+    CellSize tiles{1, 1};  ///< of the sheet, from `tile` on
+    DrawOrder order = DrawOrder::AmongCast;
+    int place = 0;  ///< among those of one order: lower ones first, -1,000 to 1,000
+    bool operator==(const Appearance&) const = default;
+};
+inline constexpr int maxScale = 16;
+
 /// Where an exit leads. What files do not say is the end.
 struct ExitTarget {
     Onward onward = Onward::End;
     LevelId level;   ///< where it leads to a level
     EntityId entry;  ///< spawn or entry there; empty = the first spawn
+    Transition transition{};
     bool operator==(const ExitTarget&) const = default;
 };
 
@@ -64,6 +81,7 @@ struct Entity {
     PxRect box;      ///< from the level's upper left corner
     int storey = 0;  ///< of a kit board
     Facing facing = Facing::Right;
+    Appearance look{};
     ExitTarget to;                   ///< exits only
     std::vector<NamedValue> fields;  ///< those set, by the kind's names
     RoleData data;                   ///< what its role has

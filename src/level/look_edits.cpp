@@ -96,6 +96,20 @@ LevelEdit removeScatterRule(const Level& level, std::size_t at) {
     return edit;
 }
 
+LevelEdit moveScatterRule(const Level& level, std::size_t from, std::size_t to) {
+    LevelEdit edit = editOf(level, "Move a scatter rule");
+    edit.level.scatter.edit([&](auto& list) {
+        const auto at = [&](std::size_t i) {
+            return list.begin() + static_cast<std::ptrdiff_t>(i);
+        };
+        if (from < to)
+            std::rotate(at(from), at(from) + 1, at(to) + 1);
+        else
+            std::rotate(at(to), at(from), at(from) + 1);
+    });
+    return edit;
+}
+
 ProjectEdit addPicture(const Project& project, const Level& level, const Picture& picture) {
     Project next = project;
     std::string backdrop = level.backdrop;

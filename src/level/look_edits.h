@@ -21,6 +21,8 @@ namespace rook::level {
 [[nodiscard]] LevelEdit changeScatterRule(const Level& level, std::size_t at,
                                           const ScatterRule& rule, const std::string& name);
 [[nodiscard]] LevelEdit removeScatterRule(const Level& level, std::size_t at);
+/// The rule takes that place, and those between move up or down by one.
+[[nodiscard]] LevelEdit moveScatterRule(const Level& level, std::size_t from, std::size_t to);
 
 /// The nearest picture of the level's backdrop; of one of its own if it has none.
 [[nodiscard]] ProjectEdit addPicture(const Project& project, const Level& level,

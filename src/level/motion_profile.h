@@ -26,9 +26,15 @@ struct MotionProfile {
     int marginPx = 0;             ///< by which every body and jump is weakened before solving
     DiagonalRule diagonal = DiagonalRule::Sum;  ///< seen from above
     std::vector<Ability> abilities{Ability::ShortHop, Ability::DropThrough};
+    std::string swapsWith;  ///< the profile that it is swapped for at will; empty = none
     UnknownKeys unknown;
     bool operator==(const MotionProfile&) const = default;
 
+    /// Of the same size, margin included: one may come into force in place of the other.
+    [[nodiscard]] bool isAsLargeAs(const MotionProfile& other) const {
+        return bodyWidth + 2 * marginPx == other.bodyWidth + 2 * other.marginPx &&
+               bodyHeight + marginPx == other.bodyHeight + other.marginPx;
+    }
     [[nodiscard]] bool has(Ability ability) const {
         for (const Ability a : abilities)
             if (a == ability) return true;

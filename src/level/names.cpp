@@ -19,10 +19,14 @@ constexpr std::string_view gaitNames[] = {"still", "walks", "hangs", "flies"};
 constexpr std::string_view formationNames[] = {"ring", "arc", "line", "grid"};
 constexpr std::string_view callNames[] = {"enter", "leave", "use"};
 constexpr std::string_view easeNames[] = {"linear", "smooth"};
+constexpr std::string_view transitionNames[] = {"cut", "slide", "fade"};
+constexpr std::string_view orderNames[] = {"among-cast", "behind-masses", "before-front"};
 constexpr std::string_view diagonalNames[] = {"sum", "even"};
-constexpr std::string_view mannerNames[] = {"for-good", "for-a-time", "one-way", "on-approach"};
-constexpr std::string_view abilityNames[] = {"short-hop",    "air-jump", "wall-jump", "coyote",
-                                             "drop-through", "climb",    "swim"};
+constexpr std::string_view mannerNames[] = {"for-good",    "for-a-time", "one-way",
+                                            "on-approach", "shuts",      "on-use"};
+constexpr std::string_view abilityNames[] = {"short-hop", "air-jump",     "wall-jump",
+                                             "coyote",    "drop-through", "climb",
+                                             "swim",      "untouchable",  "beats-foes"};
 static_assert(std::size(abilityNames) == abilityCount);
 constexpr std::string_view levelKindNames[] = {"side", "above", "kit", "puzzle"};
 constexpr std::string_view markNames[] = {"free", "line", "box", "outline", "label", "thing"};
@@ -131,6 +135,14 @@ std::span<const std::string_view> namesOf<CallWhen>() {
 }
 
 template <>
+std::span<const std::string_view> namesOf<TransitionSort>() {
+    return transitionNames;
+}
+template <>
+std::span<const std::string_view> namesOf<DrawOrder>() {
+    return orderNames;
+}
+template <>
 std::span<const std::string_view> namesOf<DoorManner>() {
     return mannerNames;
 }
@@ -202,6 +214,12 @@ std::string_view nameOf(Behaviour behaviour) {
 }
 std::string_view nameOf(Role role) {
     return nameIn(role);
+}
+std::string_view nameOf(TransitionSort sort) {
+    return transitionNames[static_cast<std::size_t>(sort)];
+}
+std::string_view nameOf(DrawOrder order) {
+    return orderNames[static_cast<std::size_t>(order)];
 }
 std::string_view nameOf(Facing facing) {
     return nameIn(facing);
@@ -321,6 +339,8 @@ ROOK_NAMES_OF(Form);
 ROOK_NAMES_OF(Behaviour);
 ROOK_NAMES_OF(Role);
 ROOK_NAMES_OF(Facing);
+ROOK_NAMES_OF(TransitionSort);
+ROOK_NAMES_OF(DrawOrder);
 ROOK_NAMES_OF(LevelKind);
 ROOK_NAMES_OF(FieldType);
 ROOK_NAMES_OF(PictureFit);

@@ -67,7 +67,7 @@ enum class Ease : unsigned char { Linear, Smooth };
 /// What a wish across and down at once is cut to, seen from above.
 enum class DiagonalRule : unsigned char { Sum, Even };
 /// How long a door stays open.
-enum class DoorManner : unsigned char { ForGood, ForATime, OneWay, OnApproach };
+enum class DoorManner : unsigned char { ForGood, ForATime, OneWay, OnApproach, Shuts, OnUse };
 /// What an exit leads to: the level after this in the running order, one that it names, or the end.
 enum class Onward : unsigned char { Next, Level, End };
 /// What winning the last level leads to.
@@ -95,6 +95,11 @@ enum class BeadSort : unsigned char { Jump, Climb, Door, Foe, Puzzle, Reward, St
 /// How a picture fills what it is seen in: repeated sideways and downwards; repeated sideways, on
 /// the lower border; as large as the level; once, in the middle.
 enum class PictureFit : unsigned char { Repeat, Across, Stretch, Once };
+/// How one picture follows another.
+enum class TransitionSort : unsigned char { Cut, Slide, Fade };
+/// When a single thing is drawn: with the others of the cast, behind the masses, or after all but
+/// what lies before the cast.
+enum class DrawOrder : unsigned char { AmongCast, BehindMasses, BeforeFront };
 /// Where something may be strewn, as seen from the matter.
 enum class Ground : unsigned char { OnTop, Under, Beside, Inside, OpenAir };
 /// What one walks on in a module of a piece; a block is filled up.
@@ -116,6 +121,8 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(BeadSort sort);
 [[nodiscard]] std::string_view nameOf(PartSort sort);
 [[nodiscard]] std::string_view nameOf(PictureFit fit);
+[[nodiscard]] std::string_view nameOf(TransitionSort sort);
+[[nodiscard]] std::string_view nameOf(DrawOrder order);
 [[nodiscard]] std::string_view nameOf(Ground ground);
 [[nodiscard]] std::string_view nameOf(Standing standing);
 [[nodiscard]] std::string_view nameOf(Gait gait);

@@ -36,6 +36,27 @@ std::string freshName(const Project& project, const std::string& wanted) {
     return name;
 }
 
+/// Levels, pickups and other profiles follow.
+void rename(Project& project, const std::string& name, const std::string& newName) {
+    project.profiles.edit([&](auto& list) {
+        for (MotionProfile& each : list)
+            if (each.swapsWith == name) each.swapsWith = newName;
+    });
+    for (auto& level : project.levels) {
+        const auto movesSo = [&](const Entity& entity) { return entity.data.movesAs == name; };
+        const bool isNamed = std::any_of(level->entities.begin(), level->entities.end(), movesSo);
+        if (level->profile != name && !isNamed) continue;
+        Level renamed = *level;
+        if (renamed.profile == name) renamed.profile = newName;
+        if (isNamed)
+            renamed.entities.edit([&](auto& list) {
+                for (Entity& entity : list)
+                    if (movesSo(entity)) entity.data.movesAs = newName;
+            });
+        level = std::make_shared<const Level>(std::move(renamed));
+    }
+}
+
 }  // namespace
 
 const std::vector<MotionProfile>& profilePresets() {
@@ -67,14 +88,37 @@ Result<ProjectEdit> changeProfile(const Project& project, const std::string& nam
         for (MotionProfile& p : list)
             if (p.name == name) p = profile;
     });
-    if (newName != name) {
-        for (auto& level : edit.project.levels) {
-            if (level->profile != name) continue;
-            Level renamed = *level;
-            renamed.profile = newName;
-            level = std::make_shared<const Level>(std::move(renamed));
+    if (newName != name) rename(edit.project, name, newName);
+    return edit;
+}
+
+Result<ProjectEdit> swapProfiles(const Project& project, const std::string& name,
+                                 const std::string& with) {
+    const auto find = [&](const std::string& wanted) {
+        return std::find_if(project.profiles.begin(), project.profiles.end(),
+                            [&](const MotionProfile& p) { return p.name == wanted; });
+    };
+    if (find(name) == project.profiles.end()) return fail(missing(name).error());
+    ProjectEdit edit{project,
+                     with.empty() ? "Swap " + name + " for none" : "Swap " + name + " for " + with};
+    if (!with.empty()) {
+        if (with == name || find(with) == project.profiles.end())
+            return fail(missing(with).error());
+        if (!find(name)->isAsLargeAs(*find(with))) {
+            return fail(ErrorKind::NotApplicable,
+                        "The bodies of " + name + " and " + with + " are not of one size",
+                        "motion profiles", "Give both the same width, height and margin first");
         }
     }
+    edit.project.profiles.edit([&](auto& list) {
+        for (MotionProfile& each : list) {
+            // Who swapped with either has nobody to swap with now.
+            if (each.swapsWith == name || (!with.empty() && each.swapsWith == with))
+                each.swapsWith.clear();
+            if (each.name == name) each.swapsWith = with;
+            if (!with.empty() && each.name == with) each.swapsWith = name;
+        }
+    });
     return edit;
 }
 
@@ -82,6 +126,7 @@ ProjectEdit copyProfile(const Project& project, const LevelId& level,
                         const MotionProfile& profile) {
     MotionProfile copy = profile;
     copy.name = freshName(project, profile.name);
+    copy.swapsWith.clear();
     ProjectEdit edit{project, "Add the motion profile " + copy.name};
     edit.project.profiles.edit([&](auto& list) { list.push_back(copy); });
     edit.project = useProfile(edit.project, level, copy.name).project;
@@ -110,12 +155,21 @@ Result<ProjectEdit> removeProfile(const Project& project, const std::string& nam
         return fail(ErrorKind::NotApplicable, "The level " + level->title + " moves by it", name,
                     "Let it move by another first");
     }
+    for (const auto& level : project.levels)
+        for (const Entity& entity : level->entities) {
+            if (entity.data.movesAs != name) continue;
+            return fail(ErrorKind::NotApplicable,
+                        entity.id.text + " of " + level->title + " lets one move by it", name,
+                        "Let it bring another first");
+        }
     ProjectEdit edit{project, "Remove the motion profile " + name};
     // Levels that name no profile move by the first: they would move by another now.
     edit.project.profiles.edit([&](auto& list) {
         list.erase(std::remove_if(list.begin(), list.end(),
                                   [&](const MotionProfile& p) { return p.name == name; }),
                    list.end());
+        for (MotionProfile& each : list)
+            if (each.swapsWith == name) each.swapsWith.clear();
     });
     return edit;
 }

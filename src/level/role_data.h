@@ -102,17 +102,19 @@ struct Trigger {
 
 struct DoorWay {
     DoorManner manner = DoorManner::ForGood;
-    int ticks = 120;  ///< for a time; on approach 0 = for as long as somebody is there
+    int ticks = 120;  ///< for a time; on approach or use 0 = for as long as somebody is there
     Facing passes = Facing::Right;  ///< one way: the way that one can pass
     bool operator==(const DoorWay&) const = default;
 };
 
 /// Each member counts for the roles that it names; elsewhere it stands as it came.
 struct RoleData {
-    std::vector<EntityId> opens;                  ///< door and exit: all that must be held
-    bool opensWithAllPickups = false;             ///< door and exit: and every pickup of the level
-    std::optional<Ability> grants;                ///< pickup
-    std::optional<Ability> takes;                 ///< pickup: not had while it is held
+    std::vector<EntityId> opens;  ///< door and exit: all that must be held; what shuts a door that
+                                  ///< shuts
+    bool opensWithAllPickups = false;  ///< door and exit: and every pickup of the level
+    std::optional<Ability> grants;     ///< pickup
+    std::optional<Ability> takes;      ///< pickup: not had while it is held
+    std::string movesAs;  ///< pickup: the profile in force while it is held; empty = no other
     std::optional<runtime::Timetable> timetable;  ///< hazard and foe; none = always
     SpringHeights spring;
     Track track;    ///< mover, and a foe that flies
@@ -122,10 +124,16 @@ struct RoleData {
     Thrower thrower;
     DoorWay door;
     int value = 1;       ///< pickup: what it counts for
-    int grantTicks = 0;  ///< pickup: how long it grants and takes; 0 = for good
+    int grantTicks = 0;  ///< pickup: how long it grants, takes or moves; 0 = for good
     std::string letter;  ///< key: A to Z, by which it counts elsewhere; empty = only here
     bool operator==(const RoleData&) const = default;
 };
+
+/// Of foes: it is somewhere in every tick, though it may keep still; others come and go by their
+/// timetable, where they stand.
+[[nodiscard]] inline bool isOnPatrol(const RoleData& foe) {
+    return foe.patrol.gait != Gait::Still || !foe.timetable;
+}
 
 inline constexpr int maxPeriodTicks = 36000;
 inline constexpr int maxSpringPushPx = 64;

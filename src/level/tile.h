@@ -3,6 +3,7 @@
 
 #include <compare>
 #include <cstdint>
+#include <optional>
 #include <string>
 #include <vector>
 
@@ -12,6 +13,7 @@
 #include "level/decimal.h"
 #include "level/fields.h"
 #include "level/names.h"
+#include "level/transition.h"
 
 namespace rook::level {
 
@@ -58,12 +60,13 @@ inline constexpr int maxSheets = 254;
 struct TileLayer {
     std::string name;
     bool isFront = false;
-    bool isShown = true;     ///< to the eye, in the window; games take no notice of it
-    bool isExported = true;  ///< part of what games load
-    bool isLocked = false;   ///< tools leave it alone
-    bool fades = false;      ///< in play, where it would hide the player
-    int opacity = 100;       ///< %
-    Grid<Tile> tiles{0, 0};  ///< 0 x 0, or as large as the level's cells
+    bool isShown = true;               ///< to the eye, in the window; games take no notice of it
+    bool isExported = true;            ///< part of what games load
+    bool isLocked = false;             ///< tools leave it alone
+    bool fades = false;                ///< in play, where it would hide the player
+    std::optional<FadeLine> fadeLine;  ///< of a front layer
+    int opacity = 100;                 ///< %
+    Grid<Tile> tiles{0, 0};            ///< 0 x 0, or as large as the level's cells
     /// Masses for the eye alone, dressed by the swatches; 0 x 0, or as large as the level's cells.
     Grid<Cell> cells{0, 0};
     UnknownKeys unknown;
@@ -90,6 +93,7 @@ struct Picture {
     Decimal scrollX{0};  ///< px a tick, of its own
     int opacity = 100;   ///< %
     bool isFront = false;
+    std::optional<FadeLine> fadeLine;  ///< of a front picture
     UnknownKeys unknown;
     bool operator==(const Picture&) const = default;
 };

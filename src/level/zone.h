@@ -8,6 +8,7 @@
 #include "base/geometry.h"
 #include "base/id.h"
 #include "level/fields.h"
+#include "level/transition.h"
 
 namespace rook::level {
 
@@ -20,6 +21,7 @@ struct Zone {
     std::string music;             ///< for the game; empty = as before
     std::vector<std::string> onEnter;  ///< messages that the game gets, in order
     std::vector<std::string> onLeave;
+    Transition transition{};  ///< of who comes into it from another zone
     UnknownKeys unknown;
     bool operator==(const Zone&) const = default;
 };

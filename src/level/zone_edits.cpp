@@ -112,6 +112,7 @@ LevelEdit setUpAlike(const Level& level, const ZoneId& like) {
             zone.music = model.music;
             zone.onEnter = model.onEnter;
             zone.onLeave = model.onLeave;
+            zone.transition = model.transition;
             zone.camera = cameraLike(model, zone.place, level.cellSize);
         }
     });

@@ -14,6 +14,8 @@ struct Analysis {
     Traps traps;
     std::vector<AbilitySets> abilities;
     std::vector<std::string> criticalPath;
+    /// Pickups that change how one moves, without any one of which all is reached as with it.
+    std::vector<std::string> unneeded;
 };
 
 /// `answer` is of that very level.

@@ -45,16 +45,19 @@ std::optional<Arrival> Arrivals::first() const {
 }
 
 std::optional<Arrival> Arrivals::firstInPassing() const {
-    const runtime::MotionTables& tables = m_mapSets.freely();
-    int reach = std::max({tables.walk[0], tables.climb[0], tables.swim[0]});
+    const runtime::MotionTables& freely = m_mapSets.freely();
+    int reach = 0;
     const auto widen = [&](const runtime::PhaseTable& table, int shove) {
         for (std::size_t p = 0; p < table.dx.size(); ++p)
             reach = std::max({reach, table.dx[p] + std::abs(shove), std::abs(table.dy[p])});
     };
-    widen(tables, 0);
-    for (const runtime::Spring& spring : m_mapSets.problem().parts.springs) {
-        widen(spring.high, spring.pushDx);
-        widen(spring.low, spring.pushDx);
+    for (int profile = 0; profile <= static_cast<int>(freely.others.size()); ++profile) {
+        const runtime::MotionTables& tables = runtime::tablesOf(freely, profile);
+        reach = std::max({reach, tables.walk[0], tables.climb[0], tables.swim[0]});
+        widen(tables, 0);
+        for (const runtime::Spring& spring : m_mapSets.problem().parts.springs)
+            for (const bool isHigh : {true, false})
+                widen(spring.flight(profile, isHigh), spring.pushDx);
     }
     std::vector<std::pair<std::pair<std::size_t, int>, State>> near;
     const PxRect at = m_mapSets.of(0).positionsAt(level::boxOf(m_goal.grown(reach)));

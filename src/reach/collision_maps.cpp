@@ -1,5 +1,7 @@
 #include "reach/collision_maps.h"
 
+#include "motion/paces.h"
+
 namespace rook::reach {
 
 runtime::Parts fixedParts(const runtime::Parts& parts) {
@@ -13,14 +15,16 @@ runtime::Parts fixedParts(const runtime::Parts& parts) {
 
 CollisionMaps::CollisionMaps(const Problem& problem, const runtime::Parts& parts,
                              const collide::PxMaps& px, runtime::HeldSet held)
-    : m_tables(&problem.tables),
+    : m_own(&problem.tables),
       m_parts(&parts),
       m_world(problem.frame, *problem.cells, problem.tables, parts),
       m_held(held),
+      m_profile(m_world.profileOf(held)),
+      m_tables(&runtime::tablesOf(problem.tables, m_profile)),
       m_abilities(m_world.abilitiesWith(held)),
       m_maps(collide::makeBodyMaps(px, problem.tables, parts, held, m_abilities)),
-      m_layers(problem.tables, parts, m_abilities, m_maps.ladder.width() > 0,
-               m_maps.liquid.width() > 0),
+      m_layers(*m_tables, parts, m_abilities, m_maps.ladder.width() > 0, m_maps.liquid.width() > 0,
+               m_profile),
       m_mayRide(!problem.parts.movers.empty()) {
     findNear();
     for (std::size_t i = 0; i < parts.gains.size(); ++i) {
@@ -62,32 +66,14 @@ std::optional<PxRect> CollisionMaps::patch(const collide::MapPatch& cells) {
 PxRect CollisionMaps::farthestWith(const runtime::Gain& gain) const {
     const PxRect all{0, 0, m_maps.live.width(), m_maps.live.height()};
     if (m_mayRide) return all;
-    const runtime::MotionTables& tables = *m_tables;
-    int sideways = 1;
-    int upright = 1;
-    for (const runtime::PaceTable* pace : {&tables.walk, &tables.climb, &tables.swim})
-        for (const int px : *pace) {
-            sideways = std::max(sideways, px);
-            upright = std::max(upright, px * std::max(1, tables.stepUp));
-        }
-    const auto fly = [&](const runtime::PhaseTable& table, int push) {
-        for (std::size_t p = 0; p < table.dx.size(); ++p) {
-            sideways = std::max(sideways, table.dx[p] + std::abs(push));
-            upright = std::max(upright, std::abs(table.dy[p]));
-        }
-    };
-    fly(tables, 0);
-    for (const runtime::Spring& spring : m_parts->springs) {
-        fly(spring.high, spring.pushDx);
-        fly(spring.low, spring.pushDx);
-    }
+    const motion::MostPaces most = motion::mostPaces(*m_own, m_parts->springs);
     const PxRect met = positionsAt(gain.box);
-    const auto px = [&](int pace, int most) {
+    const auto px = [&](int pace, int limit) {
         return static_cast<int>(
-            std::min<std::int64_t>(most, static_cast<std::int64_t>(pace) * gain.lastsTicks));
+            std::min<std::int64_t>(limit, static_cast<std::int64_t>(pace) * gain.lastsTicks));
     };
-    const int dx = px(sideways, all.width);
-    const int dy = px(upright, all.height);
+    const int dx = px(most.across, all.width);
+    const int dy = px(most.down, all.height);
     return PxRect{met.x - dx, met.y - dy, met.width + 2 * dx, met.height + 2 * dy}.intersected(all);
 }
 
@@ -121,6 +107,12 @@ void CollisionMaps::closeGains(int top, int bottom) {
             if (gain.isLocal()) closeAllBut(positionsAt(gain.keeps), top, bottom);
             continue;
         }
+        if (gain.isShutting) {
+            if ((m_held & gain.after) == gain.after)
+                closeAllBut(positionsAt(gain.box), top, bottom);
+            continue;
+        }
+        if (gain.wantsUse) continue;  // one may pass without
         const PxRect at = positionsAt(gain.box);
         for (int y = std::max(top, at.y); y < std::min(bottom, at.bottom()); ++y)
             m_open.clearRun(y, at.x, at.right());
@@ -146,9 +138,14 @@ CollisionMapSets::CollisionMapSets(const Problem& problem)
       m_parts(fixedParts(problem.parts)),
       m_freely(problem.tables),
       m_px(collide::makePxMaps(problem.frame, *problem.cells, problem.tables, m_parts)) {
-    for (runtime::PaceTable* table :
-         {&m_freely.walk, &m_freely.climb, &m_freely.swim, &m_freely.diagonal})
-        table->fill(*std::max_element(table->begin(), table->end()));
+    const auto free = [](runtime::MotionTables& tables) {
+        for (runtime::PaceTable* table :
+             {&tables.walk, &tables.climb, &tables.swim, &tables.diagonal})
+            table->fill(*std::max_element(table->begin(), table->end()));
+    };
+    free(m_freely);
+    for (runtime::MotionTables& each : m_freely.others)
+        free(each);
 }
 
 bool CollisionMapSets::fit(const Problem& problem, const Limits& limits) {

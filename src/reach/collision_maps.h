@@ -25,7 +25,9 @@ public:
     CollisionMaps(const Problem& problem, const runtime::Parts& parts, const collide::PxMaps& px,
                   runtime::HeldSet held);
 
+    /// Of the profile in force.
     [[nodiscard]] const runtime::MotionTables& tables() const { return *m_tables; }
+    [[nodiscard]] int profile() const { return m_profile; }
     [[nodiscard]] const BodyMaps& maps() const { return m_maps; }
     [[nodiscard]] const Layers& layers() const { return m_layers; }
     [[nodiscard]] runtime::HeldSet held() const { return m_held; }
@@ -74,7 +76,7 @@ public:
     // As runtime::World, in level px and by the maps; for the stepper.
     [[nodiscard]] const runtime::Parts& parts() const { return *m_parts; }
     [[nodiscard]] runtime::Moment momentOf(runtime::HeldSet held, long long tick) const {
-        return held == m_held ? runtime::Moment{held, tick, m_abilities}
+        return held == m_held ? runtime::Moment{held, tick, m_abilities, nullptr}
                               : m_world.momentOf(held, tick);
     }
     [[nodiscard]] bool isFree(int x, int y, const runtime::Moment&) const {
@@ -102,7 +104,24 @@ public:
     }
     [[nodiscard]] int springUnder(int x, int y) const { return m_world.springUnder(x, y); }
     [[nodiscard]] int moverUnder(int, int, long long) const { return -1; }
-    [[nodiscard]] runtime::HeldSet gainsAt(int x, int y) const { return m_world.gainsAt(x, y); }
+    [[nodiscard]] runtime::HeldSet gainsAt(int x, int y, bool isUsing = false) const {
+        return m_world.gainsAt(x, y, isUsing);
+    }
+    [[nodiscard]] runtime::HeldSet heldAfter(int x, int y, bool isUsing) const {
+        return m_world.heldAfter(x, y, m_held, isUsing);
+    }
+    [[nodiscard]] runtime::HeldSet shutAt(int x, int y, runtime::HeldSet held) const {
+        return m_world.shutAt(x, y, held);
+    }
+    [[nodiscard]] runtime::HeldSet wantsUse() const { return m_world.wantsUse(); }
+    [[nodiscard]] int profileOf(runtime::HeldSet held) const {
+        return held == m_held ? m_profile : m_world.profileOf(held);
+    }
+    [[nodiscard]] runtime::HeldSet afterSwaps(runtime::HeldSet before,
+                                              runtime::HeldSet after) const {
+        return m_world.afterSwaps(before, after);
+    }
+    void addMet(int, int, const runtime::Moment&, runtime::BeatenList&) const {}  // it has no foes
     [[nodiscard]] runtime::HeldSet timedEffects() const { return m_world.timedEffects(); }
     [[nodiscard]] bool wouldShutOn(int x, int y, runtime::HeldSet held,
                                    runtime::HeldSet without) const {
@@ -115,10 +134,12 @@ private:
     void closeAllBut(const PxRect& kept, int top, int bottom);
     void findNear();
 
-    const runtime::MotionTables* m_tables;
+    const runtime::MotionTables* m_own;
     const runtime::Parts* m_parts;
     runtime::World m_world;
     runtime::HeldSet m_held;
+    int m_profile;
+    const runtime::MotionTables* m_tables;
     runtime::AbilitySet m_abilities;
     BodyMaps m_maps;
     Layers m_layers;

@@ -47,6 +47,8 @@ public:
         (ends.firstStep == none ? ends.firstStep : m_steps[ends.lastStep].next) = step;
         ends.lastStep = step;
     }
+    /// Stands for a mover: what is found was swapped into.
+    static constexpr int bySwap = 1 << 30;
     /// What is noted from now on is where that mover carries bodies to.
     void beginRide(int mover) { m_steps.push_back({{-1 - mover, 0}, m_notes.size(), none}); }
     void note(int layer, int y, int word, Word bits) {

@@ -55,7 +55,8 @@ void Exploration::seed(const Body& body) {
     const std::size_t index = indexOf(body.held);
     const int x = body.x + collision.maps().left;
     const int y = body.y + collision.maps().top;
-    if ((collision.gainsAt(body.x, body.y) & ~body.held) != 0) {
+    if (((collision.gainsAt(body.x, body.y) & ~body.held) |
+         collision.shutAt(body.x, body.y, body.held)) != 0) {
         pass(x, y, body.held);
         m_meetAtOnce.push_back(body);
         return;
@@ -93,9 +94,10 @@ bool Exploration::hasTooManySets() const {
     const auto isForGood = [&](const Set& set) {
         for (std::size_t i = 0; i < gains.size(); ++i)
             if (((set.held >> i) & 1u) != 0 && gains[i].isTimed()) return false;
-        return true;
+        return (set.held & runtime::swappedBit) == 0;
     };
-    return m_sets.size() > 8 * maxSets ||
+    const std::size_t most = runtime::canSwap(m_mapSets.problem().tables) ? 16 : 8;
+    return m_sets.size() > most * maxSets ||
            (m_sets.size() > maxSets && std::count_if(m_sets.begin(), m_sets.end(), isForGood) >
                                            static_cast<std::ptrdiff_t>(maxSets));
 }
@@ -121,6 +123,7 @@ Completion Exploration::run() {
             set->nextGain = 0;
         }
         if (m_timedEffects == TimedEffects::Anytime) endTimedEffects(*set);
+        if (set->sweep->collision().tables().swapsWith >= 0) swapFrom(*set);
         if (!nextSet()) followTimed();
         // What could be gained may not all have been looked at.
         if (m_limits.cancel && m_limits.cancel->load(std::memory_order_relaxed))

@@ -35,12 +35,16 @@ struct Stride {
         add(px, -px);
     }
 };
-[[nodiscard]] Stride strideOf(const Layer& layer, const runtime::MotionTables& freely,
+[[nodiscard]] Stride strideOf(const Layer& layer, const runtime::MotionTables& own,
                               const CollisionMaps& collision);
 
 /// Every input that may make a difference to a body in one tick.
 [[nodiscard]] std::vector<runtime::Input> inputsOf(const runtime::Body& body,
                                                    const runtime::MotionTables& freely,
+                                                   const CollisionMaps& collision);
+
+/// The same, each with use as well where something can be used.
+[[nodiscard]] std::vector<runtime::Input> withUses(std::vector<runtime::Input> inputs,
                                                    const CollisionMaps& collision);
 
 /// True if both will do the same, whatever the tick.
@@ -160,7 +164,7 @@ private:
     [[nodiscard]] static bool isBoardedBefore(const Set& set, int step,
                                               const std::vector<PxRect>& places);
     void passOnRide(Set& set, int mover, const PxRect& places);
-    void gainOnRide(Set& set, int mover, int x, int y);
+    void gainOnRide(Set& set, int mover, int x, int y, runtime::HeldSet held);
     /// One gain after the other; false if there may be more to look at.
     bool gainFrom(Set& set, std::size_t index);
     void gainFrom(Set& set, std::size_t index, std::size_t gain);
@@ -179,6 +183,10 @@ private:
     /// Marks what a tick passed.
     void pass(const std::vector<PxPoint>& way, runtime::HeldSet held);
     void pass(int x, int y, runtime::HeldSet held);
+
+    // Profiles that are swapped at will (exploration_swaps.cpp).
+    void swapFrom(const Set& set);
+    [[nodiscard]] Move swapBefore(const State& at) const;
 
     // What lasts for a time (timed_effects.cpp).
     void endTimedEffects(const Set& set);

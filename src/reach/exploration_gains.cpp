@@ -46,6 +46,7 @@ std::vector<PxRect> Exploration::nearChange(const CollisionMaps& collision, std:
                       at.height + stride.up + stride.down}
             .intersected(all);
     };
+    if (gained.isShutting && (collision.held() & gained.after) != gained.after) return {};
     if (!isHeld) return {around(collision.positionsAt(gained.box))};
     if (gained.isLocal()) return {around(collision.positionsAt(gained.keeps))};
     // What lasts for a time is lost farther away than its ticks allow.
@@ -95,7 +96,7 @@ void Exploration::gainFromState(Set& set, std::size_t index, int layer, int x, i
 void Exploration::gainFromBody(std::size_t index, const Body& body, const State* from) {
     const CollisionMaps& collision = m_sets[index].sweep->collision();
     const HeldSet timed = m_timed & body.held;
-    for (const Input& input : inputsOf(body, m_mapSets.freely(), collision)) {
+    for (const Input& input : withUses(inputsOf(body, m_mapSets.freely(), collision), collision)) {
         tryGain(index, body, from, input);
         // Any of what lasts for a time may be over in the same tick.
         for (HeldSet over = timed; over != 0; over = (over - 1) & timed)
@@ -108,13 +109,14 @@ void Exploration::tryGain(std::size_t index, const Body& body, const State* from
     const CollisionMaps& collision = m_sets[index].sweep->collision();
     Body next = body;
     std::vector<PxPoint> way;
-    runtime::step(collision, m_mapSets.freely(), next, input, [&](int x, int y) {
-        way.push_back({x, y});
-    });
+    // Who meets something at the start cannot wait for another tick of the tables.
+    const runtime::MotionTables& tables = from ? m_mapSets.freely() : m_mapSets.problem().tables;
+    runtime::step(collision, tables, next, input, [&](int x, int y) { way.push_back({x, y}); });
     // A way that ends in something deadly is visited up to there, gain or not.
-    const bool changes = std::any_of(way.begin(), way.end(), [&](const PxPoint& at) {
-        return collision.changesHeld(at.x, at.y);
-    });
+    const bool isUsed = (input.buttons & runtime::useButton) != 0 && next.held != body.held;
+    const bool changes = isUsed || std::any_of(way.begin(), way.end(), [&](const PxPoint& at) {
+                             return collision.changesHeld(at.x, at.y);
+                         });
     if (!changes && from) return;
     pass(way, body.held);
     if (next.stance == Stance::Ended) return;

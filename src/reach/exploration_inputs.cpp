@@ -9,8 +9,9 @@ using runtime::HeldSet;
 using runtime::Input;
 using runtime::Stance;
 
-std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freely,
+std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& own,
                             const CollisionMaps& collision) {
+    const runtime::MotionTables& freely = runtime::tablesOf(own, collision.profile());
     std::vector<Input> inputs;
     const auto wishes = [&](int most, unsigned buttons) {
         inputs.push_back({0, 0, buttons});
@@ -35,6 +36,7 @@ std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freel
     const int jumpDx = freely.dx[0];
     switch (body.stance) {
         case Stance::Standing:
+            if (freely.swapsWith >= 0) inputs.push_back({0, 0, runtime::swapButton});
             if (freely.fromAbove) {
                 moves(freely.walk[0], 0);
                 break;
@@ -55,9 +57,9 @@ std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freel
             break;
         }
         case Stance::Sprung: {
-            const auto spring = static_cast<std::size_t>(body.spring);
-            wishes(collision.parts().springs[spring].high.dx[0], 0);
-            wishes(collision.parts().springs[spring].low.dx[0], runtime::letGoButton);
+            const auto& spring = collision.parts().springs[static_cast<std::size_t>(body.spring)];
+            wishes(spring.flight(collision.profile(), true).dx[0], 0);
+            wishes(spring.flight(collision.profile(), false).dx[0], runtime::letGoButton);
             holds();
             break;
         }
@@ -73,8 +75,18 @@ std::vector<Input> inputsOf(const Body& body, const runtime::MotionTables& freel
     return inputs;
 }
 
-Stride strideOf(const Layer& layer, const runtime::MotionTables& freely,
+std::vector<Input> withUses(std::vector<Input> inputs, const CollisionMaps& collision) {
+    if (collision.wantsUse() == 0) return inputs;
+    for (std::size_t i = 0, count = inputs.size(); i < count; ++i) {
+        inputs.push_back(inputs[i]);
+        inputs.back().buttons |= runtime::useButton;
+    }
+    return inputs;
+}
+
+Stride strideOf(const Layer& layer, const runtime::MotionTables& own,
                 const CollisionMaps& collision) {
+    const runtime::MotionTables& freely = runtime::tablesOf(own, collision.profile());
     Stride stride;
     if (collision.layers().gripLadder() >= 0) stride.addAllWays(freely.climb[0]);
     if (collision.layers().gripLiquid() >= 0) stride.addAllWays(freely.swim[0]);
@@ -85,8 +97,10 @@ Stride strideOf(const Layer& layer, const runtime::MotionTables& freely,
             break;
         case LayerSort::Sprung: {
             const auto& spring = collision.parts().springs[static_cast<std::size_t>(layer.spring)];
-            for (const runtime::PhaseTable* table : {&spring.high, &spring.low})
-                stride.add(table->dx[0] + std::abs(spring.pushDx), table->dy[0]);
+            for (const bool isHigh : {true, false}) {
+                const runtime::PhaseTable& table = spring.flight(collision.profile(), isHigh);
+                stride.add(table.dx[0] + std::abs(spring.pushDx), table.dy[0]);
+            }
             break;
         }
         case LayerSort::Air:

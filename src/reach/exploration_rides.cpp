@@ -154,20 +154,24 @@ void Exploration::passOnRide(Set& set, int mover, const PxRect& places) {
     for (int y = places.y; y < places.bottom(); ++y) {
         for (int x = places.x; x < places.right(); ++x) {
             if (!maps.live.test(x, y)) continue;
-            if (collision.hasGains() &&
-                (collision.gainsAt(x - maps.left, y - maps.top) & ~set.held) != 0)
-                gainOnRide(set, mover, x, y);
-            else
+            const auto after = [&](bool isUsing) {
+                return collision.heldAfter(x - maps.left, y - maps.top, isUsing);
+            };
+            if (!collision.hasGains() || after(false) == set.held)
                 set.sweep->visit(x, y);
+            else
+                gainOnRide(set, mover, x, y, after(false));
+            if (collision.hasGains() && after(true) != after(false))
+                gainOnRide(set, mover, x, y, after(true));
         }
     }
 }
 
-void Exploration::gainOnRide(Set& set, int mover, int x, int y) {
+void Exploration::gainOnRide(Set& set, int mover, int x, int y, runtime::HeldSet held) {
     const CollisionMaps& collision = set.sweep->collision();
     const BodyMaps& maps = collision.maps();
     Body body = collision.layers().bodyOf(Layers::standing, x - maps.left, y - maps.top);
-    body.held = set.held | collision.gainsAt(body.x, body.y);
+    body.held = collision.afterSwaps(set.held, held);
     pass(x, y, set.held);
     const std::optional<State> from = set.boarded[static_cast<std::size_t>(mover)];
     Set& larger = m_sets[indexOf(body.held)];

@@ -26,7 +26,7 @@ void Layers::addFlight(const runtime::PhaseTable& table, Layer layer, int phases
 }
 
 Layers::Layers(const runtime::MotionTables& tables, const runtime::Parts& parts,
-               runtime::AbilitySet abilities, bool climbs, bool swims)
+               runtime::AbilitySet abilities, bool climbs, bool swims, int profile)
     : m_phases(static_cast<int>(tables.dx.size())) {
     const auto has = [&](Ability ability) { return (abilities & setOf(ability)) != 0; };
     add(LayerSort::Standing);
@@ -48,7 +48,7 @@ Layers::Layers(const runtime::MotionTables& tables, const runtime::Parts& parts,
         m_layers[static_cast<std::size_t>(add(LayerSort::Sprung))].spring = static_cast<int>(i);
     for (std::size_t i = 0; i < 2 * parts.springs.size(); ++i) {
         const runtime::Spring& spring = parts.springs[i / 2];
-        const runtime::PhaseTable& table = i % 2 == 0 ? spring.high : spring.low;
+        const runtime::PhaseTable& table = spring.flight(profile, i % 2 == 0);
         Layer layer;
         layer.table = static_cast<int>(i) + 1;
         layer.airJumps = m_airJumps;
@@ -82,7 +82,7 @@ Layers::Layers(const runtime::MotionTables& tables, const runtime::Parts& parts,
     m_fall = own(m_airJumps, 0, tables.topPhase);
     m_walkOff = m_coyoteTicks > 0 ? m_firstCoyote : m_fall;
     linkOwn(tables, has(Ability::ShortHop));
-    linkSprings(parts);
+    linkSprings(parts, profile);
     for (Layer& layer : m_layers)
         if (layer.sort == LayerSort::Air && layer.phase != 0)
             linkJumps(layer, has(Ability::WallJump));
@@ -107,10 +107,10 @@ void Layers::linkOwn(const runtime::MotionTables& tables, bool hasShortHop) {
     }
 }
 
-void Layers::linkSprings(const runtime::Parts& parts) {
+void Layers::linkSprings(const runtime::Parts& parts, int profile) {
     for (std::size_t i = 0; i < m_firstOfTable.size(); ++i) {
         const runtime::Spring& spring = parts.springs[i / 2];
-        const runtime::PhaseTable& table = i % 2 == 0 ? spring.high : spring.low;
+        const runtime::PhaseTable& table = spring.flight(profile, i % 2 == 0);
         for (int p = 0; p < static_cast<int>(table.dx.size()); ++p) {
             Layer& layer = m_layers[static_cast<std::size_t>(m_firstOfTable[i] + p)];
             layer.shove = p < table.topPhase ? spring.pushDx : 0;

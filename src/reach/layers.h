@@ -53,8 +53,9 @@ struct Layer {
 class Layers {
 public:
     /// For a body with these abilities; `climbs` and `swims`: there is something to hold, too.
+    /// `tables` are those of that profile.
     Layers(const runtime::MotionTables& tables, const runtime::Parts& parts,
-           runtime::AbilitySet abilities, bool climbs, bool swims);
+           runtime::AbilitySet abilities, bool climbs, bool swims, int profile = 0);
 
     static constexpr int standing = 0;
     [[nodiscard]] int count() const { return static_cast<int>(m_layers.size()); }
@@ -85,7 +86,7 @@ private:
     [[nodiscard]] int own(int airJumps, int push, int phase) const;
     void addFlight(const runtime::PhaseTable& table, Layer layer, int phases);
     void linkOwn(const runtime::MotionTables& tables, bool hasShortHop);
-    void linkSprings(const runtime::Parts& parts);
+    void linkSprings(const runtime::Parts& parts, int profile);
     void linkJumps(Layer& layer, bool hasWallJump) const;
 
     std::vector<Layer> m_layers;

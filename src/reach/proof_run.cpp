@@ -198,7 +198,7 @@ std::vector<Input> inputsOf(const std::vector<level::RunSpan>& spans) {
 }
 
 Problem withClosed(Problem problem, const PxRect& region) {
-    problem.parts.deadly.push_back(level::boxOf(region));
+    problem.parts.closed.push_back(level::boxOf(region));
     return problem;
 }
 

@@ -15,19 +15,29 @@ std::vector<runtime::Way> foesOf(const level::Project& project, const level::Lev
                                  const runtime::MotionTables& tables) {
     std::vector<runtime::Way> foes;
     const cast::Obstacles obstacles = cast::obstaclesOf(project, level);
+    int place = -1;
+    const auto add = [&](runtime::Way way) {
+        way.entity = place;
+        foes.push_back(std::move(way));
+    };
     for (const level::Entity& entity : level.entities) {
+        ++place;
         const level::Role role = project.roleOf(entity);
-        if (role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
-            foes.push_back(cast::wayAmong(obstacles, project, level, tables, entity));
+        if (role == level::Role::Foe && level::isOnPatrol(entity.data))
+            add(cast::wayAmong(obstacles, project, level, tables, entity));
         if (role == level::Role::Thrower)
             for (runtime::Way& shot : cast::shotsAmong(obstacles, project, level, entity))
-                foes.push_back(std::move(shot));
+                add(std::move(shot));
         const level::Kind* member = project.findKind(entity.data.formation.member);
         if (role != level::Role::Formation || !member) continue;
         if (member->role != level::Role::Foe && member->role != level::Role::Hazard) continue;
         const runtime::Formation formation = cast::formationOf(project, entity);
-        for (int place = 0; place < formation.count; ++place)
-            if (!formation.isGap(place)) foes.push_back(formation.wayOf(place));
+        for (int i = 0; i < formation.count; ++i) {
+            if (formation.isGap(i)) continue;
+            runtime::Way way = formation.wayOf(i);
+            way.canBeBeaten = member->role == level::Role::Foe;
+            add(std::move(way));
+        }
     }
     return foes;
 }
@@ -52,6 +62,24 @@ void closeWay(Problem& problem, const runtime::Way& foe) {
     for (const auto& [x, y] : corners)
         if (x != runtime::Way::nowhere)
             problem.parts.deadly.push_back({x, y, foe.width, foe.height});
+}
+
+/// A run that has what foes do not stand against when it ends: it may have had it when it met them.
+std::optional<Run> runArmed(const Problem& withFoes, const RunFinder& finder, const PxRect& goal,
+                            const AcceptsSet& accepts) {
+    using runtime::Ability;
+    const runtime::AbilitySet arms = setOf(Ability::BeatsFoes) | setOf(Ability::Untouchable);
+    if (!runtime::listedByAny(withFoes.tables, Ability::BeatsFoes) &&
+        !runtime::listedByAny(withFoes.tables, Ability::Untouchable))
+        return std::nullopt;
+    const runtime::World world(withFoes.frame, *withFoes.cells, withFoes.tables, withFoes.parts);
+    const auto isArmed = [&](runtime::HeldSet held) {
+        return (world.abilitiesWith(held) & arms) != 0 && (!accepts || accepts(held));
+    };
+    const auto run = finder.runTo(goal, isArmed);
+    if (!run) return std::nullopt;
+    if (replays(withFoes, *run, goal)) return run;
+    return waitingRun(withFoes, *run, goal);
 }
 
 /// A run that keeps out of where those foes go that runs met before it, and clear of all others;
@@ -93,6 +121,7 @@ ClearRun clearRunTo(const Problem& problem, const RunFinder& finder, const PxRec
     withFoes.parts.foes = foes;
     std::optional<Run> clear = run;
     if (!replays(withFoes, *run, goal)) clear = waitingRun(withFoes, *run, goal);
+    if (!clear) clear = runArmed(withFoes, finder, goal, accepts);
     if (!clear) clear = runRound(withFoes, *run, goal, accepts, limits, found.hasNoWayRound);
     found.isClear = clear.has_value();
     if (clear)

@@ -6,6 +6,7 @@
 
 #include "level/cast_edits.h"
 #include "level/tracks.h"
+#include "motion/level_motion.h"
 #include "reach/verdict.h"
 #include "rook_carry.hpp"
 
@@ -24,12 +25,16 @@ bool mayBeGained(Role role) {
 class Asking {
 public:
     Asking(const level::Project& project, const level::Level& level,
-           const level::MotionProfile& profile, const QueryOptions& options, Query& query)
+           const motion::LevelProfiles& profiles, const QueryOptions& options, Query& query)
         : m_project(project),
           m_level(level),
-          m_profile(profile),
+          m_profiles(profiles),
           m_options(options),
           m_query(query) {
+        const runtime::MotionTables& tables = query.problem.tables;
+        m_listedByAny = tables.abilities;
+        for (const runtime::MotionTables& each : tables.others)
+            m_listedByAny |= each.abilities;
         if (!project.game.carries.abilities) return;
         m_carried.granted = level::grantedForGood(project);
         m_carried.inHand =
@@ -39,17 +44,20 @@ public:
     Result<void> addAll() {
         for (const Entity& entity : m_level.entities)
             if (const level::Kind* kind = m_project.findKind(entity.kind)) addGain(entity, *kind);
-        for (const Entity& entity : m_level.entities)
+        for (const Entity& entity : m_level.entities) {
             if (const level::Kind* kind = m_project.findKind(entity.kind))
                 if (auto added = add(entity, *kind); !added) return added;
+            ++m_place;
+        }
         runtime::beginWith(m_carried, m_query.problem.tables, parts());
         const auto timed =
             std::count_if(parts().gains.begin(), parts().gains.end(),
                           [](const runtime::Gain& gain) { return gain.lastsTicks > 0; });
         if (timed > static_cast<std::ptrdiff_t>(runtime::mostTimers))
             m_query.notSolved.push_back("more than 8 things that last for a time");
-        if (m_query.gainIds.size() > 64) {
-            m_query.notSolved.push_back("more than 64 keys, switches and doors that shut again");
+        if (m_query.gainIds.size() > most()) {
+            m_query.notSolved.push_back("more than " + std::to_string(most()) +
+                                        " keys, switches and doors that shut again");
             m_query.gainIds.clear();
             parts().gains.clear();
         }
@@ -61,14 +69,18 @@ private:
 
     /// Only what makes a difference is told apart: each doubles the sets.
     void addGain(const Entity& entity, const level::Kind& kind) {
-        if (!mayBeGained(kind.role)) return;
+        if (!mayBeGained(kind.role) || std::find(m_options.without.begin(), m_options.without.end(),
+                                                 entity.id) != m_options.without.end())
+            return;
         runtime::Gain gain{level::boxOf(entity.box), 0};
         if (kind.role == Role::Pickup && entity.data.grants)
             gain.grants =
                 setOf(*entity.data.grants) & m_query.problem.tables.abilities & ~m_carried.inHand;
         if (kind.role == Role::Pickup && entity.data.takes)
-            gain.takes = setOf(*entity.data.takes) & m_query.problem.tables.abilities;
-        const bool changes = (gain.grants | gain.takes) != 0;
+            gain.takes = setOf(*entity.data.takes) & m_listedByAny;
+        if (kind.role == Role::Pickup && !entity.data.movesAs.empty())
+            gain.movesAs = m_profiles.numberOf(entity.data.movesAs);
+        const bool changes = (gain.grants | gain.takes) != 0 || gain.movesAs >= 0;
         const bool isNamed =
             !isInHand(entity, kind.role) &&
             (isNamedByADoor(entity.id) || std::find(m_options.tells.begin(), m_options.tells.end(),
@@ -94,7 +106,11 @@ private:
         m_query.gainIds.push_back(entity.id.text);
         if (mayAdd()) parts().gains.push_back(gain);
     }
-    [[nodiscard]] bool mayAdd() { return parts().gains.size() < 64; }
+    [[nodiscard]] bool mayAdd() { return parts().gains.size() < most(); }
+    /// One is lost to the swap, where there is one.
+    [[nodiscard]] std::size_t most() const {
+        return runtime::canSwap(m_query.problem.tables) ? 63 : 64;
+    }
     /// What opens that door for a time only; what is taken along opens it again and again.
     [[nodiscard]] bool isMomentary(const Entity& door, const EntityId& opener) const {
         return level::opensForATime(m_project, m_level, door, opener);
@@ -128,7 +144,8 @@ private:
                     parts().deadly.push_back(box);
                 break;
             case Role::Foe:
-                if (entity.data.timetable) parts().timed.push_back({box, *entity.data.timetable});
+                if (entity.data.timetable)
+                    parts().timed.push_back({box, *entity.data.timetable, true, m_place});
                 break;
             case Role::Door:
                 addDoor(entity);
@@ -163,6 +180,10 @@ private:
             parts().doors.emplace_back(runtime::Door{level::boxOf(entity.box), 0, false});
         std::vector<std::string>& ids = m_query.gainIds;
         const level::DoorWay& way = entity.data.door;
+        const bool isDoor = m_project.roleOf(entity) == Role::Door;
+        const bool shuts = isDoor && way.manner == level::DoorManner::Shuts;
+        runtime::HeldSet needs = 0;
+        bool lacks = false;
         for (const EntityId& id : level::whatOpens(m_project, m_level, entity)) {
             if (isMomentary(entity, id)) {
                 const Entity* momentary = level::findEntity(m_level, id);
@@ -175,13 +196,20 @@ private:
             if (opener && isInHand(*opener, m_project.roleOf(*opener))) continue;
             const auto found = std::find(ids.begin(), ids.end(), id.text);
             if (found == ids.end())
-                door.isShutForGood = true;
+                lacks = true;
             else if (found - ids.begin() < 64)
-                door.needs |= runtime::HeldSet{1} << (found - ids.begin());
+                needs |= runtime::HeldSet{1} << (found - ids.begin());
         }
-        const bool isDoor = m_project.roleOf(entity) == Role::Door;
-        if (isDoor && way.manner == level::DoorManner::OnApproach) {
-            if (mayAdd()) runtime::openOnApproach(parts(), way.ticks);
+        // What asks for something that is not there never opens, or never shuts.
+        if (!shuts) door.isShutForGood = lacks;
+        if (!shuts) door.needs |= needs;
+        const bool isUsed = isDoor && way.manner == level::DoorManner::OnUse;
+        if (isUsed || (isDoor && way.manner == level::DoorManner::OnApproach)) {
+            if (mayAdd()) runtime::openOnApproach(parts(), way.ticks, isUsed);
+            ids.push_back(entity.id.text);
+        }
+        if (shuts && !lacks) {
+            if (mayAdd()) runtime::shutAfter(parts(), needs);
             ids.push_back(entity.id.text);
         }
         const bool isOneWay = isDoor && way.manner == level::DoorManner::OneWay;
@@ -192,9 +220,8 @@ private:
     }
 
     Result<void> addSpring(const Entity& entity) {
-        auto spring =
-            motion::makeSpring(m_profile, m_level.cellSize, entity.data.spring,
-                               m_level.title + ": " + entity.id.text, m_options.weakening);
+        auto spring = m_profiles.spring(m_level, entity.data.spring,
+                                        m_level.title + ": " + entity.id.text, m_options.weakening);
         if (!spring) return fail(spring.error());
         spring->box = level::boxOf(entity.box);
         parts().springs.push_back(std::move(*spring));
@@ -203,12 +230,25 @@ private:
 
     const level::Project& m_project;
     const level::Level& m_level;
-    const level::MotionProfile& m_profile;
+    const motion::LevelProfiles& m_profiles;
     const QueryOptions& m_options;
     std::optional<std::unordered_set<std::string>> m_named;
     runtime::CarriedAbilities m_carried;
+    runtime::AbilitySet m_listedByAny = 0;
+    int m_place = 0;  ///< among the entities
     Query& m_query;
 };
+
+/// Doors of whose manner the walk over modules knows nothing.
+bool hasOtherDoors(const level::Project& project, const level::Level& level) {
+    using level::DoorManner;
+    return std::any_of(level.entities.begin(), level.entities.end(), [&](const Entity& entity) {
+        const DoorManner manner = entity.data.door.manner;
+        return project.roleOf(entity) == Role::Door &&
+               (manner == DoorManner::ForATime || manner == DoorManner::OneWay ||
+                manner == DoorManner::Shuts);
+    });
+}
 
 }  // namespace
 
@@ -233,28 +273,28 @@ level::MotionProfile withAbilities(level::MotionProfile profile, runtime::Abilit
 
 Result<Query> queryOf(const level::Project& project, const level::Level& level,
                       const QueryOptions& options) {
-    const level::MotionProfile* named = project.profileOf(level);
-    if (!named) {
-        return fail(ErrorKind::BadReference,
-                    level.profile.empty() ? "The project has no motion profile"
-                                          : "There is no motion profile " + level.profile,
-                    level.title, "Add it to the profiles in rookplot.json");
-    }
-    const level::MotionProfile profile = withAbilities(*named, options.lent, options.taken);
-    auto tables = motion::makeStepTables(profile, level.cellSize, options.weakening);
+    auto profiles = motion::LevelProfiles::of(project, level);
+    if (!profiles) return fail(profiles.error());
+    profiles->change([&](level::MotionProfile profile) {
+        return withAbilities(std::move(profile), options.lent, options.taken);
+    });
+    auto tables = profiles->tables(level, options.weakening);
     if (!tables) return fail(tables.error());
     Query query;
+    for (const level::MotionProfile& profile : profiles->list())
+        query.profiles.push_back(profile.name);
     query.problem.frame = frameOf(level);
     query.problem.cells = std::make_shared<level::LevelCells>(project, level);
     query.problem.tables = std::move(tables->body);
-    query.problem.tables.fromAbove = level.kind == level::LevelKind::Above;
     if (level.kind == level::LevelKind::Kit && project.kitOf(level))
         query.board = std::make_shared<const KitBoard>(KitBoard{project, level, {}});
     else if (level.kind == level::LevelKind::Kit)
         query.notSolved.push_back("a kit level without a kit");
     else if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)
         query.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
-    if (const auto added = Asking(project, level, profile, options, query).addAll(); !added)
+    if (query.board && hasOtherDoors(project, level))
+        query.notSolved.push_back("doors of a kit board that shut again");
+    if (const auto added = Asking(project, level, *profiles, options, query).addAll(); !added)
         return fail(added.error());
     return query;
 }

@@ -18,8 +18,9 @@ bool isIn(WordRange words, int word) {
 
 /// How far the states of one layer get when a sweep processes them once. A jump and a hold that is
 /// taken are layers of their own, at the same place.
-Stride strideOfSweep(const Layer& layer, const runtime::MotionTables& freely,
+Stride strideOfSweep(const Layer& layer, const runtime::MotionTables& own,
                      const CollisionMaps& collision) {
+    const runtime::MotionTables& freely = runtime::tablesOf(own, collision.profile());
     Stride stride;
     const int hold = std::max(collision.layers().gripLadder() >= 0 ? freely.climb[0] : 0,
                               collision.layers().gripLiquid() >= 0 ? freely.swim[0] : 0);

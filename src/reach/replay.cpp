@@ -83,7 +83,8 @@ bool Replay::followLeg(const std::vector<TimedBody>& leg) {
 /// Walks, as far as the walk table lets it in each tick.
 bool Replay::walk(const Body& wanted, int dx, int dy) {
     for (int stays = 0; !isSame(m_body, wanted) && stays < mostStays;) {
-        const int most = m_problem.tables.walk[static_cast<std::size_t>(m_body.tick % 16)];
+        const int most = runtime::tablesOf(m_problem.tables, m_world.profileOf(m_body.held))
+                             .walk[static_cast<std::size_t>(m_body.tick % 16)];
         const int x = std::clamp(dx, -most, most);
         const int y = dx != 0 ? 0 : std::clamp(dy, -most, most);
         stays = x == 0 && y == 0 ? stays + 1 : 0;

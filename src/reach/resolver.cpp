@@ -164,8 +164,8 @@ std::unique_ptr<Resolver::Kept> Resolver::keep(const Problem& problem, const Lim
 }
 
 void Resolver::prepare(const Problem& problem, const Limits& limits) {
-    if (isPreparedFor(problem) || hasTimed(problem) || !CollisionMapSets::fit(problem, limits))
-        return;
+    const bool cannotBeMended = hasTimed(problem) || runtime::canSwap(problem.tables);
+    if (isPreparedFor(problem) || cannotBeMended || !CollisionMapSets::fit(problem, limits)) return;
     Limits quarter = limits;
     quarter.maxBytes /= 4;
     Limits half = limits;

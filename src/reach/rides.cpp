@@ -109,7 +109,7 @@ Problem awayFromMovers(Problem problem) {
     for (const runtime::Mover& mover : problem.parts.movers) {
         // A body that stands on it has its lowest px row just above the mover.
         forEachLeg(mover, [&](const PxRect& leg) {
-            problem.parts.deadly.push_back(
+            problem.parts.closed.push_back(
                 {leg.x, leg.y - 1, leg.width, leg.height - mover.height + 1});
         });
     }

@@ -27,29 +27,37 @@ bool isSameMotion(const runtime::MotionTables& a, const runtime::MotionTables& b
         return std::tuple_cat(
             tied(t), std::tie(t.bodyWidth, t.bodyHeight, t.abilities, t.walk, t.climb, t.swim,
                               t.stepUp, t.coyoteTicks, t.airJumps, t.wallPushTicks, t.fromAbove,
-                              t.diagonal, t.hasEvenDiagonal));
+                              t.diagonal, t.hasEvenDiagonal, t.swapsWith));
     };
-    return all(a) == all(b);
+    return all(a) == all(b) && areSame(a.others, b.others, isSameMotion);
 }
 
 bool areSameParts(const runtime::Parts& a, const runtime::Parts& b) {
     return areSame(a.deadly, b.deadly,
                    [](const auto& x, const auto& y) { return tied(x) == tied(y); }) &&
+           areSame(a.closed, b.closed,
+                   [](const auto& x, const auto& y) { return tied(x) == tied(y); }) &&
            areSame(a.gains, b.gains,
                    [](const auto& x, const auto& y) {
                        return tied(x.box) == tied(y.box) && x.grants == y.grants &&
                               x.takes == y.takes && x.lastsTicks == y.lastsTicks &&
-                              tied(x.keeps) == tied(y.keeps);
+                              tied(x.keeps) == tied(y.keeps) && x.movesAs == y.movesAs &&
+                              x.wantsUse == y.wantsUse && x.isShutting == y.isShutting &&
+                              x.after == y.after;
                    }) &&
            areSame(a.doors, b.doors,
                    [](const auto& x, const auto& y) {
                        return tied(x.box) == tied(y.box) && x.needs == y.needs &&
-                              x.isShutForGood == y.isShutForGood;
+                              x.isShutForGood == y.isShutForGood && x.shutBy == y.shutBy;
                    }) &&
            areSame(a.springs, b.springs,
                    [](const auto& x, const auto& y) {
                        return tied(x.box) == tied(y.box) && tied(x.high) == tied(y.high) &&
-                              tied(x.low) == tied(y.low) && x.pushDx == y.pushDx;
+                              tied(x.low) == tied(y.low) && x.pushDx == y.pushDx &&
+                              areSame(x.others, y.others, [](const auto& p, const auto& q) {
+                                  return tied(p.first) == tied(q.first) &&
+                                         tied(p.second) == tied(q.second);
+                              });
                    }) &&
            areSame(a.movers, b.movers,
                    [](const auto& x, const auto& y) {
@@ -57,7 +65,8 @@ bool areSameParts(const runtime::Parts& a, const runtime::Parts& b) {
                               x.periodTicks == y.periodTicks && x.way == y.way;
                    }) &&
            areSame(a.timed, b.timed, [](const auto& x, const auto& y) {
-               return tied(x.box) == tied(y.box) && x.times == y.times;
+               return tied(x.box) == tied(y.box) && x.times == y.times &&
+                      x.canBeBeaten == y.canBeBeaten;
            });
 }
 

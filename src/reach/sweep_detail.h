@@ -39,6 +39,10 @@ public:
     /// What is seeded next is where that mover carries bodies to; they may stand without a floor.
     /// `edges`: where they are when they walk off it.
     void beginRide(int mover, const std::vector<PxRect>& edges);
+    /// What is seeded next is what another profile was swapped for.
+    void beginSwap() {
+        if (m_log) m_log->beginRide(DiscoveryLog::bySwap);
+    }
     /// Marks a position, of the maps, as visited.
     void visit(int x, int y) { m_visited.set(x, y); }
     void stopAt(const StopAt& goals) { m_stopAt = goals; }

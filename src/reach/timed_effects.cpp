@@ -19,8 +19,17 @@ constexpr std::size_t mostTimedBodies = 500000;
 Body adapted(Body body, const CollisionMaps& from, const CollisionMaps& to) {
     using runtime::Ability;
     if (body.stance != Stance::Airborne) return body;
-    if (from.has(Ability::AirJump) != to.has(Ability::AirJump))
-        body.airJumps = to.has(Ability::AirJump) ? to.tables().airJumps : 0;
+    const auto jumpsOf = [](const CollisionMaps& maps) {
+        return maps.has(Ability::AirJump) ? maps.tables().airJumps : 0;
+    };
+    if (from.profile() != to.profile()) {
+        const int left = jumpsOf(from) > 0 ? std::min(body.airJumps, jumpsOf(to)) : jumpsOf(to);
+        body.table = body.coyoteTicks = body.push = 0;
+        body.phase = to.tables().topPhase;
+        body.airJumps = left;
+        return body;
+    }
+    if (from.has(Ability::AirJump) != to.has(Ability::AirJump)) body.airJumps = jumpsOf(to);
     if (!to.has(Ability::WallJump)) body.push = 0;
     if (!to.has(Ability::Coyote)) body.coyoteTicks = 0;
     return body;
@@ -37,8 +46,13 @@ HeldSet timedOf(const runtime::Parts& parts) {
 
 runtime::MotionTables slowlyOf(const runtime::MotionTables& tables) {
     runtime::MotionTables slowly = tables;
-    for (runtime::PaceTable* table : {&slowly.walk, &slowly.climb, &slowly.swim})
-        table->fill(*std::min_element(table->begin(), table->end()));
+    const auto slow = [](runtime::MotionTables& each) {
+        for (runtime::PaceTable* table : {&each.walk, &each.climb, &each.swim})
+            table->fill(*std::min_element(table->begin(), table->end()));
+    };
+    slow(slowly);
+    for (runtime::MotionTables& each : slowly.others)
+        slow(each);
     return slowly;
 }
 
@@ -81,7 +95,7 @@ void Exploration::endTimedEffects(const Set& set) {
 
 void Exploration::endTimedEffects(const Set& set, HeldSet over) {
     const CollisionMaps& from = set.sweep->collision();
-    Set& smaller = m_sets[indexOf(set.held & ~over)];
+    Set& smaller = m_sets[indexOf(from.afterSwaps(set.held, set.held & ~over))];
     const CollisionMaps& to = smaller.sweep->collision();
     const int words = to.maps().live.wordsPerRow();
     std::vector<Word> staying(static_cast<std::size_t>(words));
@@ -141,8 +155,8 @@ void Exploration::followTimed(std::size_t index) {
     const State from = m_timedBodies[index].from;
     const CollisionMaps& collision = m_mapSets.of(body.held);
     std::vector<PxPoint> way;
-    for (const Input& input :
-         m_fewInputs.of(collision, m_slowly, collision.layers().layerOf(body))) {
+    for (const Input& input : withUses(
+             m_fewInputs.of(collision, m_slowly, collision.layers().layerOf(body)), collision)) {
         TimedBody next{body, from, input, 0, static_cast<int>(index)};
         way.clear();
         runtime::step(collision, m_slowly, next.body, input, [&](int x, int y) {

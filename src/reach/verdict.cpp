@@ -161,16 +161,21 @@ Answer answerOfKit(const Query& query, const Limits& limits) {
         const auto same = std::find_if(goals.begin(), goals.end(), [&](const kit::KitGoal& each) {
             return each.id == goal.id;
         });
-        goal.isReached = same != goals.end() && same->isReached;
-        goal.isUndecided = !goal.isReached && !found->reach.isDecided;
+        const bool isKnown = query.notSolved.empty();
+        goal.isReached = isKnown && same != goals.end() && same->isReached;
+        goal.isUndecided = !goal.isReached && !(isKnown && found->reach.isDecided);
         if (goal.role != Role::Exit) continue;
         ++verdict.exitCount;
         if (goal.isReached) ++verdict.exitsReached;
         if (goal.isUndecided) ++verdict.exitsUndecided;
     }
     verdict.kind = kitKindOf(found->reach, verdict);
+    const bool isOpen =
+        verdict.kind == VerdictKind::Reached || verdict.kind == VerdictKind::NotReached;
+    if (isOpen && !query.notSolved.empty()) verdict.kind = VerdictKind::NotDecided;
     if (verdict.kind == VerdictKind::NotDecided)
-        verdict.reason = "more than 64 sets of things can be held";
+        verdict.reason = query.notSolved.empty() ? "more than 64 sets of things can be held"
+                                                 : query.notSolved.front();
     answer.found = std::shared_ptr<const KitAnswer>(std::move(found));
     return answer;
 }

@@ -44,6 +44,7 @@ struct Query {
     Problem problem;
     std::vector<Goal> goals;             ///< exits, checkpoints, pickups, keys and switches
     std::vector<std::string> gainIds;    ///< of the entities that `problem.parts.gains` stands for
+    std::vector<std::string> profiles;   ///< names, by their number in `problem.tables`
     std::vector<std::string> notSolved;  ///< what stands in the level that is not solved yet
     std::shared_ptr<const KitBoard> board;  ///< of a kit level, which is walked module by module
 };
@@ -115,7 +116,8 @@ struct QueryOptions {
     /// What is carried there; none = as the level assumes. Where nothing is carried it counts for
     /// nothing.
     std::optional<level::InHand> inHand;
-    std::vector<EntityId> held;  ///< keys and switches that are in hand from the start
+    std::vector<EntityId> held;     ///< keys and switches that are in hand from the start
+    std::vector<EntityId> without;  ///< keys, switches and pickups that nobody can have
     /// Ids of what is told apart though nothing in the level depends on it: other levels do.
     std::vector<std::string> tells;
 };

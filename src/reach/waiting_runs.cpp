@@ -2,8 +2,7 @@
 
 #include <map>
 #include <numeric>
-#include <set>
-#include <tuple>
+#include <unordered_set>
 
 #include "reach/replay.h"
 #include "reach/riding_run.h"
@@ -96,8 +95,7 @@ private:
                 tryInput(from, {});
                 return;
             case Errand::Sort::Ride: {
-                const int most =
-                    m_problem.tables.walk[static_cast<std::size_t>(m_nodes[from].body.tick % 16)];
+                const int most = mostWalk(m_nodes[from].body);
                 for (int wish = -most; wish <= most; ++wish)
                     tryInput(from, {wish, 0, 0});
                 leaveMover(from);
@@ -158,10 +156,38 @@ private:
         return body.stance == Stance::Standing &&
                m_world.moverUnder(body.x, body.y, body.tick - 1) == static_cast<int>(mover);
     }
-    using Key = std::tuple<std::size_t, long long, int, int, runtime::HeldSet>;
+    [[nodiscard]] int mostWalk(const Body& body) const {
+        return runtime::tablesOf(m_problem.tables, m_world.profileOf(body.held))
+            .walk[static_cast<std::size_t>(body.tick % 16)];
+    }
+    struct Key {
+        std::size_t done = 0;
+        long long tick = 0;  ///< of the common period
+        int x = 0;           ///< on a ride
+        int y = 0;
+        runtime::HeldSet held = 0;
+        runtime::BeatenList beaten;
+        bool operator==(const Key&) const = default;
+    };
+    struct KeyHash {
+        std::size_t operator()(const Key& key) const {
+            std::uint64_t hash = key.held;
+            const auto mix = [&hash](std::uint64_t value) {
+                hash = (hash ^ value) * 0x9e3779b97f4a7c15u;
+                hash ^= hash >> 29;
+            };
+            mix(key.done);
+            mix(static_cast<std::uint64_t>(key.tick));
+            mix(static_cast<std::uint64_t>(static_cast<std::uint32_t>(key.x)) << 32 |
+                static_cast<std::uint32_t>(key.y));
+            mix(key.beaten.size());
+            return hash;
+        }
+    };
     [[nodiscard]] Key keyOf(const Body& body, std::size_t done) const {
         const bool isRide = done < m_errands.size() && m_errands[done].sort == Errand::Sort::Ride;
-        return {done, body.tick % m_period, isRide ? body.x : 0, isRide ? body.y : 0, body.held};
+        return {done,      body.tick % m_period, isRide ? body.x : 0, isRide ? body.y : 0,
+                body.held, body.beaten};
     }
     [[nodiscard]] bool meets(int x, int y) const {
         return m_goal.overlaps({x, y, m_problem.tables.bodyWidth, m_problem.tables.bodyHeight});
@@ -182,7 +208,7 @@ private:
     runtime::World m_world;
     long long m_period;
     std::vector<Node> m_nodes;
-    std::set<Key> m_known;
+    std::unordered_set<Key, KeyHash> m_known;
 };
 
 void addMoves(std::vector<Errand>& errands, const Run& run) {

@@ -69,10 +69,11 @@ Move Exploration::moveBefore(const Set& set, std::size_t index, int step, const 
         if (const auto walk = walkBefore(set, index, step, row.y, at)) return *walk;
 
     const runtime::MotionTables& freely = m_mapSets.freely();
+    const runtime::MotionTables& tables = runtime::tablesOf(freely, collision.profile());
     const Layer& source = layers[row.layer];
     const int farthest = std::max({1, source.dx + std::abs(source.shove),
-                                   layers.gripLadder() >= 0 ? freely.climb[0] : 0,
-                                   layers.gripLiquid() >= 0 ? freely.swim[0] : 0});
+                                   layers.gripLadder() >= 0 ? tables.climb[0] : 0,
+                                   layers.gripLiquid() >= 0 ? tables.swim[0] : 0});
     // Places are tried from the one that the wish of the tick after leads from: it makes calm runs.
     std::vector<int> places;
     for (int x = at.x - farthest; x <= at.x + farthest; ++x)
@@ -112,6 +113,8 @@ std::vector<Move> Exploration::wayTo(const State& last) const {
         const auto origin = set.origins.find(keyOf(at.layer, at.x, at.y));
         if (origin != set.origins.end()) {
             back = origin->second;
+        } else if (mover == DiscoveryLog::bySwap) {
+            back = swapBefore(at);
         } else if (mover) {
             const auto& from = set.boarded.at(static_cast<std::size_t>(*mover));
             if (!from) return {};

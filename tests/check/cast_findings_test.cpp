@@ -280,8 +280,10 @@ void CastFindingsTest::run_thatMeetsAFoe_isTold_whereItDoes() {
     QCOMPARE(met.size(), std::size_t(first >= 0 ? 1 : 0));
     QVERIFY(first > 0);
     QVERIFY(met[0].sentence.find(std::to_string(first) + " ticks") != std::string::npos);
+    // One that keeps still is in the way, too.
     crab.data.patrol.gait = level::Gait::Still;
-    QVERIFY(check::meetingFindings(all, with(level, crab), *query, *proof.run).empty());
+    QCOMPARE(check::meetingFindings(all, with(level, crab), *query, *proof.run).size(),
+             std::size_t{1});
 }
 
 void CastFindingsTest::proof_waitsForAFoe_whereThatHelps() {

@@ -410,12 +410,13 @@ class DescribedTest : public QObject {
 private slots:
     void eachFieldOfTheCast_isKept() {
         checkAll<MotionProfile, FieldDefinition, Kind, SpringHeights, Track, Patrol, Formation,
-                 Call, Trigger, DoorWay, RoleData, ExitTarget, Entity, KeptRun, Zone>();
+                 Call, Trigger, DoorWay, RoleData, Transition, Appearance, ExitTarget, Entity,
+                 KeptRun, Zone>();
         checkEachField<runtime::Timetable>();
     }
     void eachFieldOfTheLook_isKept() {
-        checkAll<TileAnimation, TileNote, Sheet, Matter, TileLayer, Chance, Picture, Backdrop,
-                 ScatterRule>();
+        checkAll<TileAnimation, TileNote, Sheet, Matter, TileLayer, FadeLine, Chance, Picture,
+                 Backdrop, ScatterRule>();
     }
     void eachFieldOfPlans_isKept() {
         checkAll<CellRect, Mark, Leaf, Bead, Route, Underlay, Sketch, PartMatch>();

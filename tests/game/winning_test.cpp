@@ -19,7 +19,8 @@ private slots:
     void collecting_isProvenByARun();
     void collecting_inAnOrderThatMatters();
     void whatCannotBeGotTo_cannotBeCollected();
-    void beatingFoes_isImpossibleSoFar();
+    void foes_areBeaten_whereThatCanBe();
+    void foeThatWalks_isWaitedFor();
     void survive_isWaitedFor();
     void within_isPossibleOrNot();
     void tally_isBoundFromAbove();
@@ -36,6 +37,19 @@ private:
     }
     static void ask(Level& level, LevelGoal goal) {
         level.goals.edit([&](auto& goals) { goals.push_back(goal); });
+    }
+    /// A foe there, of a kind of its own.
+    void addCrab(Level& level, PxRect box) {
+        Kind kind;
+        kind.id = {"crab"};
+        kind.role = Role::Foe;
+        if (!m_project.findKind(kind.id))
+            m_project.kinds.edit([&](auto& list) { list.push_back(kind); });
+        Entity crab;
+        crab.id = {"crab-1"};
+        crab.kind = kind.id;
+        crab.box = box;
+        level.entities.append(crab);
     }
     static LevelGoal collect(int count) {
         LevelGoal goal;
@@ -118,12 +132,49 @@ void WinningTest::whatCannotBeGotTo_cannotBeCollected() {
     QCOMPARE(winningOf(level).goals[0].can, Decided::No);
 }
 
-void WinningTest::beatingFoes_isImpossibleSoFar() {
-    Level level = drawn({"............", "............", "S.........X.", "############"});
-    LevelGoal goal = collect(1);
+void WinningTest::foes_areBeaten_whereThatCanBe() {
+    Level level = drawn({"............", "............", "S....o....X.", "############"});
+    addCrab(level, {120, 38, 14, 10});
+    LevelGoal goal = collect(0);
+    goal.kind = {"crab"};
     goal.type = GoalType::Defeat;
     ask(level, goal);
-    QCOMPARE(winningOf(level).can, Decided::No);
+    Winning winning = winningOf(level);
+    QCOMPARE(winning.can, Decided::No);
+    QVERIFY2(winning.why.find("can beat foes") != std::string::npos, winning.why.c_str());
+    // A pickup gives it: the run fetches it first.
+    m_project.profiles.edit([](auto& list) { list[0].abilities.push_back(Ability::BeatsFoes); });
+    level.entities.edit([](auto& list) {
+        for (Entity& entity : list)
+            if (entity.kind.text == "lantern") entity.data.grants = Ability::BeatsFoes;
+    });
+    winning = winningOf(level);
+    QCOMPARE(winning.can, Decided::Yes);
+    QVERIFY(played(level, winning.ways[0]).isWon);
+    // One that nobody gets to, and it cannot be won; nor with more foes than there are.
+    Level high = level;
+    high.cells.fillRect({0, 1, 12, 1}, Cell(MatterId{1}));
+    high.entities.edit([](auto& list) { list.back().box = {120, 0, 14, 10}; });
+    QCOMPARE(winningOf(high).can, Decided::No);
+    level.goals.edit([](auto& goals) { goals[0].count = 2; });
+    winning = winningOf(level);
+    QCOMPARE(winning.can, Decided::No);
+    QVERIFY2(winning.why.find("only 1 of 2") != std::string::npos, winning.why.c_str());
+}
+
+void WinningTest::foeThatWalks_isWaitedFor() {
+    m_project.profiles.edit([](auto& list) { list[0].abilities.push_back(Ability::BeatsFoes); });
+    Level level = drawn({"............", "............", "S.........X.", "############"});
+    addCrab(level, {120, 38, 14, 10});
+    level.entities.edit([](auto& list) { list.back().data.patrol.gait = Gait::Walks; });
+    LevelGoal goal = collect(0);
+    goal.kind = {"crab"};
+    goal.type = GoalType::Defeat;
+    ask(level, goal);
+    const Winning winning = winningOf(level);
+    QVERIFY(winning.can != Decided::No);
+    if (winning.can == Decided::Yes) QVERIFY(played(level, winning.ways[0]).isWon);
+    QCOMPARE(winning.can, Decided::Yes);
 }
 
 void WinningTest::survive_isWaitedFor() {

@@ -55,7 +55,7 @@ void MoversTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
     for (int round = 0; round < count; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));
         reach::Problem problem = testing::randomProblem(random);
-        problem.tables.fromAbove = false;
+        testing::seeFromTheSide(problem.tables);
         if (reach::solve(problem).states > 1200) continue;  // too slow with a clock
         for (int movers = random.between(1, 2); movers > 0; --movers)
             problem.parts.movers.push_back(testing::randomMover(random, problem.frame));

@@ -101,7 +101,8 @@ inline runtime::Mover randomMover(Random& random, const runtime::Frame& frame) {
 
 /// Doors, keys, grants, springs and hazards, few of each.
 inline void addRandomParts(Random& random, reach::Problem& problem,
-                           const level::MotionProfile& profile, CellSize cell) {
+                           const level::MotionProfile& profile,
+                           const std::vector<level::MotionProfile>& others, CellSize cell) {
     runtime::Parts& parts = problem.parts;
     if (random.chance(30)) parts.deadly.push_back(randomBox(random, problem.frame));
     if (random.chance(10))
@@ -111,8 +112,16 @@ inline void addRandomParts(Random& random, reach::Problem& problem,
     for (int gains = random.chance(40) ? random.between(1, 3) : 0; gains > 0; --gains) {
         runtime::Gain gain{randomBox(random, problem.frame), 0};
         if (random.chance(50))
-            gain.grants = problem.tables.abilities & (1u << random.between(0, 6));
-        if (random.chance(25)) gain.takes = problem.tables.abilities & (1u << random.between(0, 6));
+            gain.grants =
+                problem.tables.abilities & (1u << random.between(0, runtime::abilityCount - 1));
+        if (random.chance(25))
+            gain.takes =
+                problem.tables.abilities & (1u << random.between(0, runtime::abilityCount - 1));
+        parts.gains.push_back(gain);
+    }
+    if (!problem.tables.others.empty() && random.chance(70)) {
+        runtime::Gain gain{randomBox(random, problem.frame), 0};
+        gain.movesAs = random.between(0, static_cast<int>(problem.tables.others.size()));
         parts.gains.push_back(gain);
     }
     for (int doors = parts.gains.empty() ? 0 : random.between(0, 2); doors > 0; --doors)
@@ -130,7 +139,14 @@ inline void addRandomParts(Random& random, reach::Problem& problem,
     if (random.chance(12)) {
         const runtime::HeldSet needs = parts.gains.empty() || random.chance(70) ? 0 : 1;
         parts.doors.push_back({randomBox(random, problem.frame), needs});
-        runtime::openOnApproach(parts, 0);
+        runtime::openOnApproach(parts, 0, random.chance(40));
+    }
+    if (random.chance(12)) {
+        runtime::HeldSet after = 0;
+        for (std::size_t i = 0; i < parts.gains.size(); ++i)
+            if (!parts.gains[i].isTimed() && random.chance(50)) after |= runtime::HeldSet{1} << i;
+        parts.doors.push_back({randomBox(random, problem.frame), 0});
+        runtime::shutAfter(parts, after);
     }
     for (int springs = random.chance(30) ? random.between(1, 2) : 0; springs > 0; --springs) {
         level::SpringHeights heights{{random.between(100, 6000)}, {random.between(100, 3000)}, 0};
@@ -138,8 +154,49 @@ inline void addRandomParts(Random& random, reach::Problem& problem,
         if (!spring) continue;
         spring->box = randomBox(random, problem.frame);
         spring->pushDx = random.chance(40) ? random.between(-3, 3) : 0;
+        for (const level::MotionProfile& other : others)
+            if (auto more = motion::makeSpring(other, cell, heights, "test"))
+                spring->others.emplace_back(more->high, more->low);
+        if (spring->others.size() != others.size()) continue;
         parts.springs.push_back(*spring);
     }
+}
+
+/// One or two profiles of the same size that can come into force, now and then, some of them by a
+/// swap.
+inline std::vector<level::MotionProfile> addOtherProfiles(Random& random,
+                                                          runtime::MotionTables& tables,
+                                                          const level::MotionProfile& own,
+                                                          CellSize cell) {
+    std::vector<level::MotionProfile> others;
+    for (int count = random.chance(30) ? random.between(1, 2) : 0; count > 0;) {
+        level::MotionProfile other = randomProfile(random);
+        other.bodyWidth = own.bodyWidth;
+        other.bodyHeight = own.bodyHeight;
+        other.marginPx = own.marginPx;
+        auto made = motion::makeStepTables(other, cell);
+        if (!made) continue;
+        made->body.fromAbove = tables.fromAbove;
+        tables.others.push_back(std::move(made->body));
+        others.push_back(other);
+        --count;
+    }
+    if (others.empty() || random.chance(40)) return others;
+    const bool isOwn = others.size() == 1 || random.chance(60);
+    (isOwn ? tables : tables.others[1]).swapsWith = 1;
+    tables.others[0].swapsWith = isOwn ? 0 : 2;
+    return others;
+}
+
+inline void swapNothing(runtime::MotionTables& tables) {
+    tables.swapsWith = -1;
+    for (runtime::MotionTables& each : tables.others)
+        each.swapsWith = -1;
+}
+inline void seeFromTheSide(runtime::MotionTables& tables) {
+    tables.fromAbove = false;
+    for (runtime::MotionTables& each : tables.others)
+        each.fromAbove = false;
 }
 
 inline reach::Problem randomProblem(Random& random) {
@@ -182,7 +239,8 @@ inline reach::Problem randomProblem(Random& random) {
             problem.tables = motion::makeStepTables(even, cell)->body;
             problem.tables.fromAbove = fromAbove;
         }
-        addRandomParts(random, problem, profile, cell);
+        const auto others = addOtherProfiles(random, problem.tables, profile, cell);
+        addRandomParts(random, problem, profile, others, cell);
         break;
     }
     for (int tries = 0; tries < 8; ++tries) {
@@ -229,6 +287,9 @@ inline runtime::MotionTables freelyOf(const reach::Problem& problem) {
     runtime::MotionTables tables = problem.tables;
     for (runtime::PaceTable* table : {&tables.walk, &tables.climb, &tables.swim, &tables.diagonal})
         table->fill(*std::max_element(table->begin(), table->end()));
+    for (runtime::MotionTables& other : tables.others)
+        for (runtime::PaceTable* table : {&other.walk, &other.climb, &other.swim, &other.diagonal})
+            table->fill(*std::max_element(table->begin(), table->end()));
     return tables;
 }
 
@@ -236,27 +297,40 @@ inline runtime::MotionTables freelyOf(const reach::Problem& problem) {
 template <typename Visit>
 void forEachInput(const runtime::World& world, const runtime::MotionTables& tables,
                   const runtime::Body& body, Visit&& visit) {
-    int widest = std::max({1, tables.walk[0], tables.climb[0], tables.swim[0]});
-    for (const int dx : tables.dx)
-        widest = std::max(widest, dx);
+    int widest = 1;
+    int mostHeld = 0;
+    for (int profile = 0; profile <= static_cast<int>(tables.others.size()); ++profile) {
+        const runtime::MotionTables& each = runtime::tablesOf(tables, profile);
+        widest = std::max({widest, each.walk[0], each.climb[0], each.swim[0]});
+        for (const int dx : each.dx)
+            widest = std::max(widest, dx);
+        mostHeld = std::max(
+            mostHeld, tables.fromAbove ? each.walk[0] : std::max(each.climb[0], each.swim[0]));
+    }
+    const auto visitBoth = [&](const runtime::Input& input) {
+        visit(input);
+        if (world.wantsUse() != 0)
+            visit(runtime::Input{input.dx, input.dy, input.buttons | runtime::useButton});
+    };
+    if (runtime::canSwap(tables)) visitBoth({0, 0, runtime::swapButton});
     for (int dx = -widest; dx <= widest; ++dx)
         for (const unsigned buttons : {0u, 1u, 2u, 4u})
-            visit(runtime::Input{dx, 0, buttons});
-    const int mostHeld =
-        tables.fromAbove ? tables.walk[0] : std::max(tables.climb[0], tables.swim[0]);
+            visitBoth({dx, 0, buttons});
     const bool mayHold = tables.fromAbove || world.meetsLadder(body.x, body.y) ||
                          world.meetsLiquid(body.x, body.y) || world.hasLadderTop(body.x, body.y);
     for (int dx = -mostHeld; mayHold && dx <= mostHeld; ++dx)
         for (int dy = -mostHeld; dy <= mostHeld; ++dy)
             for (const unsigned buttons : {0u, 8u})
-                visit(runtime::Input{dx, dy, buttons});
+                visitBoth({dx, dy, buttons});
 }
 
 /// Every input from every open state; `add` is given what comes of it, opens what is new and says
 /// how many are known. False if these are more than `most`. What is passed is added to `search`.
+/// `first`: the tables of the first tick, where that cannot be waited for.
 template <typename Add>
 bool searchOn(const runtime::World& world, const runtime::MotionTables& tables,
-              std::deque<runtime::Body>& open, Search& search, std::size_t most, Add&& add) {
+              std::deque<runtime::Body>& open, Search& search, std::size_t most, Add&& add,
+              const runtime::MotionTables* first = nullptr) {
     std::size_t known = 0;
     while (!open.empty()) {
         if (known > most) return false;
@@ -264,11 +338,12 @@ bool searchOn(const runtime::World& world, const runtime::MotionTables& tables,
         open.pop_front();
         forEachInput(world, tables, body, [&](const runtime::Input& input) {
             runtime::Body next = body;
-            runtime::step(world, tables, next, input, [&](int x, int y) {
+            runtime::step(world, first ? *first : tables, next, input, [&](int x, int y) {
                 search.visited.insert({x, y});
             });
             known = add(next);
         });
+        first = nullptr;
     }
     return true;
 }
@@ -276,7 +351,7 @@ bool searchOn(const runtime::World& world, const runtime::MotionTables& tables,
 /// Every input from every state, by the stepper. Nothing if there are more states than `most`.
 inline std::optional<Search> searchFrom(const reach::Problem& problem,
                                         const std::vector<runtime::Body>& from,
-                                        std::size_t most = 15000) {
+                                        std::size_t most = 15000, bool isStart = false) {
     using runtime::Body;
     using runtime::Stance;
     const runtime::MotionTables tables = freelyOf(problem);
@@ -296,12 +371,16 @@ inline std::optional<Search> searchFrom(const reach::Problem& problem,
     };
     for (const Body& body : from)
         add(body);
-    if (!searchOn(world, tables, open, search, most, add)) return std::nullopt;
+    const bool isAtOnce = isStart && !from.empty() &&
+                          ((world.gainsAt(from[0].x, from[0].y) & ~from[0].held) |
+                           world.shutAt(from[0].x, from[0].y, from[0].held)) != 0;
+    if (!searchOn(world, tables, open, search, most, add, isAtOnce ? &problem.tables : nullptr))
+        return std::nullopt;
     return search;
 }
 
 inline std::optional<Search> searchAll(const reach::Problem& problem) {
-    return searchFrom(problem, {firstBody(problem)});
+    return searchFrom(problem, {firstBody(problem)}, 15000, true);
 }
 
 }  // namespace rook::testing

@@ -85,7 +85,9 @@ void ResolverTest::mended_equalsSolvedWhole() {
         Random random(seed + static_cast<std::uint64_t>(round));
         reach::Problem problem = randomProblem(random);
         if (isWide) widen(random, problem);
-        if (hasMovers) problem.tables.fromAbove = false;
+        // What can be swapped is solved whole each time.
+        if (random.chance(90)) testing::swapNothing(problem.tables);
+        if (hasMovers) testing::seeFromTheSide(problem.tables);
         for (int movers = hasMovers ? random.between(1, 2) : 0; movers > 0; --movers)
             problem.parts.movers.push_back(testing::randomMover(random, problem.frame));
         reach::Resolver resolver;

@@ -306,12 +306,15 @@ void Board::playOn(const LevelId& level, const EntityId& entry, bool isNewGame) 
     wish.entry = entry;
     wish.isArrival = true;
     if (!isNewGame) wish.game = m_playtest->game();
+    const level::Transition transition = m_playtest->wayOut();
+    QPixmap former = transition.sort == level::TransitionSort::Cut ? QPixmap() : grab();
     auto controller = std::move(m_controller);
     stopWalk();
     m_controller = std::move(controller);
     if (level != m_session.document.level()->id) m_session.document.chooseLevel(level);
     m_viewBeforeWalk = m_view;
     begin(wish);
+    if (isWalking()) m_screenChange.begin(std::move(former), transition);
 }
 
 void Board::begin(const PlayWish& wish) {
@@ -323,6 +326,9 @@ void Board::begin(const PlayWish& wish) {
     // Queued: both end the playtest that tells of them.
     connect(m_playtest.get(), &Playtest::ended, this, &Board::stopWalk, Qt::QueuedConnection);
     connect(m_playtest.get(), &Playtest::leadsTo, this, &Board::playOn, Qt::QueuedConnection);
+    connect(m_playtest.get(), &Playtest::crosses, this, [this](const level::Transition& way) {
+        if (way.sort != level::TransitionSort::Cut) m_screenChange.begin(grab(), way);
+    });
     connect(m_playtest.get(), &Playtest::moved, this, [this] {
         update();
         Q_EMIT pointerMoved();
@@ -340,6 +346,7 @@ void Board::stopWalk() {
     m_lastTrail = m_playtest->trailToKeep();
     const bool keptView = m_playtest->keepsStepInSight();
     m_playtest.reset();
+    m_screenChange.stop();
     m_controller.reset();
     m_painter->clear();
     if (!keptView) setView(m_viewBeforeWalk);

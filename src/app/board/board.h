@@ -11,6 +11,7 @@
 #include "app/board/board_step.h"
 #include "app/board/level_kind_face.h"
 #include "app/painting/flags.h"
+#include "app/play/screen_change.h"
 #include "level/entity_places.h"
 
 class QLineEdit;
@@ -168,6 +169,7 @@ private:
     std::unique_ptr<GameController> m_controller;  ///< while one walks
     std::unique_ptr<Playtest> m_playtest;
     std::vector<QPointF> m_lastTrail;
+    ScreenChange m_screenChange;
     View m_viewBeforeWalk;
 
     QTimer m_motionTimer;  ///< runs while something that moves is in sight

@@ -65,6 +65,7 @@ void Board::paintLevel(QPainter& painter, const MatterScene& shown) {
         painter.fillRect(rect(), currentTheme().window);
         painter.fillRect(board, brushBehind(*m_session.document.level(), board));
         paintBackdrop(painter, shown, m_view, size(), false);
+        paintInOrder(painter, shown, m_view, entityLook(), level::DrawOrder::BehindMasses, rect());
     }
     m_isComplete =
         m_painter->paint(painter, shown, {m_view, rect(), devicePixelRatioF(), paintBudgetMs});
@@ -90,6 +91,8 @@ void Board::paintEvent(QPaintEvent*) {
     if (m_playtest) m_playtest->paint(painter, shown);
     if (shown.part == LayerPart::ButFront)
         paintFrontLayers(painter, shown, rect(), m_view.offset(), m_view.scale());
+    if (shown.isClear)
+        paintInOrder(painter, shown, m_view, entityLook(), level::DrawOrder::BeforeFront, rect());
     if (!m_playtest) {
         step().paintOver(painter);
         paintSelection(painter);
@@ -97,6 +100,7 @@ void Board::paintEvent(QPaintEvent*) {
         paintPreview(painter);
     }
     if (m_playtest && m_hasPointer && mayDraw()) paintPreview(painter);
+    if (m_playtest) m_screenChange.paint(painter, rect());
     if (m_playtest) m_playtest->paintGame(painter);
     if (!m_isComplete) QTimer::singleShot(0, this, qOverload<>(&QWidget::update));
 }

@@ -72,7 +72,8 @@ void paintBackdrop(QPainter& painter, const MatterScene& scene, const View& view
     const QSizeF seen = QSizeF(size) / scale;
     painter.save();
     painter.setClipRect(view.toWidget(level).toAlignedRect());
-    for (const level::Picture& each : backdrop->pictures) {
+    for (std::size_t i = 0; i < backdrop->pictures.size(); ++i) {
+        const level::Picture& each = backdrop->pictures[i];
         const QImage image = scene.sheets->value(pictureKey(each.path));
         if (each.isFront != isFront || image.isNull()) continue;
         runtime::Picture picture;
@@ -88,7 +89,8 @@ void paintBackdrop(QPainter& painter, const MatterScene& scene, const View& view
         const bool isDown = each.fit == level::PictureFit::Repeat;
         if (isAcross) x -= std::ceil(x / width) * width;
         if (isDown) y -= std::ceil(y / height) * height;
-        painter.setOpacity(each.opacity / 100.0);
+        const double share = i < scene.pictureShares.size() ? scene.pictureShares[i] : 1;
+        painter.setOpacity(share * each.opacity / 100.0);
         for (double top = y; top < seen.height(); top += height) {
             for (double left = x; left < seen.width(); left += width) {
                 painter.drawImage(QRectF(left * scale, top * scale, width * scale, height * scale),

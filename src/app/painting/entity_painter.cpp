@@ -1,4 +1,5 @@
 #include "app/painting/entity_painter.h"
+#include "app/painting/entity_order.h"
 
 #include <QCoreApplication>
 #include <QPainter>
@@ -169,8 +170,10 @@ void paintEntity(QPainter& painter, const MatterScene& scene, const View& view,
     const QRectF box = view.toWidget(entity.box);
     const Role role = kind ? kind->role : Role::Prop;
     painter.setOpacity(look.opacity);
+    const bool isElsewhere = scene.isClear && entity.look.order != level::DrawOrder::AmongCast;
     const bool hasSprite =
-        look.showsSprites && kind && box.width() >= 10 && paintSprite(painter, scene, *kind, box);
+        look.showsSprites && kind && box.width() >= 10 &&
+        (isElsewhere || paintSprite(painter, scene, *kind, box, false, entity.look));
     painter.setBrush(Qt::NoBrush);
     painter.setPen(QPen(toneOf(role, theme), 1.6));
     // Over a sprite the mark is small, at the upper right corner; else it is the entity.
@@ -190,23 +193,27 @@ void paintEntity(QPainter& painter, const MatterScene& scene, const View& view,
 }  // namespace
 
 bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind& kind,
-                 const QRectF& box, bool isMirrored) {
-    const level::Sheet* sheet = scene.project->findSheet(kind.sheet);
-    if (!sheet || kind.tile == 0 || !scene.sheets) return false;
-    const QImage image = scene.sheets->value(QString::fromStdString(kind.sheet));
+                 const QRectF& box, bool isMirrored, const level::Appearance& look) {
+    const bool isOwn = !look.sheet.empty();
+    const std::string& sheetName = isOwn ? look.sheet : kind.sheet;
+    const int tile = isOwn ? look.tile : kind.tile;
+    const CellSize tiles = isOwn ? look.tiles : kind.spriteTiles;
+    const level::Sheet* sheet = scene.project->findSheet(sheetName);
+    if (!sheet || tile == 0 || !scene.sheets) return false;
+    const QImage image = scene.sheets->value(QString::fromStdString(sheetName));
     if (image.isNull()) return false;
     painter.save();
-    if (isMirrored) {
-        painter.translate(2 * box.center().x(), 0);
-        painter.scale(-1, 1);
-    }
-    const level::TileAnimation* animation = sheet->animationOf(kind.tile - 1);
-    const int number = animation ? animation->frameAt(scene.tick) : kind.tile - 1;
+    painter.translate(box.center());
+    painter.rotate(90 * look.quarterTurns);
+    painter.scale((isMirrored != look.isMirrored ? -1 : 1) * look.scale,
+                  (look.isUpsideDown ? -1 : 1) * look.scale);
+    painter.translate(-box.center());
+    const level::TileAnimation* animation = sheet->animationOf(tile - 1);
+    const int number = animation ? animation->frameAt(scene.tick) : tile - 1;
     QRect source = sourceOf(*sheet, number);
-    source.setSize(
-        {source.width() * kind.spriteTiles.width, source.height() * kind.spriteTiles.height});
+    source.setSize({source.width() * tiles.width, source.height() * tiles.height});
     QRectF target = box;
-    if (kind.sprite) {
+    if (kind.sprite && !isOwn) {
         const double scale = box.width() / kind.width;
         target = QRectF(box.topLeft() + QPointF(kind.sprite->x, kind.sprite->y) * scale,
                         QSizeF(kind.sprite->width, kind.sprite->height) * scale);
@@ -216,7 +223,7 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
     const double ratio = double(source.width()) / source.height();
     const bool isLonger = box.height() * ratio > muchLonger * box.width();
     const bool isWider = box.width() > muchLonger * box.height() * ratio;
-    if (kind.sprite || (!isLonger && !isWider)) {
+    if ((kind.sprite && !isOwn) || (!isLonger && !isWider)) {
         painter.drawImage(target, image, source);
     } else {
         painter.setClipRect(box, Qt::IntersectClip);
@@ -300,6 +307,20 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
     }
 }
 
+void paintInOrder(QPainter& painter, const MatterScene& scene, const View& view,
+                  const EntityLook& look, level::DrawOrder order, const QRect& area) {
+    if (!scene.places || !look.showsSprites) return;
+    painter.save();
+    painter.setOpacity(look.opacity);
+    const QRectF seen = QRectF(area).adjusted(-80, -30, 80, 30);
+    forEachInOrder(*scene.places, view.toLevelRect(seen), [&](const level::Entity& entity) {
+        if (entity.look.order != order || (look.isLeftOut && look.isLeftOut(entity))) return;
+        if (const level::Kind* kind = scene.project->findKind(entity.kind))
+            paintSprite(painter, scene, *kind, view.toWidget(entity.box), false, entity.look);
+    });
+    painter.restore();
+}
+
 void paintEntities(QPainter& painter, const MatterScene& scene, const View& view,
                    const EntityLook& look, const Selection& selection, const QRect& area) {
     const Theme& theme = currentTheme();
@@ -354,7 +375,7 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
     };
     const auto paintNear = [&](const level::EntityPlaces& places) {
         // What is shown farther on may come from beside it.
-        places.forEachNear(view.toLevelRect(seen.united(seen.translated(-selectedBy))), paint);
+        forEachInOrder(places, view.toLevelRect(seen.united(seen.translated(-selectedBy))), paint);
     };
     if (scene.places) {
         paintNear(*scene.places);
@@ -389,7 +410,7 @@ std::vector<const level::Entity*> entitiesAt(const level::EntityPlaces& places, 
     const int around = int(std::ceil(slack)) + 1;
     const PxRect near =
         PxRect{int(std::floor(levelPx.x())), int(std::floor(levelPx.y())), 1, 1}.grown(around);
-    places.forEachNear(near, [&](const level::Entity& entity) {
+    forEachInOrder(places, near, [&](const level::Entity& entity) {
         const QRectF box(entity.box.x, entity.box.y, entity.box.width, entity.box.height);
         const QRectF handle(box.center() - QPointF(slack, slack), QSizeF(2 * slack, 2 * slack));
         if (box.united(handle).contains(levelPx)) found.push_back(&entity);

@@ -20,9 +20,12 @@ struct EntityLook : EntitiesLook {
 void paintEntities(QPainter& painter, const MatterScene& scene, const View& view,
                    const EntityLook& look, const Selection& selection, const QRect& area);
 
-/// The sprite of a kind, in its box; false if there is none.
+/// The sprite of a kind, in its box, or as a single thing looks otherwise; false if there is none.
 bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind& kind,
-                 const QRectF& box, bool isMirrored = false);
+                 const QRectF& box, bool isMirrored = false, const level::Appearance& look = {});
+/// The sprites of things behind the masses, or before the front layers, alone.
+void paintInOrder(QPainter& painter, const MatterScene& scene, const View& view,
+                  const EntityLook& look, level::DrawOrder order, const QRect& area);
 
 /// Where sprites move that are in sight, widget px.
 [[nodiscard]] QRegion movingSprites(const MatterScene& scene, const View& view, const QRect& area);

@@ -44,9 +44,10 @@ struct MatterScene {
         nullptr;                           ///< that matter is dressed by; null = plain tiles
     const skin::Strewn* strewn = nullptr;  ///< by the level's rules; null = nothing is
     LayerPart part = LayerPart::All;
-    std::vector<double> layerShares{};  ///< of their opacity, by layer; empty = all of it
-    bool isClear = false;               ///< nothing is painted behind the matter
-    bool showsGuesses = false;          ///< marks where the nearest case stands in
+    std::vector<double> layerShares{};    ///< of their opacity, by layer; empty = all of it
+    std::vector<double> pictureShares{};  ///< likewise, by picture of the backdrop
+    bool isClear = false;                 ///< nothing is painted behind the matter
+    bool showsGuesses = false;            ///< marks where the nearest case stands in
     TileMotion motion = TileMotion::All;
     long long tick = 0;                           ///< that tiles which move are shown at
     const level::EntityPlaces* places = nullptr;  ///< of the level's entities; null = not known

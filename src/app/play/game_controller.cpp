@@ -11,7 +11,15 @@ constexpr auto lookEvery = std::chrono::milliseconds(6);
 constexpr int looksBetweenSearches = 160;  // about a second
 constexpr int deadZone = 12000;            // of 32,767
 
-enum Bit : unsigned { leftBit = 1, rightBit = 2, upBit = 4, downBit = 8, jumpBit = 16 };
+enum Bit : unsigned {
+    leftBit = 1,
+    rightBit = 2,
+    upBit = 4,
+    downBit = 8,
+    jumpBit = 16,
+    useBit = 32,
+    swapBit = 64
+};
 
 unsigned heldOn(SDL_GameController* pad) {
     const auto has = [&](SDL_GameControllerButton button) {
@@ -25,6 +33,8 @@ unsigned heldOn(SDL_GameController* pad) {
     if (down < -deadZone || has(SDL_CONTROLLER_BUTTON_DPAD_UP)) held |= upBit;
     if (down > deadZone || has(SDL_CONTROLLER_BUTTON_DPAD_DOWN)) held |= downBit;
     if (has(SDL_CONTROLLER_BUTTON_A)) held |= jumpBit;
+    if (has(SDL_CONTROLLER_BUTTON_X)) held |= useBit;
+    if (has(SDL_CONTROLLER_BUTTON_Y)) held |= swapBit;
     return held;
 }
 
@@ -47,7 +57,8 @@ GameController::~GameController() {
 ControllerState GameController::state() const {
     const unsigned held = m_held;
     return {(held & leftBit) != 0, (held & rightBit) != 0, (held & upBit) != 0,
-            (held & downBit) != 0, (held & jumpBit) != 0};
+            (held & downBit) != 0, (held & jumpBit) != 0,  (held & useBit) != 0,
+            (held & swapBit) != 0};
 }
 
 void GameController::run() {

@@ -13,7 +13,9 @@ struct ControllerState {
     bool up = false;
     bool down = false;
     bool jump = false;
-    [[nodiscard]] bool isAny() const { return left || right || up || down || jump; }
+    bool use = false;
+    bool swap = false;
+    [[nodiscard]] bool isAny() const { return left || right || up || down || jump || use || swap; }
 };
 
 /// The first controller that is there; one that is plugged in later is found within a second.

@@ -95,6 +95,11 @@ void PlayedGame::take(const level::Project& project, const level::Entity& entity
                   entity.data.value);
 }
 
+void PlayedGame::beat(const level::Project& project, const level::Entity& entity) {
+    if (const level::Kind* kind = level::beatenKindOf(project, entity))
+        runtime::beat(m_rules, m_state, kind->id.text, m_rules.find(kind->tally), kind->worth);
+}
+
 runtime::TickEnd PlayedGame::endTick() {
     return runtime::endTick(m_level, m_state);
 }

@@ -56,6 +56,8 @@ public:
     void tellMissing(const level::Level& level);
     /// Something of that kind was taken.
     void take(const level::Project& project, const level::Entity& entity);
+    /// A foe was beaten, or a member of a formation.
+    void beat(const level::Project& project, const level::Entity& entity);
     /// A tick in which nothing was won and nobody died.
     [[nodiscard]] runtime::TickEnd endTick();
     /// What follows a death, or a level that is lost.

@@ -76,23 +76,31 @@ bool Playtest::isHeld(SteeringAction action) const {
             return m_controller.down || m_steering.isHeld(action);
         case SteeringAction::Jump:
             return m_controller.jump || m_steering.isHeld(action);
+        case SteeringAction::Use:
+            return m_controller.use || m_steering.isHeld(action);
+        case SteeringAction::Swap:
+            return m_controller.swap || m_steering.isHeld(action);
     }
     return false;
 }
 
-bool Playtest::takeJumpPress() {
-    const bool isKey = m_steering.takePress();
-    return std::exchange(m_isControllerPress, false) || isKey;
+bool Playtest::takePress(SteeringAction action) {
+    const bool isKey = m_steering.takePress(action);
+    bool* onController = action == SteeringAction::Jump   ? &m_isControllerJump
+                         : action == SteeringAction::Swap ? &m_isControllerSwap
+                                                          : nullptr;
+    return (onController && std::exchange(*onController, false)) || isKey;
 }
 
 void Playtest::lookAtController() {
     const ControllerState former = std::exchange(m_controller, m_host.controller());
     if (m_controller.isAny() && !former.isAny()) m_game->takeOver();
+    if (m_controller.swap && !former.swap) m_isControllerSwap = true;
     if (!m_controller.jump || former.jump) return;
     if (m_game->isWaiting())
         perform(m_game->dismiss());
     else
-        m_isControllerPress = true;
+        m_isControllerJump = true;
 }
 
 bool Playtest::mayTick() {
@@ -106,6 +114,7 @@ void Playtest::win(const std::string& exit) {
     const level::Level& level = *m_session.document.level();
     const level::Entity* entity = level::findEntity(level, {exit});
     const level::ExitTarget next{level::Onward::Next, {}, {}};
+    m_wayOut = entity ? entity->to.transition : level::Transition();
     m_game->win(level, game::destinationOf(project, level, entity ? entity->to : next));
     if (!m_game->words()) perform(m_game->dismiss());
     Q_EMIT changed();

@@ -79,6 +79,9 @@ public:
     /// The level may be changed while one walks in it.
     [[nodiscard]] virtual bool takesEdits() const { return false; }
 
+    /// How the picture of where the last exit leads follows.
+    [[nodiscard]] const level::Transition& wayOut() const { return m_wayOut; }
+
     /// A key asked for its end.
     [[nodiscard]] bool isEnded() const { return m_isEnded; }
     [[nodiscard]] const std::shared_ptr<PlayedGame>& game() const { return m_game; }
@@ -86,6 +89,8 @@ public:
 Q_SIGNALS:
     void changed();  ///< what is told
     void moved();
+    /// Another zone is seen from now on.
+    void crosses(const rook::level::Transition& transition);
     void ended();  ///< by itself, not by a key
     /// To a level, at an entry. `isNewGame`: nothing is carried there.
     void leadsTo(const rook::LevelId& level, const rook::EntityId& entry, bool isNewGame);
@@ -97,8 +102,8 @@ protected:
     virtual void beginAgain() = 0;
     /// By a key or by the controller.
     [[nodiscard]] bool isHeld(SteeringAction action) const;
-    /// True once after jump was pressed on either.
-    [[nodiscard]] bool takeJumpPress();
+    /// True once after it was pressed on either.
+    [[nodiscard]] bool takePress(SteeringAction action);
     /// False while words are read: the world stands still then.
     [[nodiscard]] bool mayTick();
     /// An exit was met, and wins.
@@ -124,6 +129,7 @@ protected:
     std::shared_ptr<PlayedGame> m_game;
 
 private:
+    level::Transition m_wayOut;
     void paintStrip(QPainter& painter) const;
     void paintWords(QPainter& painter) const;
     void beginLevelAgain();
@@ -131,7 +137,8 @@ private:
     void lookAtController();
     Steering m_steering;
     ControllerState m_controller;
-    bool m_isControllerPress = false;
+    bool m_isControllerJump = false;
+    bool m_isControllerSwap = false;
     QTimer m_timer;
     QElapsedTimer m_clock;
     qint64 m_ticks = 0;

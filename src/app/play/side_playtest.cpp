@@ -11,6 +11,7 @@
 #include "level/rules.h"
 #include "level/zone_edits.h"
 #include "reach/zones.h"
+#include "rook_shown.hpp"
 
 namespace rook::app {
 
@@ -52,6 +53,7 @@ public:
         if (scene.isClear) {
             scene.part = LayerPart::ButFront;
             scene.layerShares = m_layerShares;
+            scene.pictureShares = m_pictureShares;
         }
         scene.tick = m_walk->ticks();
         scene.showsGuesses = false;
@@ -61,6 +63,7 @@ public:
                 !m_looksLikeTheGame,
                 [this](const level::Entity& e) {
                     return m_walk->isTaken(e.id.text) || m_walk->goes(e.id) ||
+                           m_walk->isBeaten(e.id) ||
                            (m_looksLikeTheGame &&
                             m_session.document.project().roleOf(e) == level::Role::Spawn);
                 },
@@ -90,6 +93,8 @@ public:
                            .arg(m_walk->deaths())
                            .arg(m_walk->finished());
         if (m_game->run()) text.prepend(tr("the proof, any arrow takes over: "));
+        if (const std::string profile = m_walk->profileInForce(); !profile.empty())
+            text += tr(", as %1").arg(QString::fromStdString(profile));
         if (m_pace == 0) text.prepend(tr("paused, "));
         if (!m_walk->lastExit().empty())
             text += tr(", last exit %1").arg(QString::fromStdString(m_walk->lastExit()));
@@ -209,8 +214,6 @@ private:
     }
 
     void fadeLayers() {
-        constexpr double faintest = 0.25;
-        constexpr double step = 0.08;
         const level::Level& level = *m_session.document.level();
         const runtime::Body& body = m_walk->body();
         const CellRect cells =
@@ -219,14 +222,35 @@ private:
         m_layerShares.resize(level.layers.size(), 1);
         for (std::size_t i = 0; i < level.layers.size(); ++i) {
             const level::TileLayer& layer = level.layers[i];
-            if (!layer.isFront || !layer.fades) continue;
-            bool isHidden = false;
-            for (int y = cells.y; y < cells.bottom(); ++y)
+            if (!layer.isFront || (!layer.fades && !layer.fadeLine)) continue;
+            bool isHidden = isBeyond(layer.fadeLine);
+            for (int y = cells.y; layer.fades && y < cells.bottom(); ++y)
                 for (int x = cells.x; x < cells.right(); ++x)
                     isHidden = isHidden || layer.tiles.at(x, y, level::Tile()).isShown() ||
                                !layer.cells.at(x, y, level::Cell()).isOpen();
-            double& share = m_layerShares[i];
-            share = isHidden ? std::max(faintest, share - step) : std::min(1.0, share + step);
+            m_layerShares[i] = runtime::fadedOn(m_layerShares[i], isHidden,
+                                                layer.fadeLine ? layer.fadeLine->ticks : 9);
+        }
+        fadePictures();
+    }
+    [[nodiscard]] bool isBeyond(const std::optional<level::FadeLine>& line) const {
+        if (!line) return false;
+        // The sides are named in the same order there, after none at all.
+        const runtime::FadeLine beyond{runtime::FadeLine::Beyond(int(line->beyond) + 1), line->at,
+                                       line->ticks};
+        const runtime::Body& body = m_walk->body();
+        return beyond.isPassedBy(
+            {body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
+    }
+    void fadePictures() {
+        const level::Backdrop* backdrop =
+            m_session.document.project().findBackdrop(m_session.document.level()->backdrop);
+        m_pictureShares.resize(backdrop ? backdrop->pictures.size() : 0, 1);
+        for (std::size_t i = 0; i < m_pictureShares.size(); ++i) {
+            const auto& line = backdrop->pictures[i].fadeLine;
+            if (line)
+                m_pictureShares[i] =
+                    runtime::fadedOn(m_pictureShares[i], isBeyond(line), line->ticks);
         }
     }
 
@@ -237,7 +261,9 @@ private:
         keys.up = isHeld(SteeringAction::Up);
         keys.down = isHeld(SteeringAction::Down);
         keys.jump = isHeld(SteeringAction::Jump);
-        if (takeJumpPress()) keys.jumpBufferTicks = runtime::jumpBuffer;
+        keys.use = isHeld(SteeringAction::Use);
+        if (takePress(SteeringAction::Jump)) keys.jumpBufferTicks = runtime::jumpBuffer;
+        if (takePress(SteeringAction::Swap)) keys.swapBufferTicks = runtime::jumpBuffer;
     }
     void playTick() {
         if (!mayTick()) return;
@@ -251,7 +277,10 @@ private:
             given = run->inputs.empty() ? runtime::Input{} : run->inputs[tick];
         else
             m_game->takeOver();
+        const ZoneId zone = m_walk->zone();
         const Walk::Happening happening = m_walk->tick(mayWin, given);
+        const level::Zone* now = m_walk->zone() == zone ? nullptr : findZone(level, m_walk->zone());
+        if (now && !zone.isEmpty() && !happening.hasDied) Q_EMIT crosses(now->transition);
         if (mayWin && !happening.exit.empty()) {
             m_game->left.reset();
             if (const auto* inputs = m_walk->recorded())
@@ -262,6 +291,9 @@ private:
         for (const std::string& id : happening.taken)
             if (const level::Entity* entity = level::findEntity(level, {id}))
                 m_game->take(m_session.document.project(), *entity);
+        for (const EntityId& id : happening.beaten)
+            if (const level::Entity* entity = level::findEntity(level, id))
+                m_game->beat(m_session.document.project(), *entity);
         if (!happening.exit.empty()) m_game->tellMissing(level);
         follow(happening.hasDied);
     }
@@ -425,8 +457,9 @@ private:
 
     std::unique_ptr<Walk> m_walk;
     bool m_looksLikeTheGame;
-    std::vector<double> m_layerShares;  ///< of their opacity, by layer
-    double m_pace = 1;                  ///< 0 while paused
+    std::vector<double> m_layerShares;    ///< of their opacity, by layer
+    std::vector<double> m_pictureShares;  ///< likewise, by picture of the backdrop
+    double m_pace = 1;                    ///< 0 while paused
     bool m_showsHidden = false;
     level::Project m_project;  ///< that one walks in
     bool m_isStroke = false;   ///< foes do not go by the last value yet

@@ -15,7 +15,7 @@ QString steeringWords(const char* text) {
 }
 
 QString settingOf(int action) {
-    static constexpr const char* names[] = {"left", "right", "up", "down", "jump"};
+    static constexpr const char* names[] = {"left", "right", "up", "down", "jump", "use", "swap"};
     return QStringLiteral("walk-keys/") + QLatin1String(names[action]);
 }
 
@@ -24,7 +24,8 @@ constexpr std::pair<int, SteeringAction> givenKeys[] = {
     {Qt::Key_Right, SteeringAction::Right}, {Qt::Key_D, SteeringAction::Right},
     {Qt::Key_Up, SteeringAction::Up},       {Qt::Key_W, SteeringAction::Up},
     {Qt::Key_Down, SteeringAction::Down},   {Qt::Key_S, SteeringAction::Down},
-    {Qt::Key_Space, SteeringAction::Jump}};
+    {Qt::Key_Space, SteeringAction::Jump},  {Qt::Key_E, SteeringAction::Use},
+    {Qt::Key_Q, SteeringAction::Swap}};
 
 /// Keys with which a walk is watched and ended.
 constexpr int otherKeys[] = {Qt::Key_P, Qt::Key_I,      Qt::Key_O,   Qt::Key_U,    Qt::Key_F,
@@ -44,6 +45,10 @@ QString textOf(SteeringAction action) {
             return steeringWords("Down, drop through");
         case SteeringAction::Jump:
             return steeringWords("Jump");
+        case SteeringAction::Use:
+            return steeringWords("Use, open a door");
+        case SteeringAction::Swap:
+            return steeringWords("Swap the profile");
     }
     return {};
 }
@@ -110,7 +115,8 @@ bool Steering::takeKey(const QKeyEvent& event, bool isDown) {
         m_held.insert(key);
     else
         m_held.remove(key);
-    if (isDown && m_keys.does(key, SteeringAction::Jump)) m_isJumpPressed = true;
+    for (int i = 0; isDown && i < steeringActionCount; ++i)
+        if (m_keys.does(key, SteeringAction(i))) m_isPressed[std::size_t(i)] = true;
     return true;
 }
 

@@ -11,8 +11,8 @@
 
 namespace rook::app {
 
-enum class SteeringAction { Left, Right, Up, Down, Jump };
-inline constexpr int steeringActionCount = 5;
+enum class SteeringAction { Left, Right, Up, Down, Jump, Use, Swap };
+inline constexpr int steeringActionCount = 7;
 
 /// What an action is called.
 [[nodiscard]] QString textOf(SteeringAction action);
@@ -43,13 +43,15 @@ public:
     /// All keys are up: they are let go elsewhere, where it is not told.
     void letGo() { m_held.clear(); }
     [[nodiscard]] bool isHeld(SteeringAction action) const;
-    /// True once after a press of jump.
-    [[nodiscard]] bool takePress() { return std::exchange(m_isJumpPressed, false); }
+    /// True once after a press.
+    [[nodiscard]] bool takePress(SteeringAction action) {
+        return std::exchange(m_isPressed[std::size_t(action)], false);
+    }
 
 private:
     SteeringKeys m_keys;
     QSet<int> m_held;
-    bool m_isJumpPressed = false;
+    std::array<bool, steeringActionCount> m_isPressed{};
 };
 
 }  // namespace rook::app

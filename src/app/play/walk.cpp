@@ -48,6 +48,7 @@ Walk::Walk(const level::Project& project, const level::Level& level, const reach
     : m_level(level),
       m_options(options),
       m_gainIds(query.gainIds),
+      m_profiles(query.profiles),
       m_cells(project, level),
       m_tables(query.problem.tables),
       m_world(frameOf(level), m_cells, m_tables, query.problem.parts),
@@ -70,13 +71,18 @@ void Walk::gather(const level::Project& project, bool withFoes) {
     const cast::Obstacles obstacles =
         withFoes ? cast::obstaclesOf(project, m_level) : cast::Obstacles();
     if (withFoes) m_shots.clear();
+    int place = -1;
     for (const level::Entity& entity : m_level.entities) {
+        ++place;
         const level::Role role = project.roleOf(entity);
         if (reach::isGoal(role))
             m_things.push_back({entity.id.text, role, level::boxOf(entity.box)});
-        if (withFoes && role == level::Role::Foe && entity.data.patrol.gait != level::Gait::Still)
+        if (withFoes && role == level::Role::Foe && level::isOnPatrol(entity.data)) {
             m_foes.push_back({entity.id, entity.kind,
-                              cast::wayAmong(obstacles, project, m_level, m_tables, entity)});
+                              cast::wayAmong(obstacles, project, m_level, m_tables, entity),
+                              entity.facing == level::Facing::Left});
+            m_foes.back().way.entity = place;
+        }
         if (withFoes && role == level::Role::Thrower)
             for (runtime::Way& shot : cast::shotsAmong(obstacles, project, m_level, entity))
                 m_shots.push_back({entity.id, entity.kind, std::move(shot)});
@@ -85,7 +91,7 @@ void Walk::gather(const level::Project& project, bool withFoes) {
             m_groups.push_back(
                 {entity.id, member->id,
                  member->role == level::Role::Foe || member->role == level::Role::Hazard,
-                 cast::formationOf(project, entity)});
+                 cast::formationOf(project, entity), member->role == level::Role::Foe, place});
     }
 }
 
@@ -102,8 +108,12 @@ std::vector<runtime::Way> Walk::deadlyWays() const {
     for (const Shot& shot : m_shots)
         ways.push_back(shot.way);
     for (const Group& group : m_groups)
-        for (int place = 0; group.isDeadly && place < group.formation.count; ++place)
-            if (!group.formation.isGap(place)) ways.push_back(group.formation.wayOf(place));
+        for (int place = 0; group.isDeadly && place < group.formation.count; ++place) {
+            if (group.formation.isGap(place)) continue;
+            ways.push_back(group.formation.wayOf(place));
+            ways.back().canBeBeaten = group.isOfFoes;
+            ways.back().entity = group.entity;
+        }
     return ways;
 }
 
@@ -117,15 +127,18 @@ bool Walk::follow(const level::Project& project, const level::Level& level, bool
             now - query->gainIds.begin() < 64)
             held |= runtime::HeldSet{1} << (now - query->gainIds.begin());
     }
+    if (query->profiles == m_profiles) held |= m_body.held & runtime::swappedBit;
     runtime::Parts parts = query->problem.parts;
     m_level = level;
     m_gainIds = query->gainIds;
+    m_profiles = query->profiles;
     m_cells = level::LevelCells(project, level);
     m_tables = query->problem.tables;
     gather(project, isWhole);
     parts.foes = isWhole ? deadlyWays() : m_world.parts().foes;
     m_world = runtime::World(frameOf(level), m_cells, m_tables, std::move(parts));
     m_body.held = held;
+    m_body.beaten.clear();  // whoever goes now is another
     // A run of the level as it was is no run of it as it is.
     m_isFromSpawn = false;
     const runtime::Moment now = m_world.momentOf(held, m_body.tick);
@@ -143,19 +156,45 @@ bool Walk::follow(const level::Project& project, const level::Level& level, bool
 std::vector<Walk::Going> Walk::going() const {
     std::vector<Going> going;
     const long long now = m_body.tick;
+    int what = 0;  // in the order of `deadlyWays`
     for (const Foe& foe : m_foes) {
         const runtime::Box box = foe.way.at(now);
-        going.push_back({foe.id, foe.kind, true, box, foe.way.at(now + 8).x < box.x});
+        const int ahead = foe.way.at(now + 8).x - box.x;
+        if (!isGone(what++))
+            going.push_back(
+                {foe.id, foe.kind, true, box, ahead < 0 || (ahead == 0 && foe.startsLeft)});
     }
     for (const Shot& shot : m_shots)
-        if (shot.way.isThere(now))
+        if (!isGone(what++) && shot.way.isThere(now))
             going.push_back({shot.id, shot.kind, true, shot.way.at(now), false, true});
     for (const Group& group : m_groups)
-        for (int place = 0; place < group.formation.count; ++place)
-            if (!group.formation.isGap(place))
-                going.push_back(
-                    {group.id, group.kind, group.isDeadly, group.formation.at(place, now), false});
+        for (int place = 0; place < group.formation.count; ++place) {
+            if (group.formation.isGap(place)) continue;
+            if (group.isDeadly && isGone(what++)) continue;
+            going.push_back(
+                {group.id, group.kind, group.isDeadly, group.formation.at(place, now), false});
+        }
     return going;
+}
+
+bool Walk::isGone(int what) const {
+    return std::any_of(m_body.beaten.begin(), m_body.beaten.end(), [&](const auto& each) {
+        return each.what == what && (each.until < 0 || m_body.tick < each.until);
+    });
+}
+
+bool Walk::isBeaten(const EntityId& id) const {
+    return std::any_of(m_body.beaten.begin(), m_body.beaten.end(), [&](const auto& each) {
+        const int at = each.until < 0 ? runtime::entityOf(each, m_world.parts()) : -1;
+        if (at < 0) return false;
+        const level::Entity& entity = m_level.entities[static_cast<std::size_t>(at)];
+        return entity.id == id && entity.data.formation.member.isEmpty();
+    });
+}
+
+std::string Walk::profileInForce() const {
+    if (m_profiles.size() < 2) return {};
+    return m_profiles[static_cast<std::size_t>(m_world.profileOf(m_body.held))];
 }
 
 bool Walk::goes(const EntityId& id) const {
@@ -182,14 +221,16 @@ void Walk::beginAgain() {
 /// At the last checkpoint, else at the start.
 void Walk::restart() {
     const runtime::HeldSet held = m_body.held & runtime::heldForGood(m_world.parts());
+    const runtime::BeatenList beaten = runtime::beatenForGood(m_body.beaten);
     const std::optional<PxRect> entry = m_checkpoint ? std::nullopt : zoneEntry();
     putAt(m_checkpoint ? *m_checkpoint : entry.value_or(m_start), held);
     if (m_body.stance == runtime::Stance::Ended && (m_checkpoint || entry)) {
         m_checkpoint.reset();
         putAt(m_start, held);
     }
+    m_body.beaten = beaten;
     // A run of the level begins at its start, with nothing in hand.
-    m_isFromSpawn = m_beganAtSpawn && !m_checkpoint && !entry && m_taken.empty();
+    m_isFromSpawn = m_beganAtSpawn && !m_checkpoint && !entry && m_taken.empty() && beaten.empty();
 }
 
 void Walk::followZones() {
@@ -229,6 +270,7 @@ Walk::Happening Walk::tick(bool winsAtExit, const std::optional<runtime::Input>&
     std::vector<std::size_t> things;
     meetThings(m_body.x, m_body.y, things);
     m_freeAt = {m_body.x, m_body.y};
+    const runtime::BeatenList before = m_body.beaten;
     step(m_world, m_tables, m_body, input, [&](int x, int y) {
         if (met.empty()) met = exitAt(x, y);
         meetThings(x, y, things);
@@ -253,6 +295,11 @@ Walk::Happening Walk::tick(bool winsAtExit, const std::optional<runtime::Input>&
     }
     m_isAtExit = !met.empty();
     if (!wins) take(things, happening);
+    if (!wins)
+        runtime::forEachBeaten(before, m_body.beaten, m_world.parts(), [&](int entity) {
+            if (entity >= 0)
+                happening.beaten.push_back(m_level.entities[static_cast<std::size_t>(entity)].id);
+        });
     followZones();
     return happening;
 }

@@ -33,6 +33,7 @@ public:
         bool hasDied = false;
         std::string exit;  ///< that was met, and not before; empty = none
         std::vector<std::string> taken;
+        std::vector<EntityId> beaten;  ///< foes; a formation, for each of its members
     };
     /// Moves by one tick. `winsAtExit`: the first px of the way that meets an exit ends the tick
     /// there, whatever would come later in it. After a death one goes on at the last checkpoint,
@@ -56,6 +57,7 @@ public:
     [[nodiscard]] const runtime::Body& body() const { return m_body; }
     [[nodiscard]] const runtime::MotionTables& tables() const { return m_tables; }
     [[nodiscard]] bool facesLeft() const { return m_facesLeft; }
+    [[nodiscard]] const ZoneId& zone() const { return m_zone; }
     [[nodiscard]] int deaths() const { return m_deaths; }
     [[nodiscard]] int finished() const { return m_finished; }
     [[nodiscard]] bool isAtExit() const { return m_isAtExit; }
@@ -84,6 +86,10 @@ public:
     };
     [[nodiscard]] std::vector<Going> going() const;
     [[nodiscard]] bool goes(const EntityId& id) const;
+    /// A foe that was beaten, and not a formation of them.
+    [[nodiscard]] bool isBeaten(const EntityId& id) const;
+    /// The name of the profile that is in force, where there is more than one.
+    [[nodiscard]] std::string profileInForce() const;
     /// Inputs from the first spawn to now; none if it began elsewhere, so that it is no run of the
     /// level.
     [[nodiscard]] const std::vector<runtime::Input>* recorded() const {
@@ -100,6 +106,7 @@ private:
     void gather(const level::Project& project, bool withFoes);
     /// Of all that was gathered and kills.
     [[nodiscard]] std::vector<runtime::Way> deadlyWays() const;
+    [[nodiscard]] bool isGone(int what) const;
     void restart();
     void followZones();
     [[nodiscard]] std::optional<PxRect> zoneEntry() const;
@@ -112,6 +119,7 @@ private:
     level::Level m_level;
     reach::QueryOptions m_options;
     std::vector<std::string> m_gainIds;
+    std::vector<std::string> m_profiles;
     level::LevelCells m_cells;
     runtime::MotionTables m_tables;
     runtime::World m_world;
@@ -126,12 +134,15 @@ private:
         EntityId id;
         KindId kind;
         runtime::PatrolWay way;
+        bool startsLeft = false;
     };
     struct Group {
         EntityId id;
         KindId kind;
         bool isDeadly = false;
         runtime::Formation formation;
+        bool isOfFoes = false;
+        int entity = -1;
     };
     struct Shot {
         EntityId id;  ///< of the thrower

@@ -145,8 +145,9 @@ private:
             section->addWide(ring);
         }
         section->addWide(makeWords(tr("Arrows nudge by a cell, with Shift by a px."), section));
-        if (!hasRoleData(kind->role)) return;
-        addSection(makeRoleSection(kind->role, e->id, m_session, this));
+        if (hasRoleData(kind->role))
+            addSection(makeRoleSection(kind->role, e->id, m_session, this));
+        addSection(makeAppearanceSection(m_ids, m_session, this));
     }
     /// What all of the kind have: the way that they face, and their fields.
     void addFields(MarginSection* section, const Kind& kind) {
@@ -197,13 +198,32 @@ private:
             },
             [](auto& entity, const QString& value) {
                 using level::Onward;
-                entity.to = {};
+                entity.to = {level::Onward::End, {}, {}, entity.to.transition};
                 if (value == QStringLiteral("+")) entity.to.onward = Onward::Next;
                 if (value.isEmpty() || entity.to.onward == Onward::Next) return;
                 entity.to = {Onward::Level,
                              {value.section(u'/', 0, 0).toStdString()},
-                             {value.section(u'/', 1).toStdString()}};
+                             {value.section(u'/', 1).toStdString()},
+                             entity.to.transition};
             });
+        addTransition(section);
+    }
+    /// How the picture of where it leads follows.
+    void addTransition(MarginSection* section) {
+        using level::TransitionSort;
+        addChoice(
+            section, tr("Goes over by"),
+            {{tr("a cut"), QStringLiteral("cut")},
+             {tr("a slide"), QStringLiteral("slide")},
+             {tr("a fade"), QStringLiteral("fade")}},
+            [](const auto& entity) { return textOf(nameOf(entity.to.transition.sort)); },
+            [](auto& entity, const QString& value) {
+                entity.to.transition.sort = *level::fromName<TransitionSort>(value.toStdString());
+            });
+        addNumber(
+            section, tr("In ticks"), 1, level::maxTransitionTicks,
+            [](const auto& entity) { return entity.to.transition.ticks; },
+            [](auto& entity, int value) { entity.to.transition.ticks = value; });
     }
 
     void addField(MarginSection* section, const FieldDefinition& field) {
@@ -272,6 +292,7 @@ private:
             makeWords(kind ? tr("A field that is changed here changes for all of them.")
                            : tr("Of several kinds: choose one kind to change its fields."),
                       section));
+        addSection(makeAppearanceSection(m_ids, m_session, this));
     }
 
     /// So many of the kind in hand in the cells that are selected.

@@ -11,6 +11,10 @@ namespace rook::app {
 [[nodiscard]] PanelSection* makeRoleSection(level::Role role, const EntityId& id, Session& session,
                                             QWidget* parent);
 
+/// How these things look otherwise than their kind; the first of them is shown.
+[[nodiscard]] PanelSection* makeAppearanceSection(const std::vector<EntityId>& ids,
+                                                  Session& session, QWidget* parent);
+
 [[nodiscard]] PanelSection* makeZoneSection(Session& session, QWidget* parent);
 [[nodiscard]] PanelSection* makeKindSection(Session& session, QWidget* parent);
 

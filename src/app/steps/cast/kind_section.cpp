@@ -4,6 +4,7 @@
 #include <QSpinBox>
 
 #include "app/panels/field_control.h"
+#include "app/panels/sheet_popup.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/cast/cast_sections.h"
 #include "app/tools/cell_options.h"
@@ -62,9 +63,12 @@ public:
                 kind.tally = at <= 0 ? std::string() : tallies[std::size_t(at) - 1].name;
             });
         });
-        m_tally->setToolTip(tr("Of the game (key 0): what is taken adds its value to it."));
+        m_tally->setToolTip(
+            tr("Of the game (key 0): what is taken adds its value to it, a foe that "
+               "is beaten what it is worth."));
         addControl(tr("Counts for"), m_tally);
         m_all << m_tally;
+        m_worth = addNumber(tr("Worth, beaten"), "kind-worth", -1000000, 1000000, &Kind::worth);
         addSprite();
         addWide(makeWords(tr("Fields"), this));
         m_list->setSpacing(0);
@@ -199,16 +203,18 @@ private:
         }
         setChoices(m_tally, names);
         m_tally->setCurrentIndex(at);
-        showRow(m_tally, kind.role == level::Role::Pickup);
+        const bool isFoe = kind.role == level::Role::Foe;
+        showRow(m_tally, isFoe || kind.role == level::Role::Pickup);
+        showRow(m_worth, isFoe && !kind.tally.empty());
     }
 
-    /// The tiles in hand in Skin may become its sprite.
+    /// Its picture: a sheet, and in one movement more the tiles of it.
     void addSprite() {
         m_sheet = makeChoiceBox(QStringLiteral("kind-sheet"), {}, this, [this](int index) {
-            const auto& sheets = m_session.document.project().sheets;
+            if (index > 0) return pickTiles(std::size_t(index - 1));
             change([&](Kind& kind) {
-                kind.sheet = index == 0 ? std::string() : sheets[std::size_t(index - 1)].name;
-                kind.tile = index == 0 ? 0 : std::max(1, kind.tile);
+                kind.sheet.clear();
+                kind.tile = 0;
             });
         });
         addControl(tr("Sprite from"), m_sheet);
@@ -218,27 +224,35 @@ private:
         m_tile->setSpecialValueText(tr("none"));
         m_tile->setKeyboardTracking(false);
         addControl(tr("From tile"), m_tile);
-        QWidget* taken = makeButton(tr("The tiles in hand in Skin"), QStringLiteral("kind-tiles"),
-                                    this, [this] { takeTiles(); });
-        taken->setToolTip(tr("Taken from the sheet there: one, or a rectangle of them."));
-        addWide(taken);
-        m_all << m_sheet << m_tile << taken;
+        QWidget* pick =
+            makeButton(tr("Take tiles from the sheet"), QStringLiteral("kind-tiles"), this, [this] {
+                const int at = m_sheet->currentIndex();
+                if (at > 0) pickTiles(std::size_t(at - 1));
+            });
+        pick->setToolTip(tr("Opens the sheet: click a tile, or drag over several."));
+        addWide(pick);
+        m_all << m_sheet << m_tile << pick;
     }
-    void takeTiles() {
-        const auto& tiles = m_session.workbench.options<TilesInHand>().tiles;
-        const level::Tile first = tiles.at(0, 0);
-        if (!first.isShown())
-            return m_session.say(tr("Take tiles from a sheet in Skin first, then come back."));
-        const level::Sheet& sheet = m_session.document.project().sheets[std::size_t(first.sheet())];
+    void pickTiles(std::size_t index) {
+        const level::Sheet sheet = m_session.document.project().sheets[index];
+        const Kind* kind = inHand();
+        TakenTiles now;
+        if (kind && kind->sheet == sheet.name && kind->tile > 0)
+            now = {kind->tile - 1, kind->spriteTiles};
+        openSheet(m_session, m_sheet, sheet, now,
+                  [this, sheet](const TakenTiles& taken) { takeTiles(sheet, taken); });
+        refresh();  // without a choice it stays as it was
+    }
+    void takeTiles(const level::Sheet& sheet, const TakenTiles& taken) {
         change([&](Kind& kind) {
             kind.sheet = sheet.name;
-            kind.tile = first.number() + 1;
-            kind.spriteTiles = {tiles.width(), tiles.height()};
+            kind.tile = taken.first + 1;
+            kind.spriteTiles = taken.tiles;
             kind.sprite.reset();
-            if (tiles.width() * tiles.height() == 1) return;
+            if (taken.tiles.width * taken.tiles.height == 1) return;
             // As large as it is drawn, its foot on the foot of the box.
-            const int width = tiles.width() * sheet.tile.width;
-            const int height = tiles.height() * sheet.tile.height;
+            const int width = taken.tiles.width * sheet.tile.width;
+            const int height = taken.tiles.height * sheet.tile.height;
             kind.sprite = PxRect{(kind.width - width) / 2, kind.height - height, width, height};
         });
     }
@@ -443,6 +457,7 @@ private:
     QLineEdit* m_color;
     QComboBox* m_role;
     QComboBox* m_tally = nullptr;
+    QSpinBox* m_worth = nullptr;
     QComboBox* m_standing;
     QComboBox* m_sheet;
     QSpinBox* m_tile;

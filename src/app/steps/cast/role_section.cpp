@@ -77,7 +77,7 @@ private:
             const Role role = m_session.document.project().roleOf(entity);
             if (role != Role::Key && role != Role::Switch && role != Role::Pickup) continue;
             if (role == Role::Pickup && !entity.data.grants && !entity.data.takes &&
-                !isNamed(entity.id))
+                entity.data.movesAs.empty() && !isNamed(entity.id))
                 continue;
             auto* chip = new Chip(QString::fromStdString(entity.id.text), this);
             chip->setObjectName(QStringLiteral("opens-") + QString::fromStdString(entity.id.text));
@@ -132,7 +132,8 @@ private:
     void addDoor() {
         addChoice(
             tr("Opens"), "door-manner",
-            {tr("for good"), tr("for a time"), tr("one way only"), tr("as one comes near")},
+            {tr("for good"), tr("for a time"), tr("one way only"), tr("as one comes near"),
+             tr("at first, then shuts"), tr("for who uses it")},
             [](const auto& d) { return int(d.door.manner); },
             [](auto& d, int index) { d.door.manner = level::DoorManner(index); });
         showWhile(addWhole(
@@ -141,7 +142,8 @@ private:
                       [](auto& d, int value) { d.door.ticks = value; }),
                   [](const auto& d) {
                       return d.door.manner == level::DoorManner::ForATime ||
-                             d.door.manner == level::DoorManner::OnApproach;
+                             d.door.manner == level::DoorManner::OnApproach ||
+                             d.door.manner == level::DoorManner::OnUse;
                   });
         showWhile(addChoice(
                       tr("Lets through"), "door-passes",
@@ -155,6 +157,12 @@ private:
         addWordsOf(level::DoorManner::OnApproach,
                    tr("It opens for who is within a px of it, for so many ticks after; 0: for as "
                       "long as somebody is there."));
+        addWordsOf(level::DoorManner::OnUse,
+                   tr("It opens for who uses it within a px of it, for so many ticks after; 0: for "
+                      "as long as somebody is there."));
+        addWordsOf(level::DoorManner::Shuts,
+                   tr("It is open until one has all that it names, and is off it; then it is shut "
+                      "for good."));
         addWordsOf(level::DoorManner::OneWay,
                    tr("It opens for who comes up to it that way, and shuts behind them."));
     }
@@ -313,9 +321,32 @@ private:
                 if (index > 0) d.*member = static_cast<level::Ability>(index - 1);
             });
     }
+    /// Profiles of bodies as large as the level's own.
+    void addMovesAs() {
+        const level::Project& project = m_session.document.project();
+        const level::MotionProfile* own = project.profileOf(*m_session.document.level());
+        const Entity* entity = findEntity(*m_session.document.level(), m_id);
+        QStringList names{tr("no other profile")};
+        for (const level::MotionProfile& profile : project.profiles)
+            if ((own && profile.isAsLargeAs(*own)) ||
+                (entity && entity->data.movesAs == profile.name))
+                names << QString::fromStdString(profile.name);
+        addChoice(
+            tr("Moves as"), "moves-as", names,
+            [names](const auto& d) {
+                return d.movesAs.empty() ? 0
+                                         : int(names.indexOf(QString::fromStdString(d.movesAs), 1));
+            },
+            [names](auto& d, int index) {
+                d.movesAs = index <= 0 ? std::string() : names[index].toStdString();
+            })
+            ->setToolTip(tr("While it is held one moves by that profile: its body is as large. "
+                            "Profiles are made in Prove, under Motion."));
+    }
     void addGrants() {
         addAbility(tr("Grants"), "grants", &level::RoleData::grants);
         addAbility(tr("Takes away"), "takes", &level::RoleData::takes);
+        addMovesAs();
         addWhole(
             tr("Lasts"), "grant-ticks", tr("ticks"), 0, level::maxPeriodTicks,
             [](const auto& d) { return d.grantTicks; },

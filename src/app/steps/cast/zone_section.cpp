@@ -83,6 +83,7 @@ public:
         m_leave = addLine(own, tr("On leaving"), "zone-leave",
                           [](Zone& z, const QString& text) { z.onLeave = messagesOf(text); });
         m_leave->setPlaceholderText(tr("message, message"));
+        addTransition(own);
         auto* ofOne = new ButtonGrid;
         ofOne->add(tr("Set up all alike"), "zones-alike", this, [this] { setUpAlike(); })
             ->setToolTip(tr("All other zones get this one's theme, music, messages, and a camera "
@@ -132,6 +133,24 @@ public:
     }
 
 private:
+    /// How its picture follows that of another zone.
+    void addTransition(QVBoxLayout* own) {
+        m_transition = makeChoiceBox(
+            QStringLiteral("zone-transition"), {tr("a cut"), tr("a slide"), tr("a fade")}, m_own,
+            [this](int index) {
+                change(tr("how one comes in"),
+                       [&](Zone& zone) { zone.transition.sort = level::TransitionSort(index); });
+            });
+        m_transition->setToolTip(tr("In Walk and in the game, from another zone to this one."));
+        addRow(own, tr("Comes in by"), m_transition);
+        m_transitionTicks = makeNumberBox(
+            QStringLiteral("zone-transition-ticks"), 1, level::maxTransitionTicks, m_own,
+            [this](int value) {
+                change(tr("how one comes in"), [&](Zone& zone) { zone.transition.ticks = value; });
+            });
+        addRow(own, tr("In ticks"), m_transitionTicks);
+    }
+
     [[nodiscard]] const Zone* selected() const {
         const auto& id = m_session.workbench.selection().zone;
         return id ? findZone(*m_session.document.level(), *id) : nullptr;
@@ -238,6 +257,11 @@ private:
         show(m_name, QString::fromStdString(zone->name));
         refreshThemes(*zone);
         show(m_music, QString::fromStdString(zone->music));
+        {
+            const QSignalBlocker blocker(m_transition);
+            m_transition->setCurrentIndex(int(zone->transition.sort));
+        }
+        showNumber(m_transitionTicks, zone->transition.ticks);
         show(m_enter, textOfMessages(zone->onEnter));
         show(m_leave, textOfMessages(zone->onLeave));
         const PxRect place = toPx(zone->place, m_session.document.level()->cellSize);
@@ -330,6 +354,8 @@ private:
     QComboBox* m_theme;
     std::vector<std::string> m_themes;
     QLineEdit* m_music;
+    QComboBox* m_transition;
+    QSpinBox* m_transitionTicks;
     QLineEdit* m_enter;
     QLineEdit* m_leave;
     QLabel* m_words;

@@ -90,6 +90,7 @@ public:
         addWide(m_picture);
         addNumbers();
         addAbilities();
+        addSwap();
         m_tables = makeWords({}, this);
         m_tables->setObjectName(QStringLiteral("motion-tables"));
         addWide(m_tables);
@@ -107,6 +108,7 @@ public:
         for (const MotionProfile& p : m_session.document.project().profiles)
             m_profile->addItem(QString::fromStdString(p.name));
         m_profile->setCurrentText(QString::fromStdString(profile->name));
+        showSwap(*profile);
         for (const auto& show : m_shows)
             show(*profile);
         showTables(*profile);
@@ -202,6 +204,31 @@ private:
         addWide(grid);
     }
 
+    void addSwap() {
+        m_swap = makeChoiceBox(QStringLiteral("motion-swaps-with"), {}, this, [this](int index) {
+            const auto* p = m_session.document.project().profileOf(*m_session.document.level());
+            if (!p) return;
+            const QString with = index <= 0 ? QString() : m_swap->itemText(index);
+            if (with.toStdString() == p->swapsWith) return;
+            m_session.document.apply(
+                swapProfiles(m_session.document.project(), p->name, with.toStdString()));
+        });
+        m_swap->setToolTip(
+            tr("Who stands may swap to it and back (Q in Walk). Its body is as large."));
+        addControl(tr("Swaps with"), m_swap);
+    }
+    void showSwap(const MotionProfile& profile) {
+        const QSignalBlocker blocker(m_swap);
+        m_swap->clear();
+        m_swap->addItem(tr("nobody"));
+        for (const MotionProfile& each : m_session.document.project().profiles)
+            if (each.name != profile.name &&
+                (each.isAsLargeAs(profile) || each.name == profile.swapsWith))
+                m_swap->addItem(QString::fromStdString(each.name));
+        const int at = m_swap->findText(QString::fromStdString(profile.swapsWith));
+        m_swap->setCurrentIndex(profile.swapsWith.empty() ? 0 : at);
+    }
+
     /// What the values come to in whole px and ticks, told as it is.
     void showTables(const MotionProfile& profile) {
         const auto tables = motion::makeStepTables(profile, m_session.document.level()->cellSize);
@@ -272,6 +299,7 @@ private:
             next.bodyWidth = p.bodyWidth;
             next.bodyHeight = p.bodyHeight;
             next.marginPx = p.marginPx;
+            next.swapsWith = p.swapsWith;
             next.unknown = p.unknown;
             p = std::move(next);
         });
@@ -279,6 +307,7 @@ private:
 
     JumpPicture* m_picture;
     QComboBox* m_profile;
+    QComboBox* m_swap;
     QLabel* m_tables;
     QList<std::function<void(const MotionProfile&)>> m_shows;
 };

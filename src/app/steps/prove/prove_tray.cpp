@@ -35,6 +35,10 @@ QString abilityText(level::Ability ability) {
             return QCoreApplication::translate("ProveTray", "climb");
         case level::Ability::Swim:
             return QCoreApplication::translate("ProveTray", "swim");
+        case level::Ability::Untouchable:
+            return QCoreApplication::translate("ProveTray", "untouchable");
+        case level::Ability::BeatsFoes:
+            return QCoreApplication::translate("ProveTray", "beats foes");
     }
     return {};
 }

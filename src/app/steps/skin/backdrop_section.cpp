@@ -4,7 +4,9 @@
 #include <QImageReader>
 #include <QSpinBox>
 #include <cmath>
+#include <memory>
 
+#include "app/steps/skin/fade_rows.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/ui/margin_row.h"
 #include "file/sheet_import.h"
@@ -50,6 +52,21 @@ public:
         });
         m_opacity->setSuffix(tr(" %"));
         addControl(tr("Opacity"), m_opacity);
+        m_fades =
+            makeChoiceBox(QStringLiteral("picture-fades"), {tr("stays"), tr("fades beyond a line")},
+                          this, [this](int index) {
+                              const int middle = m_session.document.level()->boundsPx().height / 2;
+                              change(tr("Fading of a picture"), [&](Picture& p) {
+                                  p.fadeLine.reset();
+                                  if (index == 1)
+                                      p.fadeLine = level::FadeLine{level::Facing::Down, middle, 12};
+                              });
+                          });
+        addControl(tr("In play"), m_fades);
+        m_fadeRows = std::make_unique<FadeRows>(
+            *this, QStringLiteral("picture-fade"), [this](const level::FadeLine& line) {
+                change(tr("Fading of a picture"), [&](Picture& p) { p.fadeLine = line; });
+            });
         auto* grid = new ButtonGrid;
         const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
             return grid->add(text, name, this, std::move(act));
@@ -92,6 +109,10 @@ public:
             m_rows[qsizetype(i)]->setChecked(i == m_chosen);
         }
         const Picture* picture = chosen();
+        const bool isFront = picture && picture->isFront;
+        showRow(m_fades, isFront);
+        m_fades->setCurrentIndex(isFront && picture->fadeLine ? 1 : 0);
+        m_fadeRows->show(isFront ? picture->fadeLine : std::nullopt);
         for (QWidget* widget :
              std::initializer_list<QWidget*>{m_fit, m_parallaxX, m_parallaxY, m_scroll, m_opacity})
             widget->setEnabled(picture != nullptr);
@@ -222,6 +243,8 @@ private:
     QDoubleSpinBox* m_parallaxY;
     QDoubleSpinBox* m_scroll;
     QSpinBox* m_opacity;
+    QComboBox* m_fades = nullptr;
+    std::unique_ptr<FadeRows> m_fadeRows;
     QList<QWidget*> m_ofPicture;
     QWidget* m_add;
     QList<MarginRow*> m_rows;

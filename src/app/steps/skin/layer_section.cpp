@@ -1,13 +1,14 @@
 #include <QComboBox>
 #include <QLineEdit>
-#include <QMouseEvent>
 #include <QSpinBox>
-#include <QTimer>
+#include <memory>
 
+#include "app/steps/skin/fade_rows.h"
 #include "app/steps/skin/skin_options.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/ui/buttons.h"
 #include "app/ui/margin_row.h"
+#include "app/ui/row_drag.h"
 #include "level/tile_edits.h"
 
 namespace rook::app {
@@ -56,11 +57,13 @@ public:
         addControl(tr("Tools lay"), m_wears);
         m_fades =
             makeChoiceBox(QStringLiteral("layer-fades"),
-                          {tr("stays"), tr("fades before the player")}, this, [this](int index) {
-                              change(tr("Fading of a layer"),
-                                     [index](TileLayer& layer) { layer.fades = index == 1; });
-                          });
+                          {tr("stays"), tr("fades before the player"), tr("fades beyond a line")},
+                          this, [this](int index) { setFading(index); });
         addControl(tr("In play"), m_fades);
+        m_fadeRows = std::make_unique<FadeRows>(
+            *this, QStringLiteral("layer-fade"), [this](const level::FadeLine& line) {
+                change(tr("Fading of a layer"), [&](TileLayer& layer) { layer.fadeLine = line; });
+            });
         auto* grid = new ButtonGrid;
         const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
             return grid->add(text, name, this, std::move(act));
@@ -127,7 +130,9 @@ public:
         m_wears->setCurrentIndex(hasLayer ? int(matter.index) : 0);
         const bool isFront = hasLayer && layers[std::size_t(inHand())].isFront;
         m_fades->setEnabled(isFront);
-        m_fades->setCurrentIndex(isFront && layers[std::size_t(inHand())].fades ? 1 : 0);
+        const TileLayer* front = isFront ? &layers[std::size_t(inHand())] : nullptr;
+        m_fades->setCurrentIndex(!front ? 0 : front->fadeLine ? 2 : front->fades ? 1 : 0);
+        m_fadeRows->show(front ? front->fadeLine : std::nullopt);
         m_exported->setChecked(!hasLayer || layers[std::size_t(inHand())].isExported);
         for (QWidget* widget :
              std::initializer_list<QWidget*>{m_name, m_opacity, m_wears, m_fades, m_exported})
@@ -200,6 +205,7 @@ private:
         for (const Row& row : m_rows)
             delete row.button->parentWidget();
         m_rows.clear();
+        m_drag.clear();
         for (int i = 0; i <= count; ++i) {
             Row row = makeRow(QString::number(i));
             row.button->setCheckable(true);
@@ -219,7 +225,7 @@ private:
                             [isOn](TileLayer& l) { l.isLocked = isOn; });
             });
             row.button->setToolTip(tr("Drag to bring it nearer or farther."));
-            row.button->installEventFilter(this);
+            m_drag.add(row.button);
             m_list->addWidget(row.button->parentWidget());
             m_rows << row;
         }
@@ -249,43 +255,26 @@ private:
                     [i](SkinOptions& o) { o.skinLayer = int(i); });
         refresh();
     }
-    /// A row that is dragged over another takes its layer there, across the masses too.
-    bool eventFilter(QObject* watched, QEvent* event) override {
-        const auto of = std::find_if(m_rows.begin(), m_rows.end(),
-                                     [&](const Row& row) { return row.button == watched; });
-        if (of == m_rows.end()) return false;
-        const auto from = qsizetype(of - m_rows.begin());
-        if (event->type() == QEvent::MouseButtonPress) m_dragged = from;
-        const bool isMove = event->type() == QEvent::MouseMove;
-        const bool isRelease = event->type() == QEvent::MouseButtonRelease;
-        if ((!isMove && !isRelease) || m_dragged < 0) return false;
-        const auto* mouse = static_cast<QMouseEvent*>(event);
-        const qsizetype to = rowAt(mouse->globalPosition().toPoint()).value_or(from);
-        for (qsizetype i = 0; i < m_rows.size(); ++i)
-            m_rows[i].button->setDown(isMove && (mouse->buttons() & Qt::LeftButton) && i == to);
-        if (!isRelease) return false;
-        m_dragged = -1;
-        if (to == from || m_rows[from].layer < 0) return false;
-        // The list is taken apart and made anew by the change: after this event.
-        QTimer::singleShot(0, this, [this, from, to] { moveRow(from, to); });
-        return true;
-    }
-    [[nodiscard]] std::optional<qsizetype> rowAt(QPoint global) const {
-        for (qsizetype i = 0; i < m_rows.size(); ++i) {
-            const QWidget* holder = m_rows[i].button->parentWidget();
-            if (holder->rect().contains(holder->mapFromGlobal(global))) return i;
-        }
-        return std::nullopt;
-    }
-    /// Rows run from the nearest down.
+    /// A row that is dragged over another takes its layer there, across the masses too. Rows run
+    /// from the nearest down.
     void moveRow(qsizetype from, qsizetype to) {
         if (from >= m_rows.size() || to >= m_rows.size()) return;
         const int layer = m_rows[from].layer;
+        if (layer < 0) return;
         const level::MovedLayer moved =
             moveLayerFar(*m_session.document.level(), layer, int(from - to));
         m_session.document.apply(moved.edit);
         m_session.workbench.change<SkinOptions>([&](SkinOptions& o) { o.skinLayer = moved.layer; });
         refresh();
+    }
+    /// A new line goes through the middle of the level.
+    void setFading(int index) {
+        const int middle = m_session.document.level()->boundsPx().height / 2;
+        change(tr("Fading of a layer"), [&](TileLayer& layer) {
+            layer.fades = index == 1;
+            layer.fadeLine.reset();
+            if (index == 2) layer.fadeLine = level::FadeLine{level::Facing::Down, middle, 12};
+        });
     }
     template <typename Change>
     void change(const QString& name, Change&& make) {
@@ -303,9 +292,10 @@ private:
     QVBoxLayout* m_list;
     QList<Row> m_rows;
     Row m_cast;
-    qsizetype m_dragged = -1;  ///< row that the button is held on
+    RowDrag m_drag{this, [this](qsizetype from, qsizetype to) { moveRow(from, to); }};
     QComboBox* m_wears;
     QComboBox* m_fades;
+    std::unique_ptr<FadeRows> m_fadeRows;
     QLineEdit* m_name;
     Chip* m_exported = nullptr;
     QSpinBox* m_opacity;

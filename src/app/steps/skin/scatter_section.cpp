@@ -8,6 +8,7 @@
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/margin_row.h"
+#include "app/ui/row_drag.h"
 #include "app/ui/theme.h"
 #include "level/look_edits.h"
 
@@ -201,6 +202,7 @@ private:
         while (m_rows.size() > qsizetype(rules.size()) + 1) {
             delete m_rows.back().holder;
             m_rows.pop_back();
+            m_drag.removeLast();
         }
         while (m_rows.size() < qsizetype(rules.size()) + 1)
             addRow(int(m_rows.size()) - 1);
@@ -246,8 +248,20 @@ private:
             changeRule(place, tr("Switch a scatter rule"),
                        [isOn](ScatterRule& rule) { rule.isOn = isOn; });
         });
+        row.button->setToolTip(tr("Drag a rule: later ones lie over earlier ones."));
+        m_drag.add(row.button);
         m_list->addWidget(row.holder);
         m_rows << row;
+    }
+
+    /// The first row is that of a new rule, and stays.
+    void moveRow(qsizetype from, qsizetype to) {
+        if (from < 1 || from >= m_rows.size() || to >= m_rows.size()) return;
+        const auto place = std::size_t(std::max<qsizetype>(to, 1) - 1);
+        m_rule = int(place);
+        m_session.document.apply(
+            moveScatterRule(*m_session.document.level(), std::size_t(from - 1), place));
+        refresh();
     }
 
     [[nodiscard]] skin::IsReached reachedNow() const {
@@ -326,6 +340,7 @@ private:
     };
     QVBoxLayout* m_list;
     QList<Row> m_rows;
+    RowDrag m_drag{this, [this](qsizetype from, qsizetype to) { moveRow(from, to); }};
     int m_rule = -1;  ///< in hand; -1 = the one that is being made
     ScatterRule m_draft;
     QLineEdit* m_name;

@@ -29,6 +29,7 @@ private:
     [[nodiscard]] int layer() const;
     void paintLook(QPainter& painter);
     void paintMotifs(QPainter& painter);
+    void paintFadeLine(QPainter& painter) const;
 
     mutable std::shared_ptr<const skin::TilingRules> m_tilingRules;  ///< that the tool works by
 };

@@ -1,0 +1,17 @@
+#pragma once
+/// How fast a body can be at most, whatever it does.
+
+#include "rook_parts.hpp"
+
+namespace rook::motion {
+
+struct MostPaces {
+    int across = 1;  ///< px a tick
+    int down = 1;    ///< px a tick, up or down
+};
+/// Of all profiles that can come into force, thrown by springs too; movers are left out. Steps go
+/// as far up or down as they are wide, times the step. Cost: the tables.
+[[nodiscard]] MostPaces mostPaces(const runtime::MotionTables& tables,
+                                  const std::vector<runtime::Spring>& springs);
+
+}  // namespace rook::motion
