@@ -96,6 +96,10 @@ std::int64_t solveCost(const Problem& problem) {
     for (const runtime::Spring& spring : problem.parts.springs)
         layers += spring.high.dx.size() + spring.low.dx.size();
     layers *= 1 + tables.others.size();
+    // Twice the sets, two solves, bodies followed one by one.
+    if (runtime::canSwap(tables)) layers *= 2;
+    if (hasRides(problem)) layers *= 2;
+    if (hasTimed(problem)) layers *= 2;
     return px * static_cast<std::int64_t>(layers * (1 + problem.parts.gains.size()));
 }
 

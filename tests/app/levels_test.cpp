@@ -187,7 +187,7 @@ void LevelsTest::removedLevel_tellsWhatLedThere_andUndoBringsItBack() {
     QVERIFY(!project().findLevel({"wheel-hall"}));
     QVERIFY2(said.contains("gate-2 of The leaky reach"), qPrintable(said));
     // What stands where it stood is on the board.
-    QCOMPARE(level().id.text, std::string("grain-loft"));
+    QCOMPARE(level().id.text, std::string("kite-gallery"));
     session().document.undo();
     QCOMPARE(order(), before);
     QCOMPARE(level().id.text, std::string("wheel-hall"));

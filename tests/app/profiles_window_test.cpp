@@ -99,7 +99,7 @@ void ProfilesWindowTest::door_isOpenedByUse() {
     Entity door;
     door.id = {"door-used"};
     door.kind = {"sluice"};
-    door.box = {spawn.box.right() + 1, spawn.box.y - 26, 8, 48};
+    door.box = {spawn.box.right(), spawn.box.y - 26, 8, 48};
     door.data.door.manner = level::DoorManner::OnUse;
     door.data.door.ticks = 0;
     changed.entities.append(door);

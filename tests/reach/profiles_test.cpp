@@ -173,6 +173,7 @@ void ReachProfilesTest::sword_isFetched_beforeTheFoe() {
     QCOMPARE(played.bodies.back().beaten.size(), std::size_t{1});
     // Without it the foe stands in the only way.
     level.entities.edit([](auto& list) { list.pop_back(); });
+    m_project.profiles.edit([](auto& list) { list[0].abilities.pop_back(); });
     const reach::Proof without = reach::prove(m_project, level);
     QVERIFY(without.hasNoWayRound);
 }

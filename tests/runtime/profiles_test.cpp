@@ -183,7 +183,7 @@ void ProfilesTest::untouchable_passesWhatIsDeadly_andDiesWhereItEnds() {
     Scene scene(setOf(Ability::Untouchable));
     scene.parts.deadly.push_back({7, 10, 4, 5});
     scene.parts.timed.push_back({{7, 10, 4, 5}, {4, {{0, 4}}}});
-    Gain charm{{5, 0, 1, 20}, setOf(Ability::Untouchable), 5};
+    Gain charm{{5, 0, 1, 20}, setOf(Ability::Untouchable), 4};
     scene.parts.gains.push_back(charm);
     Body body = scene.go(scene.standing(3, 12), {toTheRight, toTheRight, toTheRight, toTheRight});
     QCOMPARE(body.x, 7);
@@ -192,7 +192,7 @@ void ProfilesTest::untouchable_passesWhatIsDeadly_andDiesWhereItEnds() {
     QVERIFY(inside.stance == Stance::Ended);
     QCOMPARE(inside.x, 7);
     const Body out = scene.go(body, {toTheRight, toTheRight, toTheRight, toTheRight, toTheRight});
-    QVERIFY2(out.stance == Stance::Ended, "five ticks are too few for six px");
+    QVERIFY2(out.stance == Stance::Ended, "four ticks are too few");
 }
 
 void ProfilesTest::untouchable_diesAtDeadlyEdges() {

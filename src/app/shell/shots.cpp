@@ -129,7 +129,7 @@ void waitForDepth(const Session& session, bool isWhole) {
         QApplication::processEvents(QEventLoop::AllEvents, 20);
 }
 
-/// Wheel hall in Cast: its zones and what crosses them; then a crab on patrol, and its kind.
+/// Wheel hall in Cast: its zones and what crosses them; then what one moves as with a kite.
 bool shootCast(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     session.workbench.setStep(Step::Cast);
@@ -141,31 +141,23 @@ bool shootCast(MainWindow& window, const QString& folder) {
     session.workbench.select(selection);
     window.board().setView(closeView(0.44, {170, 0}));
     bool isFine = shoot(window, folder, QStringLiteral("cast-day"));
-    // A crab on patrol, and its kind.
+    // The kite: by which profile one moves with it, and how it looks.
     session.workbench.change<CastOptions>([](CastOptions& o) {
-        o.kind = KindId{"crab"};
+        o.kind = KindId{"kite"};
         o.showsZones = false;
     });
     session.workbench.chooseTool("select");
-    session.document.chooseLevel(LevelId{"intake"});
+    session.document.chooseLevel(LevelId{"kite-gallery"});
     waitForDepth(session, false);
-    Selection crab;
-    crab.entities = {EntityId{"crab-1"}};
-    session.workbench.select(crab);
-    window.board().setView(closeView(1.9, {0, 330}));
-    auto* kind = window.findChild<QAbstractButton*>(QStringLiteral("section-kind"));
-    auto* zones = window.findChild<QAbstractButton*>(QStringLiteral("section-zones"));
-    if (!kind || !zones) return false;
-    const bool wasOpen = kind->isChecked();
-    kind->setChecked(true);
-    zones->setChecked(false);
-    if (auto* field = window.findChild<QAbstractButton*>(QStringLiteral("field-row-0")))
-        field->click();
+    Selection kite;
+    kite.entities = {EntityId{"kite-1"}};
+    session.workbench.select(kite);
+    window.board().setView(closeView(0.66, {0, 0}));
+    auto* look = window.findChild<QAbstractButton*>(QStringLiteral("section-appearance"));
+    if (!look) return false;
+    look->setChecked(true);
     settle(window);
-    if (auto* margin = window.findChild<Margin*>()) margin->verticalScrollBar()->setValue(330);
-    isFine = isFine && shoot(window, folder, QStringLiteral("kind-day"));
-    kind->setChecked(wasOpen);
-    zones->setChecked(true);
+    isFine = isFine && shoot(window, folder, QStringLiteral("thing-day"));
     session.workbench.change<CastOptions>([](CastOptions& o) { o.showsZones = true; });
     session.workbench.select({});
     return isFine;

@@ -24,7 +24,7 @@ public:
         makeFoldable(QStringLiteral("appearance"), true);
         addPicture();
         addNumber(tr("Scale"), "look-scale", 1, level::maxScale, &Appearance::scale)
-            ->setSuffix(tr(" times"));
+            ->setPrefix(QStringLiteral("× "));
         addTurns();
         addOrder();
         refresh();
