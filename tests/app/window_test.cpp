@@ -415,8 +415,8 @@ void WindowTest::order_isChangedAndUndone() {
     QCOMPARE(session().document.project().levels[0]->id.text, std::string("intake"));
     key(Qt::Key_L, Qt::ControlModifier);
     part<QAbstractButton>("make-level")->click();
-    QCOMPARE(session().document.project().levels.size(), std::size_t{6});
-    QCOMPARE(level().id.text, std::string("level-6"));
+    QCOMPARE(session().document.project().levels.size(), std::size_t{7});
+    QCOMPARE(level().id.text, std::string("level-7"));
 }
 
 void WindowTest::findings_areSteppedThrough() {

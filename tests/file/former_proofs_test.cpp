@@ -15,9 +15,9 @@ private slots:
         QTest::addColumn<int>("ticks");
         QTest::addColumn<quint64>("print");
         // Of every place and stance of the run, taken when these parts were not there yet.
-        QTest::newRow("intake") << "intake" << 0 << quint64{0};
-        QTest::newRow("wheel-hall") << "wheel-hall" << 0 << quint64{0};
-        QTest::newRow("grain-loft") << "grain-loft" << 0 << quint64{0};
+        QTest::newRow("intake") << "intake" << 962 << quint64{2985586125353721643u};
+        QTest::newRow("wheel-hall") << "wheel-hall" << 3792 << quint64{8543550708141524527u};
+        QTest::newRow("grain-loft") << "grain-loft" << 1356 << quint64{9907913759130253780u};
     }
     void runs_areTheSame_tickByTick() {
         QFETCH(QString, id);

@@ -119,7 +119,7 @@ void ResolverTest::mended_equalsSolvedWhole() {
     }
     QVERIFY2(rounds > 0 || !hasMovers || 2 * ridden > count,
              QByteArray::number(ridden) + " with rides");
-    QVERIFY2(rounds > 0 || (4 * mended > edits * count && 12 * changedReach > edits * count),
+    QVERIFY2(rounds > 0 || (5 * mended > edits * count && 12 * changedReach > edits * count),
              QByteArray::number(mended) + " mended, reach changed in " +
                  QByteArray::number(changedReach));
 }
