@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 #include <QPainter>
 
+#include "app/play/front_fading.h"
 #include "app/play/hidden_things.h"
 #include "app/play/playtest.h"
 #include "app/play/screen_view.h"
@@ -11,7 +12,6 @@
 #include "level/rules.h"
 #include "level/zone_edits.h"
 #include "reach/zones.h"
-#include "rook_shown.hpp"
 
 namespace rook::app {
 
@@ -34,7 +34,6 @@ public:
           m_looksLikeTheGame(wish.looksLikeTheGame),
           m_project(session.document.project()) {
         if (const auto proven = m_session.proofs.ofBoard()) m_walk->setCrossings(proven->crossings);
-        m_layerShares.assign(m_session.document.level()->layers.size(), 1);
         View view = m_host.view();
         if (view.scale() < 1) {
             view.zoomAt({}, 1.5 / view.scale());
@@ -52,8 +51,8 @@ public:
         scene.isClear = scene.look.art >= 1;
         if (scene.isClear) {
             scene.part = LayerPart::ButFront;
-            scene.layerShares = m_layerShares;
-            scene.pictureShares = m_pictureShares;
+            scene.layerShares = m_fading.layers();
+            scene.pictureShares = m_fading.pictures();
         }
         scene.tick = m_walk->ticks();
         scene.showsGuesses = false;
@@ -161,7 +160,7 @@ protected:
         const int finished = m_walk->finished();
         for (int due = dueTicks(m_pace); due > 0; --due)
             playTick();
-        fadeLayers();
+        fadeFront();
         followBody();
         if (tenths != m_walk->ticks() / 6 || deaths != m_walk->deaths() ||
             finished != m_walk->finished())
@@ -179,7 +178,6 @@ protected:
         m_isStroke = m_session.document.isInGesture();
         m_project = project;
         if (!isSame) m_walk->follow(project, level, !m_isStroke);
-        m_layerShares.resize(level.layers.size(), 1);
     }
 
 private:
@@ -213,45 +211,10 @@ private:
         painter.setBrush(Qt::NoBrush);
     }
 
-    void fadeLayers() {
-        const level::Level& level = *m_session.document.level();
+    void fadeFront() {
         const runtime::Body& body = m_walk->body();
-        const CellRect cells =
-            toCells(PxRect{body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight},
-                    level.cellSize);
-        m_layerShares.resize(level.layers.size(), 1);
-        for (std::size_t i = 0; i < level.layers.size(); ++i) {
-            const level::TileLayer& layer = level.layers[i];
-            if (!layer.isFront || (!layer.fades && !layer.fadeLine)) continue;
-            bool isHidden = isBeyond(layer.fadeLine);
-            for (int y = cells.y; layer.fades && y < cells.bottom(); ++y)
-                for (int x = cells.x; x < cells.right(); ++x)
-                    isHidden = isHidden || layer.tiles.at(x, y, level::Tile()).isShown() ||
-                               !layer.cells.at(x, y, level::Cell()).isOpen();
-            m_layerShares[i] = runtime::fadedOn(m_layerShares[i], isHidden,
-                                                layer.fadeLine ? layer.fadeLine->ticks : 9);
-        }
-        fadePictures();
-    }
-    [[nodiscard]] bool isBeyond(const std::optional<level::FadeLine>& line) const {
-        if (!line) return false;
-        // The sides are named in the same order there, after none at all.
-        const runtime::FadeLine beyond{runtime::FadeLine::Beyond(int(line->beyond) + 1), line->at,
-                                       line->ticks};
-        const runtime::Body& body = m_walk->body();
-        return beyond.isPassedBy(
-            {body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
-    }
-    void fadePictures() {
-        const level::Backdrop* backdrop =
-            m_session.document.project().findBackdrop(m_session.document.level()->backdrop);
-        m_pictureShares.resize(backdrop ? backdrop->pictures.size() : 0, 1);
-        for (std::size_t i = 0; i < m_pictureShares.size(); ++i) {
-            const auto& line = backdrop->pictures[i].fadeLine;
-            if (line)
-                m_pictureShares[i] =
-                    runtime::fadedOn(m_pictureShares[i], isBeyond(line), line->ticks);
-        }
+        m_fading.follow(m_session.document.project(), *m_session.document.level(),
+                        {body.x, body.y, m_walk->tables().bodyWidth, m_walk->tables().bodyHeight});
     }
 
     void steer() {
@@ -457,9 +420,8 @@ private:
 
     std::unique_ptr<Walk> m_walk;
     bool m_looksLikeTheGame;
-    std::vector<double> m_layerShares;    ///< of their opacity, by layer
-    std::vector<double> m_pictureShares;  ///< likewise, by picture of the backdrop
-    double m_pace = 1;                    ///< 0 while paused
+    FrontFading m_fading;
+    double m_pace = 1;  ///< 0 while paused
     bool m_showsHidden = false;
     level::Project m_project;  ///< that one walks in
     bool m_isStroke = false;   ///< foes do not go by the last value yet
