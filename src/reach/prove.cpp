@@ -76,7 +76,7 @@ std::optional<Run> runArmed(const Problem& withFoes, const RunFinder& finder, co
     const auto isArmed = [&](runtime::HeldSet held) {
         return (world.abilitiesWith(held) & arms) != 0 && (!accepts || accepts(held));
     };
-    const auto run = finder.runTo(goal, isArmed);
+    auto run = finder.runTo(goal, isArmed);
     if (!run) return std::nullopt;
     if (replays(withFoes, *run, goal)) return run;
     return waitingRun(withFoes, *run, goal);

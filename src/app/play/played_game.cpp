@@ -1,4 +1,5 @@
 #include "app/play/played_game.h"
+#include "level/cast_edits.h"
 
 #include <QCoreApplication>
 
