@@ -239,43 +239,35 @@ std::vector<Finding> meetingFindings(const level::Project& project, const level:
         hasNoWayRound ? "; every way to the exit leads through where it goes" : "";
     std::vector<Finding> findings;
     const runtime::MotionTables& tables = query.problem.tables;
-    const auto told = [&](const Entity& entity, auto&& isMet) {
-        for (std::size_t tick = 0; tick < run.bodies.size(); ++tick) {
-            const runtime::Body& body = run.bodies[tick];
-            const runtime::Box box{body.x, body.y, tables.bodyWidth, tables.bodyHeight};
-            if (!isMet(box, static_cast<long long>(tick))) continue;
-            findings.push_back({FindingKind::RunMeetsFoe, Severity::Doubt, level.id,
-                                "The proof run meets " + entity.id.text + " after " +
-                                    std::to_string(tick) + " ticks" + why,
-                                entity.id, level::rectOf(box)});
-            return;
-        }
-    };
     // Who beats foes, or is untouchable, may meet them.
     reach::Problem withFoes = query.problem;
-    withFoes.parts.foes = reach::foesOf(project, level, tables);
+    const std::vector<runtime::Way>& ways = withFoes.parts.foes =
+        reach::foesOf(project, level, tables);
     const reach::Run played = reach::replayed(withFoes, run.inputs);
     if (played.bodies.size() == run.bodies.size() &&
         played.bodies.back().stance != runtime::Stance::Ended)
         return {};
-    const cast::Obstacles obstacles = cast::obstaclesOf(project, level);
-    for (const Entity& entity : level.entities) {
-        const Role role = project.roleOf(entity);
-        const bool isOwnFoe =
-            role == Role::Foe && !entity.data.timetable && level::isOnPatrol(entity.data);
-        if (isOwnFoe) {
-            const auto way = cast::wayAmong(obstacles, project, level, tables, entity);
-            told(entity, [&](const runtime::Box& box, long long tick) {
-                return overlaps(way.at(tick), box);
-            });
-        }
-        const level::Kind* member = project.findKind(entity.data.formation.member);
-        const bool isDeadly = member && (member->role == Role::Foe || member->role == Role::Hazard);
-        if (role == Role::Formation && isDeadly) {
-            const auto formation = cast::formationOf(project, entity);
-            told(entity, [&](const runtime::Box& box, long long tick) {
-                return formation.meets(box, tick);
-            });
+    // Those of one entity, as members of a formation are, stand together, and are told once.
+    for (std::size_t from = 0, to = 0; from < ways.size(); from = to) {
+        while (to < ways.size() && ways[to].entity == ways[from].entity)
+            ++to;
+        const Entity& entity = level.entities[static_cast<std::size_t>(ways[from].entity)];
+        // Shots come and go, and so does who has a timetable.
+        if (ways[from].madeAt >= 0 || entity.data.timetable) continue;
+        for (std::size_t tick = 0; tick < run.bodies.size(); ++tick) {
+            const runtime::Body& body = run.bodies[tick];
+            const runtime::Box box{body.x, body.y, tables.bodyWidth, tables.bodyHeight};
+            if (std::none_of(ways.begin() + static_cast<std::ptrdiff_t>(from),
+                             ways.begin() + static_cast<std::ptrdiff_t>(to),
+                             [&](const runtime::Way& way) {
+                                 return overlaps(way.at(static_cast<long long>(tick)), box);
+                             }))
+                continue;
+            findings.push_back({FindingKind::RunMeetsFoe, Severity::Doubt, level.id,
+                                "The proof run meets " + entity.id.text + " after " +
+                                    std::to_string(tick) + " ticks" + why,
+                                entity.id, level::rectOf(box)});
+            break;
         }
     }
     return findings;

@@ -69,6 +69,33 @@ void Exploration::seed(runtime::HeldSet held, int layer, int y, const Word* bits
     set.sweep->seed(layer, y, bits, range);
 }
 
+void Exploration::seedFrom(const Set& from, int layer, Set& to, int stays, bool needsFloor) {
+    const CollisionMaps& collision = to.sweep->collision();
+    const int words = collision.maps().live.wordsPerRow();
+    std::vector<Word> staying(static_cast<std::size_t>(words));
+    std::vector<Word> falling(staying);
+    for (int y = 0; y < collision.maps().live.height(); ++y) {
+        const Word* known = from.sweep->known(layer, y);
+        if (!known) continue;
+        const Word* floor = collision.maps().floor.row(y);
+        Word anyFalls = 0;
+        for (int i = 0; i < words; ++i) {
+            const Word bits = known[i] & collision.open(y)[i];
+            const auto at = static_cast<std::size_t>(i);
+            staying[at] = needsFloor ? bits & floor[i] : bits;
+            anyFalls |= falling[at] = bits & ~staying[at];
+        }
+        to.sweep->seed(stays, y, staying.data(), {0, words});
+        if (anyFalls != 0) to.sweep->seed(collision.layers().fall(), y, falling.data(), {0, words});
+    }
+}
+
+void Exploration::wake(Set& set) {
+    if (!set.sweep->isBusy()) return;
+    set.isDone = false;
+    set.nextGain = 0;
+}
+
 bool Exploration::hasManyGains() const {
     const std::vector<runtime::Gain>& gains = m_mapSets.problem().parts.gains;
     return std::count_if(gains.begin(), gains.end(), [](const runtime::Gain& gain) {
@@ -118,10 +145,7 @@ Completion Exploration::run() {
         if (m_riding == Riding::Yes && board(*set, indexOf(set->held))) continue;
         set->isDone = gainFrom(*set, indexOf(set->held));
         // It may have given something to itself.
-        if (set->sweep->isBusy()) {
-            set->isDone = false;
-            set->nextGain = 0;
-        }
+        wake(*set);
         if (m_timedEffects == TimedEffects::Anytime) endTimedEffects(*set);
         if (set->sweep->collision().tables().swapsWith >= 0) swapFrom(*set);
         if (!nextSet()) followTimed();

@@ -184,6 +184,12 @@ private:
     void pass(const std::vector<PxPoint>& way, runtime::HeldSet held);
     void pass(int x, int y, runtime::HeldSet held);
 
+    /// Gives what is known of a layer to a layer of another set, where it is open; who needs a
+    /// floor and has none there falls.
+    static void seedFrom(const Set& from, int layer, Set& to, int stays, bool needsFloor);
+    /// Something may have been given to it.
+    static void wake(Set& set);
+
     // Profiles that are swapped at will (exploration_swaps.cpp).
     void swapFrom(const Set& set);
     [[nodiscard]] Move swapBefore(const State& at) const;

@@ -154,15 +154,17 @@ void Exploration::passOnRide(Set& set, int mover, const PxRect& places) {
     for (int y = places.y; y < places.bottom(); ++y) {
         for (int x = places.x; x < places.right(); ++x) {
             if (!maps.live.test(x, y)) continue;
-            const auto after = [&](bool isUsing) {
-                return collision.heldAfter(x - maps.left, y - maps.top, isUsing);
-            };
-            if (!collision.hasGains() || after(false) == set.held)
+            runtime::HeldSet after = set.held;
+            runtime::HeldSet afterUse = after;
+            if (collision.hasGains()) {
+                after = collision.heldAfter(x - maps.left, y - maps.top, false);
+                afterUse = collision.heldAfter(x - maps.left, y - maps.top, true);
+            }
+            if (after == set.held)
                 set.sweep->visit(x, y);
             else
-                gainOnRide(set, mover, x, y, after(false));
-            if (collision.hasGains() && after(true) != after(false))
-                gainOnRide(set, mover, x, y, after(true));
+                gainOnRide(set, mover, x, y, after);
+            if (afterUse != after) gainOnRide(set, mover, x, y, afterUse);
         }
     }
 }

@@ -97,9 +97,6 @@ void Exploration::endTimedEffects(const Set& set, HeldSet over) {
     const CollisionMaps& from = set.sweep->collision();
     Set& smaller = m_sets[indexOf(from.afterSwaps(set.held, set.held & ~over))];
     const CollisionMaps& to = smaller.sweep->collision();
-    const int words = to.maps().live.wordsPerRow();
-    std::vector<Word> staying(static_cast<std::size_t>(words));
-    std::vector<Word> falling(staying);
     for (int layer = 0; layer < from.layers().count(); ++layer) {
         if (from.layers()[layer].takesNoTick()) continue;
         const Body body = from.layers().bodyOf(layer, 0, 0);
@@ -110,25 +107,9 @@ void Exploration::endTimedEffects(const Set& set, HeldSet over) {
             body.stance == Stance::Standing && !m_mapSets.problem().tables.fromAbove;
         const int stays =
             lacksHold ? to.layers().fall() : to.layers().layerOf(adapted(body, from, to));
-        for (int y = 0; y < to.maps().live.height(); ++y) {
-            const Word* known = set.sweep->known(layer, y);
-            if (!known) continue;
-            const Word* floor = to.maps().floor.row(y);
-            Word anyFalls = 0;
-            for (int i = 0; i < words; ++i) {
-                const Word bits = known[i] & to.open(y)[i];
-                const auto at = static_cast<std::size_t>(i);
-                staying[at] = needsFloor ? bits & floor[i] : bits;
-                anyFalls |= falling[at] = bits & ~staying[at];
-            }
-            smaller.sweep->seed(stays, y, staying.data(), {0, words});
-            if (anyFalls != 0)
-                smaller.sweep->seed(to.layers().fall(), y, falling.data(), {0, words});
-        }
+        seedFrom(set, layer, smaller, stays, needsFloor);
     }
-    if (!smaller.sweep->isBusy()) return;
-    smaller.isDone = false;
-    smaller.nextGain = 0;
+    wake(smaller);
 }
 
 void Exploration::addTimed(TimedBody found) {

@@ -41,6 +41,16 @@ private:
             kite.fallFactor = {300};
         });
     }
+    /// Wider than anybody jumps.
+    level::Level gapForAKite() {
+        addKite();
+        level::Level level = testing::drawnLevel(
+            m_project, {"....................", "....................", "....................",
+                        "....................", "S...................", "###.................",
+                        "###...............X.", "###...............##"});
+        level.edges.bottom = runtime::EdgeRule::Deadly;
+        return level;
+    }
     [[nodiscard]] VerdictKind verdictOf(const level::Level& level) const {
         return reach::answer(*reach::queryOf(m_project, level)).verdict.kind;
     }
@@ -63,12 +73,7 @@ void ReachProfilesTest::init() {
 }
 
 void ReachProfilesTest::kite_carriesOverAGap() {
-    addKite();
-    level::Level level = testing::drawnLevel(
-        m_project, {"....................", "....................", "....................",
-                    "....................", "S...................", "###.................",
-                    "###...............X.", "###...............##"});
-    level.edges.bottom = runtime::EdgeRule::Deadly;
+    level::Level level = gapForAKite();
     QCOMPARE(verdictOf(level), VerdictKind::NotReached);
     place(m_project, level, Role::Pickup, "kite-1", {24, 60, 8, 16}).data.movesAs = "kite";
     QCOMPARE(verdictOf(level), VerdictKind::Reached);
@@ -81,12 +86,7 @@ void ReachProfilesTest::kite_carriesOverAGap() {
 }
 
 void ReachProfilesTest::kite_forATime_isFollowedTickByTick() {
-    addKite();
-    level::Level level = testing::drawnLevel(
-        m_project, {"....................", "....................", "....................",
-                    "....................", "S...................", "###.................",
-                    "###...............X.", "###...............##"});
-    level.edges.bottom = runtime::EdgeRule::Deadly;
+    level::Level level = gapForAKite();
     level::Entity& pickup = place(m_project, level, Role::Pickup, "kite-1", {24, 60, 8, 16});
     pickup.data.movesAs = "kite";
     pickup.data.grantTicks = 240;
