@@ -5,6 +5,7 @@
 /// the chunks that it changed. Boxes lie close together, entities do not: what is far away is left
 /// out without being looked at.
 
+#include <algorithm>
 #include <memory>
 #include <vector>
 
@@ -23,6 +24,12 @@ public:
                 m_chunks[i] = glanceAt(entities.chunk(i));
     }
 
+    /// All of them are drawn among the cast, in the order of the list.
+    [[nodiscard]] bool arePlain() const {
+        return std::all_of(m_chunks.begin(), m_chunks.end(),
+                           [](const Chunk& chunk) { return chunk.arePlain; });
+    }
+
     /// Calls `visit(entity)` for each whose box meets that one, or touches it, in the list's order.
     template <typename Visit>
     void forEachNear(const PxRect& box, Visit&& visit) const {
@@ -39,6 +46,7 @@ private:
         std::shared_ptr<const std::vector<Entity>> entities;
         std::vector<PxRect> boxes;
         PxRect bounds;
+        bool arePlain = true;
     };
     static Chunk glanceAt(const std::shared_ptr<const std::vector<Entity>>& entities) {
         Chunk chunk;
@@ -46,6 +54,8 @@ private:
         for (const Entity& entity : *entities) {
             chunk.boxes.push_back(entity.box);
             chunk.bounds = chunk.bounds.united(entity.box);
+            chunk.arePlain = chunk.arePlain && entity.look.place == 0 &&
+                             entity.look.order == DrawOrder::AmongCast;
         }
         return chunk;
     }

@@ -2,7 +2,6 @@
 
 #include "app/play/walk.h"
 #include "app/steps/cast/cast_handles.h"
-#include "app/steps/cast/cast_options.h"
 
 #include <QAbstractButton>
 #include <QDoubleSpinBox>
@@ -10,7 +9,7 @@
 #include <QSpinBox>
 #include <QWheelEvent>
 
-#include "demo_window.h"
+#include "cast_window.h"
 #include "level/kind_edits.h"
 #include "level/tracks.h"
 
@@ -20,19 +19,12 @@ using namespace rook::app;
 
 using level::Entity;
 
-class BehaviourHandlesTest : public testing::DemoWindow {
+class BehaviourHandlesTest : public testing::CastWindow {
     Q_OBJECT
 private slots:
     void initTestCase() { useOwnSettings("rookplot-handles-test"); }
-    void init() {
-        openDemo();
-        session().workbench.setStep(Step::Cast);
-        board().setFocus();
-    }
-    void cleanup() {
-        board().stopWalk();
-        closeDemo();
-    }
+    void init() { openInCast(); }
+    void cleanup() { closeCast(); }
     void thrower_isAimedByTheEndOfItsLine_andItsShotsFly();
     void hoist_waits_goesByAPace_andIsDrawnLonger();
     void crab_becomesARing_byOneClick();
@@ -49,14 +41,6 @@ private:
         session().document.apply(addKind(session().document.project(), kind));
         take(id, at);
     }
-    void take(const char* kind, CellPoint at) {
-        CastOptions options = session().workbench.options<CastOptions>();
-        options.kind = {kind};
-        session().workbench.setOptions(options);
-        session().workbench.chooseTool("place");
-        board().setFocus();
-        QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(at.x, at.y));
-    }
     void drag(PxPoint from, PxPoint to) {
         const QPoint at = board().view().toWidget(from).toPoint();
         const QPoint end = board().view().toWidget(to).toPoint();
@@ -65,7 +49,6 @@ private:
         QTest::mouseMove(&board(), end);
         QTest::mouseRelease(&board(), Qt::LeftButton, {}, end);
     }
-    [[nodiscard]] const Entity& last() const { return level().entities.back(); }
     [[nodiscard]] CastHandle handle(CastHandle::Sort sort, int index = 0) const {
         for (const CastHandle& each : handlesOf(session().document.project(), last()))
             if (each.sort == sort && each.index == index) return each;

@@ -1,12 +1,11 @@
 /// Profiles, doors that are used and single looks, in the real window: margin, Walk, pictures.
 
 #include "app/play/walk.h"
-#include "app/steps/cast/cast_options.h"
 
 #include <QAbstractButton>
 #include <QSpinBox>
 
-#include "demo_window.h"
+#include "cast_window.h"
 #include "level/kind_edits.h"
 #include "level/profile_edits.h"
 
@@ -16,19 +15,12 @@ using namespace rook::app;
 
 using level::Entity;
 
-class ProfilesWindowTest : public testing::DemoWindow {
+class ProfilesWindowTest : public testing::CastWindow {
     Q_OBJECT
 private slots:
     void initTestCase() { useOwnSettings("rookplot-profiles-test"); }
-    void init() {
-        openDemo();
-        session().workbench.setStep(Step::Cast);
-        board().setFocus();
-    }
-    void cleanup() {
-        board().stopWalk();
-        closeDemo();
-    }
+    void init() { openInCast(); }
+    void cleanup() { closeCast(); }
     void pickup_bringsAProfile_chosenInTheMargin();
     void profiles_areSwappedInWalk_byAKey();
     void door_isOpenedByUse();
@@ -37,14 +29,6 @@ private slots:
     void exitLeadsOver_byAFade();
 
 private:
-    void take(const char* kind, CellPoint at) {
-        CastOptions options = session().workbench.options<CastOptions>();
-        options.kind = {kind};
-        session().workbench.setOptions(options);
-        session().workbench.chooseTool("place");
-        board().setFocus();
-        QTest::mouseClick(&board(), Qt::LeftButton, {}, cell(at.x, at.y));
-    }
     void copyProfile(const char* name) {
         level::MotionProfile copy = *session().document.project().profileOf(level());
         const std::string own = copy.name;
@@ -53,7 +37,6 @@ private:
         edit.project.profiles.edit([&](auto& list) { list.push_back(copy); });
         session().document.apply(edit);
     }
-    [[nodiscard]] const Entity& last() const { return level().entities.back(); }
     void press(Qt::Key key) {
         QTest::keyPress(&board(), key);
         QTest::qWait(60);

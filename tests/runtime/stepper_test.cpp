@@ -1,10 +1,8 @@
 /// The stepper, tick by tick, on small worlds whose outcome is plain to see. Cells are one px.
 
-#include "rook_motion.hpp"
-
 #include <set>
 
-#include "shape_cells.h"
+#include "runtime/scene.h"
 #include "testing.h"
 
 namespace rook::stepper_test {
@@ -36,16 +34,9 @@ private slots:
 
 namespace {
 
-/// A 2 x 3 body; phases: rise 3, rise 2, stay (top), fall 1, then 2 for ever.
+/// That of the scenes; in one tick of sixteen it walks two px.
 MotionTables tables() {
-    MotionTables t;
-    t.bodyWidth = 2;
-    t.bodyHeight = 3;
-    t.dx = {1, 1, 1, 1, 1, 1, 1, 1};
-    t.dy = {-3, -2, 0, 1, 2, 2, 2, 2};
-    t.topPhase = 2;
-    t.loopFrom = 4;
-    t.walk.fill(1);
+    MotionTables t = testing::tablesWith(0);
     t.walk[3] = 2;
     return t;
 }

@@ -25,16 +25,12 @@ namespace rook::app {
 /// In the order in which they are drawn; among equals, that of the file.
 template <typename Visit>
 void forEachInOrder(const level::EntityPlaces& places, const PxRect& near, Visit&& visit) {
+    if (places.arePlain()) return places.forEachNear(near, visit);
     std::vector<const level::Entity*> found;
-    bool isOrdered = true;
-    places.forEachNear(near, [&](const level::Entity& entity) {
-        isOrdered = isOrdered && rankOf(entity.look) == 0;
-        found.push_back(&entity);
+    places.forEachNear(near, [&](const level::Entity& entity) { found.push_back(&entity); });
+    std::stable_sort(found.begin(), found.end(), [](const auto* a, const auto* b) {
+        return rankOf(a->look) < rankOf(b->look);
     });
-    if (!isOrdered)
-        std::stable_sort(found.begin(), found.end(), [](const auto* a, const auto* b) {
-            return rankOf(a->look) < rankOf(b->look);
-        });
     for (const level::Entity* entity : found)
         visit(*entity);
 }

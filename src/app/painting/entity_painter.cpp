@@ -203,11 +203,14 @@ bool paintSprite(QPainter& painter, const MatterScene& scene, const level::Kind&
     const QImage image = scene.sheets->value(QString::fromStdString(sheetName));
     if (image.isNull()) return false;
     painter.save();
-    painter.translate(box.center());
-    painter.rotate(90 * look.quarterTurns);
-    painter.scale((isMirrored != look.isMirrored ? -1 : 1) * look.scale,
-                  (look.isUpsideDown ? -1 : 1) * look.scale);
-    painter.translate(-box.center());
+    const int across = (isMirrored != look.isMirrored ? -1 : 1) * look.scale;
+    const int down = (look.isUpsideDown ? -1 : 1) * look.scale;
+    if (across != 1 || down != 1 || look.quarterTurns != 0) {
+        painter.translate(box.center());
+        painter.rotate(90 * look.quarterTurns);
+        painter.scale(across, down);
+        painter.translate(-box.center());
+    }
     const level::TileAnimation* animation = sheet->animationOf(tile - 1);
     const int number = animation ? animation->frameAt(scene.tick) : tile - 1;
     QRect source = sourceOf(*sheet, number);
@@ -309,7 +312,7 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
 
 void paintInOrder(QPainter& painter, const MatterScene& scene, const View& view,
                   const EntityLook& look, level::DrawOrder order, const QRect& area) {
-    if (!scene.places || !look.showsSprites) return;
+    if (!scene.places || !look.showsSprites || scene.places->arePlain()) return;
     painter.save();
     painter.setOpacity(look.opacity);
     const QRectF seen = QRectF(area).adjusted(-80, -30, 80, 30);
@@ -395,8 +398,11 @@ QRegion movingSprites(const MatterScene& scene, const View& view, const QRect& a
     QRegion region;
     for (const level::Entity& entity : scene.level->entities) {
         const level::Kind* kind = scene.project->findKind(entity.kind);
-        const level::Sheet* sheet = kind ? scene.project->findSheet(kind->sheet) : nullptr;
-        if (!sheet || kind->tile == 0 || !sheet->animationOf(kind->tile - 1)) continue;
+        const bool isOwn = !entity.look.sheet.empty();
+        const level::Sheet* sheet =
+            kind ? scene.project->findSheet(isOwn ? entity.look.sheet : kind->sheet) : nullptr;
+        const int tile = isOwn ? entity.look.tile : kind ? kind->tile : 0;
+        if (!sheet || tile == 0 || !sheet->animationOf(tile - 1)) continue;
         const QRect box = view.toWidget(entity.box).toAlignedRect();
         if (box.intersects(area)) region += box;
     }
