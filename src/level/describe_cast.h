@@ -2,6 +2,7 @@
 /// The fields of what is placed on a level, and of how bodies move. See describe.h.
 
 #include "level/describe.h"
+#include "level/describe_puzzle.h"
 #include "level/entity.h"
 #include "level/kept_run.h"
 #include "level/kit.h"
@@ -68,6 +69,7 @@ struct Description<Kind> {
         visit("atLeast", &Kind::atLeast, range(0, limits::maxEntities));
         visit("atMost", &Kind::atMost, range(0, limits::maxEntities));
         visit("fields", &Kind::fields, listOf(256));
+        visit("counter", &Kind::counter, plain);
     }
 };
 

@@ -123,6 +123,7 @@ struct Description<ScatterRule> {
         visit("tiles", byHand(&ScatterRule::tiles));
         visit("layer", &ScatterRule::layer, plain);
         visit("kind", &ScatterRule::kind, plain);
+        visit("lays", &ScatterRule::lays, plain);
         visit("share", &ScatterRule::share, range(0, 100).always());
         visit("count", &ScatterRule::count, range(0, limits::maxEntities));
         visit("distance", &ScatterRule::distance, range(0, 64));

@@ -60,6 +60,7 @@ struct Description<Level> {
         visit("secrets", byHand(&Level::secrets));
         visit("motifs", byHand(&Level::motifs));
         visit("scatter", &Level::scatter, listOf(maxScatterRules));
+        visit("puzzle", &Level::puzzle, plain);
         visit("laid", &Level::laid, listOf(limits::maxEntities));
         visit("runs", &Level::runs, listOf(limits::maxKeptRuns).unique());
         visit("proof", &Level::proof, plain);
@@ -90,6 +91,9 @@ struct Description<Project> {
         visit("parts", &Project::parts, listOf(4096).unique().on(Look));
         visit("blocks", &Project::blocks, listOf(limits::maxBlocks).unique().on(Choice));
         visit("backdrops", &Project::backdrops, listOf(4096).unique().on(Look));
+        visit("rosters", &Project::rosters, listOf(maxRosters).unique().on(Verdict | Choice));
+        visit("stackColors", &Project::stackColors,
+              listOf(maxStackColors).unique().on(Verdict | Choice));
         visit("kits", byHand(&Project::kits).on(Verdict | Choice));
         visit("swatches", byHand(&Project::swatches).on(Look));
         visit("game", &Project::game, plain.on(Verdict | Choice));

@@ -7,6 +7,7 @@
 #include <vector>
 
 #include "base/id.h"
+#include "level/counter_traits.h"
 #include "level/matter.h"
 #include "level/role_data.h"
 #include "level/transition.h"
@@ -47,6 +48,7 @@ struct Kind {
     int atLeast = 0;    ///< entities of this kind in one level
     int atMost = 0;     ///< likewise; 0 = any number
     std::vector<FieldDefinition> fields;
+    CounterTraits counter;  ///< of counters
     UnknownKeys unknown;
     bool operator==(const Kind&) const = default;
 };

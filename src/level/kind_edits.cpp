@@ -117,6 +117,38 @@ void forEachCast(Project& project, Visit&& visit) {
     });
 }
 
+/// Counters of that kind, in levels, rosters and goals: they are of `now` from here on, or go where
+/// it is empty. Gives how many counters.
+int followCounters(Project& project, const KindId& former, const KindId& now) {
+    int changed = 0;
+    const auto follow = [&](auto& list) {
+        for (auto& counter : list)
+            if (counter.kind == former) {
+                counter.kind = now;
+                ++changed;
+            }
+        if (now.isEmpty())
+            std::erase_if(list, [](const auto& counter) { return counter.kind.isEmpty(); });
+    };
+    for (std::shared_ptr<const Level>& slot : project.levels) {
+        if (slot->kind != LevelKind::Puzzle) continue;
+        Level level = *slot;
+        const int before = changed;
+        level.puzzle.counters.edit(follow);
+        const bool isGoal = level.puzzle.rule.goal.kind == former;
+        if (isGoal) level.puzzle.rule.goal.kind = now;
+        if (changed > before || isGoal) slot = std::make_shared<const Level>(std::move(level));
+    }
+    if (!project.rosters.empty())
+        project.rosters.edit([&](auto& rosters) {
+            const int placed = changed;
+            for (Roster& roster : rosters)
+                follow(roster.counters);
+            changed = placed;  // they are those of the levels
+        });
+    return changed;
+}
+
 }  // namespace
 
 Kind freshKind(const Project& project, const std::string& title, Role role) {
@@ -230,6 +262,7 @@ Result<KindChange> changeKind(const Project& project, const KindId& former, cons
         }
         return change.changed != had;
     });
+    if (former != kind.id) change.changed += followCounters(change.edit.project, former, kind.id);
     change.edit.project.kinds.edit([&](auto& list) {
         for (Kind& slot : list) {
             for (FieldDefinition& field : slot.fields)
@@ -253,6 +286,10 @@ Result<KindChange> removeKind(const Project& project, const KindId& id) {
             change.losses.push_back(where + ": " + std::to_string(gone) + " of it are taken away");
         return gone > 0;
     });
+    if (const int counters = followCounters(change.edit.project, id, {}); counters > 0) {
+        change.changed += counters;
+        change.losses.push_back(std::to_string(counters) + " counters of it are taken away");
+    }
     change.edit.project.kinds.edit(
         [&](auto& list) { std::erase_if(list, [&](const Kind& each) { return each.id == id; }); });
     return change;

@@ -8,6 +8,7 @@ const LevelKindTraits& traitsOf(LevelKind kind) {
     static constexpr LevelKindTraits side{false, true, {}, 60, 34, "New level"};
     static constexpr LevelKindTraits above{false, false, {}, 60, 34, "New level from above"};
     static constexpr LevelKindTraits kit{true, false, {32, 32}, 24, 16, "New kit level"};
+    static constexpr LevelKindTraits puzzle{false, false, {8, 8}, 36, 36, "New puzzle level", true};
     switch (kind) {
         case LevelKind::Side:
             return side;
@@ -16,9 +17,9 @@ const LevelKindTraits& traitsOf(LevelKind kind) {
         case LevelKind::Kit:
             return kit;
         case LevelKind::Puzzle:
-            break;
+            return puzzle;
     }
-    ROOK_ASSERT(false, "no level is of that kind yet");
+    ROOK_ASSERT(false, "a kind of level");
     return side;
 }
 

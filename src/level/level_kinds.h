@@ -14,6 +14,7 @@ struct LevelKindTraits {
     int usualColumns = 60;      ///< cells, of a new level
     int usualRows = 34;         ///< cells, of a new level
     const char* newLevel = "";  ///< name of the edit that makes one
+    bool isOfSlots = false;     ///< a board of slots and a rule; nobody walks there
 };
 
 /// Cost: none. Requires: a kind that levels can be of.

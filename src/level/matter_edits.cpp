@@ -55,7 +55,8 @@ void renameInRules(Level& level, const std::string& from, const std::string& to)
     if (level.scatter.empty()) return;
     level.scatter.edit([&](auto& list) {
         for (ScatterRule& rule : list)
-            if (rule.matter == from) rule.matter = to;
+            for (std::string* name : {&rule.matter, &rule.lays})
+                if (*name == from) *name = to;
     });
 }
 

@@ -7,9 +7,10 @@ namespace rook::level {
 
 namespace {
 
-constexpr std::string_view roleNames[] = {
-    "spawn", "entry", "exit",   "checkpoint", "pickup",    "key",  "door",    "switch",   "hazard",
-    "foe",   "mover", "spring", "trigger",    "formation", "prop", "thrower", "turn-mark"};
+constexpr std::string_view roleNames[] = {"spawn",   "entry",     "exit",    "checkpoint", "pickup",
+                                          "key",     "door",      "switch",  "hazard",     "foe",
+                                          "mover",   "spring",    "trigger", "formation",  "prop",
+                                          "thrower", "turn-mark", "counter"};
 constexpr std::string_view facingNames[] = {"left", "right", "up", "down"};
 constexpr std::string_view fieldTypeNames[] = {"whole-number", "text",   "yes-no", "number",
                                                "choice",       "colour", "point",  "path",
@@ -48,6 +49,12 @@ constexpr std::string_view wordsNames[] = {"start", "won", "lost", "said", "over
 constexpr std::string_view placeNames[] = {"top", "middle", "bottom"};
 constexpr std::string_view arrivesNames[] = {"first", "any"};
 constexpr std::string_view onDeathNames[] = {"go-on", "begin-again"};
+constexpr std::string_view arrangementNames[] = {"square", "hex", "rings", "free"};
+constexpr std::string_view pointsNames[] = {"up", "side"};
+constexpr std::string_view slotNames[] = {"plain", "blocked", "gone", "locked"};
+constexpr std::string_view ruleNames[] = {"none", "slide", "push", "pour", "gather"};
+constexpr std::string_view countNames[] = {"steps", "slides"};
+constexpr std::string_view slideNames[] = {"any", "across", "down", "not"};
 
 template <typename E>
 std::span<const std::string_view> namesOf();
@@ -199,6 +206,31 @@ std::span<const std::string_view> namesOf<OnDeath>() {
     return onDeathNames;
 }
 
+template <>
+std::span<const std::string_view> namesOf<Arrangement>() {
+    return arrangementNames;
+}
+template <>
+std::span<const std::string_view> namesOf<HexPoints>() {
+    return pointsNames;
+}
+template <>
+std::span<const std::string_view> namesOf<SlotState>() {
+    return slotNames;
+}
+template <>
+std::span<const std::string_view> namesOf<PuzzleRuleName>() {
+    return ruleNames;
+}
+template <>
+std::span<const std::string_view> namesOf<MoveCount>() {
+    return countNames;
+}
+template <>
+std::span<const std::string_view> namesOf<SlideWay>() {
+    return slideNames;
+}
+
 template <typename E>
 std::string_view nameIn(E value) {
     return namesOf<E>()[static_cast<std::size_t>(value)];
@@ -311,6 +343,25 @@ std::string_view nameOf(OnDeath value) {
     return nameIn(value);
 }
 
+std::string_view nameOf(Arrangement value) {
+    return nameIn(value);
+}
+std::string_view nameOf(HexPoints value) {
+    return nameIn(value);
+}
+std::string_view nameOf(SlotState value) {
+    return nameIn(value);
+}
+std::string_view nameOf(PuzzleRuleName value) {
+    return nameIn(value);
+}
+std::string_view nameOf(MoveCount value) {
+    return nameIn(value);
+}
+std::string_view nameOf(SlideWay value) {
+    return nameIn(value);
+}
+
 template <typename E>
 std::optional<E> fromName(std::string_view name) {
     const auto names = namesOf<E>();
@@ -369,6 +420,12 @@ ROOK_NAMES_OF(WordsWhen);
 ROOK_NAMES_OF(WordsPlace);
 ROOK_NAMES_OF(Arrives);
 ROOK_NAMES_OF(OnDeath);
+ROOK_NAMES_OF(Arrangement);
+ROOK_NAMES_OF(HexPoints);
+ROOK_NAMES_OF(SlotState);
+ROOK_NAMES_OF(PuzzleRuleName);
+ROOK_NAMES_OF(MoveCount);
+ROOK_NAMES_OF(SlideWay);
 #undef ROOK_NAMES_OF
 
 }  // namespace rook::level

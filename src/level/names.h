@@ -28,6 +28,7 @@ enum class Role : unsigned char {
     Prop,
     Thrower,
     TurnMark,
+    Counter,
 };
 enum class Facing : unsigned char { Left, Right, Up, Down };
 /// A side of a module, clockwise as a plan is seen.
@@ -104,6 +105,18 @@ enum class DrawOrder : unsigned char { AmongCast, BehindMasses, BeforeFront };
 enum class Ground : unsigned char { OnTop, Under, Beside, Inside, OpenAir };
 /// What one walks on in a module of a piece; a block is filled up.
 enum class SurfaceSort : unsigned char { None, Flat, Ramp, Stairs, Block };
+/// How the slots of a puzzle level lie.
+enum class Arrangement : unsigned char { Square, Hex, Rings, Free };
+/// Where the corners of a hexagon point.
+enum class HexPoints : unsigned char { Up, Side };
+/// Nothing may stand on a blocked slot; one that is gone is not there at all; a locked one is
+/// opened for a price.
+enum class SlotState : unsigned char { Plain, Blocked, Gone, Locked };
+enum class PuzzleRuleName : unsigned char { None, Slide, Push, Pour, Gather };
+/// What is one move of a slide: a slot, or any number of slots in one direction.
+enum class MoveCount : unsigned char { Steps, Slides };
+/// The directions in which a counter slides.
+enum class SlideWay : unsigned char { Any, Across, Down, Not };
 /// What stands for a thing of the plan.
 enum class PartSort : unsigned char { Kind, Matter, Tile };
 
@@ -141,6 +154,12 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(WordsPlace place);
 [[nodiscard]] std::string_view nameOf(Arrives arrives);
 [[nodiscard]] std::string_view nameOf(OnDeath onDeath);
+[[nodiscard]] std::string_view nameOf(Arrangement arrangement);
+[[nodiscard]] std::string_view nameOf(HexPoints points);
+[[nodiscard]] std::string_view nameOf(SlotState state);
+[[nodiscard]] std::string_view nameOf(PuzzleRuleName name);
+[[nodiscard]] std::string_view nameOf(MoveCount count);
+[[nodiscard]] std::string_view nameOf(SlideWay way);
 
 /// The value of that name, or nothing. `E` is one of the types above.
 template <typename E>

@@ -1,7 +1,8 @@
 #include "level/project.h"
 
 #include <algorithm>
-#include <charconv>
+
+#include "level/fresh_id.h"
 
 namespace rook::level {
 
@@ -41,7 +42,8 @@ bool Project::operator==(const Project& other) const {
            kinds == other.kinds && profiles == other.profiles && parts == other.parts &&
            blocks == other.blocks && kits == other.kits && zoneBudget == other.zoneBudget &&
            comfortLimit == other.comfortLimit && writesMembers == other.writesMembers &&
-           unknown == other.unknown && backdrops == other.backdrops && game == other.game &&
+           unknown == other.unknown && backdrops == other.backdrops && rosters == other.rosters &&
+           stackColors == other.stackColors && game == other.game &&
            areEqual(levels, other.levels) && areEqual(swatches, other.swatches);
 }
 
@@ -50,7 +52,8 @@ bool Project::sharesAllWith(const Project& other) const {
            sheets.isSharedWith(other.sheets) && kinds.isSharedWith(other.kinds) &&
            profiles.isSharedWith(other.profiles) && parts.isSharedWith(other.parts) &&
            blocks.isSharedWith(other.blocks) && kits.isSharedWith(other.kits) &&
-           backdrops.isSharedWith(other.backdrops) && swatches == other.swatches &&
+           backdrops.isSharedWith(other.backdrops) && rosters.isSharedWith(other.rosters) &&
+           stackColors.isSharedWith(other.stackColors) && swatches == other.swatches &&
            game == other.game && zoneBudget == other.zoneBudget &&
            comfortLimit == other.comfortLimit && writesMembers == other.writesMembers &&
            unknown == other.unknown;
@@ -88,6 +91,10 @@ const Sheet* Project::findSheet(const std::string& sheetName) const {
 
 const Kit* Project::findKit(const std::string& kitName) const {
     return findIn(kits, [&](const Kit& kit) { return kit.name == kitName; });
+}
+
+const Roster* Project::findRoster(const std::string& rosterName) const {
+    return findIn(rosters, [&](const Roster& roster) { return roster.name == rosterName; });
 }
 
 const Block* Project::findBlock(const std::string& blockName) const {
@@ -128,18 +135,7 @@ const Entity* findEntity(const Level& level, const EntityId& id) {
 }
 
 EntityId freshEntityId(const Level& level, const KindId& kind) {
-    const std::string stem = kind.text + "-";
-    int greatest = 0;
-    for (const Entity& entity : level.entities) {
-        const std::string& text = entity.id.text;
-        if (!text.starts_with(stem)) continue;
-        int number = 0;
-        const auto [end, problem] =
-            std::from_chars(text.data() + stem.size(), text.data() + text.size(), number);
-        if (problem == std::errc{} && end == text.data() + text.size())
-            greatest = std::max(greatest, number);
-    }
-    return {stem + std::to_string(greatest + 1)};
+    return freshIdAmong(level.entities, kind);
 }
 
 LevelCells::LevelCells(const Project& project, const Level& level) : m_cells(level.cells) {

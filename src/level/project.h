@@ -21,6 +21,7 @@
 #include "level/kept_run.h"
 #include "level/kit.h"
 #include "level/motion_profile.h"
+#include "level/puzzle.h"
 #include "level/scatter_rule.h"
 #include "level/sketch.h"
 #include "level/tile.h"
@@ -76,6 +77,7 @@ struct Level {
     SharedVector<Zone> zones;
     std::string kit;                    ///< of a kit board: the name of its kit
     ChunkedVector<PlacedPiece> pieces;  ///< of a kit board
+    Puzzle puzzle;                      ///< of a puzzle level
     SharedVector<LaidBlock> laid;       ///< so that a block that changes can change where it lies
     SharedVector<KeptRun> runs;         ///< that must stay possible
     std::optional<KeptRun> proof;       ///< the last run that was found to get to the exit
@@ -108,6 +110,8 @@ struct Project {
     SharedVector<Block> blocks;
     SharedVector<Kit> kits;
     SharedVector<Backdrop> backdrops;
+    SharedVector<Roster> rosters;
+    SharedVector<StackColor> stackColors;  ///< that stacks of puzzle levels are made of
     std::vector<std::shared_ptr<const Level>> levels;
     /// Small boards, dressed by hand: what they show is how matter is dressed anywhere.
     std::vector<std::shared_ptr<const Level>> swatches;
@@ -134,6 +138,7 @@ struct Project {
     [[nodiscard]] const Kit* findKit(const std::string& name) const;
     /// The kit that a level is of; null if it is of none that is there.
     [[nodiscard]] const Kit* kitOf(const Level& level) const { return findKit(level.kit); }
+    [[nodiscard]] const Roster* findRoster(const std::string& name) const;
     [[nodiscard]] const Block* findBlock(const std::string& name) const;
     [[nodiscard]] std::optional<MatterId> findMatter(std::string_view name) const;
     /// The profile that a level moves by, or null if the project has none of that name.

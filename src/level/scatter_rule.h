@@ -17,6 +17,7 @@ struct ScatterRule {
     std::vector<Tile> tiles;   ///< one of them each time, by chance
     std::string layer;         ///< name of the layer that they lie on; empty = the masses
     KindId kind;               ///< strewn instead of tiles; empty = tiles are
+    std::string lays;          ///< name of the matter that is laid instead; empty = none is
     int share = 20;            ///< % of the cells where it may lie, 0 to 100
     int count = 0;             ///< in each zone, or the level if it has none; 0 = by the share
     int distance = 0;          ///< least number of cells between two, across and down, 0 to 64

@@ -20,6 +20,8 @@ Project Sharing::of(Project project) {
     share(project.blocks, m_with.blocks);
     share(project.kits, m_with.kits);
     share(project.backdrops, m_with.backdrops);
+    share(project.rosters, m_with.rosters);
+    share(project.stackColors, m_with.stackColors);
     for (auto* boards : {&project.levels, &project.swatches})
         for (auto& board : *boards) {
             const auto [known, isNew] = m_known.try_emplace(board, board);
