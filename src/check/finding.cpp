@@ -31,6 +31,14 @@ std::size_t openCount(const std::vector<Finding>& findings) {
 
 std::vector<Finding> findingsOf(const level::Project& project, const level::Level& level,
                                 const reach::Answer& answer) {
+    if (level.kind == level::LevelKind::Puzzle) {
+        // Nobody walks there: what is placed besides is for the eye.
+        std::vector<Finding> found = puzzleFindings(project, level, answer);
+        for (const std::vector<Finding>& some :
+             {castFindings(project, level), scatterFindings(project, level)})
+            found.insert(found.end(), some.begin(), some.end());
+        return found;
+    }
     std::vector<Finding> all = reachFindings(level, answer);
     if (level.kind == level::LevelKind::Kit) {
         // Matter, and what stands in it, says nothing here.

@@ -110,8 +110,11 @@ enum class FindingKind {
     KitHeadroom,
     KitTurn,
     KitStoreyNotReached,
+    PuzzleFlawed,
+    PuzzleDoubtful,
+    PuzzleNotSolved,
 };
-inline constexpr std::size_t findingKindCount = std::size_t(FindingKind::KitStoreyNotReached) + 1;
+inline constexpr std::size_t findingKindCount = std::size_t(FindingKind::PuzzleNotSolved) + 1;
 
 /// A note is harmless: it is told and counts for nothing.
 enum class Severity { Error, Doubt, Note };
@@ -171,6 +174,10 @@ struct Finding {
 /// other levels.
 [[nodiscard]] std::vector<Finding> kitFindings(const level::Level& level,
                                                const reach::Answer& answer);
+/// What keeps a puzzle level from being played, and whether it can be solved.
+[[nodiscard]] std::vector<Finding> puzzleFindings(const level::Project& project,
+                                                  const level::Level& level,
+                                                  const reach::Answer& answer);
 /// Doors that nobody finds open, profiles that nobody can swap, what is untouchable and wears off
 /// where nothing is safe. `answer` is of this very level. Cost: the entities; maps of the level for
 /// what wears off.

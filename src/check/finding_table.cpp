@@ -162,6 +162,12 @@ constexpr FindingRow table[] = {
     {FindingKind::KitTurn, "kit-turn", Family::Kit, Severity::Error, "Turn"},
     {FindingKind::KitStoreyNotReached, "kit-storey-not-reached", Family::Kit, Severity::Doubt,
      "Storey not reached"},
+    {FindingKind::PuzzleFlawed, "puzzle-flawed", Family::Puzzle, Severity::Error,
+     "Puzzle cannot be played"},
+    {FindingKind::PuzzleDoubtful, "puzzle-doubtful", Family::Puzzle, Severity::Doubt,
+     "Puzzle doubtful"},
+    {FindingKind::PuzzleNotSolved, "puzzle-not-solved", Family::Puzzle, Severity::Error,
+     "Puzzle cannot be solved"},
 };
 
 constexpr bool isInOrder() {

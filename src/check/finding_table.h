@@ -16,6 +16,7 @@ enum class Family : unsigned char {
     Cast,   ///< what is placed, as it stands and goes
     Zones,
     Kit,        ///< pieces
+    Puzzle,     ///< slots, counters and rules
     Analysis,   ///< once the level was looked at deep
     Collision,  ///< the audit of what is solid
     Look,       ///< what it looks like

@@ -51,8 +51,8 @@ private:
                 hasExit = true;
                 onward.push_back(game::destinationOf(m_project, *level, entity.to));
             }
-            // Without exits it is won by its goals, and leads on to the next.
-            if (!hasExit && !level->goals.empty())
+            // Without exits it is won by its goals, or as a puzzle, and leads on to the next.
+            if (level->kind == LevelKind::Puzzle || (!hasExit && !level->goals.empty()))
                 onward.push_back(game::destinationOf(m_project, *level, {Onward::Next, {}, {}}));
         }
     }

@@ -29,6 +29,7 @@ bool mustBeSeen(Role role) {
         case Role::Formation:
         case Role::Prop:
         case Role::TurnMark:
+        case Role::Counter:
             break;
     }
     return false;

@@ -107,13 +107,10 @@ private:
         const collide::BodyMaps maps =
             collide::makeBodyMaps(px, problem.tables, open, 0,
                                   m_world.abilitiesWith(0) & ~setOf(runtime::Ability::Untouchable));
-        const motion::MostPaces most = motion::mostPaces(problem.tables, problem.parts.springs);
-        int ride = 0;
-        for (const runtime::Mover& mover : problem.parts.movers)
-            ride = std::max(ride, mover.mostPxATick());
+        const motion::MostPaces most = motion::mostPaces(problem.tables, problem.parts);
         const auto far = [&](int pace) {
-            return static_cast<int>(std::min<long long>(
-                1 << 26, static_cast<long long>(pace + ride) * (gain.lastsTicks + 1)));
+            return static_cast<int>(
+                std::min<long long>(1 << 26, static_cast<long long>(pace) * (gain.lastsTicks + 1)));
         };
         const int dx = far(most.across) + problem.tables.bodyWidth;
         const int dy = far(most.down) + problem.tables.bodyHeight;

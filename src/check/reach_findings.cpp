@@ -39,6 +39,9 @@ std::vector<Finding> reachFindings(const level::Level& level, const reach::Answe
             break;
         case VerdictKind::Reached:
         case VerdictKind::NotReached:
+        case VerdictKind::Solved:
+        case VerdictKind::NotSolved:
+        case VerdictKind::NoRule:
             break;
     }
     for (const reach::Goal& goal : verdict.goals) {

@@ -32,7 +32,8 @@ BoardReport boardReport(const level::Project& project, const level::Level& level
                         std::shared_ptr<const reach::Answer> answer, const skin::Opacity& opacity,
                         const std::atomic<bool>* cancel) {
     BoardReport report;
-    if (level::traitsOf(level.kind).isOfPieces) return report;
+    if (level::traitsOf(level.kind).isOfPieces || level::traitsOf(level.kind).isOfSlots)
+        return report;
     const auto add = [&](const std::vector<Finding>& some) {
         report.findings.insert(report.findings.end(), some.begin(), some.end());
     };
@@ -93,7 +94,8 @@ Result<Report> reportOf(const level::Project& project, const level::Level& level
     }
     report.take(Report::Part::Verdict, std::move(own));
     report.take(Report::Part::Board, boardReport(project, level, answer, opacity).findings);
-    if (wish.holdsToPlan && !level::traitsOf(level.kind).isOfPieces)
+    if (wish.holdsToPlan && !level::traitsOf(level.kind).isOfPieces &&
+        !level::traitsOf(level.kind).isOfSlots)
         report.take(Report::Part::Plan, holdToPlan(project, level, &*query, &*answer).findings);
     return report;
 }

@@ -60,25 +60,16 @@ void printText(const check::ProjectFinding& finding) {
                 printableLine(finding.sentence).c_str(), finding.name.c_str());
 }
 
-/// Says why nothing was checked, to whoever reads: a program gets it as JSON, too.
-int refuse(const Error& error, bool isJson) {
-    if (isJson)
-        std::printf(
-            "%s\n",
-            file::Json{{"format", "rookplot-findings"}, {"version", 1}, {"error", error.sentence()}}
-                .dump(2)
-                .c_str());
-    return report(error);
-}
+constexpr const char* format = "rookplot-findings";
 
 int checkProject(const CheckOptions& options) {
     const bool isJson = options.format == "json";
     const auto project = file::openProject(file::diskStorage(), options.project);
-    if (!project) return refuse(project.error(), isJson);
+    if (!project) return refuse(project.error(), format, isJson);
     if (!options.level.empty() && !project->findLevel({options.level})) {
         return refuse({ErrorKind::BadReference, "There is no level \"" + options.level + "\"",
                        options.project, "Use an id from the order in rookplot.json"},
-                      isJson);
+                      format, isJson);
     }
     const skin::Opacity opacity = file::opacityOf(file::diskStorage(), options.project, *project);
     file::Json list = file::Json::array();
@@ -102,7 +93,7 @@ int checkProject(const CheckOptions& options) {
         if (!options.level.empty() && level->id.text != options.level) continue;
         const auto found =
             check::reportOf(*project, *level, opacity, {options.isDeep, !options.leavesPlanOut});
-        if (!found) return refuse(found.error(), isJson);
+        if (!found) return refuse(found.error(), format, isJson);
         const std::vector<check::Finding>& findings = found->findings();
         count += check::openCount(findings);
         if (options.format == "text") printText(findings, level->cellSize);

@@ -19,6 +19,9 @@ inline int report(const Error& error) {
     return exitError;
 }
 
+/// Says why nothing was done, to whoever reads: a program gets it as JSON of that format, too.
+int refuse(const Error& error, const char* format, bool isJson);
+
 /// Each adds one command; its result goes to `exitCode`.
 void addNewCommand(CLI::App& app, int& exitCode);
 void addOpenCommand(CLI::App& app, int& exitCode);
@@ -27,6 +30,7 @@ void addGameCommand(CLI::App& app, int& exitCode);
 void addReachCommand(CLI::App& app, int& exitCode);
 void addPartsCommand(CLI::App& app, int& exitCode);
 void addCollideCommand(CLI::App& app, int& exitCode);
+void addSolveCommand(CLI::App& app, int& exitCode);
 void addExportCommand(CLI::App& app, int& exitCode);
 void addRepairCommand(CLI::App& app, int& exitCode);
 void addTextsCommand(CLI::App& app, int& exitCode);

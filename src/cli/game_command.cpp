@@ -69,8 +69,8 @@ void printText(const level::Project& project, const game::GameProof& proof) {
     const auto nameOf = [&](std::size_t index) {
         const game::Node& node = proof.nodes[index];
         const auto level = project.findLevel(node.level);
-        return printableLine(level->title) + " at " + node.entry.text + ", " +
-               game::wordsOf(project, node.inHand);
+        const std::string entry = node.entry.isEmpty() ? "" : " at " + node.entry.text;
+        return printableLine(level->title) + entry + ", " + game::wordsOf(project, node.inHand);
     };
     std::printf("%s\n", printableLine(game::sentenceOf(project, proof)).c_str());
     for (std::size_t i = 0; i < proof.nodes.size(); ++i) {

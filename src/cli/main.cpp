@@ -47,6 +47,7 @@ int main(int argc, char** argv) {
     rook::cli::addCheckCommand(app, exitCode);
     rook::cli::addGameCommand(app, exitCode);
     rook::cli::addReachCommand(app, exitCode);
+    rook::cli::addSolveCommand(app, exitCode);
     rook::cli::addCollideCommand(app, exitCode);
     rook::cli::addPartsCommand(app, exitCode);
     rook::cli::addExportCommand(app, exitCode);

@@ -24,6 +24,10 @@ Result<reach::Query> askOfProject(const ReachOptions& options) {
         return fail(ErrorKind::BadReference, "There is no level \"" + options.level + "\"",
                     options.path, "Name one of the project with --level");
     }
+    if (level->kind == level::LevelKind::Puzzle)
+        return fail(ErrorKind::NotApplicable,
+                    level->title + " is a puzzle level: nobody walks there", options.path,
+                    "It is solved by rookplot solve");
     return reach::queryOf(*project, *level);
 }
 

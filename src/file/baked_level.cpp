@@ -7,6 +7,7 @@
 #include "file/bundle.h"
 #include "file/described_detail.h"
 #include "file/game_json.h"
+#include "file/puzzle_json.h"
 #include "file/sprite_json_detail.h"
 #include "file/tile_rows_detail.h"
 #include "level/cast_edits.h"
@@ -398,9 +399,26 @@ std::vector<std::string> zoneLines(const Project& project, const Level& level,
     return lines;
 }
 
+/// Nobody walks in a puzzle level: its proof is the solution that stands with the puzzle.
+reach::Proof puzzleProof(const Json& puzzle) {
+    using reach::VerdictKind;
+    reach::Proof proof;
+    const std::string verdict = puzzle["solution"]["verdict"];
+    proof.verdict.kind = verdict == "solved"       ? VerdictKind::Solved
+                         : verdict == "impossible" ? VerdictKind::NotSolved
+                         : verdict == "no rule"    ? VerdictKind::NoRule
+                                                   : VerdictKind::NotDecided;
+    return proof;
+}
+
 }  // namespace
 
-Result<std::string> bakedLevelText(const Project& project, const Level& level) {
+Result<std::string> bakedLevelText(const Project& original, const Level& level) {
+    // A puzzle level is moved in by nobody, and still has tables as all levels have.
+    Project withProfile = original;
+    if (level.kind == LevelKind::Puzzle && original.profiles.empty())
+        withProfile.profiles = std::vector<MotionProfile>{MotionProfile{}};
+    const Project& project = withProfile;
     const auto profiles = motion::LevelProfiles::of(project, level);
     if (!profiles) return fail(profiles.error());
     const auto tables = profiles->tables(level, {});
@@ -420,7 +438,10 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
         }
     }
     if (const auto checked = checkMembers(project, level); !checked) return fail(checked.error());
-    const reach::Proof proof = reach::prove(project, level);
+    const auto puzzle = puzzleJson(project, level);
+    if (!puzzle) return fail(puzzle.error());
+    const reach::Proof proof =
+        puzzle->is_null() ? reach::prove(project, level) : puzzleProof(*puzzle);
 
     // As it is seen: what rules strew stands in it.
     const auto answer = answerFor(*query, level);
@@ -440,7 +461,7 @@ Result<std::string> bakedLevelText(const Project& project, const Level& level) {
     lines.list("movers", moverLines(project, level));
     lines.list("zones", zoneLines(project, level, answer.get()));
     writeKit(lines, project, level);
-    lines.member("puzzle", nullptr);
+    lines.member("puzzle", *puzzle);
     writeGoals(lines, project, level);
     writeCarried(lines, project, level);
     lines.member("motion", motionJson(project, level, *profiles, *tables, query->problem.parts));

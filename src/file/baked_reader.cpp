@@ -31,6 +31,9 @@ Result<reach::Query> askOfBakedLevel(const std::string& text, const std::string&
     } catch (const nlohmann::json::exception& problem) {
         return fail(ErrorKind::WrongType, problem.what(), name, "Export the level again");
     }
+    if (level->puzzle)
+        return fail(ErrorKind::NotApplicable, "This is a puzzle level: nobody walks there", name,
+                    "It is solved by rookplot solve");
     reach::Query query;
     if (level->kind != "side" && level->kind != "above")
         query.notSolved.push_back("levels of kind " + level->kind);

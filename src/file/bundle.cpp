@@ -1,4 +1,5 @@
 #include "file/bundle.h"
+#include "file/roster_table.h"
 
 #include <sys/stat.h>
 
@@ -128,6 +129,7 @@ Result<std::map<std::string, std::string>> bundleFiles(
     }
     files["campaign.json"] = campaignText(project, game::proveGame(project));
     files["placements.csv"] = placementsText(project);
+    files.merge(rosterFiles(project));
     for (const auto& [name, text] : schemas())
         files["schema/" + name] = text;
     return files;

@@ -62,6 +62,14 @@ void writeByHand(Json& json, const FileContext& context, const level::ScatterRul
                  std::string_view key);
 void checkFurther(ObjectReader& reader, const FileContext& context, const level::Matter& matter);
 
+// Slots: puzzle_json.cpp
+void readByHand(ObjectReader& reader, FileContext& context, level::Slot& slot,
+                std::string_view key);
+void writeByHand(Json& json, const FileContext& context, const level::Slot& slot,
+                 std::string_view key);
+/// Puts slots in their order, too.
+void checkFurther(ObjectReader& reader, const FileContext& context, level::Puzzle& puzzle);
+
 // Plans: plan_json.cpp
 void readByHand(ObjectReader& reader, FileContext& context, level::Mark& mark,
                 std::string_view key);

@@ -65,6 +65,8 @@ template <typename T>
                 *text = field;
             else if constexpr (IsId<M>)
                 *text = field.text;
+            else if constexpr (IsPoint<M>)
+                *text = std::to_string(field.x) + ", " + std::to_string(field.y);
             else if constexpr (std::same_as<M, int>)
                 *text = std::to_string(field + ((rule.isCountedFromOne || ...) ? 1 : 0));
         }

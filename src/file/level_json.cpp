@@ -81,6 +81,8 @@ void readByHand(ObjectReader& reader, FileContext& context, Level& level, std::s
     if (key == "size") readSize(reader.object("size"), level, context);
     if (key == "background" && reader.has(std::string(key)))
         readBackground(reader.object("background"), level);
+    // Of a puzzle level all cells are open.
+    if (key == "matter" && level.kind == LevelKind::Puzzle && !reader.has("matter")) return;
     if (key == "matter") readMatterRows(reader, *context.project, level.cells, &level.legend);
     if (key == "tiles") level.tiles = readTiles(reader, context);
     if (key == "secrets") level.secrets = readRects(reader, key, context.board);
@@ -94,7 +96,9 @@ void writeByHand(JsonLines& lines, const FileContext& context, const Level& leve
     if (key == "size")
         lines.member("size", {{"columns", level.cells.width()}, {"rows", level.cells.height()}});
     if (key == "background") lines.member("background", backgroundJson(level));
-    if (key == "matter") writeMatter(lines, *context.project, level);
+    const bool isBare = level.kind == LevelKind::Puzzle && level.legend.empty() &&
+                        level.cells == Grid<Cell>(level.cells.width(), level.cells.height());
+    if (key == "matter" && !isBare) writeMatter(lines, *context.project, level);
     if (key == "tiles") writeTiles(lines, *context.project, level);
     if (key == "secrets") writeRects(lines, key, level.secrets);
     if (key == "motifs") writeRects(lines, key, level.motifs);

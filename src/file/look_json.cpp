@@ -32,19 +32,11 @@ Tile readTile(ObjectReader& reader, const Project& project) {
 }  // namespace
 
 void readByHand(ObjectReader& reader, FileContext&, Matter& matter, std::string_view key) {
-    std::set<std::string> names;
-    reader.forEachObject(std::string(key), 256, [&](ObjectReader& item) {
-        matter.fields.push_back(readNamedValue(item));
-        checkUnique(names, matter.fields.back().first, item.where());
-    });
+    matter.fields = readNamedValues(reader, key);
 }
 
 void writeByHand(Json& json, const FileContext&, const Matter& matter, std::string_view key) {
-    if (matter.fields.empty()) return;
-    Json fields = Json::array();
-    for (const NamedValue& field : matter.fields)
-        fields.push_back(namedValueJson(field));
-    json[key] = std::move(fields);
+    addNamedValues(json, key, matter.fields);
 }
 
 void checkFurther(ObjectReader& reader, const FileContext&, const Matter& matter) {

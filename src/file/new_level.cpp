@@ -4,8 +4,10 @@
 
 #include "file/image_map.h"
 #include "file/text_grid.h"
+#include "kit/levels.h"
 #include "level/blocks.h"
 #include "level/level_kinds.h"
+#include "puzzle/edits.h"
 
 namespace rook::file {
 
@@ -82,6 +84,9 @@ Result<Level> filled(const Project& project, const Level& level, const Beginning
 
 Result<AddedLevel> makeLevel(const Project& project, NewLevel wish, const Beginning& beginning) {
     if (beginning.with == With::Copy) return makeCopy(project, wish, beginning.copied);
+    if (beginning.with != With::Nothing && traitsOf(wish.kind).isOfSlots)
+        return fail(ErrorKind::NotApplicable, "A puzzle level has no matter", wish.title,
+                    "Begin with nothing");
     if (beginning.with != With::Nothing && traitsOf(wish.kind).isOfPieces)
         return fail(ErrorKind::NotApplicable, "A level of pieces has no matter", wish.title,
                     "Begin with nothing");
@@ -93,7 +98,8 @@ Result<AddedLevel> makeLevel(const Project& project, NewLevel wish, const Beginn
         wish.columns = clip.cells.width();
         wish.rows = clip.cells.height();
     }
-    auto added = kit::addLevel(project, wish);
+    auto added = traitsOf(wish.kind).isOfSlots ? puzzle::addLevel(project, wish)
+                                               : kit::addLevel(project, wish);
     if (!added) return added;
     auto level =
         filled(added->edit.project, *added->edit.project.findLevel(added->level), beginning, clip);

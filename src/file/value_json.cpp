@@ -220,4 +220,22 @@ Json namedValueJson(const NamedValue& field) {
             {"value", fieldJson(field.second)}};
 }
 
+std::vector<NamedValue> readNamedValues(ObjectReader& reader, std::string_view key) {
+    std::vector<NamedValue> values;
+    std::set<std::string> names;
+    reader.forEachObject(std::string(key), 256, [&](ObjectReader& item) {
+        values.push_back(readNamedValue(item));
+        checkUnique(names, values.back().first, item.where());
+    });
+    return values;
+}
+
+void addNamedValues(Json& json, std::string_view key, const std::vector<NamedValue>& values) {
+    if (values.empty()) return;
+    Json fields = Json::array();
+    for (const NamedValue& field : values)
+        fields.push_back(namedValueJson(field));
+    json[key] = std::move(fields);
+}
+
 }  // namespace rook::file

@@ -57,5 +57,10 @@ void checkFewest(std::size_t count, const level::FieldRule& rule, const std::str
 /// A name, a type and a value.
 [[nodiscard]] level::NamedValue readNamedValue(ObjectReader& reader);
 [[nodiscard]] Json namedValueJson(const level::NamedValue& field);
+/// A list of them under a key, each name once.
+[[nodiscard]] std::vector<level::NamedValue> readNamedValues(ObjectReader& reader,
+                                                             std::string_view key);
+/// Nothing if there are none.
+void addNamedValues(Json& json, std::string_view key, const std::vector<level::NamedValue>& values);
 
 }  // namespace rook::file

@@ -22,6 +22,9 @@ std::shared_ptr<const Level> inOrder(const Project& project, const LevelId& id) 
 Destination toLevel(const Project& project, const LevelId& id, const EntityId& entry) {
     const auto target = inOrder(project, id);
     if (!target) return nowhere("There is no level " + id.text);
+    // One begins to play there, wherever one comes from.
+    if (target->kind == LevelKind::Puzzle && entry.isEmpty())
+        return {Destination::Sort::Level, id, {}, false, {}};
     for (const Entity& entity : target->entities) {
         const Role role = project.roleOf(entity);
         const bool isWanted =

@@ -13,14 +13,11 @@ using namespace level;
 long long leastTicksTo(const reach::Problem& problem, const PxRect& box) {
     const auto corner = reach::startOf(problem);
     if (!corner) return 0;
-    const motion::MostPaces most = motion::mostPaces(problem.tables, problem.parts.springs);
-    int ride = 0;
-    for (const runtime::Mover& mover : problem.parts.movers)
-        ride = std::max(ride, mover.mostPxATick());
+    const motion::MostPaces most = motion::mostPaces(problem.tables, problem.parts);
     const runtime::MotionTables& tables = problem.tables;
     const int dx = std::max({0, box.x - (corner->x + tables.bodyWidth), corner->x - box.right()});
     const int dy = std::max({0, box.y - (corner->y + tables.bodyHeight), corner->y - box.bottom()});
-    return std::max(dx / (most.across + ride), dy / (most.down + ride));
+    return std::max(dx / most.across, dy / most.down);
 }
 
 namespace {

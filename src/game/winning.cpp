@@ -7,6 +7,7 @@
 #include "game/goal_chances.h"
 #include "game/goal_runs.h"
 #include "game/kit_winning.h"
+#include "game/puzzle_winning.h"
 
 namespace rook::game {
 
@@ -303,6 +304,7 @@ private:
 }  // namespace
 
 bool asksMoreThanReach(const Project& project, const Level& level) {
+    if (level.kind == LevelKind::Puzzle) return false;  // it is won by its goal alone
     return !level.goals.empty() ||
            std::count_if(level.entities.begin(), level.entities.end(), [&](const Entity& entity) {
                return project.roleOf(entity) == Role::Exit;
@@ -311,6 +313,7 @@ bool asksMoreThanReach(const Project& project, const Level& level) {
 
 Winning winningOf(const Project& project, const Level& level, const WinOptions& options,
                   const reach::Limits& limits) {
+    if (level.kind == LevelKind::Puzzle) return winningOfPuzzle(project, level, limits);
     if (level.kind == LevelKind::Kit) return winningOfKit(project, level, options, limits);
     return Search(project, level, options, limits).run();
 }

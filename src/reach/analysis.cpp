@@ -11,8 +11,8 @@ Analysis analyze(const level::Project& project, const level::Level& level, const
                  const Limits& limits) {
     Analysis depth;
     const auto query = queryOf(project, level);
-    if (!query || query->board || answer.onCells().reached.completion != Completion::Complete ||
-        !query->notSolved.empty())
+    if (!query || query->board || query->puzzle ||
+        answer.onCells().reached.completion != Completion::Complete || !query->notSolved.empty())
         return depth;
     depth.runs = std::make_shared<RunFinder>(query->problem, limits);
     if (depth.runs->completion() != Completion::Complete) return {};

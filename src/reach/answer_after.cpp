@@ -1,11 +1,12 @@
 #include "reach/answer_after.h"
 
+#include "reach/puzzle_answer.h"
 #include "reach/same_problem.h"
 
 namespace rook::reach {
 
 bool isUnnoticed(const Query& was, const Answer& former, const Query& now) {
-    if (was.board || now.board) return false;
+    if (was.board || now.board || was.puzzle || now.puzzle) return false;
     const Problem& a = was.problem;
     const Problem& b = now.problem;
     if (former.onCells().reached.completion != Completion::Complete ||
@@ -31,6 +32,12 @@ bool isUnnoticed(const Query& was, const Answer& former, const Query& now) {
 
 Answer answerAfter(const Query& was, const Answer& former, const Query& now, const Limits& limits,
                    Resolver* resolver) {
+    if (was.puzzle && now.puzzle && isSamePuzzle(*was.puzzle, *now.puzzle) && former.onPuzzle() &&
+        former.onPuzzle()->solution.verdict != puzzle::Solution::Verdict::Cancelled) {
+        Answer carried = former;
+        carried.by = AnsweredBy::Carrying;
+        return carried;
+    }
     if (!isUnnoticed(was, former, now)) return answer(now, limits, resolver);
     Answer carried = answerFrom(now, former.onCells().reached, limits);
     carried.by = AnsweredBy::Carrying;

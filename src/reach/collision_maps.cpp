@@ -66,7 +66,7 @@ std::optional<PxRect> CollisionMaps::patch(const collide::MapPatch& cells) {
 PxRect CollisionMaps::farthestWith(const runtime::Gain& gain) const {
     const PxRect all{0, 0, m_maps.live.width(), m_maps.live.height()};
     if (m_mayRide) return all;
-    const motion::MostPaces most = motion::mostPaces(*m_own, m_parts->springs);
+    const motion::MostPaces most = motion::mostPaces(*m_own, *m_parts);
     const PxRect met = positionsAt(gain.box);
     const auto px = [&](int pace, int limit) {
         return static_cast<int>(

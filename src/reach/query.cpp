@@ -7,6 +7,7 @@
 #include "level/cast_edits.h"
 #include "level/tracks.h"
 #include "motion/level_motion.h"
+#include "reach/puzzle_answer.h"
 #include "reach/verdict.h"
 #include "rook_carry.hpp"
 
@@ -31,10 +32,6 @@ public:
           m_profiles(profiles),
           m_options(options),
           m_query(query) {
-        const runtime::MotionTables& tables = query.problem.tables;
-        m_listedByAny = tables.abilities;
-        for (const runtime::MotionTables& each : tables.others)
-            m_listedByAny |= each.abilities;
         if (!project.game.carries.abilities) return;
         m_carried.granted = level::grantedForGood(project);
         m_carried.inHand =
@@ -77,7 +74,8 @@ private:
             gain.grants =
                 setOf(*entity.data.grants) & m_query.problem.tables.abilities & ~m_carried.inHand;
         if (kind.role == Role::Pickup && entity.data.takes)
-            gain.takes = setOf(*entity.data.takes) & m_listedByAny;
+            gain.takes =
+                setOf(*entity.data.takes) & runtime::listedAnywhere(m_query.problem.tables);
         if (kind.role == Role::Pickup && !entity.data.movesAs.empty())
             gain.movesAs = m_profiles.numberOf(entity.data.movesAs);
         const bool changes = (gain.grants | gain.takes) != 0 || gain.movesAs >= 0;
@@ -107,10 +105,7 @@ private:
         if (mayAdd()) parts().gains.push_back(gain);
     }
     [[nodiscard]] bool mayAdd() { return parts().gains.size() < most(); }
-    /// One is lost to the swap, where there is one.
-    [[nodiscard]] std::size_t most() const {
-        return runtime::canSwap(m_query.problem.tables) ? 63 : 64;
-    }
+    [[nodiscard]] std::size_t most() const { return runtime::mostGains(m_query.problem.tables); }
     /// What opens that door for a time only; what is taken along opens it again and again.
     [[nodiscard]] bool isMomentary(const Entity& door, const EntityId& opener) const {
         return level::opensForATime(m_project, m_level, door, opener);
@@ -170,6 +165,7 @@ private:
             case Role::Prop:
             case Role::Thrower:  // never in the way for good: runs keep clear of its shots
             case Role::TurnMark:
+            case Role::Counter:
                 break;
         }
         return {};
@@ -234,7 +230,6 @@ private:
     const QueryOptions& m_options;
     std::optional<std::unordered_set<std::string>> m_named;
     runtime::CarriedAbilities m_carried;
-    runtime::AbilitySet m_listedByAny = 0;
     int m_place = 0;  ///< among the entities
     Query& m_query;
 };
@@ -273,6 +268,7 @@ level::MotionProfile withAbilities(level::MotionProfile profile, runtime::Abilit
 
 Result<Query> queryOf(const level::Project& project, const level::Level& level,
                       const QueryOptions& options) {
+    if (level.kind == level::LevelKind::Puzzle) return puzzleQueryOf(project, level);
     auto profiles = motion::LevelProfiles::of(project, level);
     if (!profiles) return fail(profiles.error());
     profiles->change([&](level::MotionProfile profile) {
@@ -290,8 +286,6 @@ Result<Query> queryOf(const level::Project& project, const level::Level& level,
         query.board = std::make_shared<const KitBoard>(KitBoard{project, level, {}});
     else if (level.kind == level::LevelKind::Kit)
         query.notSolved.push_back("a kit level without a kit");
-    else if (level.kind != level::LevelKind::Side && level.kind != level::LevelKind::Above)
-        query.notSolved.push_back("levels of kind " + std::string(nameOf(level.kind)));
     if (query.board && hasOtherDoors(project, level))
         query.notSolved.push_back("doors of a kit board that shut again");
     if (const auto added = Asking(project, level, *profiles, options, query).addAll(); !added)

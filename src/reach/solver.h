@@ -50,6 +50,7 @@ struct Problem {
 struct Limits {
     std::size_t maxBytes = std::size_t{2} << 30;  ///< for maps and states together
     const std::atomic<bool>* cancel = nullptr;    ///< looked at after each row; may be null
+    std::uint64_t mostPuzzleStates = 20'000'000;  ///< of a puzzle level
     [[nodiscard]] bool isCancelled() const { return cancel && *cancel; }
 };
 

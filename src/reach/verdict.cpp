@@ -4,6 +4,7 @@
 #include <chrono>
 #include <memory>
 
+#include "reach/puzzle_answer.h"
 #include "reach/run_finder.h"
 #include "reach/waiting_runs.h"
 
@@ -71,6 +72,12 @@ std::string_view nameOf(VerdictKind kind) {
             return "start-blocked";
         case VerdictKind::NoExit:
             return "no-exit";
+        case VerdictKind::Solved:
+            return "solved";
+        case VerdictKind::NotSolved:
+            return "not-solved";
+        case VerdictKind::NoRule:
+            return "no-rule";
     }
     return "";
 }
@@ -97,6 +104,14 @@ std::string Verdict::sentence() const {
             return "The start is blocked: the body has no room there.";
         case VerdictKind::NoExit:
             return "There is no exit yet. Place one in Cast.";
+        case VerdictKind::Solved:
+            return least == 0 ? "The goal is met from the start."
+                              : "Solved in " + std::to_string(least) +
+                                    (least == 1 ? " move" : " moves") + ", and in no fewer.";
+        case VerdictKind::NotSolved:
+            return "It cannot be solved: " + reason + ".";
+        case VerdictKind::NoRule:
+            return "There is no rule yet: counters are placed, and nothing is to be solved.";
     }
     return {};
 }
@@ -190,6 +205,7 @@ const CellAnswer& Answer::onCells() const {
 
 Answer answer(const Query& query, const Limits& limits, Resolver* resolver) {
     const auto begin = std::chrono::steady_clock::now();
+    if (query.puzzle) return answerOfPuzzle(query, limits);
     if (query.board) {
         Answer walked = answerOfKit(query, limits);
         walked.milliseconds =

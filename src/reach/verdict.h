@@ -9,6 +9,7 @@
 #include "kit/walk_graph.h"
 #include "level/carried.h"
 #include "motion/step_tables.h"
+#include "puzzle/solver.h"
 #include "reach/resolver.h"
 
 namespace rook::reach {
@@ -39,6 +40,18 @@ struct KitAnswer {
     kit::Audit audit;
 };
 
+/// A puzzle level, to be solved.
+struct PuzzleBoard {
+    puzzle::play::Board board;
+    std::string flaw;  ///< why it cannot be played, without a full stop; empty = it can
+};
+
+/// What a puzzle level comes to.
+struct PuzzleAnswer {
+    std::shared_ptr<const puzzle::play::Board> board;
+    puzzle::Solution solution;
+};
+
 /// What is asked: a problem for the solver, with the things to reach, and what forbids an answer.
 struct Query {
     Problem problem;
@@ -47,6 +60,7 @@ struct Query {
     std::vector<std::string> profiles;   ///< names, by their number in `problem.tables`
     std::vector<std::string> notSolved;  ///< what stands in the level that is not solved yet
     std::shared_ptr<const KitBoard> board;  ///< of a kit level, which is walked module by module
+    std::shared_ptr<const PuzzleBoard> puzzle;  ///< of a puzzle level, where nobody walks
 };
 
 /// True if a body wants to get to such things.
@@ -59,6 +73,9 @@ enum class VerdictKind {
     NoStart,
     StartBlocked,  ///< the body does not fit at the start, or dies there
     NoExit,
+    Solved,     ///< a puzzle, in `least` moves
+    NotSolved,  ///< a puzzle that cannot be, proven
+    NoRule,     ///< a puzzle level in which things are only placed
 };
 
 /// "reached", "not-reached" and so on: how it stands in files.
@@ -71,6 +88,7 @@ struct Verdict {
     int exitsReached = 0;
     int exitsUndecided = 0;
     int exitCount = 0;
+    int least = 0;  ///< moves of a puzzle that is solved
     bool operator==(const Verdict&) const = default;
 
     [[nodiscard]] int goalsReached() const;
@@ -94,11 +112,17 @@ struct CellAnswer {
 struct Answer {
     Verdict verdict;
     /// By the kind of level.
-    std::variant<CellAnswer, std::shared_ptr<const KitAnswer>> found;
+    std::variant<CellAnswer, std::shared_ptr<const KitAnswer>, std::shared_ptr<const PuzzleAnswer>>
+        found;
     double milliseconds = 0;  ///< wall time of getting it
     AnsweredBy by = AnsweredBy::Solving;
 
-    /// Of a board of cells; on one of pieces it is empty: no body is anywhere.
+    /// Of a puzzle level; null on others.
+    [[nodiscard]] const PuzzleAnswer* onPuzzle() const {
+        const auto* puzzle = std::get_if<std::shared_ptr<const PuzzleAnswer>>(&found);
+        return puzzle ? puzzle->get() : nullptr;
+    }
+    /// Of a board of cells; on others it is empty: no body is anywhere.
     [[nodiscard]] const CellAnswer& onCells() const;
     /// Of a board of pieces; null on others.
     [[nodiscard]] const KitAnswer* onKit() const {
