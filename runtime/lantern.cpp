@@ -46,6 +46,12 @@ bool replayLevel(const Options& options) {
                     isWhole ? "met" : "missed", level.kit->exit.c_str());
         return isWhole;
     }
+    if (level.puzzle) {
+        const bool isMet = isSolved(*level.puzzle);
+        std::printf("lantern: replayed %zu moves, %s the goal\n", level.puzzle->solution.size(),
+                    isMet ? "met" : "missed");
+        return isMet;
+    }
     if (!level.proof) {
         std::fprintf(stderr,
                      "lantern: The level %s has no proof run. Mend it in Prove and export again.\n",
@@ -193,7 +199,9 @@ int main(int argc, char** argv) {
         "Arrows or WASD run and climb, Space jumps, Down drops through; a game controller does as\n"
         "well. P pauses, O one tick, I slow, U shows what is hidden, L the levels, Home begins "
         "the\n"
-        "level again, Shift+Home the game, Esc ends.",
+        "level again, Shift+Home the game, Esc ends. Puzzle levels are played with the mouse: "
+        "drag, or\n"
+        "click and click; Backspace takes a move back.",
         "lantern");
     Options options;
     app.add_option("BUNDLE", options.bundle, "The exported folder")->required();

@@ -138,10 +138,7 @@ protected:
     }
     /// That foe or shot was beaten.
     [[nodiscard]] bool isGone(int what) const {
-        for (const Beaten& each : stage().body.beaten)
-            if (each.what == what && (each.until < 0 || stage().body.tick < each.until))
-                return true;
-        return false;
+        return isBeaten(stage().body.beaten, what, stage().body.tick);
     }
     /// A plain spot in the colour of what threw it.
     void drawShot(const Shot& shot) {

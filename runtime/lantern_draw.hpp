@@ -7,6 +7,7 @@
 
 #include "lantern_cast.hpp"
 #include "lantern_kit.hpp"
+#include "lantern_puzzle.hpp"
 
 namespace lantern {
 
@@ -28,7 +29,10 @@ public:
     void showOverlay(bool isShown) { m_showsOverlay = isShown; }
     [[nodiscard]] bool showsOverlay() const { return m_showsOverlay; }
 
-    void draw(const KitStroll& stroll, bool facesLeft) {
+    [[nodiscard]] PuzzleView puzzleView() const {
+        return PuzzleView::of(*stage().level, m_camera.width, m_camera.height);
+    }
+    void draw(const KitStroll& stroll, const PuzzleTable& table, bool facesLeft) {
         const Level& level = *stage().level;
         const Color sky = colorOf(level.backgroundColor, {27, 39, 51});
         SDL_SetRenderDrawColor(m_renderer, sky.r, sky.g, sky.b, 255);
@@ -36,6 +40,16 @@ public:
         if (level.kit) {
             drawKit(m_renderer, *level.kit, stroll, m_camera.width, m_camera.height);
             drawKitThings(stroll);
+        } else if (level.puzzle) {
+            PuzzleDrawing(m_renderer, puzzleView())
+                .draw(*level.puzzle, table, [&](const std::string& kind) {
+                    for (const KindLook& each : m_play.campaign().kinds)
+                        if (each.id == kind) {
+                            const Color tone = colorOf(each.color, {200, 200, 190});
+                            return SDL_Color{tone.r, tone.g, tone.b, 255};
+                        }
+                    return SDL_Color{200, 200, 190, 255};
+                });
         } else {
             follow();
             const int left = m_camera.left, top = m_camera.top;

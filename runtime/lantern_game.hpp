@@ -85,6 +85,7 @@ public:
             m_play.beginGame();
         else
             m_play.enter(level, "");
+        beginStage();
         tellArrival();
     }
     [[nodiscard]] CampaignPlay& play() { return m_play; }
@@ -104,6 +105,7 @@ public:
         if (event.type == SDL_CONTROLLERBUTTONDOWN &&
             event.cbutton.button == SDL_CONTROLLER_BUTTON_START)
             m_isPaused = !m_isPaused;
+        takeMouse(event);
         if (!isPress) return;
         if (m_page) return takeOnPage(event.key.keysym.sym);
         switch (event.key.keysym.sym) {
@@ -112,6 +114,8 @@ public:
                 return;
             case SDLK_RETURN:
                 return jumpOrRead();
+            case SDLK_BACKSPACE:
+                return m_table.takeBack();
             case SDLK_p:
                 m_isPaused = !m_isPaused;
                 return;
@@ -131,6 +135,7 @@ public:
                     m_play.beginGame();
                 else
                     m_play.beginLevelAgain();
+                beginStage();
                 return tellArrival();
             default:
                 return;
@@ -147,12 +152,18 @@ public:
                 m_play.tick({});
             else
                 m_play.win(kit->exit);
+        } else if (const auto& puzzle = stage.level->puzzle) {
+            const bool stands = m_play.words() && m_play.isWaiting();
+            if (!stands && m_table.isWon(*puzzle))
+                m_play.win("");
+            else
+                m_play.tick({});
         } else {
             m_play.tick(input());
         }
         tellWords();
         if (!m_play.isOver() && (m_play.stage().level->id != level || m_play.wins() > wins)) {
-            m_stroll.begin();
+            beginStage();
             if (m_play.stage().level->id != level) tellArrival();
         }
     }
@@ -160,7 +171,7 @@ public:
     void draw() {
         const Transition transition = m_play.takeTransition();
         if (transition.sort != TransitionSort::Cut) m_drawing.goOver(transition);
-        m_drawing.draw(m_stroll, m_facesLeft);
+        m_drawing.draw(m_stroll, m_table, m_facesLeft);
         if (m_page) {
             std::vector<std::string> lines;
             for (const CampaignLevel& level : m_play.campaign().levels)
@@ -180,6 +191,7 @@ public:
         const auto now = stamp();
         if (now == m_stamp) return;
         m_play.reload();
+        beginStage();
         m_drawing.forgetSheets();
         tellArrival();
         m_stamp = now;
@@ -197,6 +209,32 @@ public:
     }
 
 private:
+    void beginStage() {
+        m_stroll.begin();
+        m_pressed = -1;
+        if (m_play.isOver()) return;
+        if (const auto& puzzle = m_play.stage().level->puzzle) m_table.begin(*puzzle);
+    }
+    /// Of puzzle levels, where nothing else is played with.
+    void takeMouse(const SDL_Event& event) {
+        const bool isDown = event.type == SDL_MOUSEBUTTONDOWN;
+        if ((!isDown && event.type != SDL_MOUSEBUTTONUP) || m_play.isOver() || isPaused() ||
+            event.button.button != SDL_BUTTON_LEFT)
+            return;
+        if (m_play.words() && m_play.isWaiting()) {
+            if (isDown) jumpOrRead();
+            return;
+        }
+        const auto& puzzle = m_play.stage().level->puzzle;
+        if (!puzzle) return;
+        const int slot = m_drawing.puzzleView().slotAt(*puzzle, event.button.x, event.button.y);
+        if (isDown) {
+            m_pressed = slot;
+            m_table.press(*puzzle, slot);
+        } else if (slot != m_pressed) {
+            m_table.release(*puzzle, slot);
+        }
+    }
     [[nodiscard]] bool isPaused() const { return m_isPaused || m_page.has_value(); }
     [[nodiscard]] std::filesystem::file_time_type stamp() const {
         std::error_code problem;
@@ -218,7 +256,7 @@ private:
         if (m_play.words() && m_play.isWaiting()) {
             const std::string level = m_play.stage().level->id;
             m_play.dismiss();
-            m_stroll.begin();
+            beginStage();
             if (!m_play.isOver() && m_play.stage().level->id != level) tellArrival();
         } else {
             m_keys.jumpBufferTicks = jumpBuffer;
@@ -240,7 +278,7 @@ private:
         m_page.reset();
         m_isPaused = false;
         m_play.enter(id, "");
-        m_stroll.begin();
+        beginStage();
         tellArrival();
     }
 
@@ -271,7 +309,9 @@ private:
     KeyNames m_names;
     CampaignPlay m_play;
     Drawing m_drawing;
-    KitStroll m_stroll;  ///< on kit boards
+    KitStroll m_stroll;   ///< on kit boards
+    PuzzleTable m_table;  ///< in puzzle levels
+    int m_pressed = -1;   ///< slot on which the button went down
     Pad m_pad;
     PlayerKeys m_keys;
     std::filesystem::file_time_type m_stamp;

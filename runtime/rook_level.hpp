@@ -13,6 +13,7 @@
 #include "rook_kit.hpp"
 #include "rook_motion.hpp"
 #include "rook_patrol.hpp"
+#include "rook_puzzle_level.hpp"
 #include "rook_rules.hpp"
 #include "rook_shown.hpp"
 #include "rook_thrower.hpp"
@@ -178,6 +179,7 @@ struct Level : CellSource {
     std::vector<std::string> gainIds;   ///< the entities that `parts.gains` stands for
     std::optional<Proof> proof;
     std::optional<KitPlan> kit;  ///< of a kit board
+    std::optional<PuzzleLevel> puzzle;
     std::vector<ShownText> texts;
     bool arrivesAtAny = false;  ///< at one of its spawns, and not always at the first
     CarriedAbilities carried;   ///< in a game that carries abilities; `inHand`: that it assumes

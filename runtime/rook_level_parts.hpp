@@ -196,17 +196,6 @@ inline const Entity* momentaryOpener(const Level& level, const DoorWay& way,
     return nullptr;
 }
 
-/// One of the 64 is lost to the swap, where there is one.
-inline std::size_t mostGains(const MotionTables& tables) {
-    return canSwap(tables) ? 63 : 64;
-}
-inline AbilitySet listedAnywhere(const MotionTables& tables) {
-    AbilitySet listed = tables.abilities;
-    for (const MotionTables& each : tables.others)
-        listed |= each.abilities;
-    return listed;
-}
-
 inline void addGain(Level& level, const std::string& id, const Gain& gain) {
     level.parts.gains.push_back(gain);
     level.gainIds.push_back(id);

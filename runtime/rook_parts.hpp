@@ -101,11 +101,15 @@ inline bool canSwap(const MotionTables& own) {
                        [](const MotionTables& each) { return each.swapsWith >= 0; });
 }
 
-/// Some profile that can come into force lists it.
+/// All that some profile lists that can come into force.
+inline AbilitySet listedAnywhere(const MotionTables& own) {
+    AbilitySet listed = own.abilities;
+    for (const MotionTables& each : own.others)
+        listed |= each.abilities;
+    return listed;
+}
 inline bool listedByAny(const MotionTables& own, Ability ability) {
-    return own.has(ability) ||
-           std::any_of(own.others.begin(), own.others.end(),
-                       [&](const MotionTables& each) { return each.has(ability); });
+    return (listedAnywhere(own) & setOf(ability)) != 0;
 }
 
 /// A set of gained things: bit n is the n-th of `Parts::gains`. At most 64 can be told apart, 63
@@ -114,6 +118,11 @@ using HeldSet = std::uint64_t;
 
 /// The last bit: the profile that is in force by what is held was swapped for its other one.
 inline constexpr HeldSet swappedBit = HeldSet{1} << 63;
+
+/// As many gains can be told apart: one is lost to the swap, where there is one.
+inline std::size_t mostGains(const MotionTables& own) {
+    return canSwap(own) ? 63 : 64;
+}
 
 /// As many things of a level may last for a time.
 inline constexpr std::size_t mostTimers = 8;

@@ -100,6 +100,8 @@ public:
             if (--m_wordTicks <= 0) dismiss();
             if (standsStill) return;
         }
+        // Nobody walks in a puzzle: who plays it tells when it is won.
+        if (m_stage.level->puzzle) return;
         ++m_ticks;
         const bool mayWin = runtime::mayWin(m_stage.rules, m_state);
         std::string exit;
@@ -190,7 +192,7 @@ private:
                                               std::move(parts));
         stage.entry = entry;
         stage.body = stage.level->start(*stage.world, entry, brought(*stage.level));
-        if (stage.body.stance == Stance::Ended && !stage.level->kit)
+        if (stage.body.stance == Stance::Ended && !stage.level->kit && !stage.level->puzzle)
             throw LoadError("The level " + stage.level->id +
                             " has no start with room for the body. Mend it and export again.");
         for (std::size_t i = 0; i < stage.level->entities.size(); ++i)

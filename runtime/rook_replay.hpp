@@ -22,6 +22,14 @@ inline bool isWalked(const Level& level, const std::vector<KitModule>& way,
     return false;
 }
 
+/// Whether the moves that stand with a puzzle lead from its start to its goal.
+inline bool isSolved(const PuzzleLevel& level) {
+    puzzle::State state = puzzle::beginning(level.board);
+    for (const puzzle::Move& move : level.solution)
+        if (!puzzle::apply(level.board, state, move)) return false;
+    return puzzle::isMet(level.board, state);
+}
+
 /// What came of replaying the proof of the whole game.
 struct GameReplay {
     bool isWhole = false;
@@ -63,6 +71,12 @@ inline GameReplay replayGame(const std::string& folder) {
             if (!play.walkAlong(run.way))
                 return missed("The way of " + run.level + " does not meet its goals");
             play.win(run.exit);
+            continue;
+        }
+        if (const auto& puzzle = play.stage().level->puzzle) {
+            if (!isSolved(*puzzle))
+                return missed("The solution of " + run.level + " does not meet its goal");
+            play.win("");
             continue;
         }
         const int deaths = play.deaths();

@@ -381,6 +381,8 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
     }
     readParts(file, level, name);
     if (file.contains("kit")) level.kit = readKitPlan(file, name);
+    if (file.contains("puzzle") && !file["puzzle"].is_null())
+        level.puzzle = readPuzzle(file["puzzle"], name + ": puzzle");
     if (file.contains("movers")) {
         const nlohmann::json& movers = list(file, "movers", name);
         for (std::size_t i = 0; i < movers.size(); ++i)

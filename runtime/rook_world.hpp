@@ -17,6 +17,12 @@ struct Beaten {
     }
 };
 using BeatenList = std::vector<Beaten>;
+/// That one is gone in that tick.
+inline bool isBeaten(const BeatenList& beaten, int what, long long tick) {
+    for (const Beaten& each : beaten)
+        if (each.what == what && (each.until < 0 || tick < each.until)) return true;
+    return false;
+}
 
 /// What the answers depend on besides the place.
 struct Moment {
@@ -114,7 +120,7 @@ public:
     void addMet(int x, int y, const Moment& now, BeatenList& beaten) const {
         const Box body = bodyBox(x, y);
         const auto add = [&](std::size_t what, long long until) {
-            if (!isBeaten(now, what)) beaten.push_back({static_cast<int>(what), until});
+            if (!isGone(now, what)) beaten.push_back({static_cast<int>(what), until});
         };
         for (std::size_t i = 0; i < m_parts.foes.size(); ++i)
             if (m_parts.foes[i].canBeBeaten && overlaps(m_parts.foes[i].at(now.tick), body))
@@ -272,24 +278,19 @@ private:
         const Box body = bodyBox(x, y);
         for (std::size_t i = 0; i < m_parts.foes.size(); ++i) {
             const Way& foe = m_parts.foes[i];
-            if (overlaps(foe.at(now.tick), body) && !(beats && foe.canBeBeaten) &&
-                !isBeaten(now, i))
+            if (overlaps(foe.at(now.tick), body) && !(beats && foe.canBeBeaten) && !isGone(now, i))
                 return true;
         }
         for (std::size_t i = 0; i < m_parts.timed.size(); ++i) {
             const TimedHazard& hazard = m_parts.timed[i];
             if (hazard.times.isOn(now.tick) && overlaps(hazard.box, body) &&
-                !(beats && hazard.canBeBeaten) && !isBeaten(now, m_parts.foes.size() + i))
+                !(beats && hazard.canBeBeaten) && !isGone(now, m_parts.foes.size() + i))
                 return true;
         }
         return false;
     }
-    static bool isBeaten(const Moment& now, std::size_t what) {
-        if (!now.beaten) return false;
-        for (const Beaten& each : *now.beaten)
-            if (each.what == static_cast<int>(what) && (each.until < 0 || now.tick < each.until))
-                return true;
-        return false;
+    static bool isGone(const Moment& now, std::size_t what) {
+        return now.beaten && isBeaten(*now.beaten, static_cast<int>(what), now.tick);
     }
     /// Without swaps.
     int profileBy(HeldSet held) const {
