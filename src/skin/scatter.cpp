@@ -162,6 +162,23 @@ std::int64_t layThings(Level& level, const ScatterRule& rule, const level::Kind&
     return static_cast<std::int64_t>(laid.size());
 }
 
+/// Lays matter in those cells: in the form that is there, where it takes it, and open cells in its
+/// own. Gives their number; what cannot be laid is left.
+std::int64_t layMatter(Level& level, const Project& project, level::MatterId matter,
+                       const level::CellRegion& region) {
+    const level::Matter& laid = project.matters[matter.index];
+    std::int64_t count = 0;
+    forEachCell(region, [&](CellPoint at) {
+        const Cell former = level.cells.at(at);
+        const level::Form form = former.isOpen() ? laid.form : former.form();
+        const Cell next(matter, form);
+        if (next == former || !level::canTake(laid.behaviour, form)) return;
+        level.cells.set(at, next);
+        ++count;
+    });
+    return count;
+}
+
 }  // namespace
 
 bool isGround(const Grid<Cell>& cells, CellPoint at, Ground where, level::MatterId matter) {
@@ -226,6 +243,14 @@ std::optional<std::string> flawOf(const Project& project, const Level& level,
     if (!rule.awayFrom.isEmpty() && !project.findKind(rule.awayFrom))
         return "There is no kind \"" + rule.awayFrom.text + "\"";
     if (!layerOf(level, rule.layer)) return "There is no layer \"" + rule.layer + "\"";
+    if (!rule.lays.empty()) {
+        const auto laid = project.findMatter(rule.lays);
+        if (!laid || laid->index == 0) return "There is no matter \"" + rule.lays + "\"";
+        if (stays)
+            return project.matters[laid->index].title +
+                   " changes what can be reached, so it must be laid down";
+        return std::nullopt;
+    }
     if (rule.kind.isEmpty()) {
         if (rule.tiles.empty()) return "There is no tile to be strewn";
         return std::nullopt;
@@ -357,7 +382,12 @@ Result<level::LevelEdit> layScattered(const Project& project, const Level& level
     level::LevelEdit edit{level, "Scatter " + level::cellCountText(region.cellCount()),
                           region.bounds()};
     std::int64_t laid = region.cellCount();
-    if (const level::Kind* kind = project.findKind(rule.kind)) {
+    if (!rule.lays.empty()) {
+        const level::MatterId matter = *project.findMatter(rule.lays);
+        laid = layMatter(edit.level, project, matter, region);
+        edit.name =
+            "Scatter " + level::cellCountText(laid) + " of " + project.matters[matter.index].title;
+    } else if (const level::Kind* kind = project.findKind(rule.kind)) {
         laid = layThings(edit.level, rule, *kind, region);
         edit.name = "Scatter " + std::to_string(laid) + " x " + kind->title;
     } else {

@@ -60,8 +60,9 @@ struct Strewn {
 /// The level as it is seen: what is strewn stands in it, where nothing was set by hand.
 [[nodiscard]] level::Level withStrewn(const level::Level& level, const Strewn& strewn);
 
-/// Lays down what the rule strews, as tiles set by hand and entities of the level's own; the rule
-/// itself is left alone. Errors: NotApplicable for a flaw, or if there is no place for it.
+/// Lays down what the rule strews, as tiles set by hand, entities of the level's own or matter (in
+/// the form that stands there, if it takes it); the rule itself is left alone. Errors:
+/// NotApplicable for a flaw, or if there is no place for it.
 [[nodiscard]] Result<level::LevelEdit> layScattered(const level::Project& project,
                                                     const level::Level& level,
                                                     const level::ScatterRule& rule,

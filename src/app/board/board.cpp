@@ -13,6 +13,7 @@ Board::Board(Session& session, QWidget* parent)
     setAccessibleDescription(tr("The level. Draw and place here; the wheel zooms."));
     setFocusPolicy(Qt::StrongFocus);
     setMouseTracking(true);
+    setAcceptDrops(true);
     setMinimumSize(200, 150);
     setAttribute(Qt::WA_OpaquePaintEvent);
     connectSession();
@@ -215,6 +216,7 @@ bool Board::mayDraw() const {
 void Board::pressAt(QPointF px, Qt::MouseButton button, Qt::KeyboardModifiers modifiers) {
     m_pointer = m_view.toWidget(px);
     const bool isToolButton = button == Qt::LeftButton || button == Qt::RightButton;
+    if (m_playtest && button == Qt::LeftButton && m_playtest->pressAt(px)) return update();
     if (!mayDraw() || !isToolButton || isInGesture()) return;
     if (button == Qt::LeftButton && !isWalking() && step().press(m_pointer)) {
         m_isStepGesture = true;
@@ -228,7 +230,9 @@ void Board::moveTo(QPointF px, Qt::KeyboardModifiers modifiers) {
     m_pointer = m_view.toWidget(px);
     m_hasPointer = true;
     m_pointerPx = m_view.toLevelPx(m_pointer);
-    if (m_isStepGesture) {
+    if (m_playtest && m_playtest->moveTo(px)) {
+        // The walk is led by it.
+    } else if (m_isStepGesture) {
         step().drag(m_pointer);
     } else if (mayDraw()) {
         const ToolInput input = inputAt(modifiers);
@@ -245,6 +249,7 @@ void Board::moveTo(QPointF px, Qt::KeyboardModifiers modifiers) {
 
 void Board::releaseAt(QPointF px, Qt::MouseButton button, Qt::KeyboardModifiers modifiers) {
     m_pointer = m_view.toWidget(px);
+    if (m_playtest && button == Qt::LeftButton && m_playtest->releaseAt(px)) return update();
     if (std::exchange(m_isStepGesture, false)) {
         step().release();
         return;
@@ -336,7 +341,9 @@ void Board::begin(const PlayWish& wish) {
     m_lastTrail.clear();
     m_painter->clear();  // walking has a look of its own
     setFocus();
-    setCursor(mayDraw() ? Qt::CrossCursor : Qt::BlankCursor);
+    setCursor(m_playtest->isLedByPointer() ? Qt::PointingHandCursor
+              : mayDraw()                  ? Qt::CrossCursor
+                                           : Qt::BlankCursor);
     Q_EMIT walkChanged();
     update();
 }

@@ -1,11 +1,24 @@
 /// What Qt tells the board.
 
+#include <QDragEnterEvent>
 #include <QLineEdit>
+#include <QMimeData>
 #include <cmath>
 
 #include "app/board/board.h"
+#include "app/ui/buttons.h"
 
 namespace rook::app {
+
+void Board::dragEnterEvent(QDragEnterEvent* event) {
+    if (!isWalking() && event->mimeData()->hasFormat(CardButton::partType()))
+        event->acceptProposedAction();
+}
+
+void Board::dropEvent(QDropEvent* event) {
+    const QString text = QString::fromUtf8(event->mimeData()->data(CardButton::partType()));
+    if (!isWalking() && step().drop(text, event->position())) event->acceptProposedAction();
+}
 
 void Board::mousePressEvent(QMouseEvent* event) {
     setFocus();

@@ -44,6 +44,8 @@ public:
     virtual bool press(QPointF /*at*/) { return false; }
     virtual bool drag(QPointF /*at*/) { return false; }
     virtual bool release() { return false; }
+    /// A card is dropped there, widget px, with what it carries. True if it is taken.
+    virtual bool drop(const QString& /*text*/, QPointF /*at*/) { return false; }
     /// A key goes down or up, before shortcuts. True: it belongs to the step alone.
     virtual bool takeKey(const QKeyEvent&, bool /*isDown*/) { return false; }
     /// Keys that are let go elsewhere are not told.

@@ -1,6 +1,7 @@
 #include "app/board/level_kind_face.h"
 
 #include "app/painting/kit_painter.h"
+#include "app/painting/puzzle_painter.h"
 #include "level/level_kinds.h"
 
 namespace rook::app {
@@ -15,11 +16,13 @@ QImage kitThumbnail(const level::Project& project, const level::Level& level, QS
 
 constexpr LevelKindFace ofMatter{makeMatterPainter, startSidePlaytest, plainPicture};
 constexpr LevelKindFace ofPieces{makeKitPainter, startKitPlaytest, kitThumbnail};
+constexpr LevelKindFace ofSlots{makePuzzlePainter, startPuzzlePlaytest, puzzlePicture};
 
 }  // namespace
 
 const LevelKindFace& faceOf(level::LevelKind kind) {
-    return level::traitsOf(kind).isOfPieces ? ofPieces : ofMatter;
+    const level::LevelKindTraits& traits = level::traitsOf(kind);
+    return traits.isOfPieces ? ofPieces : traits.isOfSlots ? ofSlots : ofMatter;
 }
 
 }  // namespace rook::app

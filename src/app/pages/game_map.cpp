@@ -7,7 +7,6 @@
 #include <cmath>
 #include <set>
 
-#include "app/panels/verdict_mark.h"
 #include "app/ui/theme.h"
 #include "level/level_edits.h"
 
@@ -17,26 +16,13 @@ namespace {
 
 using Sort = game::Destination::Sort;
 
-constexpr QSize pictureSize(132, 62);
-constexpr QSizeF cardSize(148, 98);
-constexpr QPointF pictureCorner(8, 8);
 constexpr QSizeF endSize(84, 40);
-constexpr double gapAcross = 64, gapDown = 54;
-constexpr int cardsInARow = 4;
 constexpr double handle = 5;  ///< map px, radius
-
-/// Where a card lies that nobody has moved: in rows, to and fro.
-QPointF usualPlace(std::size_t number) {
-    const auto row = int(number) / cardsInARow;
-    const int column = int(number) % cardsInARow;
-    const int across = row % 2 == 0 ? column : cardsInARow - 1 - column;
-    return {across * (cardSize.width() + gapAcross), row * (cardSize.height() + gapDown)};
-}
 
 }  // namespace
 
 GameMap::GameMap(Session& session, QWidget* parent)
-    : QWidget(parent), m_session(session), m_thumbnails(session, pictureSize, nullptr) {
+    : QWidget(parent), m_session(session), m_thumbnails(session, levelPictureSize, nullptr) {
     setObjectName(QStringLiteral("game-map"));
     setAccessibleName(tr("Game map"));
     setFocusPolicy(Qt::StrongFocus);
@@ -58,22 +44,20 @@ void GameMap::lay() {
     m_cards.clear();
     m_ways.clear();
     for (std::size_t i = 0; i < project.levels.size(); ++i) {
-        Card card{project.levels[i], usualPlace(i)};
-        for (const level::MapPlace& place : project.game.map)
-            if (place.level == card.level->id)
-                card.corner = {double(place.at.x), double(place.at.y)};
+        Card card{project.levels[i], placeOfCard(project, i)};
         if (m_drag == Drag::Card && m_dragged == card.level->id) card.corner = m_pointer - m_grip;
         m_cards.push_back(std::move(card));
     }
     // The end stands where the card after the last one would.
-    m_end = usualPlace(m_cards.size()) + QPointF(0, (cardSize.height() - endSize.height()) / 2);
+    m_end = usualPlaceOfCard(m_cards.size()) +
+            QPointF(0, (levelCardSize.height() - endSize.height()) / 2);
     for (std::size_t i = 0; i < m_cards.size(); ++i)
         gather(i);
 }
 
 bool GameMap::isOnHandle(const Way& way, QPointF map) const {
     const QPointF apart = startOf(way) - map;
-    return std::hypot(apart.x(), apart.y()) <= handle + 4;
+    return !way.exit.isEmpty() && std::hypot(apart.x(), apart.y()) <= handle + 4;
 }
 
 void GameMap::gather(std::size_t at) {
@@ -87,31 +71,31 @@ void GameMap::gather(std::size_t at) {
         way.from = card.level->id;
         way.exit = entity.id;
         way.card = at;
-        way.offset = pictureOf(card, middle) - card.corner;
+        way.offset = placeOnCard(*card.level, card.corner, middle) - card.corner;
         way.to = game::destinationOf(project, *card.level, entity.to);
         if (const Card* to = find(way.to.level)) way.toCard = int(to - m_cards.data());
         way.isNext = entity.to.onward == level::Onward::Next;
         way.isLocked = !entity.data.opens.empty() || entity.data.opensWithAllPickups;
         m_ways.push_back(std::move(way));
     }
-}
-
-/// A place of the level, in its picture; map px.
-QPointF GameMap::pictureOf(const Card& card, PxPoint at) const {
-    const PxRect bounds = card.level->boundsPx();
-    const QSizeF shown =
-        QSizeF(bounds.width, bounds.height).scaled(QSizeF(pictureSize), Qt::KeepAspectRatio);
-    const QPointF corner =
-        card.corner + pictureCorner +
-        QPointF(pictureSize.width() - shown.width(), pictureSize.height() - shown.height()) / 2;
-    return corner + QPointF(shown.width() * std::clamp(at.x, 0, bounds.width) / bounds.width,
-                            shown.height() * std::clamp(at.y, 0, bounds.height) / bounds.height);
+    if (card.level->kind != level::LevelKind::Puzzle) return;
+    // Who solves it goes on to the next one.
+    Way way;
+    way.from = card.level->id;
+    way.card = at;
+    way.to = game::destinationOf(project, *card.level, {level::Onward::Next, {}, {}});
+    const Card* to = find(way.to.level);
+    if (to) way.toCard = int(to - m_cards.data());
+    const bool isLeftwards = to && to->corner.x() < card.corner.x();
+    way.offset = {isLeftwards ? 0 : levelCardSize.width(), levelCardSize.height() / 2};
+    way.isNext = true;
+    m_ways.push_back(std::move(way));
 }
 
 void GameMap::fit() {
     QRectF all(m_end, endSize);
     for (const Card& card : m_cards)
-        all = all.united(QRectF(card.corner, cardSize));
+        all = all.united(QRectF(card.corner, levelCardSize));
     all.adjust(-24, -24, 24, 24);
     if (width() < 50 || all.isEmpty()) return;
     m_scale = std::clamp(std::min(width() / all.width(), height() / all.height()), 0.15, 1.2);
@@ -126,7 +110,7 @@ void GameMap::resizeEvent(QResizeEvent*) {
 
 const GameMap::Card* GameMap::cardAt(QPointF map) const {
     for (auto card = m_cards.rbegin(); card != m_cards.rend(); ++card)
-        if (QRectF(card->corner, cardSize).contains(map)) return &*card;
+        if (QRectF(card->corner, levelCardSize).contains(map)) return &*card;
     return nullptr;
 }
 
@@ -142,7 +126,7 @@ QRectF GameMap::endCard() const {
 
 QRectF GameMap::cardOf(const LevelId& level) const {
     const Card* card = find(level);
-    return card ? QRectF(toWidget(card->corner), cardSize * m_scale) : QRectF();
+    return card ? QRectF(toWidget(card->corner), levelCardSize * m_scale) : QRectF();
 }
 
 QPointF GameMap::handleOf(const LevelId& level, const EntityId& exit) const {
@@ -161,7 +145,9 @@ void GameMap::paintEvent(QPaintEvent*) {
     painter.scale(m_scale, m_scale);
     const QRectF sight(toMap({0, 0}), toMap({double(width()), double(height())}));
     for (const Card& card : m_cards)
-        if (QRectF(card.corner, cardSize).intersects(sight)) paintCard(painter, card);
+        if (QRectF(card.corner, levelCardSize).intersects(sight))
+            paintLevelCard(painter, m_session, m_thumbnails, card.level, card.corner,
+                           card.level->id == m_session.document.level()->id);
     painter.setPen(QPen(theme.quietInk, 1.2));
     painter.setBrush(theme.panel);
     painter.drawRoundedRect(endCard(), 3, 3);
@@ -179,37 +165,13 @@ void GameMap::paintEvent(QPaintEvent*) {
     painter.drawRect(rect().adjusted(0, 0, -1, -1));
 }
 
-void GameMap::paintCard(QPainter& painter, const Card& card) {
-    const Theme& theme = currentTheme();
-    const QRectF box(card.corner, cardSize);
-    const bool isHere = card.level->id == m_session.document.level()->id;
-    painter.setPen(QPen(isHere ? theme.accent : theme.quietInk, isHere ? 2 : 1));
-    painter.setBrush(theme.panel);
-    painter.drawRoundedRect(box, 3, 3);
-    const QRectF frame(card.corner + pictureCorner, QSizeF(pictureSize));
-    painter.fillRect(frame, theme.paper);
-    const QImage picture = m_thumbnails.of(card.level, 2 * devicePixelRatioF());
-    if (!picture.isNull()) painter.drawImage(frame, picture);
-    const QRectF line(box.left() + 8, frame.bottom() + 3, box.width() - 16, 22);
-    const VerdictMark verdict = verdictMarkOf(m_session, *card.level);
-    painter.setFont(sizedFont(-2, QFont::DemiBold));
-    painter.setPen(verdict.tone);
-    painter.drawText(line, Qt::AlignRight | Qt::AlignVCenter, verdict.mark);
-    const double mark = painter.fontMetrics().horizontalAdvance(verdict.mark) + 6;
-    painter.setFont(sizedFont(-1));
-    painter.setPen(theme.ink);
-    painter.drawText(line, Qt::AlignLeft | Qt::AlignVCenter,
-                     painter.fontMetrics().elidedText(QString::fromStdString(card.level->title),
-                                                      Qt::ElideRight, int(line.width() - mark)));
-}
-
 /// Over the picture, what the proof of the game says of the level.
 void GameMap::paintEnding(QPainter& painter, const Card& card) const {
     const auto words = m_endings.find(card.level->id);
     if (words == m_endings.end()) return;
     const Theme& theme = currentTheme();
     painter.setFont(sizedFont(-2, QFont::DemiBold));
-    const QRectF frame(card.corner + pictureCorner, QSizeF(pictureSize));
+    const QRectF frame = pictureFrame(card.corner);
     const QRectF box(frame.left(), frame.bottom() - 17, frame.width(), 17);
     QColor ground = theme.paper;
     ground.setAlphaF(0.92f);
@@ -256,11 +218,18 @@ void GameMap::paintWay(QPainter& painter, const Way& way) const {
     } else if (way.to.sort == Sort::Level) {
         const Card* to = way.toCard < 0 ? nullptr : &m_cards[std::size_t(way.toCard)];
         const level::Entity* entry = to ? level::findEntity(*to->level, way.to.entry) : nullptr;
-        if (entry)
-            paintArrow(painter, start,
-                       pictureOf(*to, {entry->box.x + entry->box.width / 2,
-                                       entry->box.y + entry->box.height / 2}),
-                       theme.plum, way.isNext ? Qt::DashLine : Qt::SolidLine);
+        // Into a puzzle there is no entry: one begins to play.
+        if (to)
+            paintArrow(
+                painter, start,
+                entry ? placeOnCard(*to->level, to->corner,
+                                    {entry->box.x + entry->box.width / 2,
+                                     entry->box.y + entry->box.height / 2})
+                      : to->corner + QPointF(start.x() > to->corner.x() + levelCardSize.width() / 2
+                                                 ? levelCardSize.width()
+                                                 : 0,
+                                             levelCardSize.height() / 2),
+                theme.plum, way.isNext ? Qt::DashLine : Qt::SolidLine);
     } else if (way.to.sort == Sort::End) {
         const bool isLeftOf = start.x() < endCard().center().x();
         paintArrow(painter, start,

@@ -5,7 +5,7 @@
 #include <QWidget>
 #include <map>
 
-#include "app/board/thumbnails.h"
+#include "app/board/level_cards.h"
 #include "game/flow.h"
 
 namespace rook::app {
@@ -42,7 +42,7 @@ private:
     /// An arrow: an exit and where it leads.
     struct Way {
         LevelId from;
-        EntityId exit;
+        EntityId exit;         ///< empty = of a puzzle, which is won by its goal
         std::size_t card = 0;  ///< that it stands on
         int toCard = -1;       ///< that it leads to; -1 = to none
         QPointF offset;        ///< of the exit in its card, map px
@@ -58,7 +58,6 @@ private:
     [[nodiscard]] QPointF toWidget(QPointF map) const { return map * m_scale + m_offset; }
     [[nodiscard]] const Card* cardAt(QPointF map) const;
     [[nodiscard]] const Card* find(const LevelId& level) const;
-    [[nodiscard]] QPointF pictureOf(const Card& card, PxPoint at) const;
     [[nodiscard]] QRectF endCard() const;
     void lay();
     void gather(std::size_t at);
@@ -66,7 +65,6 @@ private:
         return m_cards[way.card].corner + way.offset;
     }
     [[nodiscard]] bool isOnHandle(const Way& way, QPointF map) const;
-    void paintCard(QPainter& painter, const Card& card);
     void paintEnding(QPainter& painter, const Card& card) const;
     void paintWay(QPainter& painter, const Way& way) const;
     void paintArrow(QPainter& painter, QPointF from, QPointF to, const QColor& tone,

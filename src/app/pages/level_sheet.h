@@ -16,6 +16,8 @@ public:
 
 private:
     QWidget* m_first = nullptr;
+    QList<PanelSection*> m_ofCells;  ///< of levels of cells and pieces
+    QList<PanelSection*> m_ofSlots;  ///< of puzzle levels
 };
 
 /// Its sections, one file each.

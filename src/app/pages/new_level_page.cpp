@@ -20,7 +20,7 @@ namespace {
 
 using With = file::Beginning::With;
 constexpr level::LevelKind kinds[] = {level::LevelKind::Side, level::LevelKind::Above,
-                                      level::LevelKind::Kit};
+                                      level::LevelKind::Kit, level::LevelKind::Puzzle};
 constexpr With withs[] = {With::Nothing, With::Room,  With::Copy, With::Block,
                           With::Text,    With::Image, With::Caves};
 
@@ -62,8 +62,9 @@ void NewLevelPage::addWhat() {
     m_title->setMaxLength(80);
     m_title->setFixedWidth(190);
     section->addControl(tr("Title"), m_title);
-    const QString names[] = {tr("from the side"), tr("from above"), tr("of pieces")};
-    for (int i = 0; i < 3; ++i) {
+    const QString names[] = {tr("from the side"), tr("from above"), tr("of pieces"),
+                             tr("a puzzle")};
+    for (int i = 0; i < int(std::size(kinds)); ++i) {
         auto* chip = new Chip(names[i], section);
         chip->setObjectName(QStringLiteral("new-kind-%1").arg(i));
         connect(chip, &QAbstractButton::clicked, this, [this, i] { chooseKind(kinds[i]); });
@@ -231,7 +232,8 @@ void NewLevelPage::chooseKind(level::LevelKind kind) {
     const LevelId after = m_session.document.isOnSwatch() ? m_session.document.lastLevel()
                                                           : m_session.document.level()->id;
     m_wish = level::usualLevel(m_session.document.project(), kind, after);
-    if (level::traitsOf(kind).isOfPieces && m_beginning.with != With::Copy)
+    const level::LevelKindTraits& traits = level::traitsOf(kind);
+    if ((traits.isOfPieces || traits.isOfSlots) && m_beginning.with != With::Copy)
         m_beginning.with = With::Nothing;
     refresh();
 }
@@ -281,10 +283,11 @@ void NewLevelPage::refresh() {
                                         .arg(m_wish.rows * m_wish.cellSize.height)
                                         .arg(screen.width)
                                         .arg(screen.height));
-    const bool isOfPieces = level::traitsOf(m_wish.kind).isOfPieces;
+    const level::LevelKindTraits& traits = level::traitsOf(m_wish.kind);
+    const bool isOfMatter = !traits.isOfPieces && !traits.isOfSlots;
     for (int i = 0; i < m_withs.size(); ++i) {
         m_withs[i]->setChecked(withs[i] == m_beginning.with);
-        const bool canBe = withs[i] == With::Nothing || withs[i] == With::Copy || !isOfPieces;
+        const bool canBe = withs[i] == With::Nothing || withs[i] == With::Copy || isOfMatter;
         m_withs[i]->setEnabled(canBe && (withs[i] != With::Block || !project.blocks.empty()));
     }
     m_begins->showRow(m_copied, isCopy);

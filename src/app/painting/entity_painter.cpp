@@ -40,6 +40,7 @@ QColor toneOf(Role role, const Theme& theme) {
         case Role::Spring:
         case Role::Formation:
         case Role::Prop:
+        case Role::Counter:
             return theme.ink;
     }
     return theme.ink;
@@ -306,6 +307,9 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
         case Role::Formation:
         case Role::Prop:
             painter.drawRect(r);
+            return;
+        case Role::Counter:
+            painter.drawEllipse(r);
             return;
     }
 }

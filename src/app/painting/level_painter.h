@@ -34,5 +34,6 @@ public:
 
 [[nodiscard]] std::unique_ptr<LevelPainter> makeMatterPainter(Session& session);
 [[nodiscard]] std::unique_ptr<LevelPainter> makeKitPainter(Session& session);
+[[nodiscard]] std::unique_ptr<LevelPainter> makePuzzlePainter(Session& session);
 
 }  // namespace rook::app

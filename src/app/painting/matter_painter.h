@@ -47,6 +47,7 @@ struct MatterScene {
     std::vector<double> layerShares{};    ///< of their opacity, by layer; empty = all of it
     std::vector<double> pictureShares{};  ///< likewise, by picture of the backdrop
     bool isClear = false;                 ///< nothing is painted behind the matter
+    bool hidesPuzzle = false;             ///< slots and counters: a game shows them as they are
     bool showsGuesses = false;            ///< marks where the nearest case stands in
     TileMotion motion = TileMotion::All;
     long long tick = 0;                           ///< that tiles which move are shown at

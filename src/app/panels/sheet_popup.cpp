@@ -3,11 +3,11 @@
 #include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
-#include <QScreen>
 #include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "app/painting/matter_painter.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "file/storage.h"
 
@@ -135,15 +135,7 @@ QWidget* openSheet(Session& session, QWidget* anchor, const level::Sheet& sheet,
     layout->addWidget(area);
     popup->resize(std::min(popupWidth, view->width() + 26),
                   std::min(popupHeight, view->height() + 26));
-    // Under the button, or as far up and to the left as the screen asks for.
-    const QRect screen = anchor->screen()->availableGeometry();
-    QPoint at = anchor->mapToGlobal(QPoint(anchor->width() - popup->width(), anchor->height()));
-    at.setX(std::clamp(at.x(), screen.left(),
-                       std::max(screen.left(), screen.right() - popup->width())));
-    at.setY(std::clamp(at.y(), screen.top(),
-                       std::max(screen.top(), screen.bottom() - popup->height())));
-    popup->move(at);
-    popup->show();
+    openUnder(popup, anchor);
     view->setFocus();
     const QPointF middle = view->place(view->chosen()).center();
     area->ensureVisible(int(middle.x()), int(middle.y()));

@@ -6,6 +6,7 @@
 #include <QSpinBox>
 #include <QVBoxLayout>
 
+#include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
@@ -29,6 +30,12 @@ QVBoxLayout* TrayParts::addCardColumn() {
     column->setContentsMargins(12, 10, 12, 8);
     column->setSpacing(4);
     return column;
+}
+
+void TrayParts::addCardWords(const QString& words) {
+    auto* label = makeWords(words, m_cards);
+    label->setFont(sizedFont(-2));
+    addCardColumn()->addWidget(label, 0, Qt::AlignVCenter);
 }
 
 QHBoxLayout* TrayParts::addCardRow() {

@@ -35,6 +35,8 @@ protected:
     QHBoxLayout* addCardRow();
     /// Free space instead of cards.
     QVBoxLayout* addCardColumn();
+    /// Words instead of cards.
+    void addCardWords(const QString& words);
     /// Two columns: names and options.
     QGridLayout* addOptionGrid(int width);
     void addSearch(QGridLayout* grid);

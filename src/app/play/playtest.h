@@ -63,6 +63,11 @@ public:
     /// How entities look, given how the step shows them.
     [[nodiscard]] virtual EntityLook lookOf(EntityLook ofStep) const = 0;
     virtual void paint(QPainter& painter, const MatterScene& scene) = 0;
+    /// The left button goes down, moves and goes up; level px. True if the walk is led by it.
+    [[nodiscard]] virtual bool isLedByPointer() const { return false; }
+    virtual bool pressAt(QPointF) { return false; }
+    virtual bool moveTo(QPointF) { return false; }
+    virtual bool releaseAt(QPointF) { return false; }
     /// What is counted, what the level asks for, and words.
     void paintGame(QPainter& painter) const;
     /// What the step shows stays in sight.
@@ -155,5 +160,10 @@ void paintTrail(QPainter& painter, const View& view, const std::vector<QPointF>&
                                                                   const PlayWish& wish);
 [[nodiscard]] Result<std::unique_ptr<Playtest>> startKitPlaytest(Session& session, PlayHost& host,
                                                                  const PlayWish& wish);
+
+/// Errors: those of `puzzle::boardOf`; NotApplicable for a level without a rule.
+[[nodiscard]] Result<std::unique_ptr<Playtest>> startPuzzlePlaytest(Session& session,
+                                                                    PlayHost& host,
+                                                                    const PlayWish& wish);
 
 }  // namespace rook::app

@@ -178,9 +178,7 @@ std::vector<Walk::Going> Walk::going() const {
 }
 
 bool Walk::isGone(int what) const {
-    return std::any_of(m_body.beaten.begin(), m_body.beaten.end(), [&](const auto& each) {
-        return each.what == what && (each.until < 0 || m_body.tick < each.until);
-    });
+    return runtime::isBeaten(m_body.beaten, what, m_body.tick);
 }
 
 bool Walk::isBeaten(const EntityId& id) const {

@@ -78,7 +78,7 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
     proven->answer = former && former->query ? reach::answerAfter(*former->query, former->answer,
                                                                   *query, limits, resolver)
                                              : reach::answer(*query, limits, resolver);
-    if (!proven->answer.onKit()) {
+    if (!proven->answer.onKit() && !proven->answer.onPuzzle()) {
         proven->covered = proven->answer.onCells().reached.visited;
         proven->covered.spreadRight(proven->answer.onCells().tables.bodyWidth);
         proven->covered.spreadDown(proven->answer.onCells().tables.bodyHeight);
@@ -98,7 +98,7 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     planned->project = project;
     const level::Level& level = *proven->level;
     if (cancel && *cancel) return proven;  // nobody looks at it
-    if (level::traitsOf(level.kind).isOfPieces) {
+    if (level::traitsOf(level.kind).isOfPieces || level::traitsOf(level.kind).isOfSlots) {
         // Nothing here is of matter: no looks, no shapes.
         planned->isPlanCurrent = true;
         return planned;

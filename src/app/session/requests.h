@@ -20,6 +20,10 @@ public:
     void openTable() { Q_EMIT tableAsked(); }
     /// The page of what belongs to the level on the board, and not to a cell.
     void openLevelSheet() { Q_EMIT sheetAsked(); }
+    /// The placements of the level's roster, as a table.
+    void openPlacements() { Q_EMIT placementsAsked(); }
+    /// Other starts of a puzzle level, to choose from.
+    void openMix() { Q_EMIT mixAsked(); }
     /// A picture file, to lie under the board.
     void choosePicture() { Q_EMIT pictureAsked(); }
     /// The runs that prove the whole game, played on the board.
@@ -33,6 +37,8 @@ Q_SIGNALS:
     void tableAsked();
     void pictureAsked();
     void sheetAsked();
+    void placementsAsked();
+    void mixAsked();
     void boardAsked();
     void proofWalkAsked();
 };

@@ -13,7 +13,9 @@ struct Selection {
     std::optional<level::CellRegion> cells;  ///< never an empty region
     std::vector<EntityId> entities;
     std::vector<level::MarkId> marks;
-    std::vector<int> pieces;  ///< ids, of a kit board
+    std::vector<int> pieces;          ///< ids, of a kit board
+    std::vector<CellPoint> slotList;  ///< addresses, of a puzzle level, each once
+    std::vector<EntityId> counters;   ///< of a puzzle level
     std::optional<ZoneId> zone;
     std::optional<int> wayPoint;  ///< of the route in hand
     std::optional<int> bead;      ///< of the route in hand

@@ -92,6 +92,9 @@ struct StepDefinition {
     bool trayFollowsTool = false;  ///< another tool has another tray
     /// What of the options makes the tray another one, as a number; null where nothing does.
     std::function<int(const ToolOptions&)> trayVariant{};
+    /// What of the document makes the tray another one, as a number; null where nothing does but
+    /// its lists.
+    std::function<std::size_t(const Session&)> trayContent{};
     std::function<MarginPanel*(Session&, QWidget* parent)> makeMargin;
     /// What makes the margin another one.
     enum class MarginFollows { Nothing, Selection, Tool } marginFollows = MarginFollows::Nothing;

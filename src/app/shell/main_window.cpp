@@ -56,6 +56,8 @@ MainWindow::MainWindow() : m_session(allSteps()) {
     const Requests& requests = m_session.requests;
     connect(&m_session.workbench, &Workbench::stepChanged, this, [this] { showPage(nullptr); });
     connect(&requests, &Requests::sheetAsked, this, &MainWindow::openLevelSheet);
+    connect(&requests, &Requests::placementsAsked, this, &MainWindow::openPlacements);
+    connect(&requests, &Requests::mixAsked, this, &MainWindow::openMix);
     connect(m_order, &Order::gameAsked, this, &MainWindow::openGame);
     connect(m_order, &Order::menuAsked, this, [this](QPoint at) { m_levelMenu->popup(at); });
     connect(&requests, &Requests::tableAsked, this, &MainWindow::showTable);

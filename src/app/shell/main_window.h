@@ -22,6 +22,8 @@ namespace rook::app {
 class CastTable;
 class GamePage;
 class LevelSheet;
+class MixPage;
+class PlacementsPage;
 class NewLevelPage;
 class NewProjectPage;
 class Page;
@@ -78,6 +80,8 @@ private:
     bool mayDiscard();
     void newProject();
     void openWalkKeys();
+    void openPlacements();
+    void openMix();
     void newLevel(level::LevelKind kind);
     void openLevelSheet();
     void openGame();
@@ -101,6 +105,8 @@ private:
     QWidget* m_plan = nullptr;  ///< the board with its rulers
     QHBoxLayout* m_middle = nullptr;
     LevelSheet* m_sheet = nullptr;
+    PlacementsPage* m_placements = nullptr;
+    MixPage* m_mix = nullptr;
     GamePage* m_game = nullptr;
     NewLevelPage* m_newLevel = nullptr;
     NewProjectPage* m_newProject = nullptr;

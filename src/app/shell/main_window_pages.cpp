@@ -2,8 +2,10 @@
 
 #include "app/pages/game_page.h"
 #include "app/pages/level_sheet.h"
+#include "app/pages/mix_page.h"
 #include "app/pages/new_level_page.h"
 #include "app/pages/new_project_page.h"
+#include "app/pages/placements_page.h"
 #include "app/pages/walk_keys_page.h"
 #include "app/shell/main_window.h"
 #include "game/flow.h"
@@ -57,6 +59,17 @@ void MainWindow::newProject() {
 void MainWindow::openWalkKeys() {
     if (!m_walkKeys) m_walkKeys = new WalkKeysPage(m_session, centralWidget());
     showPage(m_walkKeys);
+}
+
+void MainWindow::openPlacements() {
+    if (!m_placements) m_placements = new PlacementsPage(m_session, centralWidget());
+    showPage(m_placements);
+}
+
+void MainWindow::openMix() {
+    if (!m_session.document.mayEdit()) return m_session.say(tr("Here one can only look."));
+    if (!m_mix) m_mix = new MixPage(m_session, centralWidget());
+    showPage(m_mix);
 }
 
 void MainWindow::newLevel(level::LevelKind kind) {

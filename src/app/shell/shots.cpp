@@ -1,6 +1,8 @@
 #include "app/shell/shots.h"
+#include "app/pages/page.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/kit_options.h"
+#include "app/steps/puzzle/puzzle_options.h"
 #include "app/steps/skin/skin_options.h"
 #include "app/tools/cell_options.h"
 
@@ -10,7 +12,6 @@
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPushButton>
-#include <QScrollBar>
 #include <QTemporaryDir>
 #include <cstdio>
 
@@ -108,14 +109,6 @@ bool shootKit(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
-/// The Grain loft, seen from above.
-bool shootAbove(MainWindow& window, const QString& folder) {
-    window.session().document.chooseLevel(LevelId{"grain-loft"});
-    window.session().workbench.chooseTool("brush");
-    window.board().fitLevel();
-    return shoot(window, folder, QStringLiteral("above-day"));
-}
-
 /// Waits until the level on the board was looked at deep; `isWhole`: with comfort and abilities.
 void waitForDepth(const Session& session, bool isWhole) {
     QElapsedTimer timer;
@@ -176,10 +169,6 @@ bool shootSheet(MainWindow& window, const QString& folder) {
     trigger(window, "game-action");
     trigger(window, "new-level-action");
     isFine = isFine && shoot(window, folder, QStringLiteral("new-level"));
-    trigger(window, "new-project-action");
-    window.findChild<QLineEdit*>(QStringLiteral("project-where"))
-        ->setText(QStringLiteral("/home/keeper/games"));
-    isFine = isFine && shoot(window, folder, QStringLiteral("new-project"));
     window.session().requests.returnToBoard();
     return isFine;
 }
@@ -191,16 +180,6 @@ bool shootProve(MainWindow& window, const QString& folder) {
     window.board().fitLevel();
     waitForDepth(session, true);
     return shoot(window, folder, QStringLiteral("prove-day"));
-}
-
-/// The leaky reach in Prove, by night.
-bool shootNight(MainWindow& window, const QString& folder) {
-    window.setNight(true);
-    window.session().workbench.setStep(Step::Prove);
-    window.session().document.chooseLevel(LevelId{"leaky-reach"});
-    window.board().fitLevel();
-    waitForDepth(window.session(), true);
-    return shoot(window, folder, QStringLiteral("prove-night"));
 }
 
 /// Sketch, with a bead of the main route selected.
@@ -235,7 +214,7 @@ bool shootShape(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
-/// Tiles in hand; then a swatch.
+/// Tiles in hand.
 bool shootSkin(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     window.board().setView(closeView(1.5, {0, 200}));
@@ -247,14 +226,7 @@ bool shootSkin(MainWindow& window, const QString& folder) {
                           Qt::LeftButton, Qt::NoModifier);
         QCoreApplication::sendEvent(picker, &press);
     }
-    bool isFine = shoot(window, folder, QStringLiteral("skin-day"));
-    session.document.chooseLevel(LevelId{"swatch-stone"});
-    window.board().fitLevel();
-    auto* margin = window.findChild<Margin*>();
-    if (margin) margin->verticalScrollBar()->setValue(720);
-    isFine = isFine && shoot(window, folder, QStringLiteral("swatch-day"));
-    if (margin) margin->verticalScrollBar()->setValue(0);
-    return isFine;
+    return shoot(window, folder, QStringLiteral("skin-day"));
 }
 
 bool shootShip(MainWindow& window, const QString& folder) {
@@ -289,15 +261,56 @@ bool shootWalk(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
+/// Sluice table in Shape, the roster's placements, the yard's dead places, and the yard played.
+bool shootPuzzle(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    Board& board = window.board();
+    session.document.chooseLevel(LevelId{"sluice-table"});
+    session.workbench.change<SlotOptions>([](SlotOptions& o) {
+        o.sort = SlotOptions::Sort::State;
+        o.state = level::SlotState::Locked;
+    });
+    board.fitLevel();
+    bool isFine = shoot(window, folder, QStringLiteral("puzzle-shape"));
+    session.document.chooseLevel(LevelId{"ice-on-the-weir"});
+    session.workbench.setStep(Step::Cast);
+    session.workbench.change<CounterOptions>(
+        [](CounterOptions& o) { o.ghosts = LevelId{"spring-flood"}; });
+    board.fitLevel();
+    session.requests.openPlacements();
+    isFine = isFine && shoot(window, folder, QStringLiteral("puzzle-placements"));
+    for (Page* page : window.findChildren<Page*>())
+        if (page->isVisible()) Q_EMIT page->left();
+    session.document.chooseLevel(LevelId{"cask-yard"});
+    session.workbench.setStep(Step::Prove);
+    session.workbench.change<PuzzleProofOptions>([](PuzzleProofOptions& o) {
+        o.counter = EntityId{"cask-1"};
+        o.move = 4;
+    });
+    board.fitLevel();
+    isFine = isFine && shoot(window, folder, QStringLiteral("puzzle-prove"));
+    board.startWalk(false);
+    for (const Qt::Key key : {Qt::Key_Right, Qt::Key_H}) {
+        QKeyEvent down(QEvent::KeyPress, key, Qt::NoModifier);
+        QApplication::sendEvent(&board, &down);
+        QKeyEvent up(QEvent::KeyRelease, key, Qt::NoModifier);
+        settle(window);
+        QApplication::sendEvent(&board, &up);
+    }
+    isFine = isFine && shoot(window, folder, QStringLiteral("puzzle-walk"));
+    board.stopWalk();
+    return isFine;
+}
+
 /// What pictures are made of: each begins with Intake in Shape, by day.
 struct Scene {
     const char* name;
     bool (*shoot)(MainWindow& window, const QString& folder);
 };
 constexpr Scene scenes[] = {
-    {"sketch", shootSketch}, {"shape", shootShape}, {"above", shootAbove}, {"cast", shootCast},
-    {"prove", shootProve},   {"night", shootNight}, {"skin", shootSkin},   {"sheet", shootSheet},
-    {"ship", shootShip},     {"walk", shootWalk},   {"kit", shootKit},
+    {"sketch", shootSketch}, {"shape", shootShape},   {"cast", shootCast}, {"prove", shootProve},
+    {"skin", shootSkin},     {"sheet", shootSheet},   {"ship", shootShip}, {"walk", shootWalk},
+    {"kit", shootKit},       {"puzzle", shootPuzzle},
 };
 
 void begin(MainWindow& window) {

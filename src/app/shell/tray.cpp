@@ -28,13 +28,14 @@ Tray::Tray(Session& session, QWidget* parent)
     });
     connect(&session.document, &Document::listsChanged, this, &Tray::rebuild);
     connect(&session.runs, &RunPlayer::whatIfChanged, this, &Tray::refresh);
-    connect(&session.document, &Document::changed, this, &Tray::refresh);
-    connect(&session.workbench, &Workbench::toolChanged, this, [this] {
+    const auto follow = [this] {
         if (m_builtFor != wanted())
             rebuild();
         else
             refresh();
-    });
+    };
+    connect(&session.document, &Document::changed, this, follow);
+    connect(&session.workbench, &Workbench::toolChanged, this, follow);
     rebuild();
 }
 
@@ -42,9 +43,12 @@ Tray::~Tray() = default;
 
 Tray::BuiltFor Tray::wanted() const {
     const StepDefinition& step = m_session.workbench.definition();
-    return {&step, step.trayFollowsTool ? m_session.workbench.toolPlace() : -1,
+    return {&step,
+            step.trayFollowsTool ? m_session.workbench.toolPlace() : -1,
             step.trayVariant ? step.trayVariant(m_session.workbench.options()) : 0,
-            m_session.document.level()->kit, m_session.document.isOnSwatch()};
+            step.trayContent ? step.trayContent(m_session) : 0,
+            m_session.document.level()->kit,
+            m_session.document.isOnSwatch()};
 }
 
 void Tray::chooseTool(int place) {

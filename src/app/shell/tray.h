@@ -29,6 +29,7 @@ private:
         const StepDefinition* step = nullptr;
         int tool = -1;
         int variant = 0;
+        std::size_t content = 0;
         std::string kit;
         bool isOnSwatch = false;
         bool operator==(const BuiltFor&) const = default;

@@ -70,6 +70,8 @@ struct ToolPreview {
     std::vector<level::PlacedPiece> pieces;  ///< of a kit board, to come
     std::vector<kit::Contact> contacts;      ///< that they have there
     bool isRefused = false;                  ///< they have no room there
+    std::vector<CellPoint> slotList;         ///< of a puzzle level, that the gesture would cover
+    std::vector<level::Counter> counters;    ///< of a puzzle level, to come
     int eraserPx = 0;  ///< radius of an eraser at the pointer, level px; 0 = none
     bool isErasing = false;
     QString label;                          ///< size or count, beside the pointer

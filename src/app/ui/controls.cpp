@@ -2,7 +2,9 @@
 
 #include <QComboBox>
 #include <QPushButton>
+#include <QScreen>
 #include <QSpinBox>
+#include <algorithm>
 
 namespace rook::app {
 
@@ -32,6 +34,17 @@ QComboBox* makeChoiceBox(const QString& name, const QStringList& choices, QWidge
     box->setFixedWidth(150);
     QObject::connect(box, &QComboBox::activated, parent, std::move(act));
     return box;
+}
+
+void openUnder(QWidget* popup, const QWidget* anchor) {
+    const QRect screen = anchor->screen()->availableGeometry();
+    const QPoint at =
+        anchor->mapToGlobal(QPoint(anchor->width() - popup->width(), anchor->height()));
+    popup->move(
+        std::clamp(at.x(), screen.left(), std::max(screen.left(), screen.right() - popup->width())),
+        std::clamp(at.y(), screen.top(),
+                   std::max(screen.top(), screen.bottom() - popup->height())));
+    popup->show();
 }
 
 void showNumber(QSpinBox* box, int value) {

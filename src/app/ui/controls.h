@@ -18,6 +18,8 @@ namespace rook::app {
 /// A box of choices, as wide as a control of a section may be.
 [[nodiscard]] QComboBox* makeChoiceBox(const QString& name, const QStringList& choices,
                                        QWidget* parent, std::function<void(int)> act);
+/// Shows a popup under the right end of `anchor`, or as far up and to the left as the screen asks.
+void openUnder(QWidget* popup, const QWidget* anchor);
 /// Shows a value without telling anybody; what has the keyboard's focus stays.
 void showNumber(QSpinBox* box, int value);
 

@@ -9,6 +9,7 @@
 #include "app/panels/field_control.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/cast/cast_sections.h"
+#include "app/steps/cast/target_map.h"
 #include "app/ui/theme.h"
 #include "cast/spread.h"
 #include "level/cast_edits.h"
@@ -85,8 +86,9 @@ private:
     QComboBox* addChoice(MarginSection* section, const QString& name,
                          const QList<std::pair<QString, QString>>& choices,
                          const std::function<QString(const Entity&)>& get,
-                         const std::function<void(Entity&, const QString&)>& set) {
-        auto* box = new QComboBox(section);
+                         const std::function<void(Entity&, const QString&)>& set,
+                         QComboBox* box = nullptr) {
+        if (!box) box = new QComboBox(section);
         box->setFixedWidth(150);
         box->setObjectName(QStringLiteral("field-") + name);
         for (const auto& [text, value] : choices)
@@ -173,39 +175,13 @@ private:
 
     /// Levels with their starts and entries, by choice and never by number.
     void addTarget(MarginSection* section) {
-        QList<std::pair<QString, QString>> targets{{tr("the next level"), QStringLiteral("+")},
-                                                   {tr("the end"), QString()}};
-        for (const auto& level : m_session.document.project().levels) {
-            const QString title = QString::fromStdString(level->title);
-            const QString id = QString::fromStdString(level->id.text);
-            targets << std::pair(title, id);
-            for (const Entity& e : level->entities) {
-                const auto role = m_session.document.project().roleOf(e);
-                if (role != level::Role::Spawn && role != level::Role::Entry) continue;
-                const QString entry = QString::fromStdString(e.id.text);
-                targets << std::pair(title + tr(", at ") + entry, id + u'/' + entry);
-            }
-        }
         addChoice(
-            section, tr("Leads to"), targets,
-            [](const auto& entity) {
-                if (entity.to.onward == level::Onward::Next) return QStringLiteral("+");
-                if (entity.to.onward == level::Onward::End) return QString();
-                QString text = QString::fromStdString(entity.to.level.text);
-                if (!entity.to.entry.isEmpty())
-                    text += u'/' + QString::fromStdString(entity.to.entry.text);
-                return text;
-            },
+            section, tr("Leads to"), targetChoices(m_session.document.project()),
+            [](const auto& entity) { return valueOf(entity.to); },
             [](auto& entity, const QString& value) {
-                using level::Onward;
-                entity.to = {level::Onward::End, {}, {}, entity.to.transition};
-                if (value == QStringLiteral("+")) entity.to.onward = Onward::Next;
-                if (value.isEmpty() || entity.to.onward == Onward::Next) return;
-                entity.to = {Onward::Level,
-                             {value.section(u'/', 0, 0).toStdString()},
-                             {value.section(u'/', 1).toStdString()},
-                             entity.to.transition};
-            });
+                entity.to = targetOf(value, entity.to.transition);
+            },
+            new TargetChoice(m_session, section));
         addTransition(section);
     }
     /// How the picture of where it leads follows.

@@ -27,7 +27,7 @@ using level::FieldDefinition;
 using level::FieldType;
 using level::Kind;
 
-constexpr int roleCount = 15;
+constexpr int roleCount = int(level::Role::Counter) + 1;
 constexpr int typeCount = 11;
 constexpr int standingCount = 5;
 

@@ -20,16 +20,11 @@ public:
         const auto text = [](level::Decimal value) {
             return QString::fromStdString(kit::lengthText(exact(value)));
         };
-        auto* words = new QLabel(
+        addCardWords(
             tr("Here one walks: a body %1 units high, that steps up %2 and drops %3. What is "
                "washed over can be reached; hatched, one cannot finish from it. The line is the "
                "way to the exit.")
-                .arg(text(kit->body.height), text(kit->body.stepUp), text(kit->body.drop)),
-            m_cards);
-        words->setFont(sizedFont(-2));
-        words->setForegroundRole(QPalette::PlaceholderText);
-        words->setWordWrap(true);
-        addCardColumn()->addWidget(words, 0, Qt::AlignVCenter);
+                .arg(text(kit->body.height), text(kit->body.stepUp), text(kit->body.drop)));
     }
 };
 

@@ -1,6 +1,6 @@
 #include "app/steps/prove/prove_panel.h"
 
-#include "app/panels/finding_note.h"
+#include "app/panels/finding_list.h"
 #include "app/session/reach_words.h"
 #include "app/steps/prove/prove_sections.h"
 #include "app/ui/theme.h"
@@ -25,7 +25,7 @@ public:
 
 private:
     void showFindings(const std::vector<check::Finding>& findings);
-    void choose(int index);
+    void select(const check::Finding& finding);
     void showDepth(const ProvenLevel& proven);
     void showWinning(const ProvenLevel& proven);
     void showWhatIf();
@@ -36,10 +36,7 @@ private:
     QLabel* m_goals;
     QLabel* m_winning;  ///< where that is more than to reach the only exit
     MarginSection* m_findings;
-    QVBoxLayout* m_list;
-    QList<QAbstractButton*> m_notes;
-    std::vector<check::Finding> m_shown;
-    int m_chosen = -1;
+    FindingList* m_list;
     QLabel* m_comfort;
     QLabel* m_tightest;
     QLabel* m_needs;
@@ -65,7 +62,7 @@ ProvePanel::ProvePanel(Session& session, bool hasJumps, QWidget* parent)
       m_verdict(new MarginSection(tr("Verdict"), {}, this)),
       m_sentence(new QLabel(this)),
       m_findings(new MarginSection(tr("Findings"), {}, this)),
-      m_list(new QVBoxLayout) {
+      m_list(new FindingList(session, QStringLiteral("finding-"), 200, this)) {
     auto* column = new QVBoxLayout(this);
     column->setContentsMargins(12, 4, 12, 12);
     column->setSpacing(0);
@@ -77,8 +74,8 @@ ProvePanel::ProvePanel(Session& session, bool hasJumps, QWidget* parent)
     m_winning = m_verdict->addValue(tr("Can be won"));
     m_winning->setObjectName(QStringLiteral("winning"));
     m_winning->setWordWrap(true);
-    m_list->setSpacing(2);
     m_findings->addWide(m_list);
+    connect(m_list, &FindingList::chosen, this, &ProvePanel::select);
     m_comfort = m_verdict->addValue(tr("Comfort"));
     m_comfort->setObjectName(QStringLiteral("comfort"));
     m_tightest = m_verdict->addValue(tr("Tightest"));
@@ -248,50 +245,19 @@ void ProvePanel::showWhatIf() {
 void ProvePanel::showFindings(const std::vector<check::Finding>& findings) {
     const std::size_t open = check::openCount(findings);
     m_findings->setNote(open == 0 ? tr("none open") : tr("%1 open").arg(open));
-    if (findings == m_shown) return;
-    m_shown = findings;
-    m_chosen = -1;
-    for (QAbstractButton* note : m_notes) {
-        m_list->removeWidget(note);
-        note->hide();
-        note->deleteLater();
-    }
-    m_notes.clear();
-    for (std::size_t i = 0; i < findings.size() && i < 200; ++i) {
-        auto* note =
-            new FindingNote(int(i) + 1, findings[i], m_session.document.level()->cellSize, this);
-        note->setObjectName(QStringLiteral("finding-%1").arg(i + 1));
-        connect(note, &QAbstractButton::clicked, this, [this, i] { choose(int(i)); });
-        connect(note, &FindingNote::fixAsked, this, [this, finding = findings[i]] {
-            if (const auto edit = check::projectFixOf(m_session.document.project(),
-                                                      *m_session.document.level(), finding))
-                m_session.document.apply(*edit);
-            else
-                m_session.document.apply(check::fixOf(m_session.document.project(),
-                                                      *m_session.document.level(), finding));
-        });
-        m_list->addWidget(note);
-        m_notes << note;
-    }
+    m_list->show(findings);
 }
 
-void ProvePanel::choose(int index) {
-    m_chosen = index;
-    m_notes[index]->setChecked(true);
-    const check::Finding& finding = m_shown[std::size_t(index)];
+void ProvePanel::select(const check::Finding& finding) {
     Selection selection;
     if (!finding.entity.isEmpty()) selection.entities = {finding.entity};
     selection.pieces = finding.pieces;
     if (finding.storey >= 0) m_session.workbench.setStorey(finding.storey);
     m_session.workbench.select(selection);
-    if (!finding.place.isEmpty()) m_session.requests.showPlace(finding.place);
-    m_session.say(QString::fromStdString(finding.sentence));
 }
 
 void ProvePanel::stepFinding(int by) {
-    const int count = int(m_notes.size());
-    if (count == 0) return m_session.say(tr("There are no findings in this level."));
-    choose(((m_chosen < 0 && by < 0 ? 0 : m_chosen) + by + count) % count);
+    m_list->step(by);
 }
 
 }  // namespace

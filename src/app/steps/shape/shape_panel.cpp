@@ -176,6 +176,10 @@ private:
                 word = tr("no exit yet");
                 tone = theme.caution;
                 break;
+            case reach::VerdictKind::Solved:
+            case reach::VerdictKind::NotSolved:
+            case reach::VerdictKind::NoRule:
+                break;  // of levels that have a panel of their own
         }
         m_exit->setText(word);
         setTone(m_exit, isCurrent ? tone : theme.quietInk);

@@ -3,7 +3,7 @@
 #include <QPushButton>
 #include <QSpinBox>
 
-#include "app/panels/finding_note.h"
+#include "app/panels/finding_list.h"
 #include "app/panels/section_panel.h"
 #include "app/ui/theme.h"
 #include "level/level_kinds.h"
@@ -18,9 +18,8 @@ public:
     PlanSection(Session& session, QWidget* parent)
         : SketchSection(tr("Held to its plan"), session, parent),
           m_sentence(makeWords({}, this)),
-          m_list(new QVBoxLayout) {
+          m_list(new FindingList(session, QStringLiteral("plan-finding-"), 100, this)) {
         m_sentence->setObjectName(QStringLiteral("plan-verdict"));
-        m_list->setSpacing(2);
         addWide(m_sentence);
         addWide(m_list);
     }
@@ -36,7 +35,7 @@ public:
         static const std::vector<check::Finding> none;
         const auto& findings = plan && !sketch().isEmpty() ? plan->findings : none;
         setNote(findings.empty() ? QString() : tr("%1 open").arg(findings.size()));
-        if (findings != m_shown) rebuild(findings);
+        m_list->show(findings);
     }
 
 private:
@@ -52,6 +51,8 @@ private:
             return tr(
                 "Not judged: a board of pieces is not held to its plan. It lies under the pieces "
                 "in Shape, to be followed by eye.");
+        if (level::traitsOf(m_session.document.level()->kind).isOfSlots)
+            return tr("Not judged: nobody walks on a board of slots. The plan is for the eye.");
         if (!isCurrent || !plan) return tr("Being looked at …");
         if (sketch().routes.empty()) return tr("There is no route to follow yet (S).");
         const auto proven = m_session.proofs.of(m_session.document.level()->id);
@@ -70,31 +71,9 @@ private:
             .arg(passed)
             .arg(main.passings.size());
     }
-    void rebuild(const std::vector<check::Finding>& findings) {
-        m_shown = findings;
-        for (QAbstractButton* note : m_notes) {
-            m_list->removeWidget(note);
-            note->hide();
-            note->deleteLater();
-        }
-        m_notes.clear();
-        for (std::size_t i = 0; i < findings.size() && i < 100; ++i) {
-            auto* note = new FindingNote(int(i) + 1, findings[i],
-                                         m_session.document.level()->cellSize, this);
-            note->setObjectName(QStringLiteral("plan-finding-%1").arg(i + 1));
-            connect(note, &QAbstractButton::clicked, this, [this, i] {
-                if (!m_shown[i].place.isEmpty()) m_session.requests.showPlace(m_shown[i].place);
-                m_session.say(QString::fromStdString(m_shown[i].sentence));
-            });
-            m_list->addWidget(note);
-            m_notes << note;
-        }
-    }
 
     QLabel* m_sentence;
-    QVBoxLayout* m_list;
-    QList<QAbstractButton*> m_notes;
-    std::vector<check::Finding> m_shown;
+    FindingList* m_list;
 };
 
 }  // namespace

@@ -81,7 +81,7 @@ public:
         m_keep->setToolTip(tr("It is followed anew whenever the masses change."));
         m_remove = grid->add(tr("Remove the rule"), "scatter-remove", this, [this] { remove(); });
         grid->add(tr("Lay down"), "scatter", this, [this] { layDown(); })
-            ->setToolTip(tr("What is strewn becomes tiles and things of their own."));
+            ->setToolTip(tr("What is strewn becomes tiles, things or matter of the level's own."));
         addWide(grid);
         connect(this, &MarginSection::folded, this, [this] { preview(); });
     }
@@ -99,10 +99,15 @@ public:
             kinds << QString::fromStdString(kind.title);
             things << QString::fromStdString(kind.title);
         }
-        if (m_rule >= 0 && rule.kind.isEmpty())
+        if (m_rule >= 0 && rule.kind.isEmpty() && rule.lays.empty())
             things[0] = counted(qsizetype(rule.tiles.size()), tr("tile"), tr("tiles"));
+        for (std::size_t i = 1; i < project.matters.size(); ++i)
+            things << tr("%1, as matter").arg(QString::fromStdString(project.matters[i].title));
         setChoices(m_what, things);
-        m_what->setCurrentIndex(placeOf(rule.kind));
+        const auto laid = project.findMatter(rule.lays);
+        m_what->setCurrentIndex(laid && laid->index > 0
+                                    ? int(project.kinds.size()) + int(laid->index)
+                                    : placeOf(rule.kind));
         m_where->setCurrentIndex(int(rule.where));
         QStringList matters;
         for (std::size_t i = 1; i < project.matters.size(); ++i)
@@ -117,7 +122,7 @@ public:
         setChoices(m_layer, layers);
         m_layer->setCurrentIndex(
             std::max(0, m_layer->findText(QString::fromStdString(rule.layer))));
-        m_layer->setEnabled(rule.kind.isEmpty());
+        m_layer->setEnabled(rule.kind.isEmpty() && rule.lays.empty());
         setChoices(m_away, QStringList{tr("all that is placed")} + kinds);
         m_away->setCurrentIndex(placeOf(rule.awayFrom));
         m_reached->setCurrentIndex(rule.onlyReached ? 1 : 0);
@@ -159,7 +164,7 @@ private:
                 tr("rule %1").arg(m_session.document.level()->scatter.size() + 1).toStdString();
         if (rule.matter.empty() && m_session.document.project().matters.size() > 1)
             rule.matter = m_session.document.project().matters[1].name;
-        if (rule.kind.isEmpty()) rule.tiles = tilesInHand();
+        if (rule.kind.isEmpty() && rule.lays.empty()) rule.tiles = tilesInHand();
         return rule;
     }
     [[nodiscard]] std::vector<level::Tile> tilesInHand() const {
@@ -190,9 +195,13 @@ private:
     }
     void takeWhat(int index) {
         const std::vector<level::Tile> tiles = tilesInHand();
-        const auto& kinds = m_session.document.project().kinds;
+        const level::Project& project = m_session.document.project();
+        const int kinds = int(project.kinds.size());
         change([&](ScatterRule& rule) {
-            rule.kind = index == 0 ? KindId() : kinds[std::size_t(index - 1)].id;
+            const bool isKind = index > 0 && index <= kinds;
+            rule.kind = isKind ? project.kinds[std::size_t(index - 1)].id : KindId();
+            rule.lays =
+                index > kinds ? project.matters[std::size_t(index - kinds)].name : std::string();
             if (index == 0 && !tiles.empty()) rule.tiles = tiles;
         });
     }

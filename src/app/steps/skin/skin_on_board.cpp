@@ -55,7 +55,7 @@ void SkinOnBoard::paintTop(QPainter& painter) {
     const SkinOptions& options = m_session.workbench.options<SkinOptions>();
     if (m_session.document.isOnSwatch()) paintMotifs(painter);
     if (options.showsLook) paintLook(painter);
-    paintFadeLine(painter);
+    m_fadeLines.paint(painter, view(), area(), layer());
     if (options.scatterPreview)
         m_board.paintCells(painter, *options.scatterPreview, currentTheme().accent, 0.35f,
                            QPen(currentTheme().accent, 1));
@@ -114,28 +114,20 @@ void SkinOnBoard::paintMotifs(QPainter& painter) {
         frame(taken->second, QPen(theme.accent, 1.5, Qt::DashLine));
 }
 
-/// Beyond which the layer in hand fades in play.
-void SkinOnBoard::paintFadeLine(QPainter& painter) const {
-    const int at = layerInHand(m_session.workbench.options(), level());
-    if (at < 0 || !level().layers[std::size_t(at)].fadeLine) return;
-    const level::FadeLine& line = *level().layers[std::size_t(at)].fadeLine;
-    const PxRect bounds = level().boundsPx();
-    const bool isUpright =
-        line.beyond == level::Facing::Left || line.beyond == level::Facing::Right;
-    const QPointF from = view().toWidget(isUpright ? PxPoint{line.at, 0} : PxPoint{0, line.at});
-    const QPointF to = view().toWidget(isUpright ? PxPoint{line.at, bounds.height}
-                                                 : PxPoint{bounds.width, line.at});
-    const PxPoint way = level::directionOf(line.beyond);
-    painter.setPen(QPen(currentTheme().plum, 2, Qt::DashLine));
-    painter.drawLine(from, to);
-    // Small strokes on the side on which it fades.
-    const QPointF aside(way.x * 7.0, way.y * 7.0);
-    const double length = QLineF(from, to).length();
-    painter.setPen(QPen(currentTheme().plum, 1.5));
-    for (double done = 12; done < length; done += 24) {
-        const QPointF at2 = from + (to - from) * (done / length);
-        painter.drawLine(at2, at2 + aside);
-    }
+bool SkinOnBoard::press(QPointF at) {
+    return m_fadeLines.press(at, view(), area(), layer());
+}
+
+bool SkinOnBoard::drag(QPointF at) {
+    return m_fadeLines.drag(at, view());
+}
+
+bool SkinOnBoard::release() {
+    return m_fadeLines.release();
+}
+
+bool SkinOnBoard::cancel() {
+    return m_fadeLines.cancel();
 }
 
 void SkinOnBoard::copy() {

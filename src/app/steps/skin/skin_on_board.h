@@ -4,6 +4,7 @@
 #include <QCoreApplication>
 
 #include "app/board/board_step.h"
+#include "app/steps/skin/fade_lines.h"
 
 namespace rook::app {
 
@@ -22,6 +23,11 @@ public:
     void duplicate() override;
     bool nudge(int dx, int dy, bool byPx) override;
     void selectAll() override;
+    bool press(QPointF at) override;
+    bool drag(QPointF at) override;
+    bool release() override;
+    bool cancel() override;
+    [[nodiscard]] const FadeLines& fadeLines() const { return m_fadeLines; }
     QString wordsAt(CellPoint cell) const override;
 
 private:
@@ -29,8 +35,8 @@ private:
     [[nodiscard]] int layer() const;
     void paintLook(QPainter& painter);
     void paintMotifs(QPainter& painter);
-    void paintFadeLine(QPainter& painter) const;
 
+    FadeLines m_fadeLines{m_session};
     mutable std::shared_ptr<const skin::TilingRules> m_tilingRules;  ///< that the tool works by
 };
 
