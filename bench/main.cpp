@@ -47,6 +47,9 @@ int main(int argc, char** argv) {
     Remembering times;
     benchmark::RunSpecifiedBenchmarks(&times);
     std::printf("\nRatios (how many times faster):\n");
+    printRatio(times, "a puzzle solved against a plain search of the same states",
+               "puzzle/push 10x10, 4 casks, plain search/iterations:1",
+               "puzzle/push 10x10, 4 casks, two cores/real_time");
     printRatio(times, "solver against single-state search, open 120 x 34", "searchOpen",
                "solverOpen");
     printRatio(times, "solver against single-state search, Intake steps", "searchDemo",
@@ -92,6 +95,8 @@ int main(int argc, char** argv) {
     printShare(times, "painting 100,000 entities, all in sight", "castPaint/whole", 0.016);
     printShare(times, "painting 100,000 entities, a screen of them", "castPaint/near", 0.016);
     printShare(times, "panning over 10,000 stroke segments", "panSketchFrame/iterations:80", 0.016);
+    printShare(times, "from level to level of a roster of 200 counters and 500 levels",
+               "fromLevelToLevel/iterations:40", 0.016);
     printShare(times, "a map of 500 levels", "mapOf500/iterations:60", 0.016);
     for (const auto& [words, name] :
          {std::pair("duplicating one of 500 levels, of 8 ms", "duplicateOf500/iterations:40"),

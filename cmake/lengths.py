@@ -30,7 +30,10 @@ for name in files:
         match = begins.match(lines[i])
         keyword = lines[i].strip().split("(")[0].strip()
         if match and keyword not in ("if", "for", "while", "switch", "} else if") and not lines[i].strip().startswith(("if", "for", "while", "switch", "}")):
-            end = "\n".join(lines[i:]).find("\n" + match.group(1) + "}")
+            indent = match.group(1)
+            if lines[i].strip().startswith(":"):
+                indent = indent[4:]  # members that a constructor makes first
+            end = "\n".join(lines[i:]).find("\n" + indent + "}")
             length = "\n".join(lines[i:])[:end].count("\n") + 2 if end >= 0 else 0
             if length > MOST_OF_A_FUNCTION and REASON not in "\n".join(lines[max(0, i - 6):i + length]):
                 print(f"{name}:{i + 1}: a function of {length} lines: {lines[i].strip()[:70]}")

@@ -49,6 +49,7 @@ private slots:
     void crab_turnsAtMarks_thatAreDragged();
     void formation_isMade_andItsRadiusDragged();
     void link_isDrawnFromKeyToDoor();
+    void exit_isLedByTheMap_toALevel_anEntry_orTheEnd();
     void doorThatShutsAgain_isSetInTheMargin_andSolved();
     void zone_isDrawn_movedStretched_setUp_andRemoved();
     void kind_isAdded_changed_andTellsWhatWouldBeLost();
@@ -286,6 +287,55 @@ void CastWindowTest::link_isDrawnFromKeyToDoor() {
     QVERIFY(part<QAbstractButton>("opens-valve-1")->isChecked());
     press("opens-valve-1");
     QVERIFY(last().data.opens.empty());
+}
+
+void CastWindowTest::exit_isLedByTheMap_toALevel_anEntry_orTheEnd() {
+    const level::Project& project = session().document.project();
+    const auto exitNow = [&]() -> const Entity& {
+        for (const Entity& e : level().entities)
+            if (session().document.project().roleOf(e) == level::Role::Exit) return e;
+        qFatal("no exit");
+    };
+    Selection selection;
+    selection.entities = {exitNow().id};
+    session().workbench.select(selection);
+    const auto open = [&] {
+        part<QComboBox>("field-Leads to")->showPopup();
+        return part<QWidget>("target-map");
+    };
+    // By keys: the last level, and an entry of the first one.
+    auto* map = open();
+    QVERIFY(map);
+    for (int i = 0; i < 200; ++i)
+        QTest::keyClick(map, Qt::Key_Down);
+    QTest::keyClick(map, Qt::Key_Return);
+    QCOMPARE(exitNow().to.level, project.levels.back()->id);
+    QTRY_VERIFY(!part<QWidget>("target-map"));
+    map = open();
+    for (int i = 0; i < 200; ++i)
+        QTest::keyClick(map, Qt::Key_Up);
+    for (int i = 0; i < 3; ++i)
+        QTest::keyClick(map, Qt::Key_Down);
+    QVERIFY(part<QLabel>("target-words")->text().contains(", at "));
+    QTest::keyClick(map, Qt::Key_Return);
+    QCOMPARE(exitNow().to.level, project.levels.front()->id);
+    QVERIFY(!exitNow().to.entry.isEmpty());
+    QTRY_VERIFY(!part<QWidget>("target-map"));
+    // A click on the first card's title leads to its start.
+    map = open();
+    QTest::mouseMove(map, {12, 12});
+    QTest::mouseClick(map, Qt::LeftButton, {}, {12, 12});
+    QCOMPARE(exitNow().to.onward, level::Onward::Level);
+    QVERIFY(exitNow().to.entry.isEmpty());
+    QTRY_VERIFY(!part<QWidget>("target-map"));
+    open();
+    press("target-end");
+    QCOMPARE(exitNow().to.onward, level::Onward::End);
+    QTRY_VERIFY(!part<QWidget>("target-map"));
+    // Escape leaves it.
+    map = open();
+    QTest::keyClick(map, Qt::Key_Escape);
+    QCOMPARE(exitNow().to.onward, level::Onward::End);
 }
 
 void CastWindowTest::doorThatShutsAgain_isSetInTheMargin_andSolved() {

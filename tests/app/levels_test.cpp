@@ -458,6 +458,9 @@ void LevelsTest::gameMap_leadsExits_andKeepsPlaces() {
     QCOMPARE(gate().level.text, std::string("grain-loft"));
     session().document.undo();
     QCOMPARE(gate().onward, level::Onward::Next);
+    // Who solves a puzzle goes on to the next level: from the side of its card.
+    const QPointF won = map->handleOf({"cask-yard"}, {});
+    QVERIFY(std::abs(won.x() - map->cardOf({"cask-yard"}).right()) < 1);
     const QPointF before = map->cardOf({"wheel-hall"}).topLeft();
     drag(map->cardOf({"wheel-hall"}).bottomLeft() + QPointF(6, -6),
          map->cardOf({"wheel-hall"}).bottomLeft() + QPointF(36, 24));

@@ -9,6 +9,7 @@
 #include <QSpinBox>
 
 #include "app/painting/matter_painter.h"
+#include "app/steps/skin/skin_on_board.h"
 #include "app/steps/skin/skin_options.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/theme.h"
@@ -52,6 +53,8 @@ private slots:
     void tilesInHand_goWithTheirSheet();
     void layers_arePaintedOn_lockedAndMoved();
     void scatter_laysTilesByARule_asOneUndo();
+    void scatter_laysMatterInMatter();
+    void fadeLine_isDraggedByItsHandle_asOneUndo();
     void scatter_keptAsARule_followsTheMasses_andIsLaidDown();
     void select_pinsRollsMovesAndCopies();
     void tiles_haveNamesAndForms_andMatterIsLaidByThem();
@@ -356,6 +359,60 @@ void SkinWindowTest::scatter_laysTilesByARule_asOneUndo() {
     QCOMPARE(level::tileCount(level()), 0);
     press("scatter");
     QVERIFY(level::tileCount(level()) > count);
+}
+
+void SkinWindowTest::scatter_laysMatterInMatter() {
+    const auto& project = session().document.project();
+    auto* what = part<QComboBox>("scatter-what");
+    const auto stone = *project.findMatter("stone");
+    const level::MatterId other{std::uint16_t(stone.index == 1 ? 2 : 1)};
+    choose("scatter-what", int(project.kinds.size()) + int(other.index));
+    QVERIFY(
+        what->currentText().startsWith(QString::fromStdString(project.matters[other.index].title)));
+    choose("scatter-where", int(level::Ground::Inside));
+    choose("scatter-matter", int(stone.index) - 1);
+    QVERIFY(!part<QWidget>("scatter-keep")->isEnabled());
+    const auto before = level().cells;
+    press("scatter");
+    int laid = 0;
+    for (int y = 0; y < before.height(); ++y)
+        for (int x = 0; x < before.width(); ++x) {
+            if (level().cells.at(x, y) == before.at(x, y)) continue;
+            QCOMPARE(before.at(x, y).matter(), stone);
+            QCOMPARE(level().cells.at(x, y).matter(), other);
+            ++laid;
+        }
+    QVERIFY(laid > 5);
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QVERIFY(level().cells == before);
+}
+
+void SkinWindowTest::fadeLine_isDraggedByItsHandle_asOneUndo() {
+    press("layer-before");
+    const std::size_t at = level().layers.size() - 1;
+    level::TileLayer layer = level().layers[at];
+    layer.fadeLine = level::FadeLine{level::Facing::Down, 160, 12};
+    session().document.apply(changeLayer(level(), int(at), layer, "A line"));
+    SkinOptions options = session().workbench.options<SkinOptions>();
+    options.skinLayer = int(at);
+    session().workbench.setOptions(options);
+    const auto& lines = static_cast<SkinOnBoard&>(board().step()).fadeLines();
+    const QPoint from = lines.handleOf(0, board().view(), board().rect(), int(at)).toPoint();
+    const QPoint to = from + QPoint(30, int(48 * board().view().scale()));
+    QTest::mousePress(&board(), Qt::LeftButton, {}, from);
+    QTest::mouseMove(&board(), to);
+    QTest::mouseRelease(&board(), Qt::LeftButton, {}, to);
+    const int moved = level().layers[at].fadeLine->at;
+    QVERIFY2(std::abs(moved - 208) <= 2, qPrintable(QString::number(moved)));
+    QCOMPARE(part<QSpinBox>("layer-fade-line")->value(), moved);
+    QTest::keyClick(m_window.get(), Qt::Key_Z, Qt::ControlModifier);
+    QCOMPARE(level().layers[at].fadeLine->at, 160);
+    // Escape while one drags: it stays.
+    QTest::mousePress(&board(), Qt::LeftButton, {}, from);
+    QTest::mouseMove(&board(), to);
+    QTest::keyClick(m_window.get(), Qt::Key_Escape);
+    QTest::mouseRelease(&board(), Qt::LeftButton, {}, to);
+    QCOMPARE(level().layers[at].fadeLine->at, 160);
 }
 
 void SkinWindowTest::scatter_keptAsARule_followsTheMasses_andIsLaidDown() {

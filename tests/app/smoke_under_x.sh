@@ -6,7 +6,7 @@ set -euo pipefail
 program=$1 demo=$2 out=$3
 rm -rf "$out"
 QT_QPA_PLATFORM=xcb XDG_CONFIG_HOME="$out/config" xvfb-run -a -s "-screen 0 1400x900x24" "$program" \
-    --shots "$out" --only sketch,shape,above,skin,walk,kit "$demo"
+    --shots "$out" --only sketch,shape,puzzle,skin,walk,kit "$demo"
 count=$(find "$out" -name '*.png' -size +10k | wc -l)
 echo "$count pictures"
-[ "$count" -eq 9 ]
+[ "$count" -eq 11 ]

@@ -31,6 +31,8 @@ private slots:
     void parts_areListed_andWrittenAsCsv();
     void reach_dumpsOneBitAPx_alikeForProjectAndBundle();
     void reach_refusesABadFile_withTwo();
+    void solve_isAlike_forProjectAndBundle();
+    void solve_andReach_refuseEachOthersLevels();
     void export_listsWhatItWrote();
     void lantern_drawsABundle_andRefusesANonBundle();
     void lantern_reloads_whenTheBundleIsExportedAgain();
@@ -56,7 +58,7 @@ const QString demo = QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir");
 }  // namespace
 
 void CliTest::help_isThere_forEachCommand() {
-    for (const char* command : {"new", "open", "check", "game", "reach", "export"}) {
+    for (const char* command : {"new", "open", "check", "game", "reach", "solve", "export"}) {
         const Outcome outcome = run("rookplot", {command, "--help"});
         QCOMPARE(outcome.exitCode, 0);
         QVERIFY2(outcome.out.size() > 150, command);
@@ -313,6 +315,54 @@ void CliTest::reach_refusesABadFile_withTwo() {
     QCOMPARE(outcome.exitCode, 2);
     QVERIFY2(outcome.err.contains("x.level.json:1:"), qPrintable(outcome.err));
     QCOMPARE(outcome.err.count('\n'), 1);
+}
+
+void CliTest::solve_isAlike_forProjectAndBundle() {
+    const QTemporaryDir folder;
+    const QString bundle = folder.filePath("bundle");
+    QCOMPARE(run("rookplot", {"export", demo, "--to", bundle}).exitCode, 0);
+    const std::pair<const char*, int> least[] = {
+        {"sluice-table", 6}, {"weir-gates", 10}, {"ice-on-the-weir", 20}, {"cask-yard", 12}};
+    for (const auto& [level, moves] : least) {
+        const QString file = bundle + "/levels/" + level + ".level.json";
+        const Outcome fromProject =
+            run("rookplot", {"solve", demo, "--level", level, "--json", "--distinct"});
+        const Outcome fromBundle = run("rookplot", {"solve", file, "--json", "--distinct"});
+        QCOMPARE(fromProject.exitCode, 0);
+        QCOMPARE(fromBundle.exitCode, 0);
+        QCOMPARE(fromBundle.out, fromProject.out);
+        const auto json = QJsonDocument::fromJson(fromProject.out.toUtf8()).object();
+        QCOMPARE(json["least"].toInt(-1), moves);
+        QCOMPARE(json["moves"].toArray().size(), moves);
+        QVERIFY(!json["undecided"].toBool(true));
+        const auto grouped =
+            QJsonDocument::fromJson(run("rookplot", {"solve", file, "--json"}).out.toUtf8());
+        QVERIFY(grouped["states"].toInteger() <= json["states"].toInteger());
+    }
+    const Outcome words = run("rookplot", {"solve", demo, "--level", "cask-yard"});
+    QVERIFY2(words.out.contains("12"), qPrintable(words.out));
+    // Too few states to know it.
+    const Outcome few =
+        run("rookplot", {"solve", demo, "--level", "cask-yard", "--json", "--most-states", "50"});
+    QVERIFY(QJsonDocument::fromJson(few.out.toUtf8())["undecided"].toBool(false));
+}
+
+void CliTest::solve_andReach_refuseEachOthersLevels() {
+    const QTemporaryDir folder;
+    const QString bundle = folder.filePath("bundle");
+    QCOMPARE(run("rookplot", {"export", demo, "--to", bundle}).exitCode, 0);
+    const QString walked = bundle + "/levels/intake.level.json";
+    const QString solved = bundle + "/levels/cask-yard.level.json";
+    const QStringList refused[] = {{"reach", demo, "--level", "cask-yard"},
+                                   {"reach", solved},
+                                   {"solve", demo, "--level", "intake"},
+                                   {"solve", walked},
+                                   {"solve", demo, "--level", "moon"}};
+    for (const QStringList& arguments : refused) {
+        const Outcome outcome = run("rookplot", arguments);
+        QCOMPARE(outcome.exitCode, 2);
+        QVERIFY2(outcome.err.count('\n') == 1, qPrintable(outcome.err));
+    }
 }
 
 void CliTest::export_listsWhatItWrote() {

@@ -68,7 +68,7 @@ const Project& known() {
 template <typename T>
 T valid() {
     T value{};
-    if constexpr (requires { value.name; }) value.name = "one";
+    if constexpr (requires { value.name = std::string(); }) value.name = "one";
     if constexpr (requires { value.title; }) value.title = "One";
     if constexpr (requires { value.id.text; }) value.id.text = "one";
     if constexpr (std::same_as<T, Mark>) {
@@ -101,6 +101,9 @@ T valid() {
         value.legend = {{".", Cell()}};
     }
     if constexpr (std::same_as<T, Project>) value.kinds = std::vector{valid<Kind>()};
+    if constexpr (std::same_as<T, Counter> || std::same_as<T, RosterCounter>) value.kind = {"one"};
+    if constexpr (std::same_as<T, CounterGoal>) value.counter = {"one"};
+    if constexpr (std::same_as<T, TallyStart>) value.tally = "one";
     if constexpr (std::same_as<T, Tally::Every>) value.tally = "one";
     if constexpr (std::same_as<T, Words>) value.id = "one";
     if constexpr (std::same_as<T, Translation>) value.language = "one";

@@ -206,7 +206,13 @@ void VerdictTest::otherKindsOfLevels_areNotDecided() {
     level.kind = level::LevelKind::Puzzle;
     auto query = reach::queryOf(project, level);
     QVERIFY(query);
-    QCOMPARE(query->notSolved, std::vector<std::string>{"levels of kind puzzle"});
+    // Nobody walks there: it is solved, once there is a rule.
+    QVERIFY(query->puzzle && !query->board);
+    QCOMPARE(reach::answer(*query).verdict.kind, VerdictKind::NoRule);
+    level.puzzle.rule.name = level::PuzzleRuleName::Slide;
+    const auto flawed = reach::answer(*reach::queryOf(project, level)).verdict;
+    QCOMPARE(flawed.kind, VerdictKind::NotDecided);
+    QCOMPARE(flawed.reason, std::string("The goal names no counter"));
     level.kind = level::LevelKind::Kit;
     query = reach::queryOf(project, level);
     QCOMPARE(query->notSolved, std::vector<std::string>{"a kit level without a kit"});

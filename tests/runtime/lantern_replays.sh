@@ -15,6 +15,11 @@ for level in intake wheel-hall grain-loft keepers-quay leaky-reach; do
     "$2" "$folder/bundle" --level "$level" --frames 40 --overlay --png "$folder/$level.png"
     test -s "$folder/$level.png"
 done
+for level in sluice-table weir-gates spring-flood ice-on-the-weir cask-yard; do
+    "$2" "$folder/bundle" --replay "$level"
+    "$2" "$folder/bundle" --level "$level" --frames 40 --png "$folder/$level.png"
+    test -s "$folder/$level.png"
+done
 # The runs that prove the whole game, from its start to its end.
 "$2" "$folder/bundle" --replay-game
 sed 's/"exit":"gate-1"/"exit":"gate-9"/; s/"exit": "gate-1"/"exit": "gate-9"/' \

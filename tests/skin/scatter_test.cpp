@@ -135,6 +135,7 @@ private slots:
     void strewn_goesWhereItsGroundGoes();
     void things_standOnTheGround_haveRoom_andStayARuleOnlyAsProps();
     void laidDown_isOfTheLevelsOwn();
+    void matter_isLaidInRock_inItsForms_andStaysNoRule();
     void flaws_areTold();
 };
 
@@ -346,6 +347,36 @@ void ScatterTest::laidDown_isOfTheLevelsOwn() {
     QCOMPARE(crabs->level.entities[2].id.text, std::string("crab-3"));
     rule.where = Ground::Under;
     QCOMPARE(skin::layScattered(few, board, rule).error().kind, ErrorKind::NotApplicable);
+}
+
+void ScatterTest::matter_isLaidInRock_inItsForms_andStaysNoRule() {
+    ScatterRule rule = everywhereOnStone();
+    rule.where = Ground::Inside;
+    level::Level board = floorWith(rule);
+    const level::MatterId stone = *project().findMatter(rule.matter);
+    board.cells.set(3, 8, Cell(stone, level::Form::LowerHalf));
+    rule.lays = project().matters[1].name == rule.matter ? project().matters[2].name
+                                                         : project().matters[1].name;
+    QVERIFY(skin::flawOf(project(), board, rule, true));
+    QVERIFY(!skin::flawOf(project(), board, rule, false));
+    const auto laid = skin::layScattered(project(), board, rule);
+    QVERIFY(laid.has_value());
+    const level::MatterId ore = *project().findMatter(rule.lays);
+    const level::Behaviour takes = project().matters[ore.index].behaviour;
+    for (int y = 0; y < board.cells.height(); ++y)
+        for (int x = 0; x < board.cells.width(); ++x) {
+            const Cell was = board.cells.at(x, y), is = laid->level.cells.at(x, y);
+            if (was.isOpen() || was.matter() != stone || !level::canTake(takes, was.form()))
+                QCOMPARE(is, was);
+            else
+                QCOMPARE(is, Cell(ore, was.form()));
+        }
+    QVERIFY(!(laid->level.cells.at(4, 8) == board.cells.at(4, 8)));
+    // A second time there is no rock left to take.
+    QCOMPARE(skin::layScattered(project(), laid->level, rule).error().kind,
+             ErrorKind::NotApplicable);
+    rule.lays = "gone";
+    QVERIFY(skin::flawOf(project(), board, rule, false));
 }
 
 void ScatterTest::flaws_areTold() {
