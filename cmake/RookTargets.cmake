@@ -40,7 +40,9 @@ endfunction()
 # For the inner loops of the solver.
 function(rook_optimize_more target)
     if(NOT ROOK_SANITIZE)
-        target_compile_options(${target} PRIVATE -O3)
+        # Several sources as one are a large unit, in which the compiler would stop inlining.
+        target_compile_options(${target} PRIVATE -O3 --param=inline-unit-growth=200
+            --param=large-unit-insns=60000 --param=large-function-growth=400)
     endif()
 endfunction()
 
@@ -66,6 +68,17 @@ function(rook_share_headers target)
     endif()
 endfunction()
 
+# What headers define is made anew in every file that asks for it, and the linker keeps what it meets
+# first. A test that is compiled without optimization would lend the core its slow ones: so the
+# libraries of the core are met before it, whole.
+function(rook_meet_core_first target)
+    foreach(name base level motion collide masses cast skin kit puzzle reach check game file)
+        list(APPEND archives $<TARGET_FILE:rook_${name}>)
+        add_dependencies(${target} rook_${name})
+    endforeach()
+    target_link_options(${target} PRIVATE LINKER:--whole-archive ${archives} LINKER:--no-whole-archive)
+endfunction()
+
 # rook_add_tests(level clips edits LINKS rook_level): one program a folder, from level/clips_test.cpp and
 # so on, several files compiled as one; CTest knows each file's class by itself, labelled by folder.
 # LIGHT: its own code is compiled without optimization, in half the time; what it waits for is done in
@@ -77,7 +90,7 @@ function(rook_add_tests folder)
     set(target ${folder}_test)
     add_executable(${target} main.cpp)
     # AUTOMOC would read every header; one class a file, asked for by hand, takes a hundredth.
-    set_target_properties(${target} PROPERTIES AUTOMOC OFF UNITY_BUILD_BATCH_SIZE 4
+    set_target_properties(${target} PROPERTIES AUTOMOC OFF UNITY_BUILD_BATCH_SIZE 8
         RUNTIME_OUTPUT_DIRECTORY ${CMAKE_BINARY_DIR}/tests)
     set_source_files_properties(main.cpp PROPERTIES SKIP_UNITY_BUILD_INCLUSION ON)
     set(moc_folder ${CMAKE_CURRENT_BINARY_DIR}/moc/${folder})
@@ -106,10 +119,12 @@ function(rook_add_tests folder)
     if(TEST_WINDOW)
         # What it waits for is done in the libraries.
         target_compile_options(${target} PRIVATE -O0)
+        rook_meet_core_first(${target})
         target_compile_definitions(${target} PRIVATE ROOK_TEST_WINDOW)
         target_precompile_headers(${target} PRIVATE ${rook_std_headers} <QTest> <QtWidgets>)
     elseif(TEST_LIGHT)
         target_compile_options(${target} PRIVATE -O0)
+        rook_meet_core_first(${target})
     elseif(NOT TEST_WATCHED AND NOT TEST_LINKS MATCHES "Qt6")
         rook_share_headers(${target})
     endif()

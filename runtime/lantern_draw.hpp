@@ -42,14 +42,8 @@ public:
             drawKitThings(stroll);
         } else if (level.puzzle) {
             PuzzleDrawing(m_renderer, puzzleView())
-                .draw(*level.puzzle, table, [&](const std::string& kind) {
-                    for (const KindLook& each : m_play.campaign().kinds)
-                        if (each.id == kind) {
-                            const Color tone = colorOf(each.color, {200, 200, 190});
-                            return SDL_Color{tone.r, tone.g, tone.b, 255};
-                        }
-                    return SDL_Color{200, 200, 190, 255};
-                });
+                .draw(*level.puzzle, table,
+                      [&](const std::string& kind) { return counterFace(kind); });
         } else {
             follow();
             const int left = m_camera.left, top = m_camera.top;
@@ -192,6 +186,20 @@ private:
                 if (!isDown) break;
             }
         }
+    }
+
+    CounterFace counterFace(const std::string& kindId) {
+        CounterFace face;
+        const KindLook* kind = m_play.campaign().kind(kindId);
+        if (!kind) return face;
+        const Color tone = colorOf(kind->color, {200, 200, 190});
+        face.tone = {tone.r, tone.g, tone.b, 255};
+        const Sprite& sprite = kind->sprite;
+        if (sprite.sheet.empty()) return face;
+        face.texture = sheet(sprite.sheet);
+        const auto [x, y] = sprite.frameAt(m_play.ticks());
+        face.source = {x, y, sprite.width, sprite.height};
+        return face;
     }
 
     void drawLayer(const Layer& layer, int left, int top, double share) {

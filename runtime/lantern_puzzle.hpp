@@ -140,6 +140,13 @@ struct PuzzleView {
     }
 };
 
+/// What counters of a kind look like.
+struct CounterFace {
+    SDL_Color tone{200, 200, 190, 255};  ///< where there is no picture
+    SDL_Texture* texture = nullptr;
+    SDL_Rect source{0, 0, 0, 0};  ///< px of the texture
+};
+
 /// Draws a puzzle level as it stands.
 class PuzzleDrawing {
 public:
@@ -147,44 +154,68 @@ public:
     PuzzleDrawing(SDL_Renderer* renderer, const PuzzleView& view)
         : m_renderer(renderer), m_view(view) {}
 
-    template <typename ToneOfKind>
-    void draw(const rook::runtime::PuzzleLevel& level, const PuzzleTable& table,
-              ToneOfKind&& toneOfKind) {
-        namespace puzzle = rook::runtime::puzzle;
+    /// `faceOf(kind)` tells what its counters look like.
+    template <typename FaceOf>
+    void draw(const rook::runtime::PuzzleLevel& level, const PuzzleTable& table, FaceOf&& faceOf) {
         for (std::size_t i = 0; i < level.slotFaces.size(); ++i)
             drawSlot(level, table, i);
         for (std::size_t i = 0; i < level.board.counters.size(); ++i) {
             const int at = table.state().at[i];
             if (at < 0) continue;
+            const auto& corner = level.slotFaces[static_cast<std::size_t>(at)];
             const auto& counter = level.board.counters[i];
-            const Tone tone = toneOfKind(counter.kind);
-            for (const auto& cell : counter.cells) {
-                const auto& face = level.slotFaces[static_cast<std::size_t>(at)];
-                const int pitchX = pitch(level, true), pitchY = pitch(level, false);
-                box(face.x + cell.first * pitchX + 3, face.y + cell.second * pitchY + 3,
-                    level.slotWidth - 6, level.slotHeight - 6, tone);
-                // What joins its cells.
-                for (const auto& other : counter.cells) {
-                    const int dx = other.first - cell.first, dy = other.second - cell.second;
-                    if (dx == 1 && dy == 0)
-                        box(face.x + cell.first * pitchX + level.slotWidth / 2,
-                            face.y + cell.second * pitchY + 3, pitchX, level.slotHeight - 6, tone);
-                    if (dx == 0 && dy == 1)
-                        box(face.x + cell.first * pitchX + 3,
-                            face.y + cell.second * pitchY + level.slotHeight / 2,
-                            level.slotWidth - 6, pitchY, tone);
-                }
-            }
-            if (static_cast<int>(i) == table.picked()) {
-                const auto& face = level.slotFaces[static_cast<std::size_t>(at)];
-                frame(face.x + 1, face.y + 1, level.slotWidth - 2, level.slotHeight - 2,
+            const CounterFace face = faceOf(counter.kind);
+            if (face.texture)
+                drawPicture(level, counter, corner, face);
+            else
+                drawToken(level, counter, corner, face.tone);
+            if (static_cast<int>(i) == table.picked())
+                frame(corner.x + 1, corner.y + 1, level.slotWidth - 2, level.slotHeight - 2,
                       {255, 255, 255, 255});
-            }
         }
         drawQueue(level, table);
     }
 
 private:
+    /// Its picture over all its cells, turned with it.
+    void drawPicture(const rook::runtime::PuzzleLevel& level,
+                     const rook::runtime::puzzle::Counter& counter,
+                     const rook::runtime::PuzzleSlot& corner, const CounterFace& face) {
+        int left = 0, top = 0, right = 0, bottom = 0;
+        for (const auto& cell : counter.cells) {
+            left = std::min(left, cell.first);
+            right = std::max(right, cell.first);
+            top = std::min(top, cell.second);
+            bottom = std::max(bottom, cell.second);
+        }
+        const int pitchX = pitch(level, true), pitchY = pitch(level, false);
+        const SDL_FRect all = rect(corner.x + left * pitchX, corner.y + top * pitchY,
+                                   (right - left) * pitchX + level.slotWidth,
+                                   (bottom - top) * pitchY + level.slotHeight);
+        SDL_FRect upright = all;
+        if (counter.turn % 2 == 1)
+            upright = {all.x + (all.w - all.h) / 2, all.y + (all.h - all.w) / 2, all.h, all.w};
+        SDL_RenderCopyExF(m_renderer, face.texture, &face.source, &upright, 90.0 * counter.turn,
+                          nullptr, SDL_FLIP_NONE);
+    }
+    /// Its cells in its colour, where it has no picture.
+    void drawToken(const rook::runtime::PuzzleLevel& level,
+                   const rook::runtime::puzzle::Counter& counter,
+                   const rook::runtime::PuzzleSlot& corner, Tone tone) {
+        const int pitchX = pitch(level, true), pitchY = pitch(level, false);
+        for (const auto& cell : counter.cells) {
+            const int x = corner.x + cell.first * pitchX, y = corner.y + cell.second * pitchY;
+            box(x + 3, y + 3, level.slotWidth - 6, level.slotHeight - 6, tone);
+            // What joins its cells.
+            for (const auto& other : counter.cells) {
+                const int dx = other.first - cell.first, dy = other.second - cell.second;
+                if (dx == 1 && dy == 0)
+                    box(x + level.slotWidth / 2, y + 3, pitchX, level.slotHeight - 6, tone);
+                if (dx == 0 && dy == 1)
+                    box(x + 3, y + level.slotHeight / 2, level.slotWidth - 6, pitchY, tone);
+            }
+        }
+    }
     /// From slot to slot, px; of square boards alone, where counters have several cells.
     static int pitch(const rook::runtime::PuzzleLevel& level, bool isAcross) {
         const std::size_t next = isAcross ? 1 : static_cast<std::size_t>(level.board.columns);

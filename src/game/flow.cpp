@@ -79,6 +79,22 @@ Destination destinationOf(const Project& project, const Level& from, const ExitT
     return next.isEmpty() ? afterLast(project) : toLevel(project, next, {});
 }
 
+std::vector<Leading> waysOut(const Project& project) {
+    std::vector<Leading> all;
+    for (const auto& level : project.levels) {
+        if (level->kind == LevelKind::Puzzle) all.push_back({level->id, {}});
+        for (const Entity& entity : level->entities)
+            if (project.roleOf(entity) == Role::Exit) all.push_back({level->id, entity.id});
+    }
+    return all;
+}
+
+Destination destinationOf(const Project& project, const Leading& way) {
+    const auto level = project.findLevel(way.from);
+    if (way.exit.isEmpty()) return destinationOf(project, *level, ExitTarget{Onward::Next, {}, {}});
+    return destinationOf(project, *level, findEntity(*level, way.exit)->to);
+}
+
 std::vector<Leading> whatNames(const Project& project, const LevelId& id) {
     std::vector<Leading> all;
     if (project.game.start.level == id ||

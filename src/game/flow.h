@@ -36,6 +36,11 @@ struct Leading {
     EntityId exit;  ///< empty likewise
     bool operator==(const Leading&) const = default;
 };
+/// All ways out of the levels, in the order of play: their exits, and of puzzle levels that they
+/// are solved (of no exit). Cost: all entities.
+[[nodiscard]] std::vector<Leading> waysOut(const level::Project& project);
+/// Where a way out leads. Requires: the project has it.
+[[nodiscard]] Destination destinationOf(const level::Project& project, const Leading& way);
 /// All that name the level, in the order of play. Exits that go on to the next level name none.
 [[nodiscard]] std::vector<Leading> whatNames(const level::Project& project, const LevelId& id);
 

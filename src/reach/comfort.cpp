@@ -10,6 +10,8 @@ namespace rook::reach {
 namespace {
 
 constexpr std::size_t mostPlaces = 3;
+/// A solve a per cent: each follows fewer bodies than the one solve of a verdict.
+constexpr std::size_t mostTimedBodiesAPercent = 50'000;
 
 PxRect bodyRect(const runtime::Body& body, const runtime::MotionTables& tables) {
     return {body.x, body.y, tables.bodyWidth, tables.bodyHeight};
@@ -19,7 +21,9 @@ class Weakener {
 public:
     Weakener(const level::Project& project, const level::Level& level, const QueryOptions& options,
              const Limits& limits)
-        : m_project(project), m_level(level), m_options(options), m_limits(limits) {}
+        : m_project(project), m_level(level), m_options(options), m_limits(limits) {
+        m_limits.mostTimedBodies = std::min(m_limits.mostTimedBodies, mostTimedBodiesAPercent);
+    }
 
     /// None if nothing is left of the body's motion.
     [[nodiscard]] std::optional<Query> ask(int percent, const std::optional<PxRect>& start) const {
@@ -65,7 +69,7 @@ private:
     const level::Project& m_project;
     const level::Level& m_level;
     const QueryOptions& m_options;
-    const Limits& m_limits;
+    Limits m_limits;
 };
 
 /// The first landing of the run that is not stood at any more, and where the body stood before.

@@ -51,6 +51,8 @@ struct Limits {
     std::size_t maxBytes = std::size_t{2} << 30;  ///< for maps and states together
     const std::atomic<bool>* cancel = nullptr;    ///< looked at after each row; may be null
     std::uint64_t mostPuzzleStates = 20'000'000;  ///< of a puzzle level
+    /// That are followed while something lasts for a time: what would come after is not decided.
+    std::size_t mostTimedBodies = 500'000;
     [[nodiscard]] bool isCancelled() const { return cancel && *cancel; }
 };
 

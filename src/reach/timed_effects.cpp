@@ -12,9 +12,6 @@ using runtime::Stance;
 
 namespace {
 
-/// Legs of all sorts together have no more bodies: what would come after is not decided.
-constexpr std::size_t mostTimedBodies = 500000;
-
 /// The body with the abilities that it has there, as `step` leaves it.
 Body adapted(Body body, const CollisionMaps& from, const CollisionMaps& to) {
     using runtime::Ability;
@@ -113,7 +110,7 @@ void Exploration::endTimedEffects(const Set& set, HeldSet over) {
 }
 
 void Exploration::addTimed(TimedBody found) {
-    if (m_timedBodies.size() >= mostTimedBodies) return;
+    if (m_timedBodies.size() >= m_limits.mostTimedBodies) return;
     const CollisionMaps& collision = m_mapSets.of(found.body.held);
     const int layer = collision.layers().layerOf(found.body);
     const int x = found.body.x + collision.maps().left;

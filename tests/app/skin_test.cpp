@@ -675,10 +675,11 @@ void SkinWindowTest::tilesInHand_goWithTheirSheet() {
     sheet.name = "more";
     project.sheets.edit([&](auto& list) { list.push_back(sheet); });
     session().document.apply(level::ProjectEdit{project, "Add a sheet"});
-    part<QComboBox>("sheet")->setCurrentIndex(2);
+    const int added = int(project.sheets.size()) - 1;
+    part<QComboBox>("sheet")->setCurrentIndex(added);
     TilesInHand options = session().workbench.options<TilesInHand>();
-    options.tileSheet = 2;
-    options.tiles = Grid<Tile>(1, 1, Tile(2, 3));
+    options.tileSheet = added;
+    options.tiles = Grid<Tile>(1, 1, Tile(added, 3));
     session().workbench.setOptions(options);
     session().document.undo();
     QVERIFY(session().workbench.options<TilesInHand>().tiles.at(0, 0).isNone());

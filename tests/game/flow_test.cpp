@@ -20,6 +20,7 @@ private slots:
     void missingLevelOrEntry_isToldInASentence();
     void start_isTheFirst_unlessAnotherIsNamed();
     void whatNamesALevel_isListed();
+    void waysOut_areExits_andSolvedPuzzles();
 
 private:
     [[nodiscard]] Destination from(const char* id, const ExitTarget& exit) const {
@@ -109,6 +110,20 @@ void FlowTest::whatNamesALevel_isListed() {
     QVERIFY(all[0] == game::Leading());
     QCOMPARE(all[1].from.text, std::string("first"));
     QCOMPARE(all[1].exit.text, std::string("gate-1"));
+}
+
+void FlowTest::waysOut_areExits_andSolvedPuzzles() {
+    Level puzzle = *m_project.findLevel({"second"});
+    puzzle.kind = LevelKind::Puzzle;
+    puzzle.entities.edit([](auto& entities) { entities.clear(); });
+    m_project = m_project.withLevel(puzzle);
+    set("first", {Onward::Next, {}, {}});
+    const auto ways = game::waysOut(m_project);
+    QCOMPARE(ways.size(), std::size_t(3));
+    QVERIFY(ways[1] == (game::Leading{{"second"}, {}}));
+    QCOMPARE(game::destinationOf(m_project, ways[1]).level.text, std::string("third"));
+    QCOMPARE(game::destinationOf(m_project, ways[0]).level.text, std::string("second"));
+    QCOMPARE(game::destinationOf(m_project, ways[2]).sort, Destination::Sort::End);
 }
 
 ROOK_TEST(FlowTest)

@@ -7,7 +7,7 @@ namespace rook::app {
 
 namespace {
 
-/// All exits in the order of play, with where each leads. A click goes there.
+/// All ways out of the levels in the order of play, with where each leads. A click goes there.
 class ExitsSection : public PanelSection {
 public:
     ExitsSection(Session& session, QWidget* parent)
@@ -19,16 +19,11 @@ public:
     }
 
     void refresh() override {
-        const level::Project& project = m_session.document.project();
-        m_exits.clear();
-        for (const auto& level : project.levels)
-            for (const level::Entity& entity : level->entities)
-                if (project.roleOf(entity) == level::Role::Exit)
-                    m_exits.push_back({level->id, entity.id});
+        m_exits = game::waysOut(m_session.document.project());
         setNote(m_exits.empty() ? QString() : tr("and where they lead"));
         const std::size_t more = m_exits.size() - std::min(m_exits.size(), mostRows);
         m_words->setVisible(m_exits.empty() || more > 0);
-        m_words->setText(m_exits.empty() ? tr("No level has an exit yet. Place one in Cast.")
+        m_words->setText(m_exits.empty() ? tr("No level has a way out yet. Place an exit in Cast.")
                                          : tr("And %1 more: they stand on the map.").arg(more));
         m_exits.resize(std::min(m_exits.size(), mostRows));
         setRowCount(m_rows, m_list, m_exits.size(), QStringLiteral("exit"),
@@ -43,18 +38,20 @@ private:
     void fill(MarginRow& row, const game::Leading& exit) {
         using Sort = game::Destination::Sort;
         const level::Project& project = m_session.document.project();
+        const bool isSolved = exit.exit.isEmpty();
         const auto level = project.findLevel(exit.from);
-        const level::Entity& entity = *level::findEntity(*level, exit.exit);
-        const game::Destination to = game::destinationOf(project, *level, entity.to);
+        const game::Destination to = game::destinationOf(project, exit);
+        const bool isNext =
+            isSolved || level::findEntity(*level, exit.exit)->to.onward == level::Onward::Next;
         const QString target = to.sort == Sort::End       ? tr("the end")
                                : to.sort == Sort::Nowhere ? tr("nowhere")
-                               : entity.to.onward == level::Onward::Next
-                                   ? tr("next: %1").arg(titleOf(to.level))
-                                   : titleOf(to.level);
-        row.setWords(tr("%1, %2").arg(titleOf(exit.from), QString::fromStdString(exit.exit.text)),
-                     tr("→ %1").arg(target),
+                               : isNext                   ? tr("next: %1").arg(titleOf(to.level))
+                                                          : titleOf(to.level);
+        const QString name = isSolved ? tr("solved") : QString::fromStdString(exit.exit.text);
+        row.setWords(tr("%1, %2").arg(titleOf(exit.from), name), tr("→ %1").arg(target),
                      to.sort == Sort::Nowhere ? currentTheme().alarm : currentTheme().ink);
         row.setToolTip(to.sort == Sort::Nowhere ? QString::fromStdString(to.problem)
+                       : isSolved               ? tr("Show its solution in Prove")
                                                 : tr("Show this exit in Cast"));
     }
     [[nodiscard]] QString titleOf(const LevelId& id) const {
@@ -62,6 +59,11 @@ private:
     }
     void show(const game::Leading& exit) {
         m_session.document.chooseLevel(exit.from);
+        if (exit.exit.isEmpty()) {
+            m_session.workbench.setStep(Step::Prove);
+            m_session.requests.returnToBoard();
+            return;
+        }
         m_session.workbench.setStep(Step::Cast);
         Selection selection;
         selection.entities = {exit.exit};

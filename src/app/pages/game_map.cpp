@@ -83,7 +83,7 @@ void GameMap::gather(std::size_t at) {
     Way way;
     way.from = card.level->id;
     way.card = at;
-    way.to = game::destinationOf(project, *card.level, {level::Onward::Next, {}, {}});
+    way.to = game::destinationOf(project, game::Leading{way.from, {}});
     const Card* to = find(way.to.level);
     if (to) way.toCard = int(to - m_cards.data());
     const bool isLeftwards = to && to->corner.x() < card.corner.x();
