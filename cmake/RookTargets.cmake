@@ -40,9 +40,7 @@ endfunction()
 # For the inner loops of the solver.
 function(rook_optimize_more target)
     if(NOT ROOK_SANITIZE)
-        # Several sources as one are a large unit, in which the compiler would stop inlining.
-        target_compile_options(${target} PRIVATE -O3 --param=inline-unit-growth=200
-            --param=large-unit-insns=60000 --param=large-function-growth=400)
+        target_compile_options(${target} PRIVATE -O3)
     endif()
 endfunction()
 

@@ -1,11 +1,11 @@
 #!/usr/bin/env python3
 """Reads every source by itself, two at a time, without what others happen to include before it.
 
-Usage: tidy.py BUILD [PART]. Each is read by the compiler for syntax, with the headers of the toolkit (those
-of the window) or of the standard library and packages before it, read once for all: what is seen is whether
-a source includes what it needs of this house. Then reach/, the largest of the core, is read by clang-tidy,
-several sources as one, which takes a fifth of the time; the others too where PART names them. Only files
-whose path contains PART are read.
+Usage: tidy.py BUILD [PART]. Each is read by clang for syntax, with what nearly all of its folder include
+anyway (the toolkit, the standard library, the project or the session) before it, read once for all: what is
+seen is whether a source includes what else it needs of this house. Then reach/, the largest of the core, is
+read by clang-tidy, several sources as one, which takes a fifth of the time; the others too where PART names
+them. Only files whose path contains PART are read.
 """
 import json
 import os
@@ -24,18 +24,27 @@ for entry in json.load(open(f"{build}/compile_commands.json")):
         entries.setdefault(file, entry)
 
 
+def flags_of(entry):
+    """The flags of a source for clang, without its compiler, its output and itself."""
+    words = shlex.split(entry["command"])
+    # What only the other compiler knows.
+    return words[1: words.index("-o")] + ["-Wno-unknown-warning-option", "-Wno-unused-command-line-argument", "-O0",
+            "-fpch-instantiate-templates"]
+
+
 def precompiled(name, folder, headers):
-    """Headers read once for all sources of a folder that are compiled in the same way."""
+    """Headers read once for all sources of a folder that are compiled in the same way; None for none."""
+    if not headers:
+        return None
     sources = [entry for file, entry in entries.items() if folder in file]
-    words = shlex.split(sources[0]["command"])
     header = os.path.abspath(f"{build}/{name}_headers.hpp")
     with open(header, "w") as out:
-        out.write("".join(f"#include <{each}>\n" for each in headers))
+        out.write("".join(f"#include {each if each[0] == chr(34) else f'<{each}>'}\n" for each in headers))
     # What a target defines besides must not stand in what others take.
-    flags = [word for word in words[: words.index("-o")] if not word.startswith("-DROOK_")] + ["-O0"]
-    subprocess.run(flags + ["-x", "c++-header", header, "-o", header + ".gch"], check=True,
+    flags = [word for word in flags_of(sources[0]) if not word.startswith("-DROOK_")]
+    subprocess.run(["clang++", *flags, "-x", "c++-header", header, "-o", header + ".pch"], check=True,
                    cwd=sources[0]["directory"])
-    return header
+    return header + ".pch"
 
 
 def wrong_lines(run, text, what):
@@ -48,10 +57,10 @@ def wrong_lines(run, text, what):
 
 def read(entry):
     """One source, by the compiler."""
-    words = shlex.split(entry["command"])
-    words = words[: words.index("-o")] + words[words.index("-o") + 2:] + ["-fsyntax-only", "-O0"]
-    words += ["-include", headers_of[next(folder for folder in headers_of if folder in entry["file"])]]
-    run = subprocess.run(words, capture_output=True, text=True, cwd=entry["directory"])
+    headers = headers_of[next(folder for folder in headers_of if folder in entry["file"])]
+    before = ["-include-pch", headers] if headers else []
+    run = subprocess.run(["clang++", *flags_of(entry), *before, "-fsyntax-only", entry["file"]],
+                         capture_output=True, text=True, cwd=entry["directory"])
     return wrong_lines(run, run.stderr, entry["file"])
 
 
@@ -82,11 +91,20 @@ def batches(files, size):
 
 standard = ["algorithm", "functional", "map", "memory", "optional", "set", "string", "unordered_map", "vector",
             "tl/expected.hpp"]
-# Read once for the sources of a folder. Each that is not needed costs more than it saves.
+window = ["QtWidgets"]
+project, session, board = '"level/project.h"', '"app/session/session.h"', '"app/board/board.h"'
+# Read once for the sources of a folder; the first folder that a path contains counts.
 wanted = {
-    "/src/app/": ("window", "/src/app/", ["QtWidgets"]),
-    "/src/file/": ("file", "/src/file/", standard + ["filesystem", "nlohmann/json.hpp"]),
-    "/": ("core", "/src/level/", standard),
+    "/src/app/ui/": ("ui", "/src/app/ui/", window),
+    "/src/app/session/": ("session", "/src/app/session/", window + [project]),
+    "/src/app/steps/": ("steps", "/src/app/steps/", window + [session, board]),
+    "/src/app/pages/": ("pages", "/src/app/pages/", window + [session]),
+    "/src/app/": ("window", "/src/app/pages/", window + [session]),
+    "/runtime/": ("runtime", "/runtime/", []),
+    "/src/file/": ("file", "/src/file/", standard + ["filesystem", "nlohmann/json.hpp", project]),
+    "/src/base/": ("base", "/src/base/", standard),
+    "/src/level/": ("level", "/src/level/", standard),
+    "/": ("core", "/src/reach/", standard + [project]),
 }
 with ThreadPoolExecutor(2) as pool:
     headers_of = dict(zip(wanted, pool.map(lambda each: precompiled(*each), wanted.values())))

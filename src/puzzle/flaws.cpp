@@ -24,7 +24,6 @@ class Flaws {
 public:
     Flaws(const level::Project& project, const level::Level& level)
         : m_project(project),
-          m_level(level),
           m_puzzle(level.puzzle),
           m_rule(level.puzzle.rule),
           m_geometry(level.puzzle.board) {}
@@ -274,7 +273,6 @@ private:
     }
 
     const level::Project& m_project;
-    const level::Level& m_level;
     const level::Puzzle& m_puzzle;
     const level::PuzzleRule& m_rule;
     Geometry m_geometry;

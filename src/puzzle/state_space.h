@@ -110,8 +110,7 @@ private:
     std::size_t m_bytes = 0;
     std::vector<std::unique_ptr<Word[]>> m_chunks;
     std::vector<std::unique_ptr<Place[]>> m_places;  ///< of states that differ in length
-    std::size_t m_chunk = 0;                         ///< that is being filled, likewise
-    std::size_t m_used = 0;
+    std::size_t m_used = 0;                          ///< words of the last chunk, likewise
 };
 
 /// The states of a store by their words: open addressing with linear steps.

@@ -127,10 +127,11 @@ private:
         const std::pair<QString, bool Appearance::*> flips[] = {
             {tr("mirrored"), &Appearance::isMirrored},
             {tr("upside down"), &Appearance::isUpsideDown}};
-        for (const auto& [text, member] : flips) {
+        for (const auto& flip : flips) {
+            const QString text = flip.first;
             auto* chip = new Chip(text, this);
             chip->setObjectName(QStringLiteral("look-") + text);
-            const auto field = member;
+            const auto field = flip.second;
             connect(chip, &QAbstractButton::clicked, this, [this, text, field](bool isOn) {
                 change(text, [&](Appearance& look) { look.*field = isOn; });
             });

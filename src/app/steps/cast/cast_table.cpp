@@ -161,7 +161,7 @@ int CastModel::setTexts(const QList<std::pair<QModelIndex, QString>>& texts) {
     for (const auto& [index, text] : texts) {
         if (!(flags(index) & Qt::ItemIsEditable)) continue;
         const auto& [level, id] = m_rows[std::size_t(index.row())];
-        const auto make = [this, column = index.column(), text](level::Entity& entity) {
+        const auto make = [this, column = index.column(), text = text](level::Entity& entity) {
             return change(entity, column, text);
         };
         changes.push_back({level, id, make});

@@ -72,7 +72,7 @@ private:
             if (!wants && isListed()) whatIf.taken |= setOf(ability);
             m_session.runs.setWhatIf(whatIf);
         });
-        m_refreshers << [this, chip, ability, isListed, hasNow] {
+        m_refreshers << [chip, ability, isListed, hasNow] {
             chip->setChecked(hasNow());
             const bool isOther = hasNow() != isListed();
             chip->setText(
