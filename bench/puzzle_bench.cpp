@@ -1,5 +1,6 @@
 #include <benchmark/benchmark.h>
 
+#include <map>
 #include <set>
 #include <thread>
 
@@ -82,6 +83,52 @@ void plainSearch(benchmark::State& state, int side, int casks, std::size_t most)
     state.counters["states/s"] = benchmark::Counter(double(states), benchmark::Counter::kIsRate);
 }
 
+/// All that the solver tells of a board, each state a vector in a map: least moves, states, and
+/// which are dead, by the moves of the runtime.
+void plainVerdict(benchmark::State& state, int side, int casks) {
+    const play::Board board = yard(side, casks);
+    std::uint64_t states = 0;
+    for (auto _ : state) {
+        std::map<std::vector<int>, std::size_t> known;
+        std::vector<play::State> open{play::beginning(board)};
+        std::vector<std::vector<std::size_t>> before(1);
+        const auto keyOf = [](std::vector<int> at) {
+            std::sort(at.begin() + 1, at.end());
+            return at;
+        };
+        known.emplace(keyOf(open[0].at), 0);
+        for (std::size_t n = 0; n < open.size(); ++n) {
+            const play::State now = open[n];
+            if (play::isMet(board, now)) continue;
+            for (const play::Move& move : play::movesOf(board, now)) {
+                play::State next = now;
+                (void)play::apply(board, next, move);
+                const auto [at, isNew] = known.emplace(keyOf(next.at), open.size());
+                if (isNew) {
+                    open.push_back(std::move(next));
+                    before.emplace_back();
+                }
+                before[at->second].push_back(n);
+            }
+        }
+        std::vector<bool> isAlive(open.size());
+        std::vector<std::size_t> alive;
+        for (std::size_t n = 0; n < open.size(); ++n)
+            if (play::isMet(board, open[n])) alive.push_back(n);
+        for (const std::size_t n : alive)
+            isAlive[n] = true;
+        for (std::size_t k = 0; k < alive.size(); ++k)
+            for (const std::size_t n : before[alive[k]])
+                if (!isAlive[n]) {
+                    isAlive[n] = true;
+                    alive.push_back(n);
+                }
+        benchmark::DoNotOptimize(alive.size());
+        states += open.size();
+    }
+    state.counters["states/s"] = benchmark::Counter(double(states), benchmark::Counter::kIsRate);
+}
+
 /// From asking to stop to being back, ms.
 void cancelling(benchmark::State& state) {
     const play::Board board = yard(10, 4);
@@ -115,6 +162,17 @@ const int registered = [] {
         ->UseRealTime();
     benchmark::RegisterBenchmark("puzzle/push 10x10, 4 casks, plain search",
                                  [](auto& state) { plainSearch(state, 10, 4, 3'000'000); })
+        ->Unit(benchmark::kMillisecond)
+        ->Iterations(1);
+    benchmark::RegisterBenchmark("puzzle/push 7x7, 3 casks, the whole verdict, a core",
+                                 [](auto& state) { solver(state, 7, 3, 20'000'000, false); })
+        ->Unit(benchmark::kMillisecond);
+    benchmark::RegisterBenchmark("puzzle/push 7x7, 3 casks, the whole verdict, two cores",
+                                 [](auto& state) { solver(state, 7, 3, 20'000'000, true); })
+        ->Unit(benchmark::kMillisecond)
+        ->UseRealTime();
+    benchmark::RegisterBenchmark("puzzle/push 7x7, 3 casks, the whole verdict, plainly",
+                                 [](auto& state) { plainVerdict(state, 7, 3); })
         ->Unit(benchmark::kMillisecond)
         ->Iterations(1);
     benchmark::RegisterBenchmark("puzzle/20,000,000 states, two cores",

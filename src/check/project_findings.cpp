@@ -75,16 +75,10 @@ private:
         }
     }
 
-    /// Tiles that a sheet has; none if its picture is not known.
-    [[nodiscard]] std::optional<int> tileCountOf(const Sheet& sheet) const {
-        const auto fact = m_facts.files.find(sheet.path);
-        if (fact == m_facts.files.end() || fact->second.height == 0) return std::nullopt;
-        return fact->second.height / sheet.tile.height * sheet.columns;
-    }
     /// `number` counts from 1; 0 is none.
     void tileOf(const std::string& sheetName, int number, const std::string& whose) {
         const Sheet* sheet = m_project.findSheet(sheetName);
-        const auto count = sheet ? tileCountOf(*sheet) : std::nullopt;
+        const auto count = sheet ? tileCountOf(*sheet, m_facts) : std::nullopt;
         if (count && number > *count)
             add(Severity::Doubt, "tile-beyond-sheet",
                 whose + " shows tile " + std::to_string(number) + " of " + sheetName +
@@ -178,7 +172,7 @@ private:
     void boardTiles(const Level& level, const std::string& where) {
         std::vector<std::optional<int>> counts;
         for (const Sheet& sheet : m_project.sheets)
-            counts.push_back(tileCountOf(sheet));
+            counts.push_back(tileCountOf(sheet, m_facts));
         std::map<int, int> beyond;  // sheet: cells
         const auto look = [&](const Grid<Tile>& grid) {
             for (int y = 0; y < grid.height(); ++y)
@@ -211,6 +205,12 @@ private:
 
 std::vector<ProjectFinding> projectFindings(const Project& project, const AssetFacts& facts) {
     return ProjectCheck(project, facts).run();
+}
+
+std::optional<int> tileCountOf(const Sheet& sheet, const AssetFacts& facts) {
+    const auto fact = facts.files.find(sheet.path);
+    if (fact == facts.files.end() || fact->second.height == 0) return std::nullopt;
+    return fact->second.height / sheet.tile.height * sheet.columns;
 }
 
 std::size_t openCount(const std::vector<ProjectFinding>& findings) {

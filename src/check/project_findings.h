@@ -20,5 +20,8 @@ struct ProjectFinding {
 [[nodiscard]] std::vector<ProjectFinding> projectFindings(const level::Project& project,
                                                           const level::AssetFacts& facts);
 [[nodiscard]] std::size_t openCount(const std::vector<ProjectFinding>& findings);
+/// Tiles that a sheet has; none if its picture is not known.
+[[nodiscard]] std::optional<int> tileCountOf(const level::Sheet& sheet,
+                                             const level::AssetFacts& facts);
 
 }  // namespace rook::check

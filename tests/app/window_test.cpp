@@ -570,15 +570,23 @@ void WindowTest::restoredOrder_isTheCores() {
 
 void WindowTest::ship_tellsWhatBelongsToNoLevel() {
     session().workbench.setStep(Step::Ship);
-    const auto* words = part<QLabel>("project-findings");
-    QVERIFY(words);
+    const auto words = [&] {
+        const auto* label = part<QLabel>("project-finding-1");
+        return label && label->isVisible() ? label->text() : QString();
+    };
     QVERIFY(QTest::qWaitFor([&] { return session().projectCheck.findings() != nullptr; }));
-    QVERIFY(!words->text().contains("nowhere"));
+    QVERIFY(words().isEmpty());
     session().document.apply(level::setTheme(level(), "nowhere"));
-    QVERIFY(
-        QTest::qWaitFor([&] { return words->isVisible() && words->text().contains("nowhere"); }));
+    QVERIFY(QTest::qWaitFor([&] { return words().contains("nowhere"); }));
     session().document.undo();
-    QVERIFY(QTest::qWaitFor([&] { return !words->text().contains("nowhere"); }));
+    QVERIFY(QTest::qWaitFor([&] { return words().isEmpty(); }));
+    // A button mends it.
+    session().document.redo();
+    QVERIFY(QTest::qWaitFor([&] { return words().contains("nowhere"); }));
+    QTest::mouseClick(part<QAbstractButton>("fix-project-1"), Qt::LeftButton);
+    QCOMPARE(level().theme, std::string());
+    QCOMPARE(session().document.history().undoName(), std::string("Take unknown themes away"));
+    QVERIFY(QTest::qWaitFor([&] { return words().isEmpty(); }));
 }
 
 ROOK_TEST(WindowTest)

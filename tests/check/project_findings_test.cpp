@@ -1,6 +1,6 @@
 /// Nonsense that readers accept, because nothing is lost by it, is told.
 
-#include "check/project_findings.h"
+#include "check/project_fixes.h"
 
 #include "data.h"
 #include "file/asset_facts.h"
@@ -22,14 +22,30 @@ int countOf(const Findings& findings, const std::string& name, const std::string
     }));
 }
 
-/// Findings of a project of which one level is changed.
+/// A fix mends all of its sort in the same file, and nothing else; once mended there is none.
+void tryFix(const Project& project, const AssetFacts& facts, const check::ProjectFinding& finding) {
+    const auto fixed = check::fixOf(project, facts, finding);
+    QCOMPARE(fixed.has_value(), !check::fixWordsOf(finding).empty());
+    if (!fixed) return;
+    Findings left = check::projectFindings(project, facts);
+    std::erase_if(left, [&](const auto& each) {
+        return each.name == finding.name && each.where == finding.where;
+    });
+    QVERIFY2(check::projectFindings(fixed->project, facts) == left, finding.sentence.c_str());
+    QVERIFY(!check::fixOf(fixed->project, facts, finding));
+}
+
+/// Findings of a project of which one level is changed, after their fixes were tried.
 Findings afterChange(const std::function<void(Project&, Level&)>& change,
                      const AssetFacts& facts = {}) {
     Project project = file::newProject("Small");
     Level level = *project.levels[0];
     change(project, level);
     project.levels[0] = std::make_shared<const Level>(std::move(level));
-    return check::projectFindings(project, facts);
+    const Findings findings = check::projectFindings(project, facts);
+    for (const check::ProjectFinding& finding : findings)
+        tryFix(project, facts, finding);
+    return findings;
 }
 
 }  // namespace
@@ -161,6 +177,13 @@ void ProjectFindingsTest::titles_timetables_blocks() {
     });
     QCOMPARE(countOf(findings, "title-empty", "The project"), 1);
     QCOMPARE(countOf(findings, "title-long", "500 bytes"), 1);
+    const auto nameless = afterChange([](Project&, Level& level) { level.title.clear(); });
+    QCOMPARE(countOf(nameless, "title-empty", "The level"), 1);
+    const auto fixable = [](const check::ProjectFinding& each) {
+        return !check::fixWordsOf(each).empty();
+    };
+    QCOMPARE(std::count_if(nameless.begin(), nameless.end(), fixable), 1);
+    QCOMPARE(std::count_if(findings.begin(), findings.end(), fixable), 2);
     QCOMPARE(countOf(findings, "block-outside"), 1);
     QCOMPARE(countOf(findings, "timetable-overlaps", "steam-1 is on from tick 10"), 1);
     QCOMPARE(countOf(findings, "timetable-overlaps"), 1);

@@ -34,6 +34,7 @@ class ProveTest : public QObject {
     Q_OBJECT
 private slots:
     void comfort_isTheGreatestWeakening_atWhichTheExitIsReachedStill();
+    void comfort_isNotTold_whereTooFewBodiesCanBeFollowed();
     void abilitySets_areTheSmallestOnes();
     void criticalPath_isTheOrderOfGain();
     void waitingRun_waitsForTheWindow_andReplays();
@@ -43,6 +44,25 @@ private slots:
     void whyNot_namesAnAbility_andALedgeThatWouldDo();
     void spans_areTheInputsAgain();
 };
+
+void ProveTest::comfort_isNotTold_whereTooFewBodiesCanBeFollowed() {
+    const level::Project project = testing::smallProject();
+    auto level = testing::drawnLevel(
+        project, {"############", "............", "............", ".S........X.", "############"});
+    testing::place(project, level, level::Role::Switch, "switch-1", {32, 56, 8, 8});
+    testing::place(project, level, level::Role::Door, "door-1", {64, 16, 8, 48});
+    level.entities.edit([](auto& list) {
+        for (level::Entity& entity : list)
+            if (entity.id.text == "door-1") {
+                entity.data.opens = {{"switch-1"}};
+                entity.data.door = {level::DoorManner::ForATime, 60, level::Facing::Right};
+            }
+    });
+    QVERIFY(reach::comfortOf(project, level, {}, nullptr));
+    reach::Limits limits;
+    limits.mostTimedBodies = 5;
+    QVERIFY(!reach::comfortOf(project, level, {}, nullptr, limits));
+}
 
 void ProveTest::comfort_isTheGreatestWeakening_atWhichTheExitIsReachedStill() {
     const level::Project project = testing::smallProject();

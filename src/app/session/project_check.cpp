@@ -23,27 +23,35 @@ void ProjectCheck::lookAgain() {
     m_isKnown = false;
 }
 
+std::optional<Error> ProjectCheck::fix(const check::ProjectFinding& finding) {
+    const auto fixed = check::fixOf(m_document.project(), m_facts, finding);
+    if (!fixed) return fixed.error();
+    m_document.apply(*fixed);
+    return std::nullopt;
+}
+
 void ProjectCheck::look() {
     m_isLooking = true;
+    struct Seen {
+        level::AssetFacts facts;
+        std::vector<check::ProjectFinding> findings;
+    };
     const level::Project project = m_document.project();
-    QtConcurrent::run(&m_thread,
-                      [project, folder = m_document.folder().toStdString()] {
-                          const level::AssetFacts facts =
-                              folder.empty()
-                                  ? level::AssetFacts()
-                                  : file::assetFactsOf(file::diskStorage(), folder, project);
-                          return check::projectFindings(project, facts);
-                      })
-        .then(this,
-              [this, project, round = m_round](const std::vector<check::ProjectFinding>& findings) {
-                  m_isLooking = false;
-                  if (round == m_round) {
-                      m_of = project;
-                      m_findings = findings;
-                      m_isKnown = true;
-                  }
-                  Q_EMIT changed();
-              });
+    QtConcurrent::run(&m_thread, [project, folder = m_document.folder().toStdString()] {
+        Seen seen;
+        if (!folder.empty()) seen.facts = file::assetFactsOf(file::diskStorage(), folder, project);
+        seen.findings = check::projectFindings(project, seen.facts);
+        return seen;
+    }).then(this, [this, project, round = m_round](const Seen& seen) {
+        m_isLooking = false;
+        if (round == m_round) {
+            m_of = project;
+            m_facts = seen.facts;
+            m_findings = seen.findings;
+            m_isKnown = true;
+        }
+        Q_EMIT changed();
+    });
 }
 
 }  // namespace rook::app

@@ -5,7 +5,7 @@
 #include <QThreadPool>
 
 #include "app/session/document.h"
-#include "check/project_findings.h"
+#include "check/project_fixes.h"
 
 namespace rook::app {
 
@@ -17,6 +17,8 @@ public:
 
     /// Of this very value; null while it is not known. Asking begins to look.
     [[nodiscard]] const std::vector<check::ProjectFinding>* findings();
+    /// Mends it, and all of its sort in the same file, as one edit. Errors: as `check::fixOf`.
+    [[nodiscard]] std::optional<Error> fix(const check::ProjectFinding& finding);
     /// Files beside the project may be others now.
     void lookAgain();
 
@@ -27,7 +29,8 @@ private:
     void look();
 
     Document& m_document;
-    level::Project m_of;  ///< the value that the findings are of
+    level::Project m_of;        ///< the value that the findings are of
+    level::AssetFacts m_facts;  ///< that they were found with
     std::vector<check::ProjectFinding> m_findings;
     bool m_isKnown = false;
     bool m_isLooking = false;

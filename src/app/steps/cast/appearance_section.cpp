@@ -124,14 +124,19 @@ private:
         addControl(tr("Turned"), turns);
         auto* row = new QHBoxLayout;
         row->setSpacing(6);
-        const std::pair<QString, bool Appearance::*> flips[] = {
-            {tr("mirrored"), &Appearance::isMirrored},
-            {tr("upside down"), &Appearance::isUpsideDown}};
-        for (const auto& flip : flips) {
-            const QString text = flip.first;
+        struct Flip {
+            QString name;
+            QString text;
+            bool Appearance::*field;
+        };
+        const Flip flips[] = {
+            {QStringLiteral("look-mirrored"), tr("mirrored"), &Appearance::isMirrored},
+            {QStringLiteral("look-upside-down"), tr("upside down"), &Appearance::isUpsideDown}};
+        for (const Flip& flip : flips) {
+            const QString text = flip.text;
+            const auto field = flip.field;
             auto* chip = new Chip(text, this);
-            chip->setObjectName(QStringLiteral("look-") + text);
-            const auto field = flip.second;
+            chip->setObjectName(flip.name);
             connect(chip, &QAbstractButton::clicked, this, [this, text, field](bool isOn) {
                 change(text, [&](Appearance& look) { look.*field = isOn; });
             });

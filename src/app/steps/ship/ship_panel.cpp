@@ -58,9 +58,11 @@ public:
         m_files->setObjectName(QStringLiteral("written"));
         m_written->addWide(m_files);
         m_project = new MarginSection(tr("The project"), {}, this);
-        m_projectWords = makeWords({}, m_project);
-        m_projectWords->setObjectName(QStringLiteral("project-findings"));
-        m_project->addWide(m_projectWords);
+        m_findings = new QVBoxLayout;
+        m_findings->setSpacing(6);
+        m_project->addWide(m_findings);
+        m_more = makeWords({}, m_project);
+        m_project->addWide(m_more);
         connect(&session.projectCheck, &ProjectCheck::changed, this, [this] { refreshProject(); });
         m_order = new MarginSection(tr("Order of play"), {}, this);
         m_levels = makeWords({}, m_order);
@@ -126,32 +128,63 @@ private:
     void refreshProject() {
         if (!isVisible()) return;
         const auto* findings = m_session.projectCheck.findings();
-        m_projectWords->setVisible(findings && !findings->empty());
         if (!findings) return m_project->setNote(tr("being looked at"));
         const auto open = qsizetype(check::openCount(*findings));
         m_project->setNote(open == 0 ? tr("no open findings")
                                      : counted(open, tr("finding"), tr("findings")));
-        QString rows;
-        for (const check::ProjectFinding& finding : *findings) {
-            const QColor tone = finding.severity == check::Severity::Error ? currentTheme().alarm
-                                : finding.severity == check::Severity::Doubt
-                                    ? currentTheme().caution
-                                    : currentTheme().quietInk;
-            const QString mark = finding.severity == check::Severity::Error   ? tr("Error")
-                                 : finding.severity == check::Severity::Doubt ? tr("Doubt")
-                                                                              : tr("Note");
-            rows +=
-                QStringLiteral(
-                    "<p style='margin:0 0 6px 0'><b style='color:%1'>%2</b> "
-                    "<span style='color:%6'>%3</span><br>"
-                    "<span style='color:%4'>%5</span></p>")
-                    .arg(tone.name(), mark,
-                         QString::fromStdString(printableLine(finding.sentence)).toHtmlEscaped(),
-                         currentTheme().quietInk.name(),
-                         QString::fromStdString(printableLine(finding.where)).toHtmlEscaped(),
-                         currentTheme().ink.name());
+        if (m_shown == *findings && m_shownInk == currentTheme().ink) return;
+        m_shownInk = currentTheme().ink;
+        m_shown = *findings;
+        for (QWidget* row : std::as_const(m_rows)) {
+            row->hide();
+            row->deleteLater();
         }
-        m_projectWords->setText(rows);
+        m_rows.clear();
+        const std::size_t shown = std::min(m_shown.size(), mostRows);
+        for (std::size_t i = 0; i < shown; ++i)
+            addFinding(m_shown[i]);
+        m_more->setVisible(m_shown.size() > shown);
+        m_more->setText(tr("And %1 more.").arg(m_shown.size() - shown));
+    }
+
+    /// Its words, and the button of its fix.
+    void addFinding(const check::ProjectFinding& finding) {
+        auto* row = new QWidget(m_project);
+        auto* column = new QVBoxLayout(row);
+        column->setContentsMargins({});
+        column->setSpacing(2);
+        auto* words = makeWords({}, row);
+        words->setObjectName(QStringLiteral("project-finding-%1").arg(m_rows.size() + 1));
+        words->setText(wordsOf(finding));
+        column->addWidget(words);
+        const auto fix = check::fixWordsOf(finding);
+        if (!fix.empty()) {
+            auto* button = new Chip(QString::fromUtf8(fix.data(), qsizetype(fix.size())), row);
+            button->setCheckable(false);
+            button->setObjectName(QStringLiteral("fix-project-%1").arg(m_rows.size() + 1));
+            connect(button, &QAbstractButton::clicked, this, [this, finding] {
+                if (const auto error = m_session.projectCheck.fix(finding))
+                    m_session.requests.say(QString::fromStdString(error->sentence()));
+            });
+            column->addWidget(button, 0, Qt::AlignLeft);
+        }
+        m_findings->addWidget(row);
+        m_rows << row;
+    }
+    [[nodiscard]] static QString wordsOf(const check::ProjectFinding& finding) {
+        const Theme& theme = currentTheme();
+        const bool isError = finding.severity == check::Severity::Error;
+        const bool isDoubt = finding.severity == check::Severity::Doubt;
+        const QColor tone = isError ? theme.alarm : isDoubt ? theme.caution : theme.quietInk;
+        const QString mark = isError ? tr("Error") : isDoubt ? tr("Doubt") : tr("Note");
+        return QStringLiteral(
+                   "<b style='color:%1'>%2</b> <span style='color:%6'>%3</span><br>"
+                   "<span style='color:%4'>%5</span>")
+            .arg(tone.name(), mark,
+                 QString::fromStdString(printableLine(finding.sentence)).toHtmlEscaped(),
+                 theme.quietInk.name(),
+                 QString::fromStdString(printableLine(finding.where)).toHtmlEscaped(),
+                 theme.ink.name());
     }
 
     void refreshOutcome() {
@@ -171,7 +204,12 @@ private:
     MarginSection* m_written;
     QLabel* m_files;
     MarginSection* m_project;
-    QLabel* m_projectWords;
+    static constexpr std::size_t mostRows = 60;  // more would hold the window up
+    QVBoxLayout* m_findings;
+    QList<QWidget*> m_rows;
+    std::vector<check::ProjectFinding> m_shown;
+    QColor m_shownInk;  ///< the day or night that they are shown for
+    QLabel* m_more;
     MarginSection* m_order;
     QLabel* m_levels;
 };
