@@ -28,7 +28,7 @@ play::Board yard(int side, int casks) {
     level.puzzle.board.columns = level.puzzle.board.rows = side;
     level.puzzle.rule.name = level::PuzzleRuleName::Push;
     level.puzzle.rule.goal.mark = "rest";
-    std::vector<level::Slot> slots;
+    std::vector<level::Slot> slotList;
     std::vector<level::Counter> counters(std::size_t(casks) + 1);
     counters[0].id = {"keeper"};
     counters[0].kind = {"keeper"};
@@ -36,12 +36,12 @@ play::Board yard(int side, int casks) {
         level::Slot slot;
         slot.at = {side - 1 - i, side - 1};
         slot.marks = {"rest"};
-        slots.insert(slots.begin(), slot);
+        slotList.insert(slotList.begin(), slot);
         counters[std::size_t(i) + 1].id = {"cask-" + std::to_string(i)};
         counters[std::size_t(i) + 1].kind = {"cask"};
         counters[std::size_t(i) + 1].at = {2 + i, 3};
     }
-    level.puzzle.slotList = slots;
+    level.puzzle.slotList = slotList;
     level.puzzle.counters = counters;
     return puzzle::boardOf(project, level).value();
 }

@@ -20,9 +20,9 @@ struct Fix {
     const char* words;
 };
 /// In the order in which they are tried.
-constexpr Fix fixes[] = {{PictureFit::Stretch, "Stretch it over the level"},
-                         {PictureFit::Across, "Repeat it across only"},
-                         {PictureFit::Repeat, "Repeat it both ways"}};
+constexpr Fix pictureFits[] = {{PictureFit::Stretch, "Stretch it over the level"},
+                               {PictureFit::Across, "Repeat it across only"},
+                               {PictureFit::Repeat, "Repeat it both ways"}};
 
 constexpr const char* slower = "Move it less with the level";
 
@@ -116,7 +116,7 @@ std::vector<Finding> pictureFindings(const level::Project& project, const level:
                            withComma(bounds.width) + " x " + withComma(bounds.height) + ", " +
                            words;
         finding.picture = static_cast<int>(i);
-        for (const Fix& fix : fixes)
+        for (const Fix& fix : pictureFits)
             if (finding.fix.empty() && fix.fit != picture.fit &&
                 misfitOf(fix.fit, picture, image->second, bounds, wasFarthest, screen).empty())
                 finding.fix = fix.words;
@@ -136,7 +136,7 @@ std::optional<level::ProjectEdit> projectFixOf(const level::Project& project,
     if (finding.kind != FindingKind::PictureMisfit || !backdrop || finding.picture < 0 ||
         static_cast<std::size_t>(finding.picture) >= backdrop->pictures.size())
         return std::nullopt;
-    for (const Fix& fix : fixes) {
+    for (const Fix& fix : pictureFits) {
         if (finding.fix != fix.words) continue;
         level::ProjectEdit edit{project, fix.words};
         edit.project.backdrops.edit([&](auto& list) {

@@ -104,7 +104,7 @@ private:
 };
 
 /// How many surfaces are so, and the worst of them.
-struct Tally {
+struct SurfaceCount {
     int count = 0;
     double worst = 0;
     CellPoint place;
@@ -183,10 +183,10 @@ private:
         if (light && light->share > 0) return light->mean;
         return lightOfColor(m_project.matterOf(m_level.cells.at(x, y)).color);
     }
-    [[nodiscard]] bool isMany(const Tally& tally) const {
+    [[nodiscard]] bool isMany(const SurfaceCount& tally) const {
         return tally.count >= 3 && 20 * tally.count >= m_surfaces;
     }
-    [[nodiscard]] Finding finding(FindingKind kind, const Tally& tally,
+    [[nodiscard]] Finding finding(FindingKind kind, const SurfaceCount& tally,
                                   const std::string& words) const {
         Finding finding;
         finding.kind = kind;
@@ -204,8 +204,8 @@ private:
     const skin::Opacity& m_opacity;
     Background m_background;
     int m_surfaces = 0;
-    Tally m_alike;
-    Tally m_busy;
+    SurfaceCount m_alike;
+    SurfaceCount m_busy;
 };
 
 }  // namespace

@@ -10,7 +10,7 @@ namespace {
 
 using puzzle::Solution;
 
-constexpr const char* format = "rookplot-solve";
+constexpr const char* solveFormat = "rookplot-solve";
 
 struct SolveCommand {
     std::string path;
@@ -45,7 +45,7 @@ void printJson(const runtime::puzzle::Board& board, const Solution& solution) {
     const bool isSolved = solution.verdict == Solution::Verdict::Solved;
     const file::Json unknown = nullptr;
     const file::Json json = {
-        {"format", format},
+        {"format", solveFormat},
         {"version", 1},
         {"least", isSolved ? file::Json(solution.least) : unknown},
         {"states", solution.states},
@@ -107,11 +107,11 @@ void printText(const runtime::puzzle::Board& board, const Solution& solution) {
 
 int solvePuzzle(const SolveCommand& command) {
     const auto made = board(command);
-    if (!made) return refuse(made.error(), format, command.isJson);
+    if (!made) return refuse(made.error(), solveFormat, command.isJson);
     if (made->rule == runtime::puzzle::Rule::None)
         return refuse({ErrorKind::NotApplicable, "The level has no rule to solve it by",
                        command.path, "Choose one in the level sheet"},
-                      format, command.isJson);
+                      solveFormat, command.isJson);
     puzzle::SolveOptions options;
     options.mostStates = command.mostStates;
     options.isDistinct = command.isDistinct;

@@ -34,7 +34,7 @@ void forEachText(const Project& project, Visit&& visit) {
             visit(level->id.text + "/" + words.id, "levels/" + level->id.text + ".json", words);
 }
 
-struct Entry {
+struct PoEntry {
     std::string context, text, translation;
     int line = 0;
     bool isFuzzy = false;
@@ -53,9 +53,9 @@ public:
         }
     }
 
-    Result<std::vector<Entry>> read() {
-        std::vector<Entry> entries;
-        Entry entry;
+    Result<std::vector<PoEntry>> read() {
+        std::vector<PoEntry> entries;
+        PoEntry entry;
         std::string* into = nullptr;
         bool hasTranslation = false;
         const auto finish = [&] {
@@ -101,7 +101,7 @@ public:
     }
 
 private:
-    Result<std::vector<Entry>> refuse(std::size_t line, const char* what) const {
+    Result<std::vector<PoEntry>> refuse(std::size_t line, const char* what) const {
         return fail(ErrorKind::BadSyntax, what, m_name + ":" + std::to_string(line + 1),
                     "Mend the line, or write the file anew with rookplot texts");
     }
@@ -162,7 +162,7 @@ Result<PoReading> readPo(const Project& project, const std::string& language,
         now[context] = words.text;
     });
     std::map<std::string, std::string> taken;
-    for (const Entry& entry : *entries) {
+    for (const PoEntry& entry : *entries) {
         if (entry.context.empty() || entry.translation.empty() || entry.isFuzzy) continue;
         const auto known = now.find(entry.context);
         if (known == now.end())
