@@ -46,7 +46,7 @@ private slots:
 };
 
 void ProveTest::comfort_isNotTold_whereTooFewBodiesCanBeFollowed() {
-    const level::Project project = testing::smallProject();
+    level::Project project = testing::smallProject();
     auto level = testing::drawnLevel(
         project, {"############", "............", "............", ".S........X.", "############"});
     testing::place(project, level, level::Role::Switch, "switch-1", {32, 56, 8, 8});
