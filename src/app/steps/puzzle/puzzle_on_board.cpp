@@ -236,14 +236,40 @@ void SolutionOnBoard::paintDead(QPainter& painter, const puzzle::Geometry& geome
             painter.fillPath(shape, wash);
             // Dead for good is hatched: not by colour alone.
             if (isAll) painter.fillPath(shape, QBrush(theme.alarm, Qt::BDiagPattern));
-            if (isNone) continue;
-            painter.setPen(theme.ink);
-            painter.setFont(sizedFont(-3, QFont::DemiBold));
-            painter.drawText(shape.boundingRect().adjusted(0, 0, 0, -3),
-                             Qt::AlignHCenter | Qt::AlignBottom,
-                             tr("%1 %").arg(int(std::lround(100 * share))));
         }
     }
+}
+
+/// The share of dead states of each slot, on a plate of its own: counters may stand there.
+void SolutionOnBoard::paintShares(QPainter& painter, const puzzle::Geometry& geometry,
+                                  const reach::PuzzleAnswer& answer,
+                                  const EntityId& counter) const {
+    painter.setFont(sizedFont(-3, QFont::DemiBold));
+    const QFontMetrics metrics(painter.font());
+    for (std::size_t i = 0; i < answer.solution.places.size(); ++i) {
+        if (answer.board->counters[i].id != counter.text) continue;
+        const auto& places = answer.solution.places[i];
+        for (std::size_t slot = 0; slot < places.size(); ++slot) {
+            if (places[slot].dead == 0) continue;
+            const double share = double(places[slot].dead) / double(places[slot].states);
+            const QString words = tr("%1 %").arg(int(std::lround(100 * share)));
+            const QRectF box =
+                shapeOf(geometry, geometry.addressOf(int(slot)), view().offset(), view().scale())
+                    .boundingRect();
+            QRectF plate(0, 0, metrics.horizontalAdvance(words) + 8, metrics.height());
+            if (plate.width() > box.width()) continue;
+            plate.moveCenter(box.center());
+            plate.moveBottom(box.bottom() - 2);
+            QColor ground = currentTheme().paper;
+            ground.setAlphaF(0.85F);
+            painter.setPen(Qt::NoPen);
+            painter.setBrush(ground);
+            painter.drawRoundedRect(plate, 3, 3);
+            painter.setPen(currentTheme().ink);
+            painter.drawText(plate, Qt::AlignCenter, words);
+        }
+    }
+    painter.setBrush(Qt::NoBrush);
 }
 
 /// The level after so many moves of the told solution, and the move that comes next.
@@ -269,6 +295,7 @@ void SolutionOnBoard::paintOver(QPainter& painter) {
     const puzzle::Geometry geometry(level().puzzle.board);
     if (known && known->board) paintDead(painter, geometry, *known, options.counter);
     paintCounters(painter, project(), level(), look, view().offset(), view().scale());
+    if (known && known->board) paintShares(painter, geometry, *known, options.counter);
     if (next)
         paintMove(painter, geometry, state, *next, view().offset(), view().scale(), Qt::SolidLine);
     painter.restore();

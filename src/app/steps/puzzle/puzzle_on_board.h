@@ -61,6 +61,8 @@ private:
     [[nodiscard]] const reach::PuzzleAnswer* answer() const;
     void paintDead(QPainter& painter, const puzzle::Geometry& geometry,
                    const reach::PuzzleAnswer& answer, const EntityId& counter) const;
+    void paintShares(QPainter& painter, const puzzle::Geometry& geometry,
+                     const reach::PuzzleAnswer& answer, const EntityId& counter) const;
     void showMove(int by);
 };
 

@@ -166,6 +166,7 @@ public:
         auto* row = addCardRow();
         const level::Level& level = *m_session.document.level();
         const level::Project& project = m_session.document.project();
+        m_sheets = loadSheets(project, m_session.document.folder());
         if (level.puzzle.roster.empty()) {
             for (const level::Kind& kind : project.kinds)
                 if (kind.role == level::Role::Counter) addKind(row, kind);
@@ -225,7 +226,7 @@ private:
                 QPointF(all.x + all.width / 2.0, all.y + all.height / 2.0) * side;
             painter.setRenderHint(QPainter::Antialiasing);
             paintCounter(painter, m_session.document.project(), *kind, turn,
-                         {corner, QSizeF(side, side)}, {side, side}, nullptr);
+                         {corner, QSizeF(side, side)}, {side, side}, &m_sheets);
         };
     }
     void addKind(QHBoxLayout* row, const level::Kind& kind) {
@@ -258,6 +259,8 @@ private:
                 m_session.workbench.select(selection);
             });
     }
+
+    SheetImages m_sheets;  ///< that the cards' pictures are of
 };
 
 /// What the washes and figures mean: there is nothing to lend or to take.
