@@ -4,7 +4,7 @@ namespace rook::check {
 
 namespace {
 
-FindingKind kindOf(kit::FaultSort sort) {
+FindingKind kindOfFault(kit::FaultSort sort) {
     switch (sort) {
         case kit::FaultSort::UnknownPiece:
             return FindingKind::KitPieceUnknown;
@@ -48,7 +48,7 @@ std::vector<Finding> kitFindings(const level::Level& level, const reach::Answer&
     if (!answer.onKit()) return findings;
     for (const kit::Fault& fault : answer.onKit()->audit.faults) {
         Finding finding;
-        finding.kind = kindOf(fault.sort);
+        finding.kind = kindOfFault(fault.sort);
         finding.severity = isDoubtful(fault.sort) ? Severity::Doubt : Severity::Error;
         finding.level = level.id;
         finding.sentence = fault.sentence;

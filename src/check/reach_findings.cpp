@@ -7,7 +7,7 @@ namespace {
 using level::Role;
 using reach::VerdictKind;
 
-FindingKind kindOf(Role role) {
+FindingKind kindOfUnreached(Role role) {
     if (role == Role::Exit) return FindingKind::ExitOutOfReach;
     if (role == Role::Key || role == Role::Switch) return FindingKind::KeyOutOfReach;
     if (role == Role::Checkpoint) return FindingKind::CheckpointOutOfReach;
@@ -55,7 +55,7 @@ std::vector<Finding> reachFindings(const level::Level& level, const reach::Answe
                     {goal.id}, goal.box);
             continue;
         }
-        add(kindOf(goal.role), goal.role == Role::Exit ? Severity::Error : Severity::Doubt,
+        add(kindOfUnreached(goal.role), goal.role == Role::Exit ? Severity::Error : Severity::Doubt,
             goal.title + " " + goal.id + " is out of reach", {goal.id}, goal.box);
     }
     return findings;

@@ -33,7 +33,7 @@ file::Json findingJson(const check::Finding& finding) {
     return json;
 }
 
-void printText(const std::vector<check::Finding>& findings, CellSize cell) {
+void printFindingText(const std::vector<check::Finding>& findings, CellSize cell) {
     for (const check::Finding& finding : findings) {
         std::string place;
         if (!finding.place.isEmpty()) {
@@ -54,7 +54,7 @@ file::Json findingJson(const check::ProjectFinding& finding) {
             {"file", finding.where}};
 }
 
-void printText(const check::ProjectFinding& finding) {
+void printFindingText(const check::ProjectFinding& finding) {
     std::printf("%s: %s%s [%s]\n", printableLine(finding.where).c_str(),
                 finding.severity == check::Severity::Note ? "note: " : "",
                 printableLine(finding.sentence).c_str(), finding.name.c_str());
@@ -86,7 +86,7 @@ int checkProject(const CheckOptions& options) {
     count += check::openCount(ofProject);
     file::Json projectList = file::Json::array();
     for (const check::ProjectFinding& finding : ofProject) {
-        if (options.format == "text") printText(finding);
+        if (options.format == "text") printFindingText(finding);
         projectList.push_back(findingJson(finding));
     }
     for (const auto& level : project->levels) {
@@ -96,7 +96,7 @@ int checkProject(const CheckOptions& options) {
         if (!found) return refuse(found.error(), format, isJson);
         const std::vector<check::Finding>& findings = found->findings();
         count += check::openCount(findings);
-        if (options.format == "text") printText(findings, level->cellSize);
+        if (options.format == "text") printFindingText(findings, level->cellSize);
         for (const check::Finding& finding : findings)
             list.push_back(findingJson(finding));
     }

@@ -38,7 +38,7 @@ long long areaOf(const std::vector<PxRect>& rects) {
     return area;
 }
 
-void printText(const collide::CollisionShapes& shapes) {
+void printShapesText(const collide::CollisionShapes& shapes) {
     const auto printRects = [](const char* name, const std::vector<PxRect>& rects) {
         std::printf("%-10s %zu, %lld px\n", name, rects.size(), areaOf(rects));
         for (const PxRect& r : rects)
@@ -72,7 +72,7 @@ int printShapes(const CollideOptions& options) {
     if (options.isJson)
         std::fputs(file::collisionText(*shapes).c_str(), stdout);
     else
-        printText(*shapes);
+        printShapesText(*shapes);
     return exitFine;
 }
 

@@ -24,7 +24,7 @@ file::Json handJson(const level::InHand& hand) {
     return {{"abilities", file::abilitiesJson(hand.abilities)}, {"keys", keys}};
 }
 
-void printJson(const level::Project& project, const game::GameProof& proof) {
+void printGameJson(const level::Project& project, const game::GameProof& proof) {
     file::Json nodes = file::Json::array();
     for (const game::Node& node : proof.nodes)
         nodes.push_back({{"level", node.level.text},
@@ -65,7 +65,7 @@ void printJson(const level::Project& project, const game::GameProof& proof) {
                             .c_str());
 }
 
-void printText(const level::Project& project, const game::GameProof& proof) {
+void printGameText(const level::Project& project, const game::GameProof& proof) {
     const auto nameOf = [&](std::size_t index) {
         const game::Node& node = proof.nodes[index];
         const auto level = project.findLevel(node.level);
@@ -97,9 +97,9 @@ int proveGame(const GameOptions& options) {
     if (!project) return report(project.error());
     const game::GameProof proof = game::proveGame(*project);
     if (options.isJson)
-        printJson(*project, proof);
+        printGameJson(*project, proof);
     else
-        printText(*project, proof);
+        printGameText(*project, proof);
     return proof.ends == game::Decided::Yes ? exitFine : exitFindings;
 }
 

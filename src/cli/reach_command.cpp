@@ -39,7 +39,7 @@ Result<reach::Query> ask(const ReachOptions& options) {
     return file::askOfBakedLevel(*text, options.path);
 }
 
-void printJson(const reach::Answer& answer) {
+void printReachJson(const reach::Answer& answer) {
     file::Json goals = file::Json::array();
     for (const reach::Goal& goal : answer.verdict.goals) {
         goals.push_back(
@@ -60,7 +60,7 @@ void printJson(const reach::Answer& answer) {
     std::printf("%s\n", json.dump(2).c_str());
 }
 
-void printText(const reach::Answer& answer) {
+void printReachText(const reach::Answer& answer) {
     std::printf("%s\n", answer.verdict.sentence().c_str());
     for (const reach::Goal& goal : answer.verdict.goals)
         std::printf("  %-12s %s\n",
@@ -93,9 +93,9 @@ int solveReach(const ReachOptions& options) {
         if (!written) return report(written.error());
     }
     if (options.isJson)
-        printJson(answer);
+        printReachJson(answer);
     else
-        printText(answer);
+        printReachText(answer);
     return exitFine;
 }
 

@@ -41,7 +41,7 @@ Result<runtime::puzzle::Board> board(const SolveCommand& command) {
     return file::boardOfBakedLevel(*text, command.path);
 }
 
-void printJson(const runtime::puzzle::Board& board, const Solution& solution) {
+void printSolutionJson(const runtime::puzzle::Board& board, const Solution& solution) {
     const bool isSolved = solution.verdict == Solution::Verdict::Solved;
     const file::Json unknown = nullptr;
     const file::Json json = {
@@ -76,7 +76,7 @@ std::string moveText(const runtime::puzzle::Board& board, const runtime::puzzle:
     return {};
 }
 
-void printText(const runtime::puzzle::Board& board, const Solution& solution) {
+void printSolutionText(const runtime::puzzle::Board& board, const Solution& solution) {
     const auto number = [](std::uint64_t value) { return static_cast<unsigned long long>(value); };
     switch (solution.verdict) {
         case Solution::Verdict::Solved:
@@ -117,9 +117,9 @@ int solvePuzzle(const SolveCommand& command) {
     options.isDistinct = command.isDistinct;
     const Solution solution = puzzle::solve(*made, options);
     if (command.isJson)
-        printJson(*made, solution);
+        printSolutionJson(*made, solution);
     else
-        printText(*made, solution);
+        printSolutionText(*made, solution);
     return exitFine;
 }
 

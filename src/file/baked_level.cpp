@@ -143,7 +143,7 @@ std::vector<std::string> pictureLines(const Project& project, const Level& level
     return lines;
 }
 
-void writeMatter(JsonLines& lines, const Project& project, const Level& level) {
+void bakeMatter(JsonLines& lines, const Project& project, const Level& level) {
     Json names = Json::array();
     Json behaviours = Json::array();
     Json fields = Json::array();
@@ -331,7 +331,7 @@ std::vector<std::string> moverLines(const Project& project, const Level& level) 
     return lines;
 }
 
-Json proofJson(const reach::Proof& proof) {
+Json runProofJson(const reach::Proof& proof) {
     Json json = {{"verdict", nameOf(proof.verdict.kind)}};
     if (!proof.run) return json;
     json["exit"] = proof.exit;
@@ -452,7 +452,7 @@ Result<std::string> bakedLevelText(const Project& original, const Level& level) 
     writeLayers(lines, project, seen);
     if (const auto pictures = pictureLines(project, level); !pictures.empty())
         lines.list("pictures", pictures);
-    writeMatter(lines, project, level);
+    bakeMatter(lines, project, level);
     writeCollision(lines, project, level);
     std::vector<std::string> entities;
     for (const Entity& entity : seen.entities)
@@ -465,7 +465,7 @@ Result<std::string> bakedLevelText(const Project& original, const Level& level) 
     writeGoals(lines, project, level);
     writeCarried(lines, project, level);
     lines.member("motion", motionJson(project, level, *profiles, *tables, query->problem.parts));
-    lines.member("proof", proofJson(proof));
+    lines.member("proof", runProofJson(proof));
     return lines.take();
 }
 

@@ -25,7 +25,7 @@ Color colorOf(const std::string& text) {
     return static_cast<Color>(std::strtoul(text.c_str() + 1, nullptr, 16));
 }
 
-std::string textOf(Color color) {
+std::string textOfColor(Color color) {
     char text[8];
     std::snprintf(text, sizeof text, "#%06x", unsigned(color & 0xffffff));
     return text;
@@ -71,7 +71,7 @@ public:
         std::string text;
         for (std::size_t i = 0; i < list.size() && i < 4; ++i) {
             const Matter& nearest = m_project.matters[list[i].second.matter.index];
-            text += (i ? ", " : "") + textOf(list[i].first) + " (" +
+            text += (i ? ", " : "") + textOfColor(list[i].first) + " (" +
                     std::to_string(list[i].second.count) + " px, nearest " + nearest.title + " " +
                     nearest.color + ")";
         }

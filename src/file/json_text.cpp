@@ -12,7 +12,7 @@ namespace {
 constexpr int maxDepth = 64;  // enough for every format here; keeps recursion bounded
 constexpr std::size_t maxBrackets = 4'000'000;
 
-std::string placeOf(std::string_view text, std::size_t byte, const std::string& name) {
+std::string placeInText(std::string_view text, std::size_t byte, const std::string& name) {
     const std::size_t at = std::min(byte > 0 ? byte - 1 : 0, text.size());
     const auto before = text.substr(0, at);
     const auto line = 1 + std::count(before.begin(), before.end(), '\n');
@@ -117,7 +117,7 @@ std::optional<Error> twiceKey(std::string_view text, const Json& value, const st
         const std::string_view key = text.substr(at, length);
         if (open.back().insert(key).second) return true;
         error.what = "The key " + std::string(key) + " stands twice in one object";
-        error.where = placeOf(text, at + 1, name);
+        error.where = placeInText(text, at + 1, name);
         return false;
     });
     return error;
@@ -138,7 +138,7 @@ Result<Json> parseJson(std::string_view text, const std::string& name) {
         return fail(ErrorKind::OutOfRange,
                     problem->isDepth ? "The file is nested deeper than 64 levels"
                                      : "The file has more than 4,000,000 lists and objects",
-                    placeOf(text, problem->at + 1, name), "Restore it from a copy");
+                    placeInText(text, problem->at + 1, name), "Restore it from a copy");
     }
     try {
         Json json = Json::parse(text);
@@ -147,10 +147,10 @@ Result<Json> parseJson(std::string_view text, const std::string& name) {
         return json;
     } catch (const Json::parse_error& problem) {
         return fail(ErrorKind::BadSyntax, "The file is not valid JSON",
-                    placeOf(text, problem.byte, name), "Mend that place or restore a copy");
+                    placeInText(text, problem.byte, name), "Mend that place or restore a copy");
     } catch (const Json::exception& problem) {
         return fail(ErrorKind::OutOfRange, "The file holds a number that is too large",
-                    placeOf(text, placeOfNumber(text, problem.what()), name),
+                    placeInText(text, placeOfNumber(text, problem.what()), name),
                     "Mend it or restore a copy");
     }
 }

@@ -23,7 +23,7 @@ struct Place {
     std::vector<std::string> steps;  ///< keys, and places in lists as "[3]"
 };
 
-std::optional<Place> placeOf(const std::string& where) {
+std::optional<Place> placeOfError(const std::string& where) {
     const std::size_t end = where.find(".json");
     if (end == std::string::npos) return std::nullopt;
     Place place{where.substr(0, end + 5), {}};
@@ -158,7 +158,7 @@ std::optional<std::string> mendMatter(OverlaidFiles& files, const Error& error) 
 /// Mends what the project was refused for; the sentence of what was done, none if nothing could be.
 std::optional<std::string> mend(OverlaidFiles& files, const Error& error) {
     if (auto done = mendMatter(files, error)) return done;
-    std::optional<Place> place = placeOf(error.where);
+    std::optional<Place> place = placeOfError(error.where);
     if (!place || error.kind == ErrorKind::BadVersion || error.kind == ErrorKind::NotPermitted)
         return std::nullopt;
     const auto text = files.text(place->file);

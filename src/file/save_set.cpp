@@ -16,7 +16,7 @@ Path journalOf(const Path& root) {
 }
 
 /// A place in the project, where links inside of it lead. Errors: UnsafePath.
-Result<Path> placeOf(const Path& root, const std::string& path) {
+Result<Path> placeBelow(const Path& root, const std::string& path) {
     const auto inside = pathInside(root, path);
     if (!inside) return inside;
     return realPath(*inside);
@@ -31,7 +31,7 @@ struct Journal {
     std::vector<File> files;
 };
 
-std::string textOf(const Journal& journal) {
+std::string journalText(const Journal& journal) {
     JsonLines lines;
     lines.member("format", "rookplot-save");
     lines.member("version", 1);
@@ -114,7 +114,7 @@ Result<void> SaveSet::stage(const Path& folder, const std::map<std::string, Path
     }
     if (const auto flushed = m_storage.flushFolder(folder); !flushed) return flushed;
     const Path beside = folder / "journal";
-    if (const auto written = m_storage.writeNew(beside, textOf(journal), {}); !written)
+    if (const auto written = m_storage.writeNew(beside, journalText(journal), {}); !written)
         return written;
     return m_storage.rename(beside, journalOf(m_root));
 }
@@ -154,7 +154,7 @@ Result<std::map<std::string, std::string>> pendingFiles(Storage& storage, const 
     if (!*journal) return pending;
     for (std::size_t i = 0; i < (*journal)->files.size(); ++i) {
         const Journal::File& file = (*journal)->files[i];
-        const auto place = placeOf(root, file.path);
+        const auto place = placeBelow(root, file.path);
         if (!place) return fail(place.error());
         const auto staged = storage.read(ownFolder(root) / (*journal)->folder / std::to_string(i),
                                          limits::maxImageBytes);
@@ -177,7 +177,7 @@ Result<void> finishHeld(Storage& storage, const Path& root) {
         if (!pending->contains(path)) continue;
         const auto placed =
             swapIn(storage, ownFolder(root) / (*journal)->folder / std::to_string(i),
-                   *placeOf(root, path));
+                   *placeBelow(root, path));
         if (!placed) return placed;
     }
     return dropJournal(storage, root, (*journal)->folder);
@@ -206,11 +206,11 @@ Result<void> SaveSet::commit() {
     if (m_files.empty()) return {};
     std::map<std::string, Path> places;
     for (const auto& [path, bytes] : m_files) {
-        const auto place = placeOf(m_root, path);
+        const auto place = placeBelow(m_root, path);
         if (!place) return fail(place.error());
         places[path] = *place;
     }
-    const auto own = placeOf(m_root, ".rookplot");
+    const auto own = placeBelow(m_root, ".rookplot");
     if (!own) return fail(own.error());
     if (const auto made = m_storage.makeFolder(*own); !made) return made;
     const auto held = holdSaving(m_storage, m_root);

@@ -107,8 +107,8 @@ Result<PackedTiles> packedTiles(Storage& storage, const Path& image, const Sheet
 }
 
 /// Writes them to sheets/; gives their path in the project.
-Result<std::string> writeTiles(Storage& storage, const Path& folder, const std::string& name,
-                               const std::string& png) {
+Result<std::string> writeSheetFile(Storage& storage, const Path& folder, const std::string& name,
+                                   const std::string& png) {
     const std::string path = freePath(storage, folder, "sheets/" + name);
     if (const auto written = writeInside(storage, folder, path, png); !written)
         return fail(written.error());
@@ -132,7 +132,7 @@ Result<level::ProjectEdit> importSheet(Storage& storage, const Path& folder,
         sheet.name = stem + "-" + std::to_string(number);
     sheet.tile = cut.tile;
     sheet.columns = packed->columns;
-    const auto path = writeTiles(storage, folder, sheet.name, packed->png);
+    const auto path = writeSheetFile(storage, folder, sheet.name, packed->png);
     if (!path) return fail(path.error());
     sheet.path = *path;
     level::ProjectEdit edit{project, "Add the sheet " + sheet.name};
@@ -163,7 +163,7 @@ Result<level::ProjectEdit> replaceSheet(Storage& storage, const Path& folder,
                         ", and the sheet " + layout(former.columns, rows, former.tile),
                     image.filename().string(),
                     "Cut it the same way, or add it as a sheet of its own");
-    const auto written = writeTiles(storage, folder, former.name, packed->png);
+    const auto written = writeSheetFile(storage, folder, former.name, packed->png);
     if (!written) return fail(written.error());
     level::ProjectEdit edit{project, "Replace the sheet " + former.name};
     edit.project.sheets.edit([&](auto& list) { list[sheet].path = *written; });

@@ -31,7 +31,7 @@ std::optional<PxPoint> pointOf(const Json& value) {
     return PxPoint{value[0].get<int>(), value[1].get<int>()};
 }
 
-std::optional<std::vector<PxPoint>> pathOf(const Json& value) {
+std::optional<std::vector<PxPoint>> pointsOf(const Json& value) {
     if (!value.is_array() || value.size() > maxListItems) return std::nullopt;
     std::vector<PxPoint> path;
     for (const Json& item : value) {
@@ -188,7 +188,7 @@ FieldValue readFieldValue(FieldType type, const Json& value, const std::string& 
             if (const auto point = pointOf(value)) return *point;
             break;
         case FieldType::Path:
-            if (auto path = pathOf(value)) return *path;
+            if (auto path = pointsOf(value)) return *path;
             break;
         case FieldType::List: {
             if (!value.is_array() || value.size() > maxListItems) break;

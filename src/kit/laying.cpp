@@ -90,7 +90,7 @@ std::string sidesText(unsigned sides) {
     return text.empty() ? "no side" : text;
 }
 
-std::set<std::string> profilesOf(const Piece& piece) {
+std::set<std::string> profilesAround(const Piece& piece) {
     std::set<std::string> profiles;
     for (const Port& port : piece.ports)
         profiles.insert(port.profile);
@@ -161,7 +161,7 @@ Result<LevelEdit> layRow(const Kit& kit, const Level& level, const Piece& piece,
 
 Result<LevelEdit> layPath(const Kit& kit, const Level& level, const Piece& like,
                           const std::vector<CellPoint>& path, int storey) {
-    const std::set<std::string> profiles = profilesOf(like);
+    const std::set<std::string> profiles = profilesAround(like);
     const std::vector<Tile> tiles = tilesOf(kit, profiles);
     const std::vector<Tile> rooms = tilesOf(kit, allProfiles(kit));
     const PlacedIndex index(kit, level);
@@ -242,7 +242,7 @@ Result<LevelEdit> layPath(const Kit& kit, const Level& level, const Piece& like,
 
 Result<LevelEdit> fillRoom(const Kit& kit, const Level& level, const Piece& like,
                            const level::CellRegion& region, int storey) {
-    const std::set<std::string> inside = profilesOf(like);
+    const std::set<std::string> inside = profilesAround(like);
     const std::vector<Tile> tiles = tilesOf(kit, allProfiles(kit));
     const PlacedIndex index(kit, level);
     std::vector<CellPoint> cells;
@@ -295,7 +295,7 @@ Result<LevelEdit> fillRoom(const Kit& kit, const Level& level, const Piece& like
 
 level::CellRegion withRooms(const Kit& kit, const Level& level, const PlacedIndex& index,
                             const Piece& like, const level::CellRegion& region, int storey) {
-    const std::set<std::string> inside = profilesOf(like);
+    const std::set<std::string> inside = profilesAround(like);
     const std::vector<Tile> tiles = tilesOf(kit, allProfiles(kit));
     const auto tileAt = [&](CellPoint at) -> const Tile* {
         for (const auto& tenant : index.at({at, storey})) {

@@ -172,7 +172,7 @@ Point3 pivotUnits(const Kit& kit, const Piece& piece) {
     return {piece.pivotX * unitsOf(kit.width) / 2, piece.pivotY * unitsOf(kit.depth) / 2, 0};
 }
 
-Box boundsOf(const Mesh& mesh) {
+Box boxOfMesh(const Mesh& mesh) {
     Box box{mesh.points.front(), mesh.points.front()};
     for (const Point3& p : mesh.points) {
         box.low = {std::min(box.low.x, p.x), std::min(box.low.y, p.y), std::min(box.low.z, p.z)};
@@ -306,7 +306,7 @@ Result<Examination> examined(const Kit& kit, const Mesh& mesh, const std::string
     if (mesh.triangles.empty() || area <= 0)
         return fail(ErrorKind::NotApplicable, "The model has no faces", name,
                     "Export it with its mesh");
-    const Box box = boundsOf(mesh);
+    const Box box = boxOfMesh(mesh);
     const double size[] = {box.high.x - box.low.x, box.high.y - box.low.y, box.high.z - box.low.z};
     const double module[] = {unitsOf(kit.width), unitsOf(kit.depth), unitsOf(kit.storey)};
     int count[3];
@@ -387,7 +387,7 @@ Result<Examination> examined(const Kit& kit, const Mesh& mesh, const std::string
 }
 
 Mesh fitted(const Kit& kit, const Mesh& mesh, const Piece& piece) {
-    const Box box = boundsOf(mesh);
+    const Box box = boxOfMesh(mesh);
     const CellRect cells = piece.bounds();
     const double wanted[] = {cells.width * unitsOf(kit.width), cells.height * unitsOf(kit.depth)};
     const double scaleX = wanted[0] / (box.high.x - box.low.x);

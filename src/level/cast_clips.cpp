@@ -11,15 +11,15 @@ namespace rook::level {
 
 namespace {
 
-std::string countText(std::size_t count, const char* one, const char* many) {
+std::string countWords(std::size_t count, const char* one, const char* many) {
     return std::to_string(count) + " " + (count == 1 ? one : many);
 }
 
-std::string namesOf(const CastClip& clip) {
+std::string contentsOf(const CastClip& clip) {
     std::string text;
-    if (!clip.entities.empty()) text = countText(clip.entities.size(), "entity", "entities");
+    if (!clip.entities.empty()) text = countWords(clip.entities.size(), "entity", "entities");
     if (!clip.zones.empty())
-        text += (text.empty() ? "" : " and ") + countText(clip.zones.size(), "zone", "zones");
+        text += (text.empty() ? "" : " and ") + countWords(clip.zones.size(), "zone", "zones");
     return text;
 }
 
@@ -42,7 +42,7 @@ public:
         refer();
         for (const Zone& zone : m_clip.zones)
             add(zone);
-        m_pasted.edit.name = "Paste " + namesOf(m_clip);
+        m_pasted.edit.name = "Paste " + contentsOf(m_clip);
         return std::move(m_pasted);
     }
 
@@ -159,7 +159,7 @@ LevelEdit cutCast(const Level& level, const CastClip& clip) {
         edit.level = without.level;
         edit.touched = edit.touched.united(without.touched);
     }
-    edit.name = "Cut " + namesOf(clip);
+    edit.name = "Cut " + contentsOf(clip);
     return edit;
 }
 

@@ -61,7 +61,7 @@ int countOfOther(const Grid<T>& a, const Grid<T>& b, const MatterNumbers& transl
 }
 
 template <typename Item>
-auto keyOf(const Item& item) {
+auto listKeyOf(const Item& item) {
     if constexpr (requires { item.id.text; })
         return std::string_view(item.id.text);
     else
@@ -74,12 +74,12 @@ int countOfOtherItems(const List& a, const List& b) {
     if constexpr (requires { a.isSharedWith(b); })
         if (a.isSharedWith(b)) return 0;
     using Item = std::decay_t<decltype(*a.begin())>;
-    std::map<decltype(keyOf(std::declval<Item>())), const Item*> items;
+    std::map<decltype(listKeyOf(std::declval<Item>())), const Item*> items;
     for (const auto& item : a)
-        items[keyOf(item)] = &item;
+        items[listKeyOf(item)] = &item;
     int count = 0;
     for (const auto& item : b) {
-        const auto found = items.find(keyOf(item));
+        const auto found = items.find(listKeyOf(item));
         if (found == items.end()) {
             ++count;
             continue;

@@ -12,7 +12,7 @@ namespace {
 
 using Levels = std::vector<std::shared_ptr<const Level>>;
 
-std::ptrdiff_t placeOf(const Levels& levels, const LevelId& id) {
+std::ptrdiff_t orderPlaceOf(const Levels& levels, const LevelId& id) {
     return std::find_if(levels.begin(), levels.end(),
                         [&](const auto& level) { return level->id == id; }) -
            levels.begin();
@@ -61,7 +61,7 @@ std::string nextTitle(const Project& project, const std::string& title) {
 }
 
 void insertAfter(Levels& levels, const LevelId& after, Level level) {
-    const auto place = placeOf(levels, after);
+    const auto place = orderPlaceOf(levels, after);
     levels.insert(levels.begin() + (isIn(levels, place) ? place + 1 : place),
                   std::make_shared<const Level>(std::move(level)));
 }
@@ -119,7 +119,7 @@ private:
 ProjectEdit moveLevel(const Project& project, const LevelId& id, int by) {
     ProjectEdit edit{project, "Reorder levels"};
     Levels& levels = edit.project.levels;
-    const auto from = placeOf(levels, id);
+    const auto from = orderPlaceOf(levels, id);
     if (!isIn(levels, from)) return edit;
     const auto to = std::clamp<std::ptrdiff_t>(from + by, 0, std::ptrdiff_t(levels.size()) - 1);
     const auto found = levels.begin() + from;
@@ -132,8 +132,8 @@ Result<ProjectEdit> orderLevels(const Project& project, const std::vector<LevelI
     ProjectEdit edit{project, "Reorder levels"};
     Levels levels;
     for (const LevelId& id : order) {
-        const auto place = placeOf(project.levels, id);
-        if (isIn(project.levels, place) && !isIn(levels, placeOf(levels, id)))
+        const auto place = orderPlaceOf(project.levels, id);
+        if (isIn(project.levels, place) && !isIn(levels, orderPlaceOf(levels, id)))
             levels.push_back(project.levels[std::size_t(place)]);
     }
     if (levels.size() != project.levels.size() || levels.size() != order.size())
@@ -197,7 +197,7 @@ Result<AddedLevel> addLevel(const Project& project, const NewLevel& wish) {
 }
 
 Result<AddedLevel> duplicateLevel(const Project& project, const LevelId& id) {
-    const auto place = placeOf(project.levels, id);
+    const auto place = orderPlaceOf(project.levels, id);
     if (!isIn(project.levels, place)) return noSuchLevel(id);
     if (project.levels.size() >= std::size_t(limits::maxLevels)) return tooMany();
     Level level = *project.levels[std::size_t(place)];
@@ -209,7 +209,7 @@ Result<AddedLevel> duplicateLevel(const Project& project, const LevelId& id) {
 }
 
 Result<ProjectEdit> removeLevel(const Project& project, const LevelId& id) {
-    const auto place = placeOf(project.levels, id);
+    const auto place = orderPlaceOf(project.levels, id);
     if (!isIn(project.levels, place)) return noSuchLevel(id);
     if (project.levels.size() == 1)
         return fail(ErrorKind::NotApplicable, "A project has one level at least",
@@ -220,7 +220,7 @@ Result<ProjectEdit> removeLevel(const Project& project, const LevelId& id) {
 }
 
 Result<ProjectEdit> changeLevelId(const Project& project, const LevelId& from, const LevelId& to) {
-    const auto place = placeOf(project.levels, from);
+    const auto place = orderPlaceOf(project.levels, from);
     if (!isIn(project.levels, place)) return noSuchLevel(from);
     ProjectEdit edit{project, "Rename the id " + from.text + " to " + to.text};
     if (to == from) return edit;

@@ -79,7 +79,7 @@ namespace {
 
 /// The values of `from` that are something, taken out and set again elsewhere.
 template <typename T>
-void shift(Grid<T>& grid, const CellRegion& from, int dx, int dy) {
+void shiftGrid(Grid<T>& grid, const CellRegion& from, int dx, int dy) {
     if (grid.width() == 0) return;
     const Grid<T> former = grid;
     for (const CellRun& run : from.runs())
@@ -101,11 +101,11 @@ LevelEdit moveTiles(const Level& level, const CellRegion& from, int dx, int dy, 
                    "Move the tiles of " + cellCountText(inside.cellCount()) + onLayer(level, layer),
                    area.united(area.moved(dx, dy)).intersected(level.cells.bounds())};
     if (layer == onMasses)
-        shift(edit.level.tiles, inside, dx, dy);
+        shiftGrid(edit.level.tiles, inside, dx, dy);
     else
         edit.level.layers.edit([&](auto& list) {
-            shift(list[static_cast<std::size_t>(layer)].tiles, inside, dx, dy);
-            shift(list[static_cast<std::size_t>(layer)].cells, inside, dx, dy);
+            shiftGrid(list[static_cast<std::size_t>(layer)].tiles, inside, dx, dy);
+            shiftGrid(list[static_cast<std::size_t>(layer)].cells, inside, dx, dy);
         });
     return edit;
 }

@@ -20,7 +20,7 @@ using level::Tile;
 
 namespace {
 
-std::uint64_t rollOf(int seed, int x, int y) {
+std::uint64_t scatterRollOf(int seed, int x, int y) {
     // Two rounds, so that neighbours differ.
     const std::uint64_t first =
         Random(static_cast<std::uint64_t>(seed) * 0x100000001b3ULL + static_cast<unsigned>(x))
@@ -79,7 +79,7 @@ std::vector<Candidate> candidatesOf(const Project& project, const Level& level,
         for (int x = area.x; x < area.right(); ++x) {
             if (!isGround(level.cells, {x, y}, rule.where, matter.value_or(level::MatterId{})))
                 continue;
-            const double roll = shareOfRoll(rollOf(rule.seed, x, y));
+            const double roll = shareOfRoll(scatterRollOf(rule.seed, x, y));
             const double height = isInPatches ? noise.at(x, y) : 0;
             if (isInPatches ? height < threshold : roll * 100 >= share) continue;
             if (near.test(x, y) || (rule.onlyReached && !isReached({x, y}))) continue;
@@ -124,7 +124,7 @@ void forEachCell(const level::CellRegion& region, Visit&& visit) {
 }
 
 Tile tileFor(const ScatterRule& rule, CellPoint at) {
-    const std::uint64_t roll = rollOf(rule.seed ^ 0x7469, at.x, at.y);
+    const std::uint64_t roll = scatterRollOf(rule.seed ^ 0x7469, at.x, at.y);
     return rule.tiles[static_cast<std::size_t>(roll % rule.tiles.size())];
 }
 

@@ -57,7 +57,7 @@ private:
     [[nodiscard]] QString titleOf(const LevelId& id) const {
         return QString::fromStdString(m_session.document.project().findLevel(id)->title);
     }
-    void show(const game::Leading& exit) {
+    void show(game::Leading exit) {  // a copy: the rows are made anew meanwhile
         m_session.document.chooseLevel(exit.from);
         if (exit.exit.isEmpty()) {
             m_session.workbench.setStep(Step::Prove);

@@ -17,7 +17,7 @@ namespace {
 
 using level::Role;
 
-QColor toneOf(Role role, const Theme& theme) {
+QColor roleToneOf(Role role, const Theme& theme) {
     switch (role) {
         case Role::Exit:
         case Role::Checkpoint:
@@ -46,7 +46,7 @@ QColor toneOf(Role role, const Theme& theme) {
     return theme.ink;
 }
 
-void paintFlag(QPainter& painter, const QRectF& r, bool pointsLeft) {
+void paintSpawnFlag(QPainter& painter, const QRectF& r, bool pointsLeft) {
     const double x = pointsLeft ? r.right() - r.width() * 0.2 : r.left() + r.width() * 0.2;
     const double reach = (pointsLeft ? -1 : 1) * r.width() * 0.75;
     painter.drawLine(QPointF(x, r.top()), QPointF(x, r.bottom()));
@@ -130,7 +130,7 @@ void paintProps(QPainter& painter, const MatterScene& scene, const View& view,
         const level::Kind* kind = scene.project->findKind(prop.kind);
         if (!kind || !box.intersects(area) || paintSprite(painter, scene, *kind, box)) continue;
         painter.setBrush(Qt::NoBrush);
-        painter.setPen(QPen(toneOf(kind->role, currentTheme()), 1.6));
+        painter.setPen(QPen(roleToneOf(kind->role, currentTheme()), 1.6));
         paintRoleMark(painter, kind->role, box, prop.facing);
     }
     painter.setOpacity(1);
@@ -176,7 +176,7 @@ void paintEntity(QPainter& painter, const MatterScene& scene, const View& view,
         look.showsSprites && kind && box.width() >= 10 &&
         (isElsewhere || paintSprite(painter, scene, *kind, box, false, entity.look));
     painter.setBrush(Qt::NoBrush);
-    painter.setPen(QPen(toneOf(role, theme), 1.6));
+    painter.setPen(QPen(roleToneOf(role, theme), 1.6));
     // Over a sprite the mark is small, at the upper right corner; else it is the entity.
     if (hasSprite && look.showsMarks)
         paintRoleMark(painter, role, QRectF(box.right() - 3, box.top() - 9, 9, 9), entity.facing);
@@ -248,7 +248,7 @@ void paintRoleMark(QPainter& painter, Role role, const QRectF& r, level::Facing 
     switch (role) {
         case Role::Spawn:
         case Role::Entry:
-            paintFlag(painter, r, facing == level::Facing::Left);
+            paintSpawnFlag(painter, r, facing == level::Facing::Left);
             return;
         case Role::Exit:
             paintGate(painter, r);
@@ -343,7 +343,7 @@ void paintEntities(QPainter& painter, const MatterScene& scene, const View& view
             dots = QImage(area.size(), QImage::Format_ARGB32_Premultiplied);
             dots.fill(Qt::transparent);
         }
-        const QRgb tone = (isSelected ? theme.accent : toneOf(role, theme)).rgb();
+        const QRgb tone = (isSelected ? theme.accent : roleToneOf(role, theme)).rgb();
         const QPoint middle = at.toPoint() - area.topLeft();
         const QRect place = QRect(middle - QPoint(1, 1), QSize(3, 3)).intersected(dots.rect());
         for (int y = place.top(); y <= place.bottom(); ++y) {

@@ -17,7 +17,7 @@ using level::SurfaceSort;
 
 namespace {
 
-QColor toneOf(const level::Piece& piece) {
+QColor pieceToneOf(const level::Piece& piece) {
     return QColor(QString::fromStdString(piece.color));
 }
 
@@ -97,7 +97,7 @@ void paintCell(QPainter& painter, const level::Piece& piece, const kit::PlacedCe
                const QRectF& box) {
     const Theme& theme = currentTheme();
     const level::PieceCell& cell = piece.cells[placed.cell];
-    QColor fill = toneOf(piece);
+    QColor fill = pieceToneOf(piece);
     fill.setAlphaF(theme.isNight ? 0.45f : 0.38f);
     switch (cell.surface) {
         case SurfaceSort::None: {
@@ -204,7 +204,8 @@ void paintModel(QPainter& painter, const KitScene& scene, const level::Piece& pi
         // Counter-clockwise as it is seen, with y down.
         if (u.x() * v.y() - u.y() * v.x() >= 0) continue;
         painter.setPen(QPen(line, 0.6));
-        painter.setBrush(toneOf(piece).lighter(100 + int(std::clamp(lowest(face) * 8, 0.0, 40.0))));
+        painter.setBrush(
+            pieceToneOf(piece).lighter(100 + int(std::clamp(lowest(face) * 8, 0.0, 40.0))));
         painter.drawPolygon(polygon);
     }
     painter.setBrush(Qt::NoBrush);
@@ -355,7 +356,7 @@ QImage kitPicture(const level::Kit& kit, const level::Level& level, QSize size) 
             if (found == pieces.end() || std::min(placed.storey, 7) != storey) continue;
             const QRectF px = boxOf(*found->second, placed, level.cellSize);
             const QRectF box(px.topLeft() * scale - origin, px.size() * scale);
-            painter.fillRect(box, toneOf(*found->second));
+            painter.fillRect(box, pieceToneOf(*found->second));
             painter.fillRect(box, QColor(0, 0, 0, storey == 0 ? 60 : 0));
         }
     return picture;

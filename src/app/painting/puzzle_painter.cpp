@@ -15,12 +15,12 @@ using level::SlotState;
 
 namespace {
 
-QPointF placeOf(double x, double y, QPointF origin, double scale) {
+QPointF seenPlaceOf(double x, double y, QPointF origin, double scale) {
     return QPointF(x, y) * scale - origin;
 }
 
 QRectF boxOnWidget(const PxRect& px, QPointF origin, double scale) {
-    return {placeOf(px.x, px.y, origin, scale), QSizeF(px.width * scale, px.height * scale)};
+    return {seenPlaceOf(px.x, px.y, origin, scale), QSizeF(px.width * scale, px.height * scale)};
 }
 
 /// Ink that can be read on that ground.
@@ -163,7 +163,7 @@ private:
 QPainterPath shapeOf(const puzzle::Geometry& geometry, CellPoint at, QPointF origin, double scale) {
     QPolygonF corners;
     for (const puzzle::Corner& corner : geometry.outlineOf(at))
-        corners << placeOf(corner.x, corner.y, origin, scale);
+        corners << seenPlaceOf(corner.x, corner.y, origin, scale);
     QPainterPath path;
     path.addPolygon(corners);
     path.closeSubpath();

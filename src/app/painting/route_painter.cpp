@@ -14,7 +14,7 @@ using check::BeadState;
 using level::BeadSort;
 using level::Route;
 
-QPolygonF lineOf(const Route& route, const View& view) {
+QPolygonF routeLineOf(const Route& route, const View& view) {
     QPolygonF line;
     for (const PxPoint p : route.points)
         line << view.toWidget(p);
@@ -34,7 +34,7 @@ void paintArrows(QPainter& painter, const QPolygonF& line) {
     }
 }
 
-QColor toneOf(BeadState state) {
+QColor beadToneOf(BeadState state) {
     const Theme& theme = currentTheme();
     switch (state) {
         case BeadState::Met:
@@ -65,7 +65,7 @@ void paintRegion(QPainter& painter, const QRectF& box, const QColor& tone) {
 void paintBead(QPainter& painter, const level::Bead& bead, int number, QPointF at, BeadState state,
                bool isSelected) {
     const Theme& theme = currentTheme();
-    const QColor tone = toneOf(state);
+    const QColor tone = beadToneOf(state);
     // Struck through, behind the number, where the player can go without it.
     if (state == BeadState::Skippable || state == BeadState::LeftOut) {
         painter.setPen(QPen(tone, 2));
@@ -209,7 +209,7 @@ void paintRoutes(QPainter& painter, const level::Level& level, const View& view,
                  Qt::RoundCap, Qt::RoundJoin);
         painter.setPen(pen);
         painter.setBrush(Qt::NoBrush);
-        const QPolygonF line = lineOf(route, view);
+        const QPolygonF line = routeLineOf(route, view);
         painter.drawPolyline(line);
         pen.setStyle(Qt::SolidLine);
         painter.setPen(pen);
@@ -235,7 +235,7 @@ void paintRoutes(QPainter& painter, const level::Level& level, const View& view,
             const bool isJudged = report && isPlanCurrent && b < report->beads.size();
             const BeadState state = isJudged ? report->beads[b] : BeadState::NotJudged;
             if (bead.region && isInHand) {
-                paintRegion(painter, view.toWidget(toPx(*bead.region, cell)), toneOf(state));
+                paintRegion(painter, view.toWidget(toPx(*bead.region, cell)), beadToneOf(state));
             }
             paintBead(painter, bead, int(b) + 1, view.toWidget(placeOf(route, bead)), state,
                       isInHand && selection.bead == int(b));

@@ -19,7 +19,7 @@ namespace {
 
 constexpr std::size_t mostLinks = 2000;  // more could not be told apart
 
-QPointF middleOf(const View& view, const PxRect& box) {
+QPointF seenMiddleOf(const View& view, const PxRect& box) {
     return view.toWidget(box).center();
 }
 
@@ -99,9 +99,9 @@ void CastOnBoard::paintLinks(QPainter& painter) {
         QColor tone = theme.plum;
         if (!isChosen) tone.setAlphaF(0.6f);
         painter.setPen(QPen(theme.paper, isChosen ? 4 : 3));
-        paintArrow(painter, middleOf(view(), from->box), middleOf(view(), to->box));
+        paintArrow(painter, seenMiddleOf(view(), from->box), seenMiddleOf(view(), to->box));
         painter.setPen(QPen(tone, isChosen ? 2 : 1.4));
-        paintArrow(painter, middleOf(view(), from->box), middleOf(view(), to->box));
+        paintArrow(painter, seenMiddleOf(view(), from->box), seenMiddleOf(view(), to->box));
     }
 }
 
@@ -214,7 +214,7 @@ void CastOnBoard::paintShots(QPainter& painter, const level::Entity& entity) {
         m_patrols.flightOf(project(), m_session.document.level(), entity);
     const level::Shot& shot = entity.data.thrower.shot;
     const QPointF toMiddle(shot.width / 2.0, shot.height / 2.0);
-    const QPointF mouth = middleOf(view(), entity.box);
+    const QPointF mouth = seenMiddleOf(view(), entity.box);
     painter.setPen(QPen(theme.alarm, 1.4, Qt::DashLine));
     if (flight.empty()) return painter.drawEllipse(mouth, 9, 9);
     const auto& [endX, endY] = flight.back();
@@ -236,7 +236,7 @@ void CastOnBoard::paintFormation(QPainter& painter, const level::Entity& entity,
     const level::Kind* member = project().findKind(entity.data.formation.member);
     const MatterScene shown = m_board.scene();
     painter.setPen(QPen(theme.plum, 1.2, Qt::DashLine));
-    const QPointF middle = middleOf(view(), entity.box);
+    const QPointF middle = seenMiddleOf(view(), entity.box);
     const double radius = formation.distance * view().scale();
     if (formation.shape == runtime::FormationShape::Ring)
         painter.drawEllipse(middle, radius, radius);
@@ -312,14 +312,14 @@ void CastOnBoard::paintHandles(QPainter& painter) {
     const Workbench& workbench = m_session.workbench;
     if (!entity || (!workbench.isInHand("place") && !workbench.isInHand("select"))) return;
     const Theme& theme = currentTheme();
-    QPointF before = middleOf(view(), entity->box);
+    QPointF before = seenMiddleOf(view(), entity->box);
     for (const CastHandle& handle : handlesOf(project(), *entity)) {
         const QPointF at = view().toWidget(handle.at);
         // Points and paths of fields, with the field's name at their first.
         const bool isFirst = handle.index == 0;
         if (!handle.field.empty()) {
             painter.setPen(QPen(theme.plum, 1.2, Qt::DashLine));
-            painter.drawLine(isFirst ? middleOf(view(), entity->box) : before, at);
+            painter.drawLine(isFirst ? seenMiddleOf(view(), entity->box) : before, at);
             if (isFirst)
                 m_board.paintFlag(painter, at + QPointF(8, 4), QString::fromStdString(handle.field),
                                   theme.plum);
