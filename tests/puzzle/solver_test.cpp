@@ -342,7 +342,7 @@ void PuzzleSolverTest::ownWay_isThatOfAPlainSearch() {
             QVERIFY2(move.counter == int(counter) && play::apply(*board, state, move), where);
         ++(plain < 0 ? none : found);
     }
-    const int enough = std::min(rounds(150), 40) / 2;
+    const int enough = std::min(rounds(150), 150) / 7;
     QVERIFY2(found >= enough && none >= enough,
              QByteArray::number(found) + " found, " + QByteArray::number(none) + " not");
 }
