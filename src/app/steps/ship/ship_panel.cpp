@@ -4,6 +4,7 @@
 #include <QLineEdit>
 #include <QPushButton>
 
+#include "app/panels/finding_note.h"
 #include "app/ui/buttons.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
@@ -175,12 +176,11 @@ private:
         const Theme& theme = currentTheme();
         const bool isError = finding.severity == check::Severity::Error;
         const bool isDoubt = finding.severity == check::Severity::Doubt;
-        const QColor tone = isError ? theme.alarm : isDoubt ? theme.caution : theme.quietInk;
         const QString mark = isError ? tr("Error") : isDoubt ? tr("Doubt") : tr("Note");
         return QStringLiteral(
                    "<b style='color:%1'>%2</b> <span style='color:%6'>%3</span><br>"
                    "<span style='color:%4'>%5</span>")
-            .arg(tone.name(), mark,
+            .arg(toneOf(finding.severity).name(), mark,
                  QString::fromStdString(printableLine(finding.sentence)).toHtmlEscaped(),
                  theme.quietInk.name(),
                  QString::fromStdString(printableLine(finding.where)).toHtmlEscaped(),
