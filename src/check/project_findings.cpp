@@ -34,7 +34,7 @@ public:
         themes();
         titles();
         for (const auto& level : m_project.levels)
-            board(*level, "levels/" + level->id.text + ".json");
+            board(*level, fileOf(level->id));
         for (const auto& swatch : m_project.swatches)
             board(*swatch, "swatches/" + swatch->id.text + ".json");
         for (ProjectFinding& finding : gameFindings(m_project))
@@ -114,8 +114,7 @@ private:
     void titles() {
         title(m_project.name, "The project", projectFile);
         for (const auto& level : m_project.levels)
-            title(level->title, "The level " + level->id.text,
-                  "levels/" + level->id.text + ".json");
+            title(level->title, "The level " + level->id.text, fileOf(level->id));
     }
     void title(const std::string& text, const std::string& whose, const std::string& where) {
         if (text.empty()) add(Severity::Doubt, "title-empty", whose + " has no title", where);
