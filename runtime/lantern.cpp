@@ -29,6 +29,7 @@ struct Options {
     std::vector<std::string> keys;
     std::string language;
     bool showsOverlay = false;
+    bool isWhole = false;  ///< the picture is that of the whole level
 
     [[nodiscard]] bool isHeadless() const { return !png.empty() || frames > 0; }
 };
@@ -171,10 +172,12 @@ int play(const Options& options) {
         game.drawing().setScreen(width, height);
         game.drawing().showOverlay(options.showsOverlay);
         game.begin(options.level);
-        run(game, options, window, renderer);
+        if (!options.isWhole) run(game, options, window, renderer);
         if (!options.png.empty()) {
-            game.draw();
-            if (!savePicture(renderer, options.png)) {
+            if (!options.isWhole) game.draw();
+            const bool isSaved = options.isWhole ? savePng(game.wholePicture(), options.png)
+                                                 : savePicture(renderer, options.png);
+            if (!isSaved) {
                 std::fprintf(stderr,
                              "lantern: The picture cannot be written (%s). Choose another place.\n",
                              options.png.c_str());
@@ -215,6 +218,8 @@ int main(int argc, char** argv) {
     app.add_option("--frames", options.frames, "Run that many ticks without a window, then end")
         ->check(CLI::Range(0, 1000000));
     app.add_option("--png", options.png, "Write the last picture to this file");
+    app.add_flag("--whole", options.isWhole,
+                 "With --level and --png: the whole level as it begins, without player and words");
     app.add_option("--replay", options.replay,
                    "Replay the proof run of that level without a window; exits with 0 only if it "
                    "meets the exit");

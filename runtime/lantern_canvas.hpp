@@ -4,6 +4,7 @@
 #include <cstdio>
 #include <map>
 
+#include "lantern_screen.hpp"
 #include "lantern_text.hpp"
 #include "rook_camera.hpp"
 #include "rook_play.hpp"
@@ -11,10 +12,6 @@
 namespace lantern {
 
 using namespace rook::runtime;
-
-struct Color {
-    Uint8 r = 0, g = 0, b = 0;
-};
 
 inline Color colorOf(const std::string& text, Color standard) {
     unsigned value = 0;
@@ -26,7 +23,8 @@ class Canvas {
 public:
     /// All must outlive it.
     Canvas(SDL_Renderer* renderer, std::string folder, const CampaignPlay& play)
-        : m_renderer(renderer), m_folder(std::move(folder)), m_play(play) {}
+
+        : m_screen(renderer), m_renderer(renderer), m_folder(std::move(folder)), m_play(play) {}
     /// Sheets are read anew.
     void forgetSheets() { m_sheets.clear(); }
 
@@ -50,28 +48,24 @@ protected:
                               m_camera.height + 128});
     }
 
-    void fill(const SDL_Rect& box, Color tone, Uint8 alpha) {
-        SDL_SetRenderDrawBlendMode(m_renderer, SDL_BLENDMODE_BLEND);
-        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, alpha);
-        SDL_RenderFillRect(m_renderer, &box);
-    }
+    void fill(const SDL_Rect& box, Color tone, int alpha) { m_screen.fill(box, tone, alpha); }
     void outline(const Box& box, Color tone) {
-        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, 255);
-        const SDL_Rect rect{box.x - m_camera.left, box.y - m_camera.top, box.width, box.height};
-        SDL_RenderDrawRect(m_renderer, &rect);
+        m_screen.frame(SDL_Rect{box.x - m_camera.left, box.y - m_camera.top, box.width, box.height},
+                       tone);
     }
 
-    SDL_Texture* sheet(const std::string& path) {
-        const auto [slot, isNew] = m_sheets.try_emplace(path);
-        if (isNew) slot->second = loadTexture(m_renderer, m_folder + "/" + path);
-        return slot->second.get();
+    const Sheet& sheet(const std::string& path) {
+        const auto found = m_sheets.find(path);
+        if (found != m_sheets.end()) return found->second;
+        return m_sheets.emplace(path, loadSheet(m_renderer, m_folder + "/" + path)).first->second;
     }
 
+    Screen m_screen;
     SDL_Renderer* m_renderer;
     std::string m_folder;
     const CampaignPlay& m_play;
     Camera m_camera;
-    std::map<std::string, Texture> m_sheets;
+    std::map<std::string, Sheet> m_sheets;
     Words m_words;
 };
 

@@ -23,8 +23,7 @@ protected:
             return fill(place, colorOf(kind ? kind->color : "", {224, 166, 58}), alpha);
         const Sprite& sprite = isOwn ? look->sprite : kind->sprite;
         isMirrored = isMirrored != look->isMirrored;
-        SDL_Texture* texture = sheet(sprite.sheet);
-        SDL_SetTextureAlphaMod(texture, alpha);
+        const Sheet& picture = sheet(sprite.sheet);
         const auto frame = sprite.frameAt(m_play.ticks());
         const SDL_Rect source{frame.first, frame.second, sprite.width, sprite.height};
         // Grown and turned about the middle of the box.
@@ -33,11 +32,12 @@ protected:
             target = {middleX + (target.x - middleX) * look->scale,
                       middleY + (target.y - middleY) * look->scale, target.w * look->scale,
                       target.h * look->scale};
-            const SDL_Point middle{middleX - target.x, middleY - target.y};
-            const int flips = (isMirrored ? SDL_FLIP_HORIZONTAL : 0) |
-                              (look->isUpsideDown ? SDL_FLIP_VERTICAL : 0);
-            SDL_RenderCopyEx(m_renderer, texture, &part, &target, 90.0 * look->quarterTurns,
-                             &middle, static_cast<SDL_RendererFlip>(flips));
+            m_screen.copy(picture, part, target,
+                          {isMirrored,
+                           look->isUpsideDown,
+                           look->quarterTurns,
+                           alpha,
+                           {middleX - target.x, middleY - target.y}});
         };
         if (sprite.place.width > 0) {
             // Mirrored about the box's middle.
@@ -82,19 +82,19 @@ protected:
         if (m_looksOf == &level && m_looks.size() == level.entities.size()) return;
         m_looksOf = &level;
         m_looks.clear();
-        m_parts.clear();
-        int door = 0, mover = 0;
-        for (const Entity& entity : level.entities) {
+        for (const Entity& entity : level.entities)
             m_looks.push_back(detail::readLook(entity.whole, entity.id));
-            const bool isDoor = detail::mayBeShut(entity);
-            m_parts.push_back(isDoor ? door++ : entity.role == "mover" ? mover++ : -1);
-        }
+        m_parts.assign(level.entities.size(), 0);
+        for (std::size_t i = 0; i < level.doorEntities.size(); ++i)
+            m_parts[level.doorEntities[i]] = i;
+        for (std::size_t i = 0; i < level.moverEntities.size(); ++i)
+            m_parts[level.moverEntities[i]] = i;
     }
     void drawEntity(std::size_t i) {
         const Level& level = *stage().level;
         const Entity& entity = level.entities[i];
         const bool isMirrored = entity.facing == "left";
-        const auto part = static_cast<std::size_t>(m_parts[i]);
+        const std::size_t part = m_parts[i];
         if (detail::mayBeShut(entity)) {
             const bool isOpen = part < level.parts.doors.size() &&
                                 level.parts.doors[part].isOpen(stage().body.held);
@@ -184,8 +184,8 @@ protected:
 
 private:
     const Level* m_looksOf = nullptr;
-    std::vector<Look> m_looks;  ///< of each entity
-    std::vector<int> m_parts;   ///< of each: its place among the doors, or the movers
+    std::vector<Look> m_looks;         ///< of each entity
+    std::vector<std::size_t> m_parts;  ///< of each: its place among the doors, or the movers
 };
 
 }  // namespace lantern

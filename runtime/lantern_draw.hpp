@@ -34,35 +34,49 @@ public:
     }
     void draw(const KitStroll& stroll, const PuzzleTable& table, bool facesLeft) {
         const Level& level = *stage().level;
-        const Color sky = colorOf(level.backgroundColor, {27, 39, 51});
-        SDL_SetRenderDrawColor(m_renderer, sky.r, sky.g, sky.b, 255);
-        SDL_RenderClear(m_renderer);
+        clear();
         if (level.kit) {
-            drawKit(m_renderer, *level.kit, stroll, m_camera.width, m_camera.height);
-            drawKitThings(stroll);
+            const auto [x, y] = stroll.place(*level.kit);
+            drawPlan({x, y, stroll.module(*level.kit)[2]});
+            drawKeeper(m_screen, m_camera.width, m_camera.height);
         } else if (level.puzzle) {
-            PuzzleDrawing(m_renderer, puzzleView())
-                .draw(*level.puzzle, table,
-                      [&](const std::string& kind) { return counterFace(kind); });
+            drawPuzzle(table);
         } else {
             follow();
-            const int left = m_camera.left, top = m_camera.top;
-            if (!level.backgroundBelow.empty())
-                drawSky(sky, colorOf(level.backgroundBelow, sky), level.frame.heightPx());
-            drawPictures(false, left, top);
-            drawEntities(DrawOrder::BehindMasses);
-            if (level.layers.empty()) drawShapes(left, top);
-            drawLayers(false, left, top);
-            drawEntities(DrawOrder::AmongCast);
-            drawBody(facesLeft);
-            drawLayers(true, left, top);
-            drawPictures(true, left, top);
-            drawEntities(DrawOrder::BeforeFront);
+            drawCells([&] { drawBody(facesLeft); });
             drawFormer();
             if (m_showsOverlay) drawOverlay();
         }
         drawCounts();
         drawWords();
+    }
+    /// The whole level as it begins, without player and words.
+    [[nodiscard]] Sheet wholePicture(const PuzzleTable& table) {
+        const Level& level = *stage().level;
+        const auto [width, height] = wholeSize(level);
+        if (std::int64_t{width} * height > mostWholePx)
+            throw LoadError("The level is too large for one picture (--whole). Draw a screen of it.");
+        setScreen(width, height);
+        m_screen.beginWhole(width, height);
+        m_isWhole = true;
+        m_camera.left = m_camera.top = 0;
+        clear();
+        if (level.kit) {
+            const Entity* start = level.startEntity("");
+            drawPlan({level.frame.columns / 2.0, level.frame.rows / 2.0,
+                      start ? start->whole.value("storey", 0) : 0});
+        } else if (level.puzzle) {
+            drawPuzzle(table);
+        } else {
+            drawCells([] {});
+        }
+        m_isWhole = false;
+        return m_screen.takeWhole();
+    }
+    static constexpr std::int64_t mostWholePx = std::int64_t{8192} * 8192;
+    static std::pair<int, int> wholeSize(const Level& level) {
+        if (level.kit) return {level.frame.columns * planModulePx, level.frame.rows * planModulePx};
+        return {level.frame.widthPx(), level.frame.heightPx()};
     }
     /// What is drawn from now on follows what is there now; before the picture changes.
     void goOver(const Transition& transition) {
@@ -97,6 +111,34 @@ public:
     }
 
 private:
+    void clear() { m_screen.clear(colorOf(stage().level->backgroundColor, {27, 39, 51})); }
+    /// The farthest first.
+    template <typename DrawPlayer>
+    void drawCells(DrawPlayer&& drawPlayer) {
+        const Level& level = *stage().level;
+        const int left = m_camera.left, top = m_camera.top;
+        const Color sky = colorOf(level.backgroundColor, {27, 39, 51});
+        if (!level.backgroundBelow.empty())
+            drawSky(sky, colorOf(level.backgroundBelow, sky), level.frame.heightPx());
+        drawPictures(false, left, top);
+        drawEntities(DrawOrder::BehindMasses);
+        if (level.layers.empty()) drawShapes(left, top);
+        drawLayers(false, left, top);
+        drawEntities(DrawOrder::AmongCast);
+        drawPlayer();
+        drawLayers(true, left, top);
+        drawPictures(true, left, top);
+        drawEntities(DrawOrder::BeforeFront);
+    }
+    void drawPuzzle(const PuzzleTable& table) {
+        PuzzleDrawing(m_screen, puzzleView())
+            .draw(*stage().level->puzzle, table,
+                  [&](const std::string& kind) { return counterFace(kind); });
+    }
+    void drawPlan(const PlanSight& sight) {
+        drawKit(m_screen, *stage().level->kit, sight, m_camera.width, m_camera.height);
+        drawKitThings(sight);
+    }
     /// The camera keeps to the zone that the player is in, else to the level.
     void follow() {
         const Level& level = *stage().level;
@@ -111,17 +153,14 @@ private:
 
     /// From one colour to the other, from the level's top to its lower edge.
     void drawSky(Color above, Color below, int levelHeight) {
-        constexpr int strip = 4;
-        for (int y = 0; y < m_camera.height; y += strip) {
+        for (int y = 0; y < m_camera.height; ++y) {
             const double share =
-                std::clamp((m_camera.top + y + strip / 2.0) / std::max(levelHeight, 1), 0.0, 1.0);
+                std::clamp((m_camera.top + y + 0.5) / std::max(levelHeight, 1), 0.0, 1.0);
             const auto mix = [share](Uint8 from, Uint8 to) {
                 return static_cast<Uint8>(from + (to - from) * share + 0.5);
             };
-            SDL_SetRenderDrawColor(m_renderer, mix(above.r, below.r), mix(above.g, below.g),
-                                   mix(above.b, below.b), 255);
-            const SDL_Rect rect{0, y, m_camera.width, strip};
-            SDL_RenderFillRect(m_renderer, &rect);
+            fill({0, y, m_camera.width, 1},
+                 {mix(above.r, below.r), mix(above.g, below.g), mix(above.b, below.b)}, 255);
         }
     }
 
@@ -132,8 +171,8 @@ private:
             if ((layers[i].role == "front") != areFront) continue;
             // Step by step, so that nothing flickers.
             const FadeLine& line = layers[i].fadeLine;
-            const bool isFaint =
-                line.isPassedBy(bodyBox()) || (layers[i].fades && hidesBody(layers[i]));
+            const bool isFaint = !m_isWhole && (line.isPassedBy(bodyBox()) ||
+                                                (layers[i].fades && hidesBody(layers[i])));
             const bool hasLine = line.beyond != FadeLine::Beyond::Nowhere;
             m_shares[i] = fadedOn(m_shares[i], isFaint, hasLine ? line.ticks : 9);
             drawLayer(layers[i], left, top, m_shares[i]);
@@ -160,15 +199,14 @@ private:
         for (std::size_t i = 0; i < pictures.size(); ++i) {
             const Picture& picture = pictures[i];
             if (picture.isFront != areFront) continue;
-            m_pictureShares[i] = fadedOn(m_pictureShares[i], picture.fadeLine.isPassedBy(bodyBox()),
-                                         picture.fadeLine.ticks);
-            SDL_Texture* texture = sheet(picture.image);
-            int imageWidth = 0, imageHeight = 0;
-            SDL_QueryTexture(texture, nullptr, nullptr, &imageWidth, &imageHeight);
-            SDL_SetTextureAlphaMod(
-                texture, static_cast<Uint8>(m_pictureShares[i] * picture.opacity * 255 / 100));
+            m_pictureShares[i] =
+                fadedOn(m_pictureShares[i], !m_isWhole && picture.fadeLine.isPassedBy(bodyBox()),
+                        picture.fadeLine.ticks);
+            const Sheet& image = sheet(picture.image);
+            Placing how;
+            how.alpha = static_cast<int>(m_pictureShares[i] * picture.opacity * 255 / 100);
             const auto [width, height] = picture.sizeOn(m_camera.width, m_camera.height, levelWidth,
-                                                        levelHeight, imageWidth, imageHeight);
+                                                        levelHeight, image.width, image.height);
             auto [x, y] = picture.cornerOn(left, top, m_camera.width, m_camera.height, levelWidth,
                                            levelHeight, width, height);
             x += picture.scroll * double(stage().body.tick);
@@ -180,7 +218,7 @@ private:
                 for (double left2 = x; left2 < m_camera.width; left2 += width) {
                     const SDL_Rect target{int(std::lround(left2)), int(std::lround(top2)),
                                           int(std::lround(width)), int(std::lround(height))};
-                    SDL_RenderCopy(m_renderer, texture, nullptr, &target);
+                    m_screen.copy(image, {0, 0, image.width, image.height}, target, how);
                     if (!isAcross) break;
                 }
                 if (!isDown) break;
@@ -193,18 +231,19 @@ private:
         const KindLook* kind = m_play.campaign().kind(kindId);
         if (!kind) return face;
         const Color tone = colorOf(kind->color, {200, 200, 190});
-        face.tone = {tone.r, tone.g, tone.b, 255};
+        face.tone = tone;
         const Sprite& sprite = kind->sprite;
         if (sprite.sheet.empty()) return face;
-        face.texture = sheet(sprite.sheet);
+        face.sheet = &sheet(sprite.sheet);
         const auto [x, y] = sprite.frameAt(m_play.ticks());
         face.source = {x, y, sprite.width, sprite.height};
         return face;
     }
 
     void drawLayer(const Layer& layer, int left, int top, double share) {
-        SDL_Texture* texture = sheet(layer.sheet);
-        SDL_SetTextureAlphaMod(texture, static_cast<Uint8>(share * layer.opacity * 255 / 100));
+        const Sheet& tiles = sheet(layer.sheet);
+        Placing how;
+        how.alpha = static_cast<int>(share * layer.opacity * 255 / 100);
         const Frame& frame = stage().level->frame;
         const Cells sight = cellsInSight(frame);
         for (int row = sight.top; row < sight.bottom; ++row) {
@@ -216,74 +255,50 @@ private:
                                       layer.tileWidth, layer.tileHeight};
                 const int flip =
                     layer.flips.empty() ? 0 : layer.flips[std::size_t(row)][std::size_t(column)];
-                drawCell(texture, source, column, row, left, top, flip, layer.role == "main");
+                const SDL_Rect target{column * frame.cellWidth - left, row * frame.cellHeight - top,
+                                      frame.cellWidth, frame.cellHeight};
+                how.isMirrored = (flip & 1) != 0;
+                how.isUpsideDown = (flip & 2) != 0;
+                m_screen.copy(tiles, source, target, how);
             }
         }
     }
 
-    /// A tile; of the masses, cut to the form of its cell.
-    void drawCell(SDL_Texture* texture, const SDL_Rect& source, int column, int row, int left,
-                  int top, int flip, bool isCut) {
-        const Frame& frame = stage().level->frame;
-        const CellShape shape = stage().level->at(column, row);
-        const int x = column * frame.cellWidth - left;
-        const int y = row * frame.cellHeight - top;
-        if (shape.form == Form::Full || !isCut) {
-            const SDL_Rect target{x, y, frame.cellWidth, frame.cellHeight};
-            const int flips = ((flip & 1) != 0 ? SDL_FLIP_HORIZONTAL : SDL_FLIP_NONE) |
-                              ((flip & 2) != 0 ? SDL_FLIP_VERTICAL : SDL_FLIP_NONE);
-            SDL_RenderCopyEx(m_renderer, texture, &source, &target, 0, nullptr,
-                             static_cast<SDL_RendererFlip>(flips));
-            return;
-        }
-        for (int j = 0; j < frame.cellHeight; ++j) {
-            const auto [from, to] = formRow(shape.form, j, frame.cellWidth, frame.cellHeight);
-            if (from == to) continue;
-            const SDL_Rect part{source.x + from * source.w / frame.cellWidth,
-                                source.y + j * source.h / frame.cellHeight,
-                                std::max(1, (to - from) * source.w / frame.cellWidth), 1};
-            const SDL_Rect target{x + from, y + j, to - from, 1};
-            SDL_RenderCopy(m_renderer, texture, &part, &target);
-        }
-    }
-
-    /// A level without art: each behaviour in a plain tone.
+    /// A level without art: each matter in its colour, cut to the forms of its cells.
     void drawShapes(int left, int top) {
-        const Frame& frame = stage().level->frame;
-        const std::map<Behaviour, Color> tones{{Behaviour::Solid, {89, 100, 108}},
-                                               {Behaviour::OneWay, {138, 106, 69}},
-                                               {Behaviour::Ladder, {94, 71, 45}},
-                                               {Behaviour::Liquid, {44, 95, 110}},
-                                               {Behaviour::Deadly, {200, 64, 42}}};
+        const Level& level = *stage().level;
+        const Frame& frame = level.frame;
         const Cells sight = cellsInSight(frame);
         for (int row = sight.top; row < sight.bottom; ++row) {
             for (int column = sight.left; column < sight.right; ++column) {
-                const auto tone = tones.find(stage().level->at(column, row).behaviour);
-                if (tone == tones.end()) continue;
-                SDL_SetRenderDrawColor(m_renderer, tone->second.r, tone->second.g, tone->second.b,
-                                       255);
-                const SDL_Rect target{column * frame.cellWidth - left, row * frame.cellHeight - top,
-                                      frame.cellWidth, frame.cellHeight};
-                SDL_RenderFillRect(m_renderer, &target);
+                const std::size_t cell =
+                    std::size_t(row) * std::size_t(frame.columns) + std::size_t(column);
+                const std::size_t matter = level.cells[cell];
+                if (matter == 0) continue;
+                const Color tone = colorOf(level.matterColors[matter], {89, 100, 108});
+                for (int j = 0; j < frame.cellHeight; ++j) {
+                    const auto [from, to] =
+                        formRow(level.forms[cell], j, frame.cellWidth, frame.cellHeight);
+                    const SDL_Rect line{column * frame.cellWidth + from - left,
+                                        row * frame.cellHeight + j - top, to - from, 1};
+                    if (from < to) fill(line, tone, 255);
+                }
             }
         }
     }
 
     /// What stands on the storey that one is on.
-    void drawKitThings(const KitStroll& stroll) {
-        constexpr int px = 24;
+    void drawKitThings(const PlanSight& sight) {
         const Level& level = *stage().level;
-        const auto place = stroll.place(*level.kit);
-        const int storey = stroll.module(*level.kit)[2];
         for (std::size_t i = 0; i < level.entities.size(); ++i) {
             const Entity& entity = level.entities[i];
-            if (entity.whole.value("storey", 0) != storey || entity.role == "spawn" ||
+            if (entity.whole.value("storey", 0) != sight.storey || entity.role == "spawn" ||
                 stage().isTaken[i])
                 continue;
             const double x = (entity.box.x + entity.box.width / 2.0) / level.frame.cellWidth;
             const double y = (entity.box.y + entity.box.height / 2.0) / level.frame.cellHeight;
-            const Box box{int((x - place.first) * px) + m_camera.width / 2 - 8,
-                          int((y - place.second) * px) + m_camera.height / 2 - 8, 16, 16};
+            const Box box{int((x - sight.x) * planModulePx) + m_camera.width / 2 - 8,
+                          int((y - sight.y) * planModulePx) + m_camera.height / 2 - 8, 16, 16};
             m_camera.left = m_camera.top = 0;
             drawKind(entity.kind, box, false);
         }
@@ -336,6 +351,7 @@ private:
                          {170, 178, 180, 255}, Words::Align::Middle);
     }
 
+    bool m_isWhole = false;  ///< nobody is there that something could hide
     std::string m_language;
     const Level* m_level = nullptr;  ///< that the camera follows in
     bool m_showsOverlay = false;

@@ -168,6 +168,7 @@ public:
         }
     }
 
+    [[nodiscard]] Sheet wholePicture() { return m_drawing.wholePicture(m_table); }
     void draw() {
         const Transition transition = m_play.takeTransition();
         if (transition.sort != TransitionSort::Cut) m_drawing.goOver(transition);

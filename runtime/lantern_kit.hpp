@@ -5,7 +5,7 @@
 
 #include <algorithm>
 
-#include "rook_runtime.hpp"
+#include "lantern_screen.hpp"
 
 namespace lantern {
 
@@ -41,14 +41,20 @@ private:
     int m_ticks = 0;
 };
 
+/// What is in the middle of a view of a plan, modules, and the storey that one is on.
+struct PlanSight {
+    double x = 0;
+    double y = 0;
+    int storey = 0;
+};
+inline constexpr int planModulePx = 24;
+
 /// The storey in plan, the ones below it darker, in a view of that size.
-inline void drawKit(SDL_Renderer* renderer, const rook::runtime::KitPlan& plan,
-                    const KitStroll& stroll, int viewWidth, int viewHeight) {
-    const int storey = stroll.module(plan)[2];
-    // Named, as C++17 lets no lambda take a structured binding.
-    const std::pair<double, double> place = stroll.place(plan);
-    const double x = place.first, y = place.second;
-    constexpr double px = 24;  // of a module
+inline void drawKit(Screen& screen, const rook::runtime::KitPlan& plan, const PlanSight& sight,
+                    int viewWidth, int viewHeight) {
+    const int storey = sight.storey;
+    const double x = sight.x, y = sight.y;
+    constexpr double px = planModulePx;
     const auto across = [&](double units) {
         return static_cast<int>((units / plan.width - x) * px + viewWidth / 2.0);
     };
@@ -67,37 +73,36 @@ inline void drawKit(SDL_Renderer* renderer, const rook::runtime::KitPlan& plan,
                     foot >= ground - plan.storey / 4 && foot < ground + plan.storey * 3 / 4;
                 if (isWall != areWalls || !isHere) continue;
                 const int tone = isWall ? 205 : solid.sort == "ramp" ? 120 : 88;
-                SDL_SetRenderDrawColor(renderer, static_cast<Uint8>(tone * light),
-                                       static_cast<Uint8>((tone + 4) * light),
-                                       static_cast<Uint8>((tone + 10) * light), 255);
+                const Color shade{static_cast<Uint8>(tone * light),
+                                  static_cast<Uint8>((tone + 4) * light),
+                                  static_cast<Uint8>((tone + 10) * light)};
                 const int left = across(solid.from[0]);
                 const int top = down(solid.from[1]);
                 const SDL_Rect box{left, top, std::max(1, across(solid.to[0]) - left),
                                    std::max(1, down(solid.to[1]) - top)};
-                SDL_RenderFillRect(renderer, &box);
+                screen.fill(box, shade);
                 if (solid.sort != "ramp") continue;
                 // Lines across, closer where it is higher.
-                SDL_SetRenderDrawColor(renderer, 60, 66, 74, 255);
                 for (int i = 1; i < 6; ++i) {
                     const bool isAcross = solid.up == "right" || solid.up == "left";
                     const int at = (isAcross ? box.w : box.h) * i * i / 36;
                     const bool isTurned = solid.up == "left" || solid.up == "up";
                     const int along = isTurned ? at : (isAcross ? box.w : box.h) - at;
                     if (isAcross)
-                        SDL_RenderDrawLine(renderer, box.x + along, box.y, box.x + along,
-                                           box.y + box.h);
+                        screen.fill(SDL_Rect{box.x + along, box.y, 1, box.h}, {60, 66, 74});
                     else
-                        SDL_RenderDrawLine(renderer, box.x, box.y + along, box.x + box.w,
-                                           box.y + along);
+                        screen.fill(SDL_Rect{box.x, box.y + along, box.w, 1}, {60, 66, 74});
                 }
             }
         }
     }
+}
+
+/// In the middle of the view.
+inline void drawKeeper(Screen& screen, int viewWidth, int viewHeight) {
     const SDL_Rect body{viewWidth / 2 - 5, viewHeight / 2 - 5, 10, 10};
-    SDL_SetRenderDrawColor(renderer, 240, 236, 220, 255);
-    SDL_RenderFillRect(renderer, &body);
-    SDL_SetRenderDrawColor(renderer, 30, 127, 113, 255);
-    SDL_RenderDrawRect(renderer, &body);
+    screen.fill(body, {240, 236, 220});
+    screen.frame(body, {30, 127, 113});
 }
 
 }  // namespace lantern

@@ -7,6 +7,7 @@
 #include <cmath>
 #include <set>
 
+#include "lantern_screen.hpp"
 #include "lantern_text.hpp"
 #include "rook_runtime.hpp"
 
@@ -142,17 +143,16 @@ struct PuzzleView {
 
 /// What counters of a kind look like.
 struct CounterFace {
-    SDL_Color tone{200, 200, 190, 255};  ///< where there is no picture
-    SDL_Texture* texture = nullptr;
-    SDL_Rect source{0, 0, 0, 0};  ///< px of the texture
+    Color tone{200, 200, 190};     ///< where there is no picture
+    const Sheet* sheet = nullptr;  ///< its picture
+    SDL_Rect source{0, 0, 0, 0};   ///< px of the texture
 };
 
 /// Draws a puzzle level as it stands.
 class PuzzleDrawing {
 public:
-    using Tone = SDL_Color;
-    PuzzleDrawing(SDL_Renderer* renderer, const PuzzleView& view)
-        : m_renderer(renderer), m_view(view) {}
+    using Tone = Color;
+    PuzzleDrawing(Screen& screen, const PuzzleView& view) : m_screen(screen), m_view(view) {}
 
     /// `faceOf(kind)` tells what its counters look like.
     template <typename FaceOf>
@@ -165,13 +165,13 @@ public:
             const auto& corner = level.slotFaces[static_cast<std::size_t>(at)];
             const auto& counter = level.board.counters[i];
             const CounterFace face = faceOf(counter.kind);
-            if (face.texture)
+            if (face.sheet)
                 drawPicture(level, counter, corner, face);
             else
                 drawToken(level, counter, corner, face.tone);
             if (static_cast<int>(i) == table.picked())
                 frame(corner.x + 1, corner.y + 1, level.slotWidth - 2, level.slotHeight - 2,
-                      {255, 255, 255, 255});
+                      {255, 255, 255});
         }
         drawQueue(level, table);
     }
@@ -195,8 +195,10 @@ private:
         SDL_FRect upright = all;
         if (counter.turn % 2 == 1)
             upright = {all.x + (all.w - all.h) / 2, all.y + (all.h - all.w) / 2, all.h, all.w};
-        SDL_RenderCopyExF(m_renderer, face.texture, &face.source, &upright, 90.0 * counter.turn,
-                          nullptr, SDL_FLIP_NONE);
+        Placing how;
+        how.quarterTurns = counter.turn;
+        how.middle = {int(std::lround(upright.w / 2)), int(std::lround(upright.h / 2))};
+        m_screen.copy(*face.sheet, face.source, upright, how);
     }
     /// Its cells in its colour, where it has no picture.
     void drawToken(const rook::runtime::PuzzleLevel& level,
@@ -226,7 +228,7 @@ private:
     static Tone toneOf(const std::string& text) {
         unsigned value = 0x808080;
         if (text.size() == 7) (void)std::sscanf(text.c_str(), "#%06x", &value);
-        return {Uint8(value >> 16), Uint8(value >> 8 & 0xff), Uint8(value & 0xff), 255};
+        return {Uint8(value >> 16), Uint8(value >> 8 & 0xff), Uint8(value & 0xff)};
     }
     [[nodiscard]] SDL_FPoint onScreen(double x, double y) const {
         return {float(x * m_view.scale + m_view.left), float(y * m_view.scale + m_view.top)};
@@ -236,27 +238,39 @@ private:
         return {corner.x, corner.y, float(width * m_view.scale), float(height * m_view.scale)};
     }
     void box(double x, double y, double width, double height, Tone tone) {
-        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, tone.a);
-        const SDL_FRect area = rect(x, y, width, height);
-        SDL_RenderFillRectF(m_renderer, &area);
+        m_screen.fill(rect(x, y, width, height), tone);
     }
     void frame(double x, double y, double width, double height, Tone tone) {
-        SDL_SetRenderDrawColor(m_renderer, tone.r, tone.g, tone.b, tone.a);
-        const SDL_FRect area = rect(x, y, width, height);
-        SDL_RenderDrawRectF(m_renderer, &area);
+        m_screen.frame(rect(x, y, width, height), tone);
     }
-    /// A fan about the centre: shapes are as good as convex.
+    /// All px whose middle lies inside, row by row: between the first and second crossing of its
+    /// sides, the third and fourth, and so on.
     void polygon(const rook::runtime::PuzzleSlot& face, Tone tone) {
-        std::vector<SDL_Vertex> corners{{onScreen(face.centreX, face.centreY), tone, {0, 0}}};
-        for (const auto& corner : face.outline)
-            corners.push_back({onScreen(corner.first, corner.second), tone, {0, 0}});
-        std::vector<int> order;
-        const int count = static_cast<int>(face.outline.size());
-        for (int i = 1; i <= count; ++i)
-            for (const int each : {0, i, i % count + 1})
-                order.push_back(each);
-        SDL_RenderGeometry(m_renderer, nullptr, corners.data(), static_cast<int>(corners.size()),
-                           order.data(), static_cast<int>(order.size()));
+        std::vector<std::pair<double, double>> corners;
+        double top = 1e9, bottom = -1e9;
+        for (const auto& corner : face.outline) {
+            corners.emplace_back(corner.first * m_view.scale + m_view.left,
+                                 corner.second * m_view.scale + m_view.top);
+            top = std::min(top, corners.back().second);
+            bottom = std::max(bottom, corners.back().second);
+        }
+        for (int y = int(std::floor(top)); y < bottom; ++y) {
+            const double middle = y + 0.5;
+            std::vector<double> crossings;
+            for (std::size_t i = 0; i < corners.size(); ++i) {
+                const auto& a = corners[i];
+                const auto& b = corners[(i + 1) % corners.size()];
+                if ((a.second <= middle) == (b.second <= middle)) continue;
+                crossings.push_back(a.first + (b.first - a.first) * (middle - a.second) /
+                                                  (b.second - a.second));
+            }
+            std::sort(crossings.begin(), crossings.end());
+            for (std::size_t i = 0; i + 1 < crossings.size(); i += 2) {
+                const int from = int(std::ceil(crossings[i] - 0.5));
+                const SDL_Rect row{from, y, int(std::ceil(crossings[i + 1] - 0.5)) - from, 1};
+                if (row.w > 0) m_screen.fill(row, tone);
+            }
+        }
     }
     void plate(const rook::runtime::PuzzleLevel& level, const rook::runtime::PuzzleSlot& face,
                Tone tone) {
@@ -285,15 +299,15 @@ private:
         if (slot.state == puzzle::SlotState::Gone) return;
         const bool isLocked = slot.state == puzzle::SlotState::Locked && !isOpen;
         plate(level, face,
-              isLocked                                   ? Tone{120, 96, 44, 255}
-              : slot.state == puzzle::SlotState::Blocked ? Tone{52, 58, 62, 255}
-                                                         : Tone{206, 203, 190, 255});
+              isLocked                                   ? Tone{120, 96, 44}
+              : slot.state == puzzle::SlotState::Blocked ? Tone{52, 58, 62}
+                                                         : Tone{206, 203, 190});
         if (static_cast<int>(i) == table.from())
-            frame(face.x, face.y, level.slotWidth, level.slotHeight, {255, 255, 255, 255});
-        if (!face.marks.empty()) box(face.centreX - 4, face.y + 4, 8, 4, {138, 84, 140, 255});
+            frame(face.x, face.y, level.slotWidth, level.slotHeight, {255, 255, 255});
+        if (!face.marks.empty()) box(face.centreX - 4, face.y + 4, 8, 4, {138, 84, 140});
         // As many notches as it costs, up to ten.
         for (int notch = 0; isLocked && notch < std::min<std::int64_t>(10, slot.price); ++notch)
-            box(face.x + 6 + notch % 5 * 5, face.y + 8 + notch / 5 * 6, 3, 4, {240, 220, 160, 255});
+            box(face.x + 6 + notch % 5 * 5, face.y + 8 + notch / 5 * 6, 3, 4, {240, 220, 160});
         if (!table.state().stacks.empty())
             stack(level, table.state().stacks[i], face.x, face.y, level.slotWidth,
                   level.slotHeight);
@@ -304,13 +318,13 @@ private:
              ++i) {
             const double x = -m_view.left / m_view.scale + 6;
             const double y = -m_view.top / m_view.scale + 24 + double(i - table.state().isPut) * 34;
-            box(x, y, 26, 30, {40, 46, 50, 255});
-            if (i == table.state().isPut) frame(x, y, 26, 30, {240, 240, 230, 255});
+            box(x, y, 26, 30, {40, 46, 50});
+            if (i == table.state().isPut) frame(x, y, 26, 30, {240, 240, 230});
             stack(level, queue[i], x, y, 26, 30);
         }
     }
 
-    SDL_Renderer* m_renderer;
+    Screen& m_screen;
     PuzzleView m_view;
 };
 

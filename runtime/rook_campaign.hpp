@@ -99,7 +99,7 @@ inline Campaign readCampaign(const nlohmann::json& file, const std::string& name
         CampaignLevel level;
         level.id = text(levels[i], "id", where);
         level.title = text(levels[i], "title", where);
-        level.file = text(levels[i], "file", where);
+        level.file = path(levels[i], "file", where);
         level.message = text(levels[i], "message", where);
         const nlohmann::json& next = member(levels[i], "next", where);
         if (!next.is_null()) level.next = text(levels[i], "next", where);

@@ -2,6 +2,7 @@
 /// Typed access to the JSON of exported files: what is not as it should be throws one sentence that
 /// says what, where and what to do. For the loaders beside it.
 
+#include <algorithm>
 #include <array>
 #include <cstdint>
 #include <nlohmann/json.hpp>
@@ -10,22 +11,14 @@
 #include <string_view>
 #include <vector>
 
+#include "rook_packed.hpp"
 #include "rook_shapes.hpp"
 
 namespace rook::runtime {
 
-class LoadError : public std::runtime_error {
-public:
-    using std::runtime_error::runtime_error;
-};
-
 namespace detail {
 
 using nlohmann::json;
-
-[[noreturn]] inline void fail(const std::string& what, const std::string& where) {
-    throw LoadError(what + " (" + where + "). Export the level again.");
-}
 
 inline const json& member(const json& object, const char* key, const std::string& where) {
     if (!object.is_object()) fail("An object is wanted here", where);
@@ -38,6 +31,25 @@ inline std::string text(const json& object, const char* key, const std::string& 
     const json& value = member(object, key, where);
     if (!value.is_string()) fail("A text is wanted here", where + "." + key);
     return value.get<std::string>();
+}
+
+/// A path of the bundle, with / between its parts. What leads out of it is refused, on any system.
+inline std::string pathInside(const std::string& path, const std::string& where) {
+    bool isInside = !path.empty() && path.find_first_of("\\:") == std::string::npos &&
+                    path.find('\0') == std::string::npos;
+    std::size_t from = 0;
+    while (isInside && from <= path.size()) {
+        const std::size_t to = std::min(path.find('/', from), path.size());
+        const std::string part = path.substr(from, to - from);
+        isInside = !part.empty() && part != "." && part != "..";
+        from = to + 1;
+    }
+    if (!isInside) fail("The path \"" + path + "\" leaves the bundle", where);
+    return path;
+}
+/// A member that is one.
+inline std::string path(const json& object, const char* key, const std::string& where) {
+    return pathInside(text(object, key, where), where + "." + key);
 }
 
 inline int whole(const json& value, int low, int high, const std::string& where) {
@@ -97,10 +109,34 @@ inline EdgeRule edge(const json& edges, const char* key, EdgeRule standard,
     return named<EdgeRule>(text(edges, key, where), edgeRuleNames, where + "." + key);
 }
 
-/// Calls `take(x, y, number)` for each number of a list of rows.
+/// Calls `take(x, y, number)` for each number of a list of rows, or of packed ones.
 template <typename Take>
 void rows(const json& object, const char* key, int columns, int rowCount, int high,
           const std::string& where, Take&& take) {
+    if (const json& packed = member(object, key, where); packed.is_object()) {
+        const std::string at = where + "." + key;
+        const int bits = whole(packed, "bits", 8, 32, at);
+        if (bits != 8 && bits != 16 && bits != 32) fail("8, 16 or 32 bits are wanted here", at);
+        const std::size_t each = static_cast<std::size_t>(bits / 8);
+        const std::string bytes = unpacked(
+            text(packed, "zlib", at),
+            static_cast<std::size_t>(columns) * static_cast<std::size_t>(rowCount) * each, at);
+        std::size_t from = 0;
+        for (int y = 0; y < rowCount; ++y)
+            for (int x = 0; x < columns; ++x, from += each) {
+                std::uint32_t number = 0;
+                for (std::size_t i = 0; i < each; ++i)
+                    number |=
+                        static_cast<std::uint32_t>(static_cast<unsigned char>(bytes[from + i]))
+                        << (8 * i);
+                if (number > static_cast<std::uint32_t>(high))
+                    fail("The number " + std::to_string(number) + " is out of its range, 0 to " +
+                             std::to_string(high),
+                         at);
+                take(x, y, static_cast<int>(number));
+            }
+        return;
+    }
     const json& all = list(object, key, where);
     if (all.size() != static_cast<std::size_t>(rowCount))
         fail("There are " + std::to_string(all.size()) + " rows and should be " +

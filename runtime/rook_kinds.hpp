@@ -56,7 +56,7 @@ namespace detail {
 inline Sprite readSprite(const json& value, const std::string& where) {
     constexpr int far = 65536;
     Sprite sprite;
-    sprite.sheet = text(value, "sheet", where);
+    sprite.sheet = path(value, "sheet", where);
     sprite.ticks = whole(value, "ticks", 1, 3600, where);
     sprite.width = whole(value, "width", 1, far, where);
     sprite.height = whole(value, "height", 1, far, where);

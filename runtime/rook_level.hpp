@@ -165,6 +165,7 @@ struct Level : CellSource {
     std::vector<Layer> layers;
     std::vector<Picture> pictures;  ///< the farthest first
     std::vector<std::string> matterNames;
+    std::vector<std::string> matterColors;  ///< "#rrggbb", for what has no tile
     std::vector<Behaviour> behaviours;
     std::vector<std::uint16_t> cells;  ///< matter of each cell, row by row
     std::vector<Form> forms;           ///< form of each cell, row by row
@@ -177,6 +178,8 @@ struct Level : CellSource {
     std::vector<std::string> profiles;  ///< names of its own and of the others, by their number
     Parts parts;                        ///< hazards, doors and keys, springs, movers
     std::vector<std::string> gainIds;   ///< the entities that `parts.gains` stands for
+    /// Places in `entities` of those that `parts` holds, in its order.
+    std::vector<std::size_t> doorEntities, deadlyEntities, springEntities, moverEntities;
     std::optional<Proof> proof;
     std::optional<KitPlan> kit;  ///< of a kit board
     std::optional<PuzzleLevel> puzzle;

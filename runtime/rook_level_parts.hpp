@@ -298,31 +298,48 @@ inline void readParts(const json& file, Level& level, const std::string& name) {
     if (!springs.is_object()) fail("An object is wanted here", name + ": motion.springs");
     for (const Entity& entity : level.entities) {
         const std::string where = name + ": " + entity.id;
+        const auto place = static_cast<std::size_t>(&entity - level.entities.data());
         const bool isTimed =
             entity.whole.contains("timetable") && (entity.role == "hazard" || entity.role == "foe");
         if (isTimed) {
             level.parts.timed.push_back(
                 {entity.box, readTimetable(entity.whole["timetable"], where + ".timetable"),
-                 entity.role == "foe", static_cast<int>(&entity - level.entities.data())});
+                 entity.role == "foe", static_cast<int>(place)});
         } else if (entity.role == "hazard") {
             level.parts.deadly.push_back(entity.box);
+            level.deadlyEntities.push_back(place);
         } else if (mayBeShut(entity)) {
             Door door{entity.box, 0, false};
             level.parts.doors.push_back(door);
+            level.doorEntities.push_back(place);
             readDoor(level, entity, name);
         } else if (entity.role == "spring") {
-            const std::string place = name + ": motion.springs." + entity.id;
-            if (!springs.contains(entity.id)) fail("The spring has no tables", place);
+            const std::string at = name + ": motion.springs." + entity.id;
+            if (!springs.contains(entity.id)) fail("The spring has no tables", at);
             const json& tables = springs[entity.id];
             Spring spring;
             spring.box = entity.box;
-            spring.high = readPhases(member(tables, "high", place), place + ".high");
-            spring.low = readPhases(member(tables, "low", place), place + ".low");
-            spring.pushDx = whole(tables, "pushDx", -maxStepPx, maxStepPx, place);
-            readOtherFlights(tables, level, spring, place);
+            spring.high = readPhases(member(tables, "high", at), at + ".high");
+            spring.low = readPhases(member(tables, "low", at), at + ".low");
+            spring.pushDx = whole(tables, "pushDx", -maxStepPx, maxStepPx, at);
+            readOtherFlights(tables, level, spring, at);
             level.parts.springs.push_back(std::move(spring));
+            level.springEntities.push_back(place);
         }
     }
+}
+
+/// A list of [x, y], px.
+inline std::vector<std::pair<int, int>> readCorners(const json& value, const char* key,
+                                                    const std::string& where) {
+    const int far = 16384 * 512;
+    std::vector<std::pair<int, int>> corners;
+    const std::string at = where + "." + key;
+    for (const json& corner : list(value, key, where)) {
+        if (!corner.is_array() || corner.size() != 2) fail("Each corner should be [x, y]", at);
+        corners.emplace_back(whole(corner[0], -far, far, at), whole(corner[1], -far, far, at));
+    }
+    return corners;
 }
 
 inline Mover readMover(const json& value, const std::string& where) {
@@ -331,21 +348,11 @@ inline Mover readMover(const json& value, const std::string& where) {
     mover.width = whole(value, "width", 1, far, where);
     mover.height = whole(value, "height", 1, far, where);
     mover.periodTicks = whole(value, "periodTicks", 1, 36000, where);
-    const auto readCorners = [&](const char* key) {
-        std::vector<std::pair<int, int>> corners;
-        const std::string at = where + "." + key;
-        for (const json& corner : list(value, key, where)) {
-            if (!corner.is_array() || corner.size() != 2)
-                fail("Each corner of a track should be [x, y]", at);
-            corners.emplace_back(whole(corner[0], -far, far, at), whole(corner[1], -far, far, at));
-        }
-        return corners;
-    };
-    mover.track = readCorners("track");
+    mover.track = readCorners(value, "track", where);
     if (mover.track.empty() || mover.track.front() != mover.track.back())
         fail("A track should end where it begins", where + ".track");
-    if (value.contains("way")) {
-        mover.way = readCorners("way");
+    if (value.contains("way") && !value["way"].is_null()) {
+        mover.way = readCorners(value, "way", where);
         if (mover.way.size() != static_cast<std::size_t>(mover.periodTicks))
             fail("A way should hold one corner a tick of the period", where + ".way");
         return mover;

@@ -35,6 +35,12 @@ inline void readMatter(const json& file, Level& level, const std::string& name) 
         level.behaviours.push_back(behaviour(value.get<std::string>(), where + ".behaviours"));
     }
     const std::size_t matterCount = level.behaviours.size();
+    if (matter.contains("colors"))
+        for (const json& value : list(matter, "colors", where)) {
+            if (!value.is_string()) fail("A text is wanted here", where + ".colors");
+            level.matterColors.push_back(value.get<std::string>());
+        }
+    level.matterColors.resize(matterCount);
     if (matterCount == 0 || matterCount > 4096 || matterCount != level.matterNames.size())
         fail("There should be as many names as behaviours, 1 to 4096", where);
     std::vector<Form> forms;
@@ -87,7 +93,7 @@ inline Layer readLayer(const json& value, const Level& level, const std::string&
     Layer layer;
     layer.name = text(value, "name", where);
     layer.role = text(value, "role", where);
-    layer.sheet = text(value, "sheet", where);
+    layer.sheet = path(value, "sheet", where);
     const std::vector<int> tile = numbers(value, "tile", 1, 16384, 2, where);
     if (tile.size() != 2) fail("tile should hold width and height", where);
     layer.tileWidth = tile[0];
@@ -165,7 +171,21 @@ E oneOf(const json& value, const char* key, const std::vector<std::string>& name
     fail("\"" + name + "\" is not known here", where + "." + key);
 }
 
-/// Simulates the patrol of a foe that has one.
+/// The way of a foe as it was written.
+inline PatrolWay readWay(const json& value, const Box& box, const std::string& where) {
+    PatrolWay way;
+    way.corners = readCorners(value, "way", where);
+    if (way.corners.empty() || way.corners.size() > maxPatrolTicks + 1)
+        fail("A way has 1 to 36,001 corners", where + ".way");
+    const int last = static_cast<int>(way.corners.size()) - 1;
+    way.loopFrom = static_cast<std::size_t>(whole(value, "loopFrom", 0, last, where));
+    way.width = box.width;
+    way.height = box.height;
+    way.canBeBeaten = true;
+    return way;
+}
+
+/// The way of a foe that has one; simulated, where it was not written.
 inline void readFoe(const json& value, std::size_t entity, const std::vector<Box>& doors,
                     Level& level, const std::string& where) {
     const json& data = member(value, "patrol", where);
@@ -184,6 +204,10 @@ inline void readFoe(const json& value, std::size_t entity, const std::vector<Box
     }
     // Who stands still by a timetable is among the hazards.
     if (patrol.gait == Gait::Still && value.contains("timetable")) return;
+    if (value.contains("loopFrom")) {
+        level.foes.push_back({entity, readWay(value, patrol.box, where)});
+        return;
+    }
     for (const Entity& each : level.entities)
         if (each.role == "turn-mark") patrol.marks.push_back(each.box);
     level.foes.push_back({entity, patrolOf(level.frame, level, level.motion, patrol, doors)});
@@ -246,7 +270,7 @@ inline void readFormation(const json& value, std::size_t entity, Level& level,
 
 inline Picture readPicture(const json& value, const std::string& where) {
     Picture picture;
-    picture.image = text(value, "image", where);
+    picture.image = path(value, "image", where);
     picture.fit = text(value, "fit", where);
     picture.isFront = text(value, "role", where) == "front";
     if (value.contains("parallax") && value["parallax"].size() == 2 &&
@@ -311,6 +335,13 @@ inline json parsed(const std::string& path) {
     file.seekg(0);
     file.read(&text[0], size);
     return parsedText(text, path);
+}
+
+/// Of the entity of that id among those of the level.
+inline std::size_t placeOf(const Level& level, const std::string& id, const std::string& where) {
+    for (std::size_t i = 0; i < level.entities.size(); ++i)
+        if (level.entities[i].id == id) return i;
+    fail("There is no entity \"" + id + "\"", where);
 }
 
 /// What the game carries, as far as the level is concerned: "carried": {"granted", "assumed"}.
@@ -385,8 +416,11 @@ inline Level readLevel(const nlohmann::json& file, const std::string& name) {
         level.puzzle = readPuzzle(file["puzzle"], name + ": puzzle");
     if (file.contains("movers")) {
         const nlohmann::json& movers = list(file, "movers", name);
-        for (std::size_t i = 0; i < movers.size(); ++i)
-            level.parts.movers.push_back(readMover(movers[i], item(name + ": ", "movers", i)));
+        for (std::size_t i = 0; i < movers.size(); ++i) {
+            const std::string where = item(name + ": ", "movers", i);
+            level.parts.movers.push_back(readMover(movers[i], where));
+            level.moverEntities.push_back(placeOf(level, text(movers[i], "id", where), where));
+        }
     }
     std::vector<Box> doors;
     for (const Entity& each : level.entities)
@@ -413,9 +447,8 @@ inline Campaign loadCampaign(const std::string& folder) {
 
 /// `file` as the campaign says it.
 inline Level loadLevel(const std::string& folder, const std::string& file) {
-    if (file.find("..") != std::string::npos || file.empty() || file[0] == '/')
-        detail::fail("The path leaves the bundle", file);
-    return readLevel(detail::parsed(folder + "/" + file), file);
+    return readLevel(detail::parsed(folder + "/" + detail::pathInside(file, "campaign.json")),
+                     file);
 }
 
 }  // namespace rook::runtime

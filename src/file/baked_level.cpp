@@ -1,128 +1,25 @@
 #include <algorithm>
 
-#include "cast/behaviour.h"
 #include "collide/shapes.h"
 #include "file/baked_kit_detail.h"
+#include "file/baked_layers_detail.h"
 #include "file/baked_motion_detail.h"
+#include "file/baked_things_detail.h"
 #include "file/bundle.h"
 #include "file/described_detail.h"
 #include "file/game_json.h"
+#include "file/number_rows_detail.h"
 #include "file/puzzle_json.h"
-#include "file/sprite_json_detail.h"
-#include "file/tile_rows_detail.h"
 #include "level/cast_edits.h"
-#include "level/tracks.h"
 #include "reach/prove.h"
 #include "reach/zones.h"
-#include "skin/dressing.h"
 #include "skin/scatter.h"
-
-// Long because a level file is written from its head to its end here, in the order of its format.
 
 namespace rook::file {
 
 namespace {
 
 using namespace level;
-
-/// One text line a row: `toNumber(cell)` of each cell, in brackets.
-template <typename ToNumber>
-std::vector<std::string> numberRows(const Grid<Cell>& cells, ToNumber&& toNumber) {
-    std::vector<std::string> rows;
-    for (int y = 0; y < cells.height(); ++y) {
-        std::string row = "[";
-        cells.forEachRunOfRow(y, [&](int first, int count, const Cell* values) {
-            for (int i = 0; i < count; ++i) {
-                if (first + i > 0) row += ", ";
-                row += std::to_string(toNumber(values[i]));
-            }
-        });
-        rows.push_back(row + "]");
-    }
-    return rows;
-}
-
-struct LayerHead {
-    std::string name;
-    const char* role;
-    int depth = 0;  ///< below 0 is behind the masses
-    int opacity = 100;
-    bool fades = false;  ///< in play, where it would hide the player
-    std::optional<FadeLine> fadeLine{};
-};
-
-/// One layer a sheet that its tiles are of.
-void writeLayer(JsonLines& lines, const Project& project, const CellRect& bounds,
-                const LayerHead& head, const std::vector<Tile>& tiles) {
-    std::vector<bool> isUsed(project.sheets.size()), isFlipped(project.sheets.size());
-    for (const Tile tile : tiles) {
-        if (!tile.isShown()) continue;
-        const auto sheet = static_cast<std::size_t>(tile.sheet());
-        isUsed[sheet] = true;
-        isFlipped[sheet] = isFlipped[sheet] || tile.isMirrored() || tile.isUpsideDown();
-    }
-    const auto rowsOf = [&](std::size_t sheet, auto&& toNumber) {
-        std::vector<std::string> rows;
-        for (int y = 0; y < bounds.height; ++y) {
-            std::string row = "[";
-            for (int x = 0; x < bounds.width; ++x) {
-                const Tile tile =
-                    tiles[std::size_t(y) * std::size_t(bounds.width) + std::size_t(x)];
-                const bool isOwn = tile.isShown() && tile.sheet() == static_cast<int>(sheet);
-                if (x > 0) row += ", ";
-                row += std::to_string(isOwn ? toNumber(tile) : 0);
-            }
-            rows.push_back(row + "]");
-        }
-        return rows;
-    };
-    for (std::size_t i = 0; i < project.sheets.size(); ++i) {
-        if (!isUsed[i]) continue;
-        const Sheet& sheet = project.sheets[i];
-        lines.beginItem();
-        lines.member("name", head.name);
-        lines.member("role", head.role);
-        lines.member("depth", head.depth);
-        lines.member("parallax", {1, 1});
-        if (head.opacity != 100) lines.member("opacity", head.opacity);
-        if (head.fades) lines.member("fades", true);
-        if (head.fadeLine)
-            lines.member("fadeLine", describedJson(FileContext{&project}, *head.fadeLine));
-        lines.member("sheet", sheet.path);
-        lines.member("tile", {sheet.tile.width, sheet.tile.height});
-        lines.member("columns", sheet.columns);
-        if (!sheet.animations.empty())
-            lines.member("animations",
-                         detail::jsonOf(FileContext{&project}, sheet.animations, plain));
-        lines.list("tiles", rowsOf(i, [](Tile tile) { return tile.number() + 1; }));
-        if (isFlipped[i]) lines.list("flips", rowsOf(i, flipOf));
-        lines.endItem();
-    }
-}
-
-/// The farthest first: those behind the masses, the masses as they are dressed, those before them.
-void writeLayers(JsonLines& lines, const Project& project, const Level& level) {
-    const CellRect bounds = level.cells.bounds();
-    const auto behind =
-        static_cast<int>(std::count_if(level.layers.begin(), level.layers.end(),
-                                       [](const TileLayer& layer) { return !layer.isFront; }));
-    const skin::TilingRules tilingRules = skin::TilingRules::of(project, level);
-    lines.beginList("layers");
-    for (int i = 0; i <= static_cast<int>(level.layers.size()); ++i) {
-        if (i == behind)
-            writeLayer(lines, project, bounds, {"masses", "main", 0, 100, false},
-                       dress(tilingRules, level, bounds).tiles);
-        if (i == static_cast<int>(level.layers.size())) break;
-        const TileLayer& layer = level.layers[static_cast<std::size_t>(i)];
-        if (!layer.isExported || (layer.tiles.width() == 0 && layer.cells.width() == 0)) continue;
-        writeLayer(lines, project, bounds,
-                   {layer.name, layer.isFront ? "front" : "back",
-                    i < behind ? i - behind : i - behind + 1, layer.opacity,
-                    layer.isFront && layer.fades, layer.isFront ? layer.fadeLine : std::nullopt},
-                   skin::dressLayer(tilingRules, level, layer, bounds).tiles);
-    }
-    lines.endList();
-}
 
 std::vector<std::string> pictureLines(const Project& project, const Level& level) {
     std::vector<std::string> lines;
@@ -146,10 +43,12 @@ std::vector<std::string> pictureLines(const Project& project, const Level& level
 void bakeMatter(JsonLines& lines, const Project& project, const Level& level) {
     Json names = Json::array();
     Json behaviours = Json::array();
+    Json colors = Json::array();
     Json fields = Json::array();
     for (const Matter& matter : project.matters) {
         names.push_back(matter.name);
         behaviours.push_back(nameOf(matter.behaviour));
+        colors.push_back(matter.color);
         fields.push_back(Json::object());
         for (const NamedValue& field : matter.fields)
             fields.back()[field.first] = fieldJson(field.second);
@@ -160,12 +59,18 @@ void bakeMatter(JsonLines& lines, const Project& project, const Level& level) {
     lines.beginObject("matter");
     lines.member("names", names);
     lines.member("behaviours", behaviours);
+    lines.member("colors", colors);
     const bool hasFields = std::any_of(project.matters.begin(), project.matters.end(),
                                        [](const Matter& matter) { return !matter.fields.empty(); });
     if (hasFields) lines.member("fields", fields);
-    lines.list("cells", numberRows(level.cells, [](Cell cell) { return cell.matter().index; }));
-    lines.list("forms",
-               numberRows(level.cells, [](Cell cell) { return static_cast<int>(cell.form()); }));
+    const auto numbers = [&](const char* key, auto&& numberOf) {
+        writeNumbers(lines, key, level.cells.width(), level.cells.height(), project.bundle.isPacked,
+                     [&](int x, int y) {
+                         return static_cast<std::uint32_t>(numberOf(level.cells.at(x, y)));
+                     });
+    };
+    numbers("cells", [](Cell cell) { return cell.matter().index; });
+    numbers("forms", [](Cell cell) { return cell.form(); });
     lines.member("formNames", formNames);
     lines.endObject();
 }
@@ -185,11 +90,52 @@ std::vector<std::string> rectLines(const std::vector<PxRect>& rects) {
     return lines;
 }
 
+/// Whether a slope is stood on or hangs: where its mass lies, seen from its slanted edge.
+const char* sideOf(const collide::Polygon& slope) {
+    for (std::size_t i = 0; i < slope.size(); ++i) {
+        const PxPoint from = slope[i], to = slope[(i + 1) % slope.size()];
+        if (from.x == to.x || from.y == to.y) continue;
+        for (const PxPoint& corner : slope) {
+            const std::int64_t across = std::int64_t{corner.x} - from.x;
+            const std::int64_t below =
+                (std::int64_t{corner.y} - from.y) * (to.x - from.x) - across * (to.y - from.y);
+            if (below != 0) return (below > 0) == (to.x > from.x) ? "floor" : "ceiling";
+        }
+    }
+    return "floor";
+}
+
+/// The level's edges that stop or kill, a cell thick, beyond the level.
+std::vector<std::string> edgeLines(const Level& level) {
+    const PxRect all = level.boundsPx();
+    const int w = level.cellSize.width, h = level.cellSize.height;
+    const PxRect beside[] = {{-w, 0, w, all.height},
+                             {all.width, 0, w, all.height},
+                             {-w, -h, all.width + 2 * w, h},
+                             {-w, all.height, all.width + 2 * w, h}};
+    const std::pair<const char*, runtime::EdgeRule> rules[] = {{"left", level.edges.left},
+                                                               {"right", level.edges.right},
+                                                               {"top", level.edges.top},
+                                                               {"bottom", level.edges.bottom}};
+    std::vector<std::string> lines;
+    for (std::size_t i = 0; i < 4; ++i) {
+        if (rules[i].second == runtime::EdgeRule::Open) continue;
+        const PxRect& r = beside[i];
+        lines.push_back(compactText({{"side", rules[i].first},
+                                     {"rule", nameOf(rules[i].second)},
+                                     {"x", r.x},
+                                     {"y", r.y},
+                                     {"width", r.width},
+                                     {"height", r.height}}));
+    }
+    return lines;
+}
+
 /// The members of a collision object.
 void writeShapes(JsonLines& lines, const collide::CollisionShapes& shapes) {
     std::vector<std::string> slopes;
     for (const auto& slope : shapes.slopes)
-        slopes.push_back(compactText({{"points", pointsJson(slope)}}));
+        slopes.push_back(compactText({{"points", pointsJson(slope)}, {"side", sideOf(slope)}}));
     std::vector<std::string> outlines;
     for (const auto& outline : shapes.outlines)
         outlines.push_back(
@@ -209,130 +155,24 @@ void writeShapes(JsonLines& lines, const collide::CollisionShapes& shapes) {
 void writeCollision(JsonLines& lines, const Project& project, const Level& level) {
     lines.beginObject("collision");
     writeShapes(lines, collide::makeShapes(frameOf(level), LevelCells(project, level)));
+    lines.list("edges", edgeLines(level));
     lines.endObject();
 }
 
-/// Of a mover, or a foe that flies.
-Json wayJson(const Entity& entity) {
-    Json track = Json::array();
-    for (const PxPoint& corner : trackOf(entity.data.track, {entity.box.x, entity.box.y}))
-        track.push_back({corner.x, corner.y});
-    const runtime::Mover mover = level::moverOf(entity.data.track, entity.box);
-    Json json = {{"id", entity.id.text},
-                 {"width", entity.box.width},
-                 {"height", entity.box.height},
-                 {"track", std::move(track)},
-                 {"periodTicks", mover.periodTicks}};
-    if (!mover.way.empty()) json["way"] = mover.way;
-    return json;
-}
-
-/// Where each member is: its corner in each tick of the period, or in the first if it keeps still.
-Json membersJson(const Project& project, const Entity& entity) {
-    const runtime::Formation formation = cast::formationOf(project, entity);
-    Json members = Json::array();
-    for (int place = 0; place < formation.count; ++place) {
-        if (formation.isGap(place)) continue;
-        Json way = Json::array();
-        for (int tick = 0; tick < std::max(1, formation.periodTicks); ++tick) {
-            const runtime::Box box = formation.at(place, tick);
-            way.push_back({box.x, box.y});
-        }
-        members.push_back({{"id", entity.id.text + "." + std::to_string(place)},
-                           {"width", formation.middle.width},
-                           {"height", formation.middle.height},
-                           {"way", std::move(way)}});
-    }
-    return members;
-}
-
-/// Corners in all: more would make a file that no game wants to read.
-constexpr std::int64_t maxMemberPlaces = 500'000;
-
-Result<void> checkMembers(const Project& project, const Level& level) {
-    std::int64_t places = 0;
-    for (const Entity& entity : level.entities) {
-        if (!project.writesMembers || project.roleOf(entity) != Role::Formation) continue;
-        const Formation& data = entity.data.formation;
-        places += std::int64_t{data.count} * std::max(1, data.periodTicks);
-        if (places > maxMemberPlaces)
-            return fail(ErrorKind::OutOfRange,
-                        "With " + entity.id.text + " the members of formations have more than " +
-                            std::to_string(maxMemberPlaces) + " places",
-                        level.title,
-                        "Shorten its period, or leave members out of the bundle in Ship");
-    }
-    return {};
-}
-
-/// What a foe is worth that is beaten, where it counts.
-void addWorth(Json& json, const Kind& kind) {
-    if (kind.role != Role::Foe || kind.tally.empty()) return;
-    json["tally"] = kind.tally;
-    json["worth"] = kind.worth;
-}
-
-Json bakedEntity(const Project& project, const Level& level, const Entity& entity) {
-    Json json = {{"id", entity.id.text},
-                 {"kind", entity.kind.text},
-                 {"role", nameOf(project.roleOf(entity))},
-                 {"x", entity.box.x},
-                 {"y", entity.box.y},
-                 {"width", entity.box.width},
-                 {"height", entity.box.height},
-                 {"facing", nameOf(entity.facing)}};
-    Json fields = Json::object();
-    if (const Kind* kind = project.findKind(entity.kind))
-        for (const FieldDefinition& definition : kind->fields)
-            fields[definition.name] = fieldJson(fieldOf(entity, definition));
-    appendUnknown(fields, entity.unknownFields);
-    json["fields"] = std::move(fields);
-    if (entity.storey != 0) json["storey"] = entity.storey;
-    RoleData data = entity.data;
-    data.opens = level::whatOpens(project, level, entity);
-    data.opensWithAllPickups = false;
-    data.spring = {};  // games get them as tables and as the way they make
-    data.track = {};
-    json.update(roleJson(data));
-    if (project.roleOf(entity) == Role::Thrower)
-        json["thrower"] = describedJson(FileContext{&project}, entity.data.thrower);
-    if (project.roleOf(entity) == Role::Foe && entity.data.patrol.gait == Gait::Flies)
-        json.update(wayJson(entity));
-    if (json.contains("formation")) {
-        const Kind* member = project.findKind(entity.data.formation.member);
-        json["formation"]["memberRole"] = nameOf(member ? member->role : Role::Prop);
-        json["formation"]["memberWidth"] = member ? member->width : entity.box.width;
-        json["formation"]["memberHeight"] = member ? member->height : entity.box.height;
-        if (member) addWorth(json["formation"], *member);
-        if (project.writesMembers) json["formation"]["members"] = membersJson(project, entity);
-    }
-    const Kind* kind = project.findKind(entity.kind);
-    if (kind && kind->role == Role::Pickup && !kind->tally.empty()) json["tally"] = kind->tally;
-    if (kind) addWorth(json, *kind);
-    if (kind && entity.look != Appearance())
-        json["look"] = appearanceJson(project, *kind, entity.look);
-    if (project.roleOf(entity) == Role::Exit) {
-        json["to"] = destinationJson(game::destinationOf(project, level, entity.to));
-        if (json["to"].is_object() && entity.to.transition.sort != TransitionSort::Cut)
-            json["to"]["transition"] = describedJson(FileContext{&project}, entity.to.transition);
-    }
-    appendUnknown(json, entity.unknown);
-    return json;
-}
-
-std::vector<std::string> moverLines(const Project& project, const Level& level) {
-    std::vector<std::string> lines;
-    for (const Entity& entity : level.entities) {
-        if (project.roleOf(entity) != Role::Mover) continue;
-        Json line = wayJson(entity);
-        line["ease"] = nameOf(entity.data.track.ease);
-        lines.push_back(compactText(line));
-    }
-    return lines;
+/// One an exit: reached, not-reached, or not-decided.
+Json exitVerdicts(const reach::Verdict& verdict) {
+    Json list = Json::array();
+    for (const reach::Goal& goal : verdict.goals)
+        if (goal.role == Role::Exit)
+            list.push_back({{"id", goal.id},
+                            {"verdict", goal.isReached     ? "reached"
+                                        : goal.isUndecided ? "not-decided"
+                                                           : "not-reached"}});
+    return list;
 }
 
 Json runProofJson(const reach::Proof& proof) {
-    Json json = {{"verdict", nameOf(proof.verdict.kind)}};
+    Json json = {{"verdict", nameOf(proof.verdict.kind)}, {"exits", exitVerdicts(proof.verdict)}};
     if (!proof.run) return json;
     json["exit"] = proof.exit;
     json["ticks"] = proof.run->ticks();
@@ -413,7 +253,8 @@ reach::Proof puzzleProof(const Json& puzzle) {
 
 }  // namespace
 
-Result<std::string> bakedLevelText(const Project& original, const Level& level) {
+Result<BakedLevel> bakedLevel(const Project& original, const Level& level, const Images& images,
+                              const std::string& cutPath) {
     // A puzzle level is moved in by nobody, and still has tables as all levels have.
     Project withProfile = original;
     if (level.kind == LevelKind::Puzzle && original.profiles.empty())
@@ -437,7 +278,6 @@ Result<std::string> bakedLevelText(const Project& original, const Level& level) 
                         level.title, "Choose a key or a switch of this level in Cast");
         }
     }
-    if (const auto checked = checkMembers(project, level); !checked) return fail(checked.error());
     const auto puzzle = puzzleJson(project, level);
     if (!puzzle) return fail(puzzle.error());
     const reach::Proof proof =
@@ -449,24 +289,31 @@ Result<std::string> bakedLevelText(const Project& original, const Level& level) 
         skin::withStrewn(level, skin::strew(project, level, reachedIn(answer, level)));
     JsonLines lines;
     writeLevelHead(lines, "rookplot-level", level);
-    writeLayers(lines, project, seen);
+    BakedLevel baked;
+    auto cuts = writeLayers(lines, project, seen, images, cutPath);
+    if (!cuts) return fail(cuts.error());
+    baked.cutTiles = std::move(*cuts);
     if (const auto pictures = pictureLines(project, level); !pictures.empty())
         lines.list("pictures", pictures);
     bakeMatter(lines, project, level);
     writeCollision(lines, project, level);
-    std::vector<std::string> entities;
-    for (const Entity& entity : seen.entities)
-        entities.push_back(compactText(bakedEntity(project, level, entity)));
-    lines.list("entities", entities);
-    lines.list("movers", moverLines(project, level));
+    if (const auto done = writeThings(lines, project, level, seen, tables->body); !done)
+        return fail(done.error());
     lines.list("zones", zoneLines(project, level, answer.get()));
     writeKit(lines, project, level);
     lines.member("puzzle", *puzzle);
     writeGoals(lines, project, level);
     writeCarried(lines, project, level);
-    lines.member("motion", motionJson(project, level, *profiles, *tables, query->problem.parts));
+    lines.member("motion", motionJson(project, level, *profiles, *tables, query->problem));
     lines.member("proof", runProofJson(proof));
-    return lines.take();
+    baked.text = lines.take();
+    return baked;
+}
+
+Result<std::string> bakedLevelText(const Project& project, const Level& level) {
+    auto baked = bakedLevel(project, level, {}, {});
+    if (!baked) return fail(baked.error());
+    return std::move(baked->text);
 }
 
 std::string collisionText(const collide::CollisionShapes& shapes) {

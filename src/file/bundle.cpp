@@ -105,15 +105,45 @@ Result<std::vector<WrittenFile>> writeStaged(Storage& storage, const Path& stagi
 
 }  // namespace
 
+namespace {
+
+/// Those that tiles are cut from. Errors: as `readPng`.
+Result<Images> imagesOfSheets(const level::Project& project,
+                              const std::map<std::string, std::string>& sheets) {
+    Images images;
+    for (const level::Sheet& sheet : project.sheets) {
+        const auto bytes = sheets.find(sheet.path);
+        if (bytes == sheets.end()) continue;
+        auto image = readPng(bytes->second, sheet.path);
+        if (!image) return fail(image.error());
+        images[sheet.path] = std::move(*image);
+    }
+    return images;
+}
+
+/// Where no picture of the project lies.
+std::string cutPathOf(const level::Level& level, const std::map<std::string, std::string>& sheets) {
+    std::string folder = "cut";
+    while (sheets.contains(folder + "/" + level.id.text + ".png"))
+        folder += "-tiles";
+    return folder + "/" + level.id.text + ".png";
+}
+
+}  // namespace
+
 Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets) {
     std::map<std::string, std::string> files = sheets;
+    const auto images = imagesOfSheets(project, sheets);
+    if (!images) return fail(images.error());
     for (const auto& level : project.levels) {
         if (const auto problem = level::problemOfBundle(*level))
             return fail(ErrorKind::OutOfRange, *problem, level->id.text, {});
-        auto baked = bakedLevelText(project, *level);
+        const std::string cutPath = cutPathOf(*level, sheets);
+        auto baked = bakedLevel(project, *level, *images, cutPath);
         if (!baked) return fail(baked.error());
-        files["levels/" + level->id.text + ".level.json"] = std::move(*baked);
+        files["levels/" + level->id.text + ".level.json"] = std::move(baked->text);
+        if (baked->cutTiles.width > 0) files[cutPath] = writePng(baked->cutTiles);
         const level::Kit* kit =
             level->kind == level::LevelKind::Kit ? project.kitOf(*level) : nullptr;
         if (!kit) continue;
@@ -125,13 +155,15 @@ Result<std::map<std::string, std::string>> bundleFiles(
             if (!mesh) return fail(mesh.error());
             meshes[piece.name] = std::move(*mesh);
         }
-        files["levels/" + level->id.text + ".glb"] = kitLevelGlb(*kit, *level, meshes);
+        files["levels/" + level->id.text + ".glb"] = kitLevelGlb(project, *kit, *level, meshes);
     }
     files["campaign.json"] = campaignText(project, game::proveGame(project));
     files["placements.csv"] = placementsText(project);
     files.merge(rosterFiles(project));
-    for (const auto& [name, text] : schemas())
-        files["schema/" + name] = text;
+    for (const char* name : {"campaign", "level", "manifest"}) {
+        const std::string file = std::string("rookplot-") + name + ".schema.json";
+        files["schema/" + file] = schemas().at(file);
+    }
     return files;
 }
 

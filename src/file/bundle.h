@@ -7,6 +7,7 @@
 
 #include "base/result.h"
 #include "collide/shapes.h"
+#include "file/png.h"
 #include "file/storage.h"
 #include "game/proof.h"
 #include "level/project.h"
@@ -28,9 +29,25 @@ struct WrittenFile {
 [[nodiscard]] Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets);
 
-/// The text of campaign.json, with the proof of the whole game, of levels/<id>.level.json and of
-/// placements.csv. A level is solved, and the run that gets to its exit baked in, with its comfort.
-/// Errors: from motion profiles; a door that opens with something that is not there.
+/// Images of a project by their paths.
+using Images = std::map<std::string, Picture32>;
+
+/// A level as games get it: its file, and a picture of the tiles that are cut to slopes and halves;
+/// of no width if there are none.
+struct BakedLevel {
+    std::string text;
+    Picture32 cutTiles;
+};
+/// `cutPath` is where that picture will stand in the bundle. Where a sheet is not among `images`,
+/// its tiles are left whole. A level is solved, and the run that gets to its exit baked in, with
+/// its comfort. Errors: from motion profiles; a door that opens with something that is not there;
+/// ways that are too long to be written.
+[[nodiscard]] Result<BakedLevel> bakedLevel(const level::Project& project,
+                                            const level::Level& level, const Images& images,
+                                            const std::string& cutPath);
+
+/// The text of campaign.json, with the proof of the whole game, of levels/<id>.level.json without
+/// any picture, and of placements.csv. Errors: as `bakedLevel`.
 [[nodiscard]] std::string campaignText(const level::Project& project, const game::GameProof& proof);
 [[nodiscard]] Result<std::string> bakedLevelText(const level::Project& project,
                                                  const level::Level& level);

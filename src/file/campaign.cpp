@@ -44,8 +44,9 @@ std::string campaignText(const Project& project, const game::GameProof& proof) {
         std::vector<std::string> exits;
         for (const Entity& entity : level.entities) {
             if (project.roleOf(entity) != Role::Exit) continue;
-            const Json to = destinationJson(game::destinationOf(project, level, entity.to));
-            exits.push_back(compactText({{"id", entity.id.text}, {"to", to}}));
+            const game::Destination to = game::destinationOf(project, level, entity.to);
+            exits.push_back(compactText(
+                {{"id", entity.id.text}, {"to", destinationJson(to)}, {"leads", leadsName(to)}}));
         }
         lines.beginItem();
         lines.member("id", level.id.text);

@@ -25,6 +25,11 @@ Json destinationJson(const game::Destination& destination) {
     return {{"level", destination.level.text}, {"entry", destination.entry.text}};
 }
 
+const char* leadsName(const game::Destination& destination) {
+    using enum game::Destination::Sort;
+    return destination.sort == Level ? "on" : destination.sort == End ? "to-the-end" : "nowhere";
+}
+
 std::string messageOf(const Level& level) {
     for (const Words& words : level.texts)
         if (words.when == WordsWhen::Start) return words.text;

@@ -9,6 +9,9 @@ namespace rook::file {
 /// The level and the entry; null for the end, and for what leads nowhere, which is a finding.
 [[nodiscard]] Json destinationJson(const game::Destination& destination);
 
+/// "on", "to-the-end" or "nowhere": what null stands for. Frozen.
+[[nodiscard]] const char* leadsName(const game::Destination& destination);
+
 /// The first text at the start: what games that know no other texts show.
 [[nodiscard]] std::string messageOf(const level::Level& level);
 

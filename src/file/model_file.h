@@ -25,9 +25,11 @@ inline constexpr std::size_t maxModelBytes = 64 * 1024 * 1024;
                                 const std::string& color);
 
 /// A kit level as binary glTF 2.0: one mesh for each piece that is used, one node for each placed
-/// one, at its pivot in units. `meshes` holds those of pieces with a model, by the piece's name;
+/// one, at its pivot in units, and one without a mesh for each entity, in the middle of its box,
+/// with what it is as extras. `meshes` holds those of pieces with a model, by the piece's name;
 /// others are built of their blocks. Requires: the project has the level's kit.
-[[nodiscard]] std::string kitLevelGlb(const level::Kit& kit, const level::Level& level,
+[[nodiscard]] std::string kitLevelGlb(const level::Project& project, const level::Kit& kit,
+                                      const level::Level& level,
                                       const std::map<std::string, kit::Mesh>& meshes);
 
 }  // namespace rook::file

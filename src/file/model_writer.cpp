@@ -8,6 +8,7 @@
 #include <set>
 #include <sstream>
 
+#include "file/entity_json.h"
 #include "file/model_file.h"
 
 namespace rook::file {
@@ -97,8 +98,10 @@ public:
         return static_cast<int>(m_model.meshes.size()) - 1;
     }
 
-    void addNode(int mesh, const std::string& name, const std::array<double, 3>& place, int turn) {
+    void addNode(int mesh, const std::string& name, const std::array<double, 3>& place, int turn,
+                 tinygltf::Value::Object extras = {}) {
         tinygltf::Node node;
+        if (!extras.empty()) node.extras = tinygltf::Value(std::move(extras));
         node.name = name;
         node.mesh = mesh;
         node.translation.assign(place.begin(), place.end());
@@ -109,6 +112,11 @@ public:
         if (turn == 3) node.rotation = {0, half, 0, half};
         m_model.scenes[0].nodes.push_back(static_cast<int>(m_model.nodes.size()));
         m_model.nodes.push_back(node);
+    }
+
+    /// Said of the whole file.
+    void say(tinygltf::Value::Object extras) {
+        m_model.asset.extras = tinygltf::Value(std::move(extras));
     }
 
     std::string bytes() {
@@ -156,6 +164,49 @@ Mesh aboutPivot(const level::Kit& kit, const level::Piece& piece, Mesh mesh) {
     return mesh;
 }
 
+tinygltf::Value valueOf(const Json& json) {
+    using tinygltf::Value;
+    if (json.is_boolean()) return Value(json.get<bool>());
+    if (json.is_number_integer()) return Value(json.get<int>());
+    if (json.is_number()) return Value(json.get<double>());
+    if (json.is_string()) return Value(json.get<std::string>());
+    if (json.is_array()) {
+        Value::Array list;
+        for (const Json& each : json)
+            list.push_back(valueOf(each));
+        return Value(std::move(list));
+    }
+    Value::Object object;
+    for (const auto& [key, each] : json.items())
+        object[key] = valueOf(each);
+    return Value(std::move(object));
+}
+
+/// A node without a mesh, in the middle of its box on the floor of its storey.
+void addThing(GltfBuilding& building, const level::Project& project, const level::Kit& kit,
+              const level::Level& level, const level::Entity& entity) {
+    using tinygltf::Value;
+    const double unitsAcross = exact(kit.width).toDouble() / level.cellSize.width;
+    const double unitsDown = exact(kit.depth).toDouble() / level.cellSize.height;
+    Value::Object fields;
+    if (const level::Kind* kind = project.findKind(entity.kind))
+        for (const level::FieldDefinition& field : kind->fields)
+            fields[field.name] = valueOf(fieldJson(fieldOf(entity, field)));
+    Value::Object extras{{"id", Value(entity.id.text)},
+                         {"kind", Value(entity.kind.text)},
+                         {"role", Value(std::string(nameOf(project.roleOf(entity))))},
+                         {"width", Value(entity.box.width * unitsAcross)},
+                         {"depth", Value(entity.box.height * unitsDown)},
+                         {"storey", Value(entity.storey)},
+                         {"facing", Value(std::string(nameOf(entity.facing)))}};
+    if (!fields.empty()) extras["fields"] = Value(std::move(fields));
+    building.addNode(-1, entity.id.text,
+                     {(entity.box.x + entity.box.width / 2.0) * unitsAcross,
+                      exact(kit.storey).toDouble() * entity.storey,
+                      (entity.box.y + entity.box.height / 2.0) * unitsDown},
+                     0, std::move(extras));
+}
+
 }  // namespace
 
 std::string glbOf(const Mesh& mesh, const std::string& name, const std::string& color) {
@@ -165,9 +216,16 @@ std::string glbOf(const Mesh& mesh, const std::string& name, const std::string& 
     return building.bytes();
 }
 
-std::string kitLevelGlb(const level::Kit& kit, const level::Level& level,
-                        const std::map<std::string, Mesh>& meshes) {
+std::string kitLevelGlb(const level::Project& project, const level::Kit& kit,
+                        const level::Level& level, const std::map<std::string, Mesh>& meshes) {
     GltfBuilding building;
+    using tinygltf::Value;
+    const auto units = [](level::Decimal decimal) { return Value(exact(decimal).toDouble()); };
+    building.say({{"level", Value(level.id.text)},
+                  {"moduleWidth", units(kit.width)},
+                  {"moduleDepth", units(kit.depth)},
+                  {"storey", units(kit.storey)},
+                  {"scale", Value(std::string("one unit of the kit is one of this file, y up"))}});
     std::set<std::string> used;
     for (const level::PlacedPiece& placed : level.pieces)
         used.insert(placed.piece);
@@ -192,6 +250,8 @@ std::string kitLevelGlb(const level::Kit& kit, const level::Level& level,
                           (pivot.y * exact(kit.depth)).toDouble()},
                          placed.turn);
     }
+    for (const level::Entity& entity : level.entities)
+        addThing(building, project, kit, level, entity);
     return building.bytes();
 }
 

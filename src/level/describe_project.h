@@ -79,6 +79,14 @@ struct Description<Block> {
 };
 
 template <>
+struct Description<BundleOptions> {
+    static void each(auto&& visit) {
+        visit("waysUpTo", &BundleOptions::waysUpTo, range(0, mostWayTicks).always());
+        visit("packed", &BundleOptions::isPacked, plain);
+    }
+};
+
+template <>
 struct Description<Project> {
     static constexpr bool isLong = true;
     static void each(auto&& visit) {
@@ -98,7 +106,7 @@ struct Description<Project> {
         visit("swatches", byHand(&Project::swatches).on(Look));
         visit("game", &Project::game, plain.on(Verdict | Choice));
         visit("zoneBudget", &Project::zoneBudget, range(0, limits::maxEntities).on(Verdict));
-        visit("writesMembers", &Project::writesMembers, plain);
+        visit("bundle", &Project::bundle, plain);
         visit("comfortLimit", &Project::comfortLimit, range(0, 60).on(Verdict));
         visit("order", byHand(&Project::levels));
     }

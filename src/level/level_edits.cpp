@@ -76,9 +76,10 @@ ProjectEdit setZoneBudget(const Project& project, int count) {
     return edit;
 }
 
-ProjectEdit setWritesMembers(const Project& project, bool writes) {
-    ProjectEdit edit{project, writes ? "Write out members" : "Leave members out"};
-    edit.project.writesMembers = writes;
+ProjectEdit setBundleOptions(const Project& project, const BundleOptions& options) {
+    ProjectEdit edit{project, "Change what bundles spell out"};
+    edit.project.bundle = options;
+    edit.project.bundle.waysUpTo = std::clamp(options.waysUpTo, 0, mostWayTicks);
     return edit;
 }
 

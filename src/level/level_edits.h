@@ -49,8 +49,8 @@ struct KeptNow {
 [[nodiscard]] ProjectEdit setComfortLimit(const Project& project, int percent);
 /// Entities in one zone at most; 0 = any number.
 [[nodiscard]] ProjectEdit setZoneBudget(const Project& project, int count);
-/// The bundle says of each member of a formation where it is in each tick.
-[[nodiscard]] ProjectEdit setWritesMembers(const Project& project, bool writes);
+/// What bundles spell out; ticks are brought into their range.
+[[nodiscard]] ProjectEdit setBundleOptions(const Project& project, const BundleOptions& options);
 
 /// What is decided for the whole game. Errors: OutOfRange where a rule is broken (level/game.h).
 [[nodiscard]] Result<ProjectEdit> changeGame(const Project& project, Game game,

@@ -41,7 +41,7 @@ bool Project::operator==(const Project& other) const {
     return name == other.name && matters == other.matters && sheets == other.sheets &&
            kinds == other.kinds && profiles == other.profiles && parts == other.parts &&
            blocks == other.blocks && kits == other.kits && zoneBudget == other.zoneBudget &&
-           comfortLimit == other.comfortLimit && writesMembers == other.writesMembers &&
+           comfortLimit == other.comfortLimit && bundle == other.bundle &&
            unknown == other.unknown && backdrops == other.backdrops && rosters == other.rosters &&
            stackColors == other.stackColors && game == other.game &&
            areEqual(levels, other.levels) && areEqual(swatches, other.swatches);
@@ -55,8 +55,7 @@ bool Project::sharesAllWith(const Project& other) const {
            backdrops.isSharedWith(other.backdrops) && rosters.isSharedWith(other.rosters) &&
            stackColors.isSharedWith(other.stackColors) && swatches == other.swatches &&
            game == other.game && zoneBudget == other.zoneBudget &&
-           comfortLimit == other.comfortLimit && writesMembers == other.writesMembers &&
-           unknown == other.unknown;
+           comfortLimit == other.comfortLimit && bundle == other.bundle && unknown == other.unknown;
 }
 
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {

@@ -16,6 +16,7 @@
 #include "base/id.h"
 #include "base/shared_vector.h"
 #include "level/boxes.h"
+#include "level/bundle_options.h"
 #include "level/entity.h"
 #include "level/game.h"
 #include "level/kept_run.h"
@@ -118,8 +119,7 @@ struct Project {
     Game game;
     int zoneBudget = 0;    ///< entities in one zone at most; 0 = any number
     int comfortLimit = 0;  ///< %; less comfort in a level is a finding; 0 = none is
-    /// The bundle says of each member of a formation where it is in each tick.
-    bool writesMembers = false;
+    BundleOptions bundle;
     UnknownKeys unknown;
 
     [[nodiscard]] static Matter openMatter();

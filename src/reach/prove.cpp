@@ -169,6 +169,9 @@ std::optional<Proof> storedProof(const level::Project& project, const Query& que
     Proof proof;
     proof.verdict.kind = VerdictKind::Reached;
     proof.verdict.exitCount = proof.verdict.exitsReached = 1;
+    proof.verdict.goals = {*exit};
+    proof.verdict.goals[0].isReached = true;
+    proof.verdict.goals[0].isUndecided = false;
     proof.exit = exit->id;
     proof.run = std::move(run);
     return proof;

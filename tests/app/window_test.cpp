@@ -55,6 +55,7 @@ private slots:
     void keySheet_hasEachTool();
     void restoredOrder_isTheCores();
     void ship_tellsWhatBelongsToNoLevel();
+    void ship_choosesWhatIsWrittenOut();
 
 private:
     void key(Qt::Key k, Qt::KeyboardModifiers modifiers = {}) {
@@ -587,6 +588,26 @@ void WindowTest::ship_tellsWhatBelongsToNoLevel() {
     QCOMPARE(level().theme, std::string());
     QCOMPARE(session().document.history().undoName(), std::string("Take unknown themes away"));
     QVERIFY(QTest::qWaitFor([&] { return words().isEmpty(); }));
+}
+
+void WindowTest::ship_choosesWhatIsWrittenOut() {
+    session().workbench.setStep(Step::Ship);
+    auto* ways = part<QSpinBox>("ways-up-to");
+    auto* packed = part<QAbstractButton>("pack-rows");
+    QVERIFY(ways && packed);
+    QCOMPARE(ways->value(), 3600);
+    ways->setFocus();
+    ways->selectAll();
+    QTest::keyClicks(ways, "120");
+    QTest::keyClick(ways, Qt::Key_Return);
+    QCOMPARE(session().document.project().bundle.waysUpTo, 120);
+    QTest::mouseClick(packed, Qt::LeftButton);
+    QVERIFY(session().document.project().bundle.isPacked);
+    session().document.undo();
+    session().document.undo();
+    QVERIFY(session().document.project().bundle == level::BundleOptions());
+    QCOMPARE(ways->value(), 3600);
+    QVERIFY(!packed->isChecked());
 }
 
 ROOK_TEST(WindowTest)

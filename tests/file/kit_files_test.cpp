@@ -34,6 +34,7 @@ private slots:
     void badModels_areOneSentence();
     void model_readsBesideItself_andNowhereElse();
     void bundle_holdsPieces_solids_andTheWay();
+    void levelModel_holdsTheEntities();
     void levelModel_passesTheValidator();
 };
 
@@ -339,11 +340,39 @@ void KitFilesTest::bundle_holdsPieces_solids_andTheWay() {
     QCOMPARE(at(way.size() - 1), toCell({gate.box.x + 8, gate.box.y + 14}, level.cellSize));
 }
 
+void KitFilesTest::levelModel_holdsTheEntities() {
+    const auto project = file::openProject(disk(), ROOK_SOURCE_DIR "/demo/lantern-weir");
+    const level::Level& level = *project->findLevel({"keepers-quay"});
+    const level::Kit& kit = *project->kitOf(level);
+    const std::string glb = file::kitLevelGlb(*project, kit, level, {});
+    std::uint32_t length = 0;
+    std::memcpy(&length, glb.data() + 12, 4);
+    const auto json = nlohmann::json::parse(glb.substr(20, length));
+    std::map<std::string, nlohmann::json> nodes;
+    for (const auto& node : json["nodes"])
+        if (node.contains("extras")) nodes[node["name"]] = node;
+    QCOMPARE(nodes.size(), level.entities.size());
+    const double width = double(kit.width.thousandths) / 1000;
+    const double depth = double(kit.depth.thousandths) / 1000;
+    const double storey = double(kit.storey.thousandths) / 1000;
+    for (const level::Entity& entity : level.entities) {
+        const nlohmann::json& node = nodes.at(entity.id.text);
+        QCOMPARE(node["extras"]["kind"].get<std::string>(), entity.kind.text);
+        const double x = (entity.box.x + entity.box.width / 2.0) / level.cellSize.width * width;
+        const double z = (entity.box.y + entity.box.height / 2.0) / level.cellSize.height * depth;
+        QVERIFY(std::abs(node["translation"][0].get<double>() - x) < 1e-9);
+        QVERIFY(std::abs(node["translation"][1].get<double>() - entity.storey * storey) < 1e-9);
+        QVERIFY(std::abs(node["translation"][2].get<double>() - z) < 1e-9);
+        QVERIFY(!node.contains("mesh"));
+    }
+    QCOMPARE(json["asset"]["extras"]["storey"].get<double>(), storey);
+}
+
 /// The Khronos validator, where its package can be had.
 void KitFilesTest::levelModel_passesTheValidator() {
     const auto project = file::openProject(disk(), ROOK_SOURCE_DIR "/demo/lantern-weir");
     const level::Level& level = *project->findLevel({"keepers-quay"});
-    const std::string glb = file::kitLevelGlb(*project->kitOf(level), level, {});
+    const std::string glb = file::kitLevelGlb(*project, *project->kitOf(level), level, {});
     const auto read = file::readModel(disk(), {}, "quay.glb", glb);
     QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
     const QString home = QStringLiteral(ROOK_BINARY_DIR "/npm");

@@ -5,6 +5,7 @@
 #include <QPushButton>
 
 #include "app/panels/finding_note.h"
+#include "app/steps/ship/written_section.h"
 #include "app/ui/buttons.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
@@ -42,16 +43,7 @@ public:
         buttons->addWidget(write);
         buttons->addStretch();
         m_outcome = makeWords({}, section);
-        m_members = new Chip(tr("Write out the members of formations"), section);
-        m_members->setObjectName(QStringLiteral("write-members"));
-        m_members->setToolTip(
-            tr("For games that do not turn formations themselves: the place of each member in each "
-               "tick"));
-        connect(m_members, &QAbstractButton::clicked, this, [this](bool isOn) {
-            m_session.document.apply(level::setWritesMembers(m_session.document.project(), isOn));
-        });
         section->addWide(m_target);
-        section->addWide(m_members);
         section->addWide(buttons);
         section->addWide(m_outcome);
         m_written = new MarginSection(tr("Written"), {}, this);
@@ -68,7 +60,9 @@ public:
         m_order = new MarginSection(tr("Order of play"), {}, this);
         m_levels = makeWords({}, m_order);
         m_order->addWide(m_levels);
+        m_options = makeWrittenSection(session, this);
         column->addWidget(section);
+        column->addWidget(m_options);
         column->addWidget(m_project);
         column->addWidget(m_written);
         column->addWidget(m_order);
@@ -78,7 +72,7 @@ public:
     void refresh() override {
         refreshOutcome();
         refreshProject();
-        m_members->setChecked(m_session.document.project().writesMembers);
+        m_options->refresh();
         const auto& written = m_session.writer.lastExport();
         m_written->setVisible(!written.empty());
         m_written->setNote(m_session.writer.isExportCurrent() ? tr("up to date")
@@ -199,7 +193,7 @@ private:
     Session& m_session;
     bool m_isAsked = false;  ///< an export was asked for here
     QLineEdit* m_target;
-    Chip* m_members;
+    PanelSection* m_options;
     QLabel* m_outcome;
     MarginSection* m_written;
     QLabel* m_files;

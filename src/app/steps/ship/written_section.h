@@ -1,0 +1,10 @@
+#pragma once
+/// The section of Ship that says what bundles spell out.
+
+#include "app/panels/panel_section.h"
+
+namespace rook::app {
+
+[[nodiscard]] PanelSection* makeWrittenSection(Session& session, QWidget* parent);
+
+}  // namespace rook::app

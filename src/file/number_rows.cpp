@@ -1,0 +1,91 @@
+#include <sodium.h>
+#include <zlib.h>
+
+#include <algorithm>
+#include <stdexcept>
+
+#include "file/number_rows_detail.h"
+
+namespace rook::file {
+
+namespace {
+
+/// Packs as the bytes come, so that a large board is not held a second time.
+class Packing {
+public:
+    Packing() {
+        // Level 4 takes a third of the time of the usual 6, for a few per cent more.
+        if (deflateInit(&m_stream, 4) != Z_OK) throw std::bad_alloc();
+    }
+    ~Packing() { deflateEnd(&m_stream); }
+    Packing(const Packing&) = delete;
+    Packing& operator=(const Packing&) = delete;
+
+    void add(const std::vector<unsigned char>& bytes) { feed(bytes, Z_NO_FLUSH); }
+    std::string base64() {
+        feed({}, Z_FINISH);
+        std::string text(sodium_base64_encoded_len(m_packed.size(), sodium_base64_VARIANT_ORIGINAL),
+                         '\0');
+        sodium_bin2base64(text.data(), text.size(), m_packed.data(), m_packed.size(),
+                          sodium_base64_VARIANT_ORIGINAL);
+        text.pop_back();  // its zero
+        return text;
+    }
+
+private:
+    void feed(const std::vector<unsigned char>& bytes, int flush) {
+        m_stream.next_in = const_cast<unsigned char*>(bytes.data());
+        m_stream.avail_in = static_cast<uInt>(bytes.size());
+        do {
+            unsigned char out[32768];
+            m_stream.next_out = out;
+            m_stream.avail_out = sizeof out;
+            deflate(&m_stream, flush);
+            m_packed.insert(m_packed.end(), out, out + (sizeof out - m_stream.avail_out));
+        } while (m_stream.avail_out == 0);
+    }
+
+    z_stream m_stream{};
+    std::vector<unsigned char> m_packed;
+};
+
+std::string packedText(int columns, int rows, const NumberAt& numberAt) {
+    std::uint32_t greatest = 0;
+    for (int y = 0; y < rows; ++y)
+        for (int x = 0; x < columns; ++x)
+            greatest = std::max(greatest, numberAt(x, y));
+    const int bytes = greatest < 256 ? 1 : greatest < 65536 ? 2 : 4;
+    Packing packing;
+    std::vector<unsigned char> row(static_cast<std::size_t>(columns) *
+                                   static_cast<std::size_t>(bytes));
+    for (int y = 0; y < rows; ++y) {
+        auto to = row.begin();
+        for (int x = 0; x < columns; ++x) {
+            const std::uint32_t number = numberAt(x, y);
+            for (int i = 0; i < bytes; ++i)
+                *to++ = static_cast<unsigned char>(number >> (8 * i));
+        }
+        packing.add(row);
+    }
+    return R"({"bits": )" + std::to_string(8 * bytes) + R"(, "zlib": ")" + packing.base64() +
+           R"("})";
+}
+
+}  // namespace
+
+void writeNumbers(JsonLines& lines, const std::string& key, int columns, int rows, bool isPacked,
+                  const NumberAt& numberAt) {
+    if (isPacked) return lines.raw(key, packedText(columns, rows, numberAt));
+    std::vector<std::string> texts;
+    for (int y = 0; y < rows; ++y) {
+        std::string row = "[";
+        for (int x = 0; x < columns; ++x) {
+            if (x > 0) row += ", ";
+            row += std::to_string(numberAt(x, y));
+        }
+        texts.push_back(row + "]");
+    }
+    lines.list(key, texts);
+}
+
+}  // namespace rook::file
