@@ -1,11 +1,7 @@
-#include "base/printable.h"
-#include "check/game_findings.h"
-#include "check/report.h"
 #include "cli/command.h"
-#include "file/asset_facts.h"
+#include "cli/project_report.h"
 #include "file/json_text.h"
 #include "file/project_file.h"
-#include "file/sheet_import.h"
 
 namespace rook::cli {
 
@@ -33,31 +29,11 @@ file::Json findingJson(const check::Finding& finding) {
     return json;
 }
 
-void printFindingText(const std::vector<check::Finding>& findings, CellSize cell) {
-    for (const check::Finding& finding : findings) {
-        std::string place;
-        if (!finding.place.isEmpty()) {
-            const CellPoint at = toCell({finding.place.x, finding.place.y}, cell);
-            place = " at cell " + std::to_string(at.x) + ", " + std::to_string(at.y);
-        }
-        std::printf("%s: %s%s%s [%s]\n", finding.level.text.c_str(),
-                    finding.severity == check::Severity::Note ? "note: " : "",
-                    printableLine(finding.sentence).c_str(), place.c_str(),
-                    std::string(check::nameOf(finding.kind)).c_str());
-    }
-}
-
 file::Json findingJson(const check::ProjectFinding& finding) {
     return {{"kind", finding.name},
             {"severity", check::nameOf(finding.severity)},
             {"sentence", finding.sentence},
             {"file", finding.where}};
-}
-
-void printFindingText(const check::ProjectFinding& finding) {
-    std::printf("%s: %s%s [%s]\n", printableLine(finding.where).c_str(),
-                finding.severity == check::Severity::Note ? "note: " : "",
-                printableLine(finding.sentence).c_str(), finding.name.c_str());
 }
 
 constexpr const char* format = "rookplot-findings";
@@ -71,44 +47,28 @@ int checkProject(const CheckOptions& options) {
                        options.project, "Use an id from the order in rookplot.json"},
                       format, isJson);
     }
-    const skin::Opacity opacity = file::opacityOf(file::diskStorage(), options.project, *project);
-    file::Json list = file::Json::array();
-    std::size_t count = 0;
-    auto ofProject =
-        options.level.empty()
-            ? check::projectFindings(
-                  *project, file::assetFactsOf(file::diskStorage(), options.project, *project))
-            : std::vector<check::ProjectFinding>();
-    if (options.provesGame) {
-        const auto proven = check::gameProofFindings(*project, game::proveGame(*project));
-        ofProject.insert(ofProject.end(), proven.begin(), proven.end());
-    }
-    count += check::openCount(ofProject);
-    file::Json projectList = file::Json::array();
-    for (const check::ProjectFinding& finding : ofProject) {
-        if (options.format == "text") printFindingText(finding);
-        projectList.push_back(findingJson(finding));
-    }
-    for (const auto& level : project->levels) {
-        if (!options.level.empty() && level->id.text != options.level) continue;
-        const auto found =
-            check::reportOf(*project, *level, opacity, {options.isDeep, !options.leavesPlanOut});
-        if (!found) return refuse(found.error(), format, isJson);
-        const std::vector<check::Finding>& findings = found->findings();
-        count += check::openCount(findings);
-        if (options.format == "text") printFindingText(findings, level->cellSize);
-        for (const check::Finding& finding : findings)
-            list.push_back(findingJson(finding));
-    }
-    if (options.format == "json")
-        std::printf("%s\n", file::Json{{"format", "rookplot-findings"},
-                                       {"version", 1},
-                                       {"project", projectList},
-                                       {"findings", list}}
-                                .dump(2)
-                                .c_str());
-    else
+    const auto report =
+        reportOf(*project, options.project,
+                 {options.level, options.provesGame, {options.isDeep, !options.leavesPlanOut}});
+    if (!report) return refuse(report.error(), format, isJson);
+    const std::size_t count = report->openCount();
+    if (!isJson) {
+        printText(*report);
         std::printf("%zu %s\n", count, count == 1 ? "finding" : "findings");
+        return count == 0 ? exitFine : exitFindings;
+    }
+    file::Json ofProject = file::Json::array(), ofLevels = file::Json::array();
+    for (const check::ProjectFinding& finding : report->ofProject)
+        ofProject.push_back(findingJson(finding));
+    for (const LevelReport& level : report->ofLevels)
+        for (const check::Finding& finding : level.findings)
+            ofLevels.push_back(findingJson(finding));
+    std::printf(
+        "%s\n",
+        file::Json{
+            {"format", format}, {"version", 1}, {"project", ofProject}, {"findings", ofLevels}}
+            .dump(2)
+            .c_str());
     return count == 0 ? exitFine : exitFindings;
 }
 

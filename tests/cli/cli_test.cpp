@@ -34,6 +34,7 @@ private slots:
     void solve_isAlike_forProjectAndBundle();
     void solve_andReach_refuseEachOthersLevels();
     void export_listsWhatItWrote();
+    void export_tellsErrors_andRefusesThem_ifItIsStrict();
     void lantern_drawsABundle_andRefusesANonBundle();
     void lantern_reloads_whenTheBundleIsExportedAgain();
 };
@@ -54,6 +55,16 @@ Outcome run(const QString& program, const QStringList& arguments) {
 }
 
 const QString demo = QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir");
+
+/// The demo's bundle, written once; tests read it.
+QString sharedBundle() {
+    static const QTemporaryDir folder;
+    const QString bundle = folder.filePath("bundle");
+    if (!QFile::exists(bundle) &&
+        run("rookplot", {"export", demo, "--to", bundle, "--no-findings"}).exitCode != 0)
+        qFatal("the demo cannot be exported");
+    return bundle;
+}
 
 }  // namespace
 
@@ -244,8 +255,7 @@ void CliTest::check_jsonHoldsEveryFinding() {
 
 void CliTest::collide_printsTheSets_alikeForProjectAndBundle() {
     const QTemporaryDir folder;
-    const QString bundle = folder.filePath("bundle");
-    QCOMPARE(run("rookplot", {"export", demo, "--to", bundle}).exitCode, 0);
+    const QString bundle = sharedBundle();
     const QString level = bundle + "/levels/intake.level.json";
     const Outcome fromBundle = run("rookplot", {"collide", level, "--json"});
     const Outcome fromProject = run("rookplot", {"collide", demo, "--level", "intake", "--json"});
@@ -280,8 +290,7 @@ void CliTest::parts_areListed_andWrittenAsCsv() {
 
 void CliTest::reach_dumpsOneBitAPx_alikeForProjectAndBundle() {
     const QTemporaryDir folder;
-    const QString bundle = folder.filePath("bundle");
-    QCOMPARE(run("rookplot", {"export", demo, "--to", bundle}).exitCode, 0);
+    const QString bundle = sharedBundle();
     const QString level = bundle + "/levels/intake.level.json";
     const Outcome fromBundle =
         run("rookplot", {"reach", level, "--json", "--dump", folder.filePath("a")});
@@ -318,9 +327,7 @@ void CliTest::reach_refusesABadFile_withTwo() {
 }
 
 void CliTest::solve_isAlike_forProjectAndBundle() {
-    const QTemporaryDir folder;
-    const QString bundle = folder.filePath("bundle");
-    QCOMPARE(run("rookplot", {"export", demo, "--to", bundle}).exitCode, 0);
+    const QString bundle = sharedBundle();
     const std::pair<const char*, int> least[] = {
         {"sluice-table", 6}, {"weir-gates", 10}, {"ice-on-the-weir", 20}, {"cask-yard", 12}};
     for (const auto& [level, moves] : least) {
@@ -348,9 +355,7 @@ void CliTest::solve_isAlike_forProjectAndBundle() {
 }
 
 void CliTest::solve_andReach_refuseEachOthersLevels() {
-    const QTemporaryDir folder;
-    const QString bundle = folder.filePath("bundle");
-    QCOMPARE(run("rookplot", {"export", demo, "--to", bundle}).exitCode, 0);
+    const QString bundle = sharedBundle();
     const QString walked = bundle + "/levels/intake.level.json";
     const QString solved = bundle + "/levels/cask-yard.level.json";
     const QStringList refused[] = {{"reach", demo, "--level", "cask-yard"},
@@ -375,10 +380,31 @@ void CliTest::export_listsWhatItWrote() {
     QCOMPARE(refused.err.count('\n'), 1);
 }
 
+void CliTest::export_tellsErrors_andRefusesThem_ifItIsStrict() {
+    const QTemporaryDir folder;
+    const QString bundle = folder.filePath("out");
+    // The third level of the demo is flawed on purpose.
+    const Outcome strict = run("rookplot", {"export", demo, "--to", bundle, "--strict"});
+    QCOMPARE(strict.exitCode, 1);
+    QVERIFY(!QFile::exists(bundle));
+    QVERIFY2(strict.out.contains("leads nowhere"), qPrintable(strict.out));
+    QCOMPARE(strict.err.count('\n'), 1);
+    const Outcome lenient = run("rookplot", {"export", demo, "--to", bundle});
+    QCOMPARE(lenient.exitCode, 0);
+    QVERIFY(lenient.out.contains("of them errors"));
+    QVERIFY(QFile::exists(bundle + "/campaign.json"));
+    // A starter has none.
+    const QString mill = folder.filePath("mill");
+    QCOMPARE(run("rookplot", {"new", mill, "--from", "side"}).exitCode, 0);
+    const Outcome clean =
+        run("rookplot", {"export", mill, "--to", folder.filePath("clean"), "--strict"});
+    QVERIFY2(clean.exitCode == 0, qPrintable(clean.out + clean.err));
+    QVERIFY(!clean.out.contains("finding"));
+}
+
 void CliTest::lantern_drawsABundle_andRefusesANonBundle() {
     const QTemporaryDir folder;
-    const QString bundle = folder.filePath("bundle");
-    run("rookplot", {"export", demo, "--to", bundle});
+    const QString bundle = sharedBundle();
     const QString png = folder.filePath("shot.png");
     const Outcome outcome = run("lantern", {bundle, "--frames", "30", "--png", png});
     QVERIFY2(outcome.exitCode == 0, qPrintable(outcome.err));
@@ -397,7 +423,7 @@ void CliTest::lantern_reloads_whenTheBundleIsExportedAgain() {
     const QTemporaryDir folder;
     const QString project = testing::copyDemo(folder);
     const QString bundle = folder.filePath("bundle");
-    run("rookplot", {"export", project, "--to", bundle});
+    run("rookplot", {"export", project, "--to", bundle, "--no-findings"});
     QProcess lantern;
     QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
     environment.insert("SDL_VIDEODRIVER", "dummy");
@@ -417,7 +443,7 @@ void CliTest::lantern_reloads_whenTheBundleIsExportedAgain() {
     QByteArray text = testing::readBytes(project + "/levels/intake.json");
     testing::writeBytes(project + "/levels/intake.json",
                         text.replace("Intake steps", "Intake anew"));
-    QCOMPARE(run("rookplot", {"export", project, "--to", bundle}).exitCode, 0);
+    QCOMPARE(run("rookplot", {"export", project, "--to", bundle, "--no-findings"}).exitCode, 0);
     QVERIFY2(hasSaid("Intake anew"), "the new title was loaded");
     QVERIFY(lantern.state() == QProcess::Running);
     lantern.terminate();

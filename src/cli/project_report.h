@@ -1,0 +1,37 @@
+#pragma once
+/// All findings of a project, for the commands that tell them.
+
+#include <vector>
+
+#include "check/project_findings.h"
+#include "check/report.h"
+
+namespace rook::cli {
+
+struct LevelReport {
+    CellSize cell;
+    std::vector<check::Finding> findings;
+};
+
+struct ProjectReport {
+    std::vector<check::ProjectFinding> ofProject;
+    std::vector<LevelReport> ofLevels;  ///< in the order of play
+
+    /// Notes count for nothing.
+    [[nodiscard]] std::size_t openCount() const;
+    [[nodiscard]] std::size_t errorCount() const;
+};
+
+struct ProjectWish {
+    std::string level;  ///< its id; empty = all, and what belongs to no level
+    bool provesGame = false;
+    check::ReportWish levels;
+};
+/// Errors: as `check::reportOf`. Cost: each level is solved.
+[[nodiscard]] Result<ProjectReport> reportOf(const level::Project& project,
+                                             const std::string& folder, const ProjectWish& wish);
+
+/// A line a finding; with `errorsOnly`, no others.
+void printText(const ProjectReport& report, bool errorsOnly = false);
+
+}  // namespace rook::cli
