@@ -30,7 +30,10 @@ for name in files:
         match = begins.match(lines[i])
         keyword = lines[i].strip().split("(")[0].strip()
         if match and keyword not in ("if", "for", "while", "switch", "} else if") and not lines[i].strip().startswith(("if", "for", "while", "switch", "}")):
-            indent = match.group(1)
+            first = i  # a signature may take several lines
+            while first > 0 and "\n".join(lines[first:i + 1]).count(")") > "\n".join(lines[first:i + 1]).count("("):
+                first -= 1
+            indent = re.match(" *", lines[first]).group(0)
             if lines[i].strip().startswith(":"):
                 indent = indent[4:]  # members that a constructor makes first
             end = "\n".join(lines[i:]).find("\n" + indent + "}")

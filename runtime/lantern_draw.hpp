@@ -55,7 +55,8 @@ public:
         const Level& level = *stage().level;
         const auto [width, height] = wholeSize(level);
         if (std::int64_t{width} * height > mostWholePx)
-            throw LoadError("The level is too large for one picture (--whole). Draw a screen of it.");
+            throw LoadError(
+                "The level is too large for one picture (--whole). Draw a screen of it.");
         setScreen(width, height);
         m_screen.beginWhole(width, height);
         m_isWhole = true;

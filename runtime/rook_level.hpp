@@ -229,6 +229,15 @@ struct Level : CellSource {
         return list;
     }
 
+    /// Who touches a body at (x, y) in that tick: its place in `all`, which is `ways()`; -1 =
+    /// nobody. `world()` knows no foes, so a game that steps in it asks this after each tick.
+    int catches(const std::vector<Way>& all, int x, int y, long long tick) const {
+        const Box body{x, y, motion.bodyWidth, motion.bodyHeight};
+        for (std::size_t i = 0; i < all.size(); ++i)
+            if (overlaps(all[i].at(tick), body)) return static_cast<int>(i);
+        return -1;
+    }
+
     /// What it asks for, by the rules of its game.
     LevelRules rulesOf(const GameRules& game) const {
         const auto isExit = [](const Entity& entity) { return entity.role == "exit"; };
@@ -246,7 +255,8 @@ struct Level : CellSource {
             static_cast<std::size_t>(column);
         return {behaviours[cells[i]], forms[i]};
     }
-    /// The world of this level; it refers to the level, which must outlive it and stay in place.
+    /// The world of this level, without foes: see `catches`. It refers to the level, which must
+    /// outlive it and stay in place.
     World world() const { return World(frame, *this, motion, parts); }
     /// The zone that holds the middle of a box, the first if several do; null if none does.
     const Zone* zoneAt(const Box& box) const {

@@ -468,6 +468,9 @@ private:
 
 /// Moves the body by one tick; `pass(int x, int y)` is told each live position on the way, in
 /// order. A body that meets something deadly or leaves the level comes back as `Stance::Ended`.
+/// Foes, shots and members of formations count only in a world whose parts have them
+/// (`Parts::foes`, as rook_play.hpp gives it); in that of `Level::world` they are met by
+/// `Level::catches`.
 template <typename Place, typename Pass>
 void step(const Place& world, const MotionTables& tables, Body& body, const Input& input,
           Pass&& pass) {

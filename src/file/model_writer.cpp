@@ -164,7 +164,7 @@ Mesh aboutPivot(const level::Kit& kit, const level::Piece& piece, Mesh mesh) {
     return mesh;
 }
 
-tinygltf::Value valueOf(const Json& json) {
+tinygltf::Value gltfValueOf(const Json& json) {
     using tinygltf::Value;
     if (json.is_boolean()) return Value(json.get<bool>());
     if (json.is_number_integer()) return Value(json.get<int>());
@@ -173,12 +173,12 @@ tinygltf::Value valueOf(const Json& json) {
     if (json.is_array()) {
         Value::Array list;
         for (const Json& each : json)
-            list.push_back(valueOf(each));
+            list.push_back(gltfValueOf(each));
         return Value(std::move(list));
     }
     Value::Object object;
     for (const auto& [key, each] : json.items())
-        object[key] = valueOf(each);
+        object[key] = gltfValueOf(each);
     return Value(std::move(object));
 }
 
@@ -191,7 +191,7 @@ void addThing(GltfBuilding& building, const level::Project& project, const level
     Value::Object fields;
     if (const level::Kind* kind = project.findKind(entity.kind))
         for (const level::FieldDefinition& field : kind->fields)
-            fields[field.name] = valueOf(fieldJson(fieldOf(entity, field)));
+            fields[field.name] = gltfValueOf(fieldJson(fieldOf(entity, field)));
     Value::Object extras{{"id", Value(entity.id.text)},
                          {"kind", Value(entity.kind.text)},
                          {"role", Value(std::string(nameOf(project.roleOf(entity))))},

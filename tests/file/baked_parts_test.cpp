@@ -35,6 +35,7 @@ private slots:
     void eachExit_hasOneVerdict();
     void slopes_sayFloorOrCeiling_andEdgesStandBeyondTheLevel();
     void parts_keepTheIdsOfTheirEntities();
+    void catches_isWhatKillsInAWorldWithFoes();
     void schemas_thatTravel_areThoseOfFilesThatAreThere();
 
 private:
@@ -428,6 +429,33 @@ void BakedPartsTest::parts_keepTheIdsOfTheirEntities() {
             QVERIFY(read.entities[read.moverEntities[i]].role == "mover");
     }
     QVERIFY(doors > 2 && movers > 1);
+}
+
+void BakedPartsTest::catches_isWhatKillsInAWorldWithFoes() {
+    Random random(testing::seedOr(20261130));
+    int caught = 0;
+    for (const auto& level : moved(m_project)) {
+        const runtime::Level read = runtime::readLevel(json::parse(baked(*level).text), "level");
+        const auto ways = read.ways();
+        runtime::Parts parts = read.parts;
+        parts.foes = ways;
+        const runtime::World without = read.world();
+        const runtime::World with(read.frame, read, read.motion, parts);
+        for (int i = 0; i < 4000 && !ways.empty(); ++i) {
+            // Near a foe, where it may be in its way.
+            const runtime::Way& way = ways[std::size_t(random.between(0, int(ways.size()) - 1))];
+            const long long tick = random.between(0, 2999);
+            const runtime::Box at = way.at(tick);
+            const int x = at.x - 40 + random.between(0, 79);
+            const int y = at.y - 40 + random.between(0, 79);
+            const auto now = with.momentOf(0, tick);
+            if (!without.isLive(x, y, now)) continue;
+            const bool isCaught = read.catches(ways, x, y, tick) >= 0;
+            QCOMPARE(isCaught, !with.isLive(x, y, now));
+            caught += isCaught ? 1 : 0;
+        }
+    }
+    QVERIFY(caught > 100);
 }
 
 void BakedPartsTest::schemas_thatTravel_areThoseOfFilesThatAreThere() {
