@@ -1,7 +1,8 @@
+#include <algorithm>
+
 #include "cli/command.h"
-#include "cli/project_report.h"
-#include "file/json_text.h"
 #include "file/project_file.h"
+#include "ship/report_formats.h"
 
 namespace rook::cli {
 
@@ -16,27 +17,10 @@ struct CheckOptions {
     bool provesGame = false;
 };
 
-file::Json findingJson(const check::Finding& finding) {
-    file::Json json = {{"level", finding.level.text},
-                       {"kind", check::nameOf(finding.kind)},
-                       {"severity", check::nameOf(finding.severity)},
-                       {"sentence", finding.sentence},
-                       {"entity", finding.entity.text}};
-    const PxRect& r = finding.place;
-    json["place"] =
-        r.isEmpty() ? file::Json(nullptr)
-                    : file::Json{{"x", r.x}, {"y", r.y}, {"width", r.width}, {"height", r.height}};
-    return json;
-}
-
-file::Json findingJson(const check::ProjectFinding& finding) {
-    return {{"kind", finding.name},
-            {"severity", check::nameOf(finding.severity)},
-            {"sentence", finding.sentence},
-            {"file", finding.where}};
-}
-
 constexpr const char* format = "rookplot-findings";
+
+/// In the order of `ship::ReportFormat`.
+const std::vector<std::string> formats{"text", "json", "sarif", "junit"};
 
 int checkProject(const CheckOptions& options) {
     const bool isJson = options.format == "json";
@@ -47,29 +31,15 @@ int checkProject(const CheckOptions& options) {
                        options.project, "Use an id from the order in rookplot.json"},
                       format, isJson);
     }
-    const auto report =
-        reportOf(*project, options.project,
-                 {options.level, options.provesGame, {options.isDeep, !options.leavesPlanOut}});
+    const auto report = ship::reportOf(
+        *project, options.project,
+        {options.level, options.provesGame, {options.isDeep, !options.leavesPlanOut}});
     if (!report) return refuse(report.error(), format, isJson);
-    const std::size_t count = report->openCount();
-    if (!isJson) {
-        printText(*report);
-        std::printf("%zu %s\n", count, count == 1 ? "finding" : "findings");
-        return count == 0 ? exitFine : exitFindings;
-    }
-    file::Json ofProject = file::Json::array(), ofLevels = file::Json::array();
-    for (const check::ProjectFinding& finding : report->ofProject)
-        ofProject.push_back(findingJson(finding));
-    for (const LevelReport& level : report->ofLevels)
-        for (const check::Finding& finding : level.findings)
-            ofLevels.push_back(findingJson(finding));
-    std::printf(
-        "%s\n",
-        file::Json{
-            {"format", format}, {"version", 1}, {"project", ofProject}, {"findings", ofLevels}}
-            .dump(2)
-            .c_str());
-    return count == 0 ? exitFine : exitFindings;
+    const auto at = std::find(formats.begin(), formats.end(), options.format) - formats.begin();
+    const std::string text =
+        ship::formattedReport(*report, static_cast<ship::ReportFormat>(at), options.project);
+    std::fwrite(text.data(), 1, text.size(), stdout);
+    return report->openCount() == 0 ? exitFine : exitFindings;
 }
 
 }  // namespace
@@ -91,8 +61,11 @@ void addCheckCommand(CLI::App& app, int& exitCode) {
     command->add_flag("--game", options->provesGame,
                       "Also prove the whole game: whether it can be finished, dead ends, levels\n"
                       "that are never come to");
-    command->add_option("--format", options->format, "text (a line a finding) or json")
-        ->check(CLI::IsMember({"text", "json"}))
+    command
+        ->add_option("--format", options->format,
+                     "text (a line a finding), json, or what build servers read: sarif (2.1.0) or\n"
+                     "junit (XML)")
+        ->check(CLI::IsMember(formats))
         ->capture_default_str();
     command->callback([options, &exitCode] { exitCode = checkProject(*options); });
 }

@@ -1,7 +1,7 @@
 #include "cli/command.h"
-#include "cli/project_report.h"
 #include "file/bundle.h"
 #include "file/project_file.h"
+#include "ship/report_formats.h"
 
 namespace rook::cli {
 
@@ -17,9 +17,9 @@ struct ExportOptions {
 /// Tells the errors and how many findings there are; false if they forbid to export.
 Result<bool> mayExport(const level::Project& project, const ExportOptions& options) {
     if (options.leavesFindingsOut && !options.isStrict) return true;
-    const auto report = reportOf(project, options.project, {});
+    const auto report = ship::reportOf(project, options.project, {});
     if (!report) return fail(report.error());
-    printText(*report, true);
+    std::fputs(ship::errorLinesOf(*report).c_str(), stdout);
     const std::size_t errors = report->errorCount(), all = report->openCount();
     if (all > 0)
         std::printf("%zu %s, %zu of them errors (rookplot check lists them)\n", all,

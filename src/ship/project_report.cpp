@@ -1,41 +1,13 @@
-#include "cli/project_report.h"
+#include "ship/project_report.h"
 
 #include <algorithm>
-#include <cstdio>
 
-#include "base/printable.h"
 #include "check/game_findings.h"
 #include "file/asset_facts.h"
 #include "file/sheet_import.h"
 #include "file/storage.h"
 
-namespace rook::cli {
-
-namespace {
-
-void printText(const check::Finding& finding, CellSize cell) {
-    std::string place;
-    if (!finding.place.isEmpty()) {
-        const CellPoint at = toCell({finding.place.x, finding.place.y}, cell);
-        place = " at cell " + std::to_string(at.x) + ", " + std::to_string(at.y);
-    }
-    std::printf("%s: %s%s%s [%s]\n", finding.level.text.c_str(),
-                finding.severity == check::Severity::Note ? "note: " : "",
-                printableLine(finding.sentence).c_str(), place.c_str(),
-                std::string(check::nameOf(finding.kind)).c_str());
-}
-
-void printText(const check::ProjectFinding& finding) {
-    std::printf("%s: %s%s [%s]\n", printableLine(finding.where).c_str(),
-                finding.severity == check::Severity::Note ? "note: " : "",
-                printableLine(finding.sentence).c_str(), finding.name.c_str());
-}
-
-constexpr auto isError = [](const auto& finding) {
-    return finding.severity == check::Severity::Error;
-};
-
-}  // namespace
+namespace rook::ship {
 
 std::size_t ProjectReport::openCount() const {
     std::size_t count = check::openCount(ofProject);
@@ -45,6 +17,9 @@ std::size_t ProjectReport::openCount() const {
 }
 
 std::size_t ProjectReport::errorCount() const {
+    const auto isError = [](const auto& finding) {
+        return finding.severity == check::Severity::Error;
+    };
     auto count = std::count_if(ofProject.begin(), ofProject.end(), isError);
     for (const LevelReport& level : ofLevels)
         count += std::count_if(level.findings.begin(), level.findings.end(), isError);
@@ -67,17 +42,9 @@ Result<ProjectReport> reportOf(const level::Project& project, const std::string&
         if (!wish.level.empty() && level->id.text != wish.level) continue;
         const auto found = check::reportOf(project, *level, opacity, wish.levels);
         if (!found) return fail(found.error());
-        report.ofLevels.push_back({level->cellSize, found->findings()});
+        report.ofLevels.push_back({level->id, level->cellSize, found->findings()});
     }
     return report;
 }
 
-void printText(const ProjectReport& report, bool errorsOnly) {
-    for (const check::ProjectFinding& finding : report.ofProject)
-        if (!errorsOnly || isError(finding)) printText(finding);
-    for (const LevelReport& level : report.ofLevels)
-        for (const check::Finding& finding : level.findings)
-            if (!errorsOnly || isError(finding)) printText(finding, level.cell);
-}
-
-}  // namespace rook::cli
+}  // namespace rook::ship

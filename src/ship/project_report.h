@@ -1,14 +1,15 @@
 #pragma once
-/// All findings of a project, for the commands that tell them.
+/// All findings of a project, for whoever tells them.
 
 #include <vector>
 
 #include "check/project_findings.h"
 #include "check/report.h"
 
-namespace rook::cli {
+namespace rook::ship {
 
 struct LevelReport {
+    LevelId id;
     CellSize cell;
     std::vector<check::Finding> findings;
 };
@@ -31,7 +32,4 @@ struct ProjectWish {
 [[nodiscard]] Result<ProjectReport> reportOf(const level::Project& project,
                                              const std::string& folder, const ProjectWish& wish);
 
-/// A line a finding; with `errorsOnly`, no others.
-void printText(const ProjectReport& report, bool errorsOnly = false);
-
-}  // namespace rook::cli
+}  // namespace rook::ship
