@@ -29,11 +29,25 @@ public:
         group(isDistinct);
         m_words = static_cast<int>((m_counters.size() * sizeof(Place) + 3) / 4);
         m_words = std::max(m_words, 1);
-        m_places.resize(m_counters.size());
-        m_next.resize(m_counters.size());
+        m_places.resize(static_cast<std::size_t>(m_words) * perWord);
+        m_next.resize(m_places.size());
         m_owner.assign(m_slotOf.size(), 0);
+        std::uint64_t states = 1;
+        for (std::size_t i = 0; i < m_counters.size() && m_hashesExactly; ++i) {
+            m_factors.push_back(states);
+            states *= m_slotOf.size();
+            m_hashesExactly = states <= mostExact;
+        }
     }
     int words() const override { return m_words; }
+    bool hashesExactly() const override { return m_hashesExactly; }
+    std::uint64_t hashOf(PackedState state) const override {
+        if (!m_hashesExactly) return puzzle::hashOf(state);
+        std::uint64_t number = 0;
+        for (std::size_t i = 0; i < m_counters.size(); ++i)
+            number += m_factors[i] * placeIn(state, i);
+        return spread(number);
+    }
     std::vector<Word> packed(const play::State& state) const override {
         std::vector<Place> places;
         for (const int counter : m_counters)
@@ -65,8 +79,14 @@ protected:
         return place;
     }
     void unpack(PackedState state) {
-        std::memcpy(m_places.data(), state.data(), m_places.size() * sizeof(Place));
-        m_next = m_places;
+        for (std::size_t w = 0; w < state.size(); ++w)
+            std::memcpy(&m_places[w * perWord], &state[w], sizeof(Word));
+        beginNext();
+    }
+    /// The next state begins as the one that is expanded. Word by word: no call for a few bytes.
+    void beginNext() {
+        for (std::size_t i = 0; i < m_places.size(); i += perWord)
+            std::memcpy(&m_next[i], &m_places[i], sizeof(Word));
     }
     /// Puts the place of counter `i` where it belongs in its group.
     void sink(std::size_t i) {
@@ -80,8 +100,13 @@ protected:
     }
     void emit(Successors& successors, bool isMet) {
         Word* words = successors.grow(static_cast<std::size_t>(m_words));
-        std::memcpy(words, m_next.data(), m_next.size() * sizeof(Place));
-        successors.endState(isMet);
+        for (std::size_t i = 0; i < m_next.size(); i += perWord)
+            std::memcpy(words++, &m_next[i], sizeof(Word));
+        if (!m_hashesExactly) return successors.endState(isMet);
+        std::uint64_t number = 0;
+        for (std::size_t i = 0; i < m_factors.size(); ++i)
+            number += m_factors[i] * m_next[i];
+        successors.endState(isMet, spread(number));
     }
     [[nodiscard]] const play::Counter& counter(std::size_t i) const {
         return m_board.counters[static_cast<std::size_t>(m_counters[i])];
@@ -99,12 +124,27 @@ protected:
         int last;
     };
     std::vector<Group> m_groups;
-    std::vector<Place> m_places;
-    std::vector<Place> m_next;
+    static constexpr std::size_t perWord = sizeof(Word) / sizeof(Place);
+    std::vector<Place> m_places;           ///< of the state that is expanded; whole words
+    std::vector<Place> m_next;             ///< of one that follows
+    std::vector<std::uint64_t> m_factors;  ///< by which places make the number of a state
     std::vector<std::uint16_t> m_owner;  ///< of each place: 1 + who stands there; 0 between states
     int m_words = 1;
 
 private:
+    /// Bits of a hash that tell states apart, where all of them do.
+    static constexpr int exactBits = 64 - StateIndex::exactNumberBits;
+    static constexpr std::uint64_t mostExact = std::uint64_t{1} << exactBits;
+    /// The number of a state, of `exactBits`, mixed so that no two come to the same: odd factors
+    /// and shifts to the right can be undone. In the upper bits.
+    static std::uint64_t spread(std::uint64_t number) {
+        constexpr std::uint64_t mask = mostExact - 1;
+        number = (number ^ number >> 20) * 0x9e3779b97f4a7c15ULL & mask;
+        number = (number ^ number >> 19) * 0xbf58476d1ce4e5b9ULL & mask;
+        return (number ^ number >> 21) << StateIndex::exactNumberBits;
+    }
+    bool m_hashesExactly = true;
+
     void group(bool isDistinct) {
         const auto isNamed = [&](int i) {
             return std::any_of(m_board.goals.begin(), m_board.goals.end(),
@@ -139,10 +179,10 @@ private:
 template <typename Place>
 class SlideExpander final : public CounterExpander<Place> {
     using Base = CounterExpander<Place>;
+    using Base::beginNext, Base::unpack;
     using Base::m_board, Base::m_placeOf, Base::m_slotOf, Base::counter, Base::emit, Base::sink;
     using Base::m_places, Base::m_next, Base::m_owner, Base::m_order, Base::m_counters,
         Base::m_group;
-    using Base::unpack;
 
 public:
     SlideExpander(const play::Board& board, bool isDistinct) : Base(board, isDistinct) {
@@ -194,14 +234,14 @@ public:
     void expand(PackedState state, Successors& successors) override {
         unpack(state);
         int missing = m_isNeverMet ? 1 : 0;
-        for (std::size_t i = 0; i < m_places.size(); ++i) {
+        for (std::size_t i = 0; i < m_counters.size(); ++i) {
             missing += isMissing(i, m_places[i]);
             for (const Place place : (*m_covers[i])[m_places[i]])
                 m_owner[place] = static_cast<std::uint16_t>(i + 1);
         }
         for (const std::size_t i : m_order)
             slide(i, missing - isMissing(i, m_places[i]), successors);
-        for (std::size_t i = 0; i < m_places.size(); ++i)
+        for (std::size_t i = 0; i < m_counters.size(); ++i)
             for (const Place place : (*m_covers[i])[m_places[i]])
                 m_owner[place] = 0;
     }
@@ -226,7 +266,7 @@ private:
             do {
                 at = ways[static_cast<std::size_t>(at)];
                 if (at < 0 || !hasRoom(i, static_cast<std::size_t>(at))) break;
-                m_next = m_places;
+                beginNext();
                 m_next[i] = static_cast<Place>(at);
                 sink(i);
                 emit(successors, othersMissing + isMissing(i, static_cast<std::size_t>(at)) == 0);
@@ -243,10 +283,10 @@ private:
 template <typename Place>
 class PushExpander final : public CounterExpander<Place> {
     using Base = CounterExpander<Place>;
+    using Base::beginNext, Base::unpack;
     using Base::m_board, Base::m_placeOf, Base::m_slotOf, Base::counter, Base::emit, Base::m_groups;
     using Base::m_places, Base::m_next, Base::m_owner, Base::m_order, Base::m_counters,
         Base::m_group;
-    using Base::unpack;
 
 public:
     PushExpander(const play::Board& board, bool isDistinct) : Base(board, isDistinct) {
@@ -276,15 +316,15 @@ public:
     void expand(PackedState state, Successors& successors) override {
         unpack(state);
         int filled = 0;
-        for (std::size_t i = 0; i < m_places.size(); ++i) {
+        for (std::size_t i = 0; i < m_counters.size(); ++i) {
             m_owner[m_places[i]] = static_cast<std::uint16_t>(i + 1);
             filled += worth(i, m_places[i]);
         }
         for (const std::size_t i : m_pushers)
             for (const std::vector<int>& ways : m_ways)
                 push(i, ways, filled, successors);
-        for (const Place place : m_places)
-            m_owner[place] = 0;
+        for (std::size_t i = 0; i < m_counters.size(); ++i)
+            m_owner[m_places[i]] = 0;
     }
 
 private:
@@ -301,7 +341,7 @@ private:
             beyond = ways[static_cast<std::size_t>(to)];
             if (beyond < 0 || m_owner[static_cast<std::size_t>(beyond)] != 0) return;
         }
-        m_next = m_places;
+        beginNext();
         filled += worth(i, static_cast<std::size_t>(to)) - worth(i, m_places[i]);
         m_next[i] = static_cast<Place>(to);
         if (owner != 0) {

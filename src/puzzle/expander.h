@@ -31,8 +31,10 @@ public:
     }
     void endState(bool isMet) {
         const std::size_t from = m_found.empty() ? 0 : m_found.back().end;
-        m_found.push_back({hashOf({m_words.data() + from, m_used - from}),
-                           static_cast<std::uint32_t>(m_used), isMet});
+        endState(isMet, hashOf({m_words.data() + from, m_used - from}));
+    }
+    void endState(bool isMet, std::uint64_t hash) {
+        m_found.push_back({hash, static_cast<std::uint32_t>(m_used), isMet});
     }
     /// What it took is kept for what comes.
     void clear() {
@@ -60,6 +62,12 @@ public:
     [[nodiscard]] virtual std::vector<Word> packed(const play::State& state) const = 0;
     /// Adds what follows from a state in which the goal is not met.
     virtual void expand(PackedState state, Successors& successors) = 0;
+    /// Of a state, as it stands beside successors.
+    [[nodiscard]] virtual std::uint64_t hashOf(PackedState state) const {
+        return puzzle::hashOf(state);
+    }
+    /// No two states have hashes that are alike but for their last `StateIndex::exactNumberBits`.
+    [[nodiscard]] virtual bool hashesExactly() const { return false; }
     /// Each move can be taken back by a move, until the goal is met.
     [[nodiscard]] virtual bool isReversible() const { return false; }
     /// Of boards with counters: how many groups of counters there are that stand for each other,

@@ -69,10 +69,12 @@ Search::Search(const play::Board& board, const play::State& from, const SolveOpt
     : m_options(options),
       m_expander(makeExpander(board, options.isDistinct)),
       m_store(m_expander->words(), static_cast<std::size_t>(options.mostStates) + 1),
-      m_index(m_store) {
+      m_index(m_store,
+              m_expander->hashesExactly() &&
+                  options.mostStates + 1 < std::uint64_t{1} << StateIndex::exactNumberBits) {
     m_keepsWays = !m_expander->isReversible() && !options.stopsAtGoal;
     const std::vector<Word> first = m_expander->packed(from);
-    (void)m_index.findOrAdd(first, hashOf(first), 0);
+    (void)m_index.findOrAdd(first, m_expander->hashOf(first), 0);
     m_store.add(first);
     m_parents.push_back(0);
     m_isGoal.push_back(play::isMet(board, from) ? 1 : 0);
@@ -90,7 +92,7 @@ std::uint64_t Search::bytes() const {
 }
 
 std::optional<std::size_t> Search::find(PackedState state) const {
-    const std::uint32_t found = m_index.find(state, hashOf(state));
+    const std::uint32_t found = m_index.find(state, m_expander->hashOf(state));
     if (found == StateIndex::none) return std::nullopt;
     return found;
 }

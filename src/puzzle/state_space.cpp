@@ -37,42 +37,39 @@ StateStore::StateStore(int words, std::size_t most) : m_words(words) {
     }
 }
 
-void StateStore::add(PackedState state) {
-    Word* to = nullptr;
+void StateStore::makeRoom(PackedState state) {
     if (m_words > 0) {
-        const std::size_t states = std::size_t{1} << m_chunkBits;
-        const std::size_t in = m_count & (states - 1);
-        if (in == 0) {
-            const std::size_t words = states * static_cast<std::size_t>(m_words);
-            m_chunks.push_back(std::make_unique_for_overwrite<Word[]>(words));
-            inGreatPages(m_chunks.back().get(), words * sizeof(Word));
-            m_bytes += words * sizeof(Word);
-        }
-        to = m_chunks.back().get() + in * static_cast<std::size_t>(m_words);
-    } else {
-        const std::size_t in = m_count % chunkStates;
-        if (in == 0) {
-            m_places.push_back(std::make_unique_for_overwrite<Place[]>(chunkStates));
-            m_bytes += chunkStates * sizeof(Place);
-        }
-        if (m_chunks.empty() || m_used + state.size() > chunkWords) {
-            const std::size_t words = std::max(chunkWords, state.size());
-            m_chunks.push_back(std::make_unique_for_overwrite<Word[]>(words));
-            m_bytes += words * sizeof(Word);
-            m_used = 0;
-        }
-        m_places.back()[in] = {static_cast<std::uint32_t>(m_chunks.size() - 1),
-                               static_cast<std::uint32_t>(m_used),
-                               static_cast<std::uint32_t>(state.size())};
-        to = m_chunks.back().get() + m_used;
-        m_used += state.size();
+        const std::size_t words = static_cast<std::size_t>(m_words) << m_chunkBits;
+        m_chunks.push_back(std::make_unique_for_overwrite<Word[]>(words));
+        m_next = inGreatPages(m_chunks.back().get(), words * sizeof(Word));
+        m_bytes += words * sizeof(Word);
+        return;
     }
-    std::copy(state.begin(), state.end(), to);
-    ++m_count;
+    const std::size_t in = m_count % chunkStates;
+    if (in == 0) {
+        m_places.push_back(std::make_unique_for_overwrite<Place[]>(chunkStates));
+        m_bytes += chunkStates * sizeof(Place);
+    }
+    if (m_chunks.empty() || m_used + state.size() > chunkWords) {
+        const std::size_t words = std::max(chunkWords, state.size());
+        m_chunks.push_back(std::make_unique_for_overwrite<Word[]>(words));
+        m_bytes += words * sizeof(Word);
+        m_used = 0;
+    }
+    m_places.back()[in] = {static_cast<std::uint32_t>(m_chunks.size() - 1),
+                           static_cast<std::uint32_t>(m_used),
+                           static_cast<std::uint32_t>(state.size())};
+    m_next = m_chunks.back().get() + m_used;
+    m_used += state.size();
 }
 
-StateIndex::StateIndex(const StateStore& store)
-    : m_store(store), m_size(std::size_t{1} << 12), m_entries(zeroed(m_size)), m_mask(m_size - 1) {}
+StateIndex::StateIndex(const StateStore& store, bool isExact)
+    : m_store(store),
+      m_tagMask(isExact ? ~std::uint64_t{0} << exactNumberBits : ~std::uint64_t{0xffffffff}),
+      m_isExact(isExact),
+      m_size(std::size_t{1} << 12),
+      m_entries(zeroed(m_size)),
+      m_mask(m_size - 1) {}
 
 StateIndex::Entries StateIndex::zeroed(std::size_t size) {
     auto* entries = static_cast<std::uint64_t*>(std::calloc(size, sizeof(std::uint64_t)));
@@ -81,17 +78,17 @@ StateIndex::Entries StateIndex::zeroed(std::size_t size) {
 }
 
 bool StateIndex::reserve(std::size_t more, const std::atomic<bool>* cancel) {
-    if ((m_count + more) * 5 <= m_size * 3) return true;
+    if ((m_count + more) * 2 <= m_size) return true;
     std::size_t size = m_size;
     int shift = m_shift;
-    for (; (m_count + more) * 5 > size * 3; size *= 2)
+    for (; (m_count + more) * 2 > size; size *= 2)
         --shift;
     Entries entries = zeroed(size);
     // Entries lie in the order of their hashes, nearly: so they do in the greater table.
     for (std::size_t from = 0; from < m_size; ++from) {
         if (from % 16384 == 0 && cancel && *cancel) return false;
         if (m_entries[from] == 0) continue;
-        auto at = static_cast<std::size_t>((m_entries[from] & tagMask) >> shift);
+        auto at = static_cast<std::size_t>((m_entries[from] & m_tagMask) >> shift);
         while (entries[at] != 0)
             at = (at + 1) & (size - 1);
         entries[at] = m_entries[from];

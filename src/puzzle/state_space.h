@@ -84,7 +84,13 @@ public:
     }
     /// Asks for it before it is read.
     void prefetch(std::size_t at) const { __builtin_prefetch(placeOf(at)); }
-    void add(PackedState state);
+    void add(PackedState state) {
+        if (m_words == 0 || (m_count & ((std::size_t{1} << m_chunkBits) - 1)) == 0) makeRoom(state);
+        for (std::size_t i = 0; i < state.size(); ++i)
+            m_next[i] = state[i];
+        m_next += state.size();
+        ++m_count;
+    }
     /// Bytes that are taken.
     [[nodiscard]] std::size_t bytes() const { return m_bytes; }
 
@@ -104,8 +110,13 @@ private:
         return m_chunks[place.chunk].get() + place.word;
     }
 
+    /// A new chunk where the last one is full, and the place of a state that has a length of its
+    /// own.
+    void makeRoom(PackedState state);
+
     int m_words;
-    int m_chunkBits = 19;  ///< as many states are in a chunk, if all are as long
+    Word* m_next = nullptr;  ///< where the next state goes
+    int m_chunkBits = 19;    ///< as many states are in a chunk, if all are as long
     std::size_t m_count = 0;
     std::size_t m_bytes = 0;
     std::vector<std::unique_ptr<Word[]>> m_chunks;
@@ -116,15 +127,17 @@ private:
 /// The states of a store by their words: open addressing with linear steps.
 class StateIndex {
 public:
-    explicit StateIndex(const StateStore& store);
+    /// Of an entry that says all of its state: the others are of the hash.
+    static constexpr int exactNumberBits = 25;
+    /// `isExact`: states are as many as `exactNumberBits` can count, and no two have hashes that
+    /// are alike in all other bits, so that none needs to be looked at.
+    StateIndex(const StateStore& store, bool isExact);
     static constexpr std::uint32_t none = ~std::uint32_t{0};
     [[nodiscard]] std::uint32_t find(PackedState state, std::uint64_t hash) const {
         for (std::size_t at = homeOf(hash);; at = (at + 1) & m_mask) {
             const std::uint64_t entry = m_entries[at];
             if (entry == 0) return none;
-            if ((entry & tagMask) != (hash & tagMask)) continue;
-            const auto number = static_cast<std::uint32_t>(entry) - 1;
-            if (isEqual(m_store.at(number), state)) return number;
+            if (isThat(entry, state, hash)) return numberOf(entry);
         }
     }
     /// The number of the state: that of an equal one, or `next`, under which it is known from now
@@ -134,13 +147,11 @@ public:
         for (std::size_t at = homeOf(hash);; at = (at + 1) & m_mask) {
             std::uint64_t& entry = m_entries[at];
             if (entry == 0) {
-                entry = (hash & tagMask) | (next + 1);
+                entry = (hash & m_tagMask) | (next + 1);
                 ++m_count;
                 return next;
             }
-            if ((entry & tagMask) != (hash & tagMask)) continue;
-            const auto number = static_cast<std::uint32_t>(entry) - 1;
-            if (isEqual(m_store.at(number), state)) return number;
+            if (isThat(entry, state, hash)) return numberOf(entry);
         }
     }
     /// Makes room for so many more; false if `cancel` was set meanwhile.
@@ -148,20 +159,29 @@ public:
     void prefetch(std::uint64_t hash) const { __builtin_prefetch(&m_entries[homeOf(hash)], 1); }
     /// Asks for the state that may be equal.
     void prefetchState(std::uint64_t hash) const {
+        if (m_isExact) return;
         const std::uint64_t entry = m_entries[homeOf(hash)];
-        if (entry != 0 && (entry & tagMask) == (hash & tagMask))
-            m_store.prefetch(static_cast<std::uint32_t>(entry) - 1);
+        if (entry != 0 && (entry & m_tagMask) == (hash & m_tagMask))
+            m_store.prefetch(numberOf(entry));
     }
     [[nodiscard]] std::size_t bytes() const { return m_size * sizeof(std::uint64_t); }
 
 private:
-    static constexpr std::uint64_t tagMask = ~std::uint64_t{0xffffffff};
+    [[nodiscard]] std::uint32_t numberOf(std::uint64_t entry) const {
+        return static_cast<std::uint32_t>(entry & ~m_tagMask) - 1;
+    }
+    [[nodiscard]] bool isThat(std::uint64_t entry, PackedState state, std::uint64_t hash) const {
+        if (((entry ^ hash) & m_tagMask) != 0) return false;
+        return m_isExact || isEqual(m_store.at(numberOf(entry)), state);
+    }
     /// By the upper bits, which entries keep: so a greater table needs no states to be filled.
     [[nodiscard]] std::size_t homeOf(std::uint64_t hash) const {
         return static_cast<std::size_t>(hash >> m_shift);
     }
 
     const StateStore& m_store;
+    const std::uint64_t m_tagMask;  ///< the bits of an entry that are of the hash
+    const bool m_isExact;
     struct Free {
         void operator()(std::uint64_t* entries) const { std::free(entries); }
     };
@@ -170,7 +190,7 @@ private:
     [[nodiscard]] static Entries zeroed(std::size_t size);
 
     std::size_t m_size;
-    Entries m_entries;  ///< upper half of the hash, number + 1; 0 = free
+    Entries m_entries;  ///< the hash's upper bits, number + 1; 0 = free
     std::size_t m_mask;
     int m_shift = 52;  ///< 64 - the bits of the size
     std::size_t m_count = 0;
