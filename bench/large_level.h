@@ -18,4 +18,18 @@ inline level::Project largeProject() {
     return project.withLevel(level);
 }
 
+/// Masses with caves in them, of stone and silt of the demo.
+inline level::Level largeBoard(int side) {
+    level::Level board;
+    board.cells = Grid<level::Cell>(side, side);
+    Random random(3);
+    for (int i = 0; i < side * side / 40; ++i) {
+        const level::Cell cell(level::MatterId{std::uint16_t(random.chance(70) ? 1 : 3)});
+        board.cells.fillRect({random.between(0, side - 1), random.between(0, side - 1),
+                              random.between(1, 12), random.between(1, 7)},
+                             cell);
+    }
+    return board;
+}
+
 }  // namespace rook::bench

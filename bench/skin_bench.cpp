@@ -2,30 +2,17 @@
 
 #include <benchmark/benchmark.h>
 
-#include "base/random.h"
 #include "file/project_file.h"
+#include "large_level.h"
 #include "skin/dressing.h"
 
 using namespace rook;
+using bench::largeBoard;
 
 namespace {
 
 level::Project demo() {
     return *file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
-}
-
-/// Masses with caves in them, of stone and silt.
-level::Level largeBoard(int side) {
-    level::Level board;
-    board.cells = Grid<level::Cell>(side, side);
-    Random random(3);
-    for (int i = 0; i < side * side / 40; ++i) {
-        const level::Cell cell(level::MatterId{std::uint16_t(random.chance(70) ? 1 : 3)});
-        board.cells.fillRect({random.between(0, side - 1), random.between(0, side - 1),
-                              random.between(1, 12), random.between(1, 7)},
-                             cell);
-    }
-    return board;
 }
 
 /// The whole board, as export asks for it, in one core.

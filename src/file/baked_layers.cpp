@@ -119,11 +119,19 @@ struct Worn {
     const std::vector<Tile>& tiles;
     const Grid<Cell>& cells;  ///< 0 x 0: all are filled
 
-    [[nodiscard]] Tile tileAt(int x, int y) const {
-        return tiles[std::size_t(y) * std::size_t(bounds.width) + std::size_t(x)];
-    }
-    [[nodiscard]] Form formAt(int x, int y) const {
-        return cells.width() == 0 ? Form::Full : cells.at(x, y).form();
+    /// Calls `take(x, tile, form)` for each tile of a row that is shown.
+    template <typename Take>
+    void forEachShown(int y, Take&& take) const {
+        const Tile* row = tiles.data() + std::size_t(y) * std::size_t(bounds.width);
+        if (cells.width() == 0) {
+            for (int x = 0; x < bounds.width; ++x)
+                if (row[x].isShown()) take(x, row[x], Form::Full);
+            return;
+        }
+        cells.forEachRunOfRow(y, [&](int first, int count, const Cell* values) {
+            for (int i = 0; i < count; ++i)
+                if (row[first + i].isShown()) take(first + i, row[first + i], values[i].form());
+        });
     }
 };
 
@@ -137,19 +145,16 @@ public:
     void write(const LayerHead& head, const Worn& worn) {
         std::vector<bool> isUsed(m_project.sheets.size()), isFlipped(m_project.sheets.size());
         bool hasCuts = false;
-        for (int y = 0; y < worn.bounds.height; ++y) {
-            for (int x = 0; x < worn.bounds.width; ++x) {
-                const Tile tile = worn.tileAt(x, y);
-                if (!tile.isShown()) continue;
-                if (m_cuts.isCut(tile, worn.formAt(x, y))) {
+        for (int y = 0; y < worn.bounds.height; ++y)
+            worn.forEachShown(y, [&](int, Tile tile, Form form) {
+                if (m_cuts.isCut(tile, form)) {
                     hasCuts = true;
-                    continue;
+                    return;
                 }
                 const auto sheet = static_cast<std::size_t>(tile.sheet());
                 isUsed[sheet] = true;
                 isFlipped[sheet] = isFlipped[sheet] || tile.isMirrored() || tile.isUpsideDown();
-            }
-        }
+            });
         for (std::size_t i = 0; i < m_project.sheets.size(); ++i)
             if (isUsed[i]) writeWhole(head, worn, i, isFlipped[i]);
         if (hasCuts) writeCut(head, worn);
@@ -171,9 +176,16 @@ private:
         m_lines.member("tile", {tile.width, tile.height});
         m_lines.member("columns", columns);
     }
-    void numbers(const char* key, const CellRect& bounds, const NumberAt& numberAt) {
-        writeNumbers(m_lines, key, bounds.width, bounds.height, m_project.bundle.isPacked,
-                     numberAt);
+    /// `numberOf(tile, form)`, 0 where there is none.
+    template <typename NumberOf>
+    void numbers(const char* key, const Worn& worn, NumberOf&& numberOf) {
+        writeNumbers(m_lines, key, worn.bounds.width, worn.bounds.height, m_project.bundle.isPacked,
+                     [&](int y, std::uint32_t* row) {
+                         std::fill_n(row, worn.bounds.width, 0);
+                         worn.forEachShown(y, [&](int x, Tile tile, Form form) {
+                             row[x] = static_cast<std::uint32_t>(numberOf(tile, form));
+                         });
+                     });
     }
     void animations(const std::vector<TileAnimation>& list) {
         if (!list.empty())
@@ -183,36 +195,27 @@ private:
         const Sheet& sheet = m_project.sheets[index];
         begin(head, sheet.path, sheet.tile, sheet.columns);
         animations(sheet.animations);
-        const auto isOwn = [&](int x, int y) {
-            const Tile tile = worn.tileAt(x, y);
-            return tile.isShown() && tile.sheet() == static_cast<int>(index) &&
-                   !m_cuts.isCut(tile, worn.formAt(x, y));
+        const auto isOwn = [&](Tile tile, Form form) {
+            return tile.sheet() == static_cast<int>(index) && !m_cuts.isCut(tile, form);
         };
-        numbers("tiles", worn.bounds, [&](int x, int y) {
-            return isOwn(x, y) ? std::uint32_t(worn.tileAt(x, y).number()) + 1 : 0;
-        });
+        numbers("tiles", worn,
+                [&](Tile tile, Form form) { return isOwn(tile, form) ? tile.number() + 1 : 0; });
         if (isFlipped)
-            numbers("flips", worn.bounds, [&](int x, int y) {
-                return isOwn(x, y) ? std::uint32_t(flipOf(worn.tileAt(x, y))) : 0;
-            });
+            numbers("flips", worn,
+                    [&](Tile tile, Form form) { return isOwn(tile, form) ? flipOf(tile) : 0; });
         m_lines.endItem();
     }
     void writeCut(const LayerHead& head, const Worn& worn) {
         const CellSize cell = m_cuts.cell();
         begin(head, m_cutPath, cell, CutTiles::columns);
-        const auto numberAt = [&](int x, int y) -> std::uint32_t {
-            const Tile tile = worn.tileAt(x, y);
-            const Form form = worn.formAt(x, y);
-            return tile.isShown() && m_cuts.isCut(tile, form)
-                       ? std::uint32_t(m_cuts.numberOf(tile, form))
-                       : 0;
+        const auto numberOf = [&](Tile tile, Form form) {
+            return m_cuts.isCut(tile, form) ? m_cuts.numberOf(tile, form) : 0;
         };
         // They get their numbers in the order in which they lie there.
         for (int y = 0; y < worn.bounds.height; ++y)
-            for (int x = 0; x < worn.bounds.width; ++x)
-                numberAt(x, y);
+            worn.forEachShown(y, [&](int, Tile tile, Form form) { (void)numberOf(tile, form); });
         animations(m_cuts.animations());
-        numbers("tiles", worn.bounds, numberAt);
+        numbers("tiles", worn, numberOf);
         m_lines.endItem();
     }
 

@@ -64,10 +64,14 @@ void bakeMatter(JsonLines& lines, const Project& project, const Level& level) {
                                        [](const Matter& matter) { return !matter.fields.empty(); });
     if (hasFields) lines.member("fields", fields);
     const auto numbers = [&](const char* key, auto&& numberOf) {
-        writeNumbers(lines, key, level.cells.width(), level.cells.height(), project.bundle.isPacked,
-                     [&](int x, int y) {
-                         return static_cast<std::uint32_t>(numberOf(level.cells.at(x, y)));
-                     });
+        writeNumbers(
+            lines, key, level.cells.width(), level.cells.height(), project.bundle.isPacked,
+            [&](int y, std::uint32_t* row) {
+                level.cells.forEachRunOfRow(y, [&](int first, int count, const Cell* values) {
+                    for (int i = 0; i < count; ++i)
+                        row[first + i] = static_cast<std::uint32_t>(numberOf(values[i]));
+                });
+            });
     };
     numbers("cells", [](Cell cell) { return cell.matter().index; });
     numbers("forms", [](Cell cell) { return cell.form(); });

@@ -49,7 +49,7 @@ public:
             return fail(ErrorKind::OutOfRange,
                         "With " + entity.id.text + " the ways of foes and members have more than " +
                             std::to_string(mostCorners) + " corners",
-                        m_level.title, "Have fewer of them written out in Ship, Written out");
+                        m_level.title, "Have fewer of them written out in Ship, Spelled out");
         return json;
     }
     Json mover(const Entity& entity) const {

@@ -5,7 +5,7 @@
 #include <QPushButton>
 
 #include "app/panels/finding_note.h"
-#include "app/steps/ship/written_section.h"
+#include "app/steps/ship/spelled_section.h"
 #include "app/ui/buttons.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
@@ -60,7 +60,7 @@ public:
         m_order = new MarginSection(tr("Order of play"), {}, this);
         m_levels = makeWords({}, m_order);
         m_order->addWide(m_levels);
-        m_options = makeWrittenSection(session, this);
+        m_options = makeSpelledSection(session, this);
         column->addWidget(section);
         column->addWidget(m_options);
         column->addWidget(m_project);

@@ -1,4 +1,4 @@
-#include "app/steps/ship/written_section.h"
+#include "app/steps/ship/spelled_section.h"
 
 #include <QSpinBox>
 
@@ -11,10 +11,10 @@ namespace rook::app {
 namespace {
 
 /// How much a bundle spells out.
-class WrittenSection : public PanelSection {
+class SpelledSection : public PanelSection {
 public:
-    WrittenSection(Session& session, QWidget* parent)
-        : PanelSection(tr("Written out"), {}, session, parent) {
+    SpelledSection(Session& session, QWidget* parent)
+        : PanelSection(tr("Spelled out"), {}, session, parent) {
         m_ways = makeNumberBox(QStringLiteral("ways-up-to"), 0, level::mostWayTicks, this,
                                [this](int ticks) {
                                    auto options = m_session.document.project().bundle;
@@ -22,6 +22,7 @@ public:
                                    change(options);
                                });
         m_ways->setFixedWidth(150);
+        m_ways->setPrefix(tr("up to "));
         m_ways->setSuffix(tr(" ticks"));
         m_ways->setSpecialValueText(tr("none"));
         m_ways->setKeyboardTracking(false);
@@ -29,7 +30,7 @@ public:
         m_ways->setToolTip(
             tr("Where foes and members are in each tick, for games that do not work it out. Longer "
                "ways are left out, so that files stay small."));
-        addControl(tr("Ways, up to"), m_ways);
+        addControl(tr("Ways of foes"), m_ways);
         m_packed = new Chip(tr("Pack rows of numbers"), this);
         m_packed->setObjectName(QStringLiteral("pack-rows"));
         m_packed->setToolTip(tr(
@@ -61,8 +62,8 @@ private:
 
 }  // namespace
 
-PanelSection* makeWrittenSection(Session& session, QWidget* parent) {
-    return new WrittenSection(session, parent);
+PanelSection* makeSpelledSection(Session& session, QWidget* parent) {
+    return new SpelledSection(session, parent);
 }
 
 }  // namespace rook::app

@@ -5,6 +5,6 @@
 
 namespace rook::app {
 
-[[nodiscard]] PanelSection* makeWrittenSection(Session& session, QWidget* parent);
+[[nodiscard]] PanelSection* makeSpelledSection(Session& session, QWidget* parent);
 
 }  // namespace rook::app
