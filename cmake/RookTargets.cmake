@@ -1,7 +1,7 @@
 # The three kinds of target that this project has, each made by one function, so that warnings,
 # sanitizers and test registration have one home.
 
-function(rook_set_options target)
+function(rook_set_warnings target)
     target_compile_options(${target} PRIVATE -Wall -Wextra -Wpedantic -Wshadow -Wnon-virtual-dtor
         -Woverloaded-virtual -Werror=switch)
     # The house compiler is GCC; what clang finds besides is for reading.
@@ -10,9 +10,26 @@ function(rook_set_options target)
     endif()
     # GCC 12 warns of overlap inside its own std::string operator+ (GCC bug 105651).
     target_compile_options(${target} PRIVATE -Wno-restrict)
+endfunction()
+
+function(rook_set_options target)
+    rook_set_warnings(${target})
     if(ROOK_SANITIZE)
-        target_compile_options(${target} PRIVATE -fsanitize=address -fno-omit-frame-pointer)
+        target_compile_options(${target} PRIVATE -O1 -g1 -fsanitize=address -fno-omit-frame-pointer)
         target_link_options(${target} PRIVATE -fsanitize=address,undefined)
+    endif()
+endfunction()
+
+# A test of the core is compiled alike in both builds, so that the compiler's cache makes one of the
+# two: what is watched is the core, whole, and each byte that the test asks for.
+function(rook_compile_once target)
+    rook_set_warnings(${target})
+    if(ROOK_SANITIZE)
+        target_link_options(${target} PRIVATE -fsanitize=address,undefined)
+    endif()
+    if(CMAKE_CXX_COMPILER_LAUNCHER MATCHES "ccache")
+        set_target_properties(${target} PROPERTIES CXX_COMPILER_LAUNCHER
+            "env;CCACHE_BASEDIR=${CMAKE_SOURCE_DIR};CCACHE_NOHASHDIR=1;CCACHE_SLOPPINESS=time_macros;ccache")
     endif()
 endfunction()
 
@@ -55,17 +72,6 @@ function(rook_add_module)
     rook_watch_behaviour(rook_${MODULE_NAME})
 endfunction()
 
-# The first test of the core compiles what all of them read, the others take it from there.
-function(rook_share_headers target)
-    get_property(first GLOBAL PROPERTY rook_headers_of_tests)
-    if(first)
-        target_precompile_headers(${target} REUSE_FROM ${first})
-    else()
-        target_precompile_headers(${target} PRIVATE ${rook_std_headers} <QTest>)
-        set_property(GLOBAL PROPERTY rook_headers_of_tests ${target})
-    endif()
-endfunction()
-
 # What headers define is made anew in every file that asks for it, and the linker keeps what it meets
 # first. A test that is compiled without optimization would lend the core its slow ones: so the
 # libraries of the core are met before it, whole.
@@ -86,11 +92,23 @@ endfunction()
 function(rook_add_tests folder)
     cmake_parse_arguments(TEST "LIGHT;WATCHED;WINDOW" "" "LINKS" ${ARGN})
     set(target ${folder}_test)
-    add_executable(${target} main.cpp)
+    # All tests without a window begin alike.
+    if(TEST_WINDOW)
+        add_executable(${target} main.cpp)
+        set_source_files_properties(main.cpp PROPERTIES SKIP_UNITY_BUILD_INCLUSION ON)
+    else()
+        if(NOT TARGET rook_test_main)
+            add_library(rook_test_main OBJECT main.cpp)
+            set_target_properties(rook_test_main PROPERTIES AUTOMOC OFF)
+            target_link_libraries(rook_test_main PRIVATE Qt6::Test)
+            target_compile_options(rook_test_main PRIVATE -O0 -g0)
+            rook_compile_once(rook_test_main)
+        endif()
+        add_executable(${target} $<TARGET_OBJECTS:rook_test_main>)
+    endif()
     # AUTOMOC would read every header; one class a file, asked for by hand, takes a hundredth.
     set_target_properties(${target} PROPERTIES AUTOMOC OFF UNITY_BUILD_BATCH_SIZE 8
         RUNTIME_OUTPUT_DIRECTORY ${CMAKE_BINARY_DIR}/tests)
-    set_source_files_properties(main.cpp PROPERTIES SKIP_UNITY_BUILD_INCLUSION ON)
     set(moc_folder ${CMAKE_CURRENT_BINARY_DIR}/moc/${folder})
     file(MAKE_DIRECTORY ${moc_folder})
     foreach(stem ${TEST_UNPARSED_ARGUMENTS})
@@ -105,9 +123,12 @@ function(rook_add_tests folder)
     endforeach()
     target_include_directories(${target} PRIVATE ${moc_folder} ${CMAKE_SOURCE_DIR}/tests)
     target_link_libraries(${target} PRIVATE ${TEST_LINKS} Qt6::Test)
-    target_compile_definitions(${target} PRIVATE ROOK_SOURCE_DIR="${CMAKE_SOURCE_DIR}"
-        ROOK_BINARY_DIR="${CMAKE_BINARY_DIR}")
-    rook_set_options(${target})
+    target_compile_definitions(${target} PRIVATE ROOK_SOURCE_DIR="${CMAKE_SOURCE_DIR}")
+    if(TEST_WATCHED OR TEST_WINDOW)
+        rook_set_options(${target})
+    else()
+        rook_compile_once(${target})
+    endif()
     rook_optimize_less(${target})
     # A test that fails says where by itself; to write line tables takes longer than they help.
     target_compile_options(${target} PRIVATE -g0)
@@ -123,7 +144,5 @@ function(rook_add_tests folder)
     elseif(TEST_LIGHT)
         target_compile_options(${target} PRIVATE -O0)
         rook_meet_core_first(${target})
-    elseif(NOT TEST_WATCHED AND NOT TEST_LINKS MATCHES "Qt6")
-        rook_share_headers(${target})
     endif()
 endfunction()

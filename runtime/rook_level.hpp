@@ -255,6 +255,9 @@ struct Level : CellSource {
             static_cast<std::size_t>(column);
         return {behaviours[cells[i]], forms[i]};
     }
+    /// False on boards of pieces and of slots: nobody is moved by `step` there, and `world` is that
+    /// of an empty board.
+    bool isSteppable() const { return !kit && !puzzle; }
     /// The world of this level, without foes: see `catches`. It refers to the level, which must
     /// outlive it and stay in place.
     World world() const { return World(frame, *this, motion, parts); }

@@ -12,6 +12,12 @@
 
 namespace rook::testing {
 
+/// The folder of the build, in which this program lies one below. Not compiled in, so that two
+/// builds of one test are the same.
+inline QString binaryFolder() {
+    return QDir(QCoreApplication::applicationDirPath() + QStringLiteral("/..")).absolutePath();
+}
+
 /// The seed of a random test: from ROOK_SEED, else `standard`. A failure prints it.
 inline std::uint64_t seedOr(std::uint64_t standard) {
     const char* text = std::getenv("ROOK_SEED");

@@ -8,6 +8,7 @@
 
 #include "data.h"
 #include "registry.h"
+#include "testing.h"
 
 namespace rook::cli_test {
 
@@ -49,7 +50,7 @@ struct Outcome {
 
 Outcome run(const QString& program, const QStringList& arguments) {
     QProcess process;
-    process.start(QStringLiteral(ROOK_BINARY_DIR "/bin/") + program, arguments);
+    process.start((testing::binaryFolder() + "/bin/") + program, arguments);
     if (!process.waitForFinished(60000)) return {};
     return {process.exitCode(), process.readAllStandardOutput(), process.readAllStandardError()};
 }
@@ -101,7 +102,7 @@ void CliTest::workingFolder_thatIsGone_isASentence() {
         shell.setWorkingDirectory(folder.path());
         shell.start("sh", {"-c", QStringLiteral("mkdir gone && cd gone && rmdir ../gone && exec %1/"
                                                 "rookplot %2")
-                                     .arg(QStringLiteral(ROOK_BINARY_DIR "/bin"),
+                                     .arg((testing::binaryFolder() + "/bin"),
                                           QString::fromLatin1(command))});
         QVERIFY(shell.waitForFinished());
         QCOMPARE(shell.exitStatus(), QProcess::NormalExit);
@@ -428,7 +429,7 @@ void CliTest::lantern_reloads_whenTheBundleIsExportedAgain() {
     QProcessEnvironment environment = QProcessEnvironment::systemEnvironment();
     environment.insert("SDL_VIDEODRIVER", "dummy");
     lantern.setProcessEnvironment(environment);
-    lantern.start(QStringLiteral(ROOK_BINARY_DIR "/bin/lantern"), {bundle});
+    lantern.start((testing::binaryFolder() + "/bin/lantern"), {bundle});
     QVERIFY(lantern.waitForStarted());
     QByteArray said;
     const auto hasSaid = [&](const char* words) {

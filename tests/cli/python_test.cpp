@@ -38,10 +38,12 @@ int run(const QString& program, const QStringList& arguments, QString* said = nu
     return process.exitCode();
 }
 
-const QString bin = QStringLiteral(ROOK_BINARY_DIR "/bin/");
+QString bin() {
+    return testing::binaryFolder() + "/bin/";
+}
 
 int exportTo(const QString& project, const QString& bundle) {
-    return run(bin + "rookplot", {"export", project, "--to", bundle, "--no-findings"});
+    return run(bin() + "rookplot", {"export", project, "--to", bundle, "--no-findings"});
 }
 
 int draw(const QString& bundle, const QString& level, const QString& to, QString* said = nullptr) {
@@ -86,7 +88,7 @@ void PythonTest::eachLevel_isDrawnAsLanternDoes_data() {
 void PythonTest::eachLevel_isDrawnAsLanternDoes() {
     QFETCH(QString, level);
     const QString png = m_folder.filePath(level + ".png"), ppm = m_folder.filePath(level + ".ppm");
-    QCOMPARE(run(bin + "lantern", {m_bundle, "--level", level, "--whole", "--png", png}), 0);
+    QCOMPARE(run(bin() + "lantern", {m_bundle, "--level", level, "--whole", "--png", png}), 0);
     QString said;
     QVERIFY2(draw(m_bundle, level, ppm, &said) == 0, qPrintable(said));
     const QImage ours = QImage(png).convertToFormat(QImage::Format_RGB32);

@@ -419,6 +419,7 @@ void BakedPartsTest::parts_keepTheIdsOfTheirEntities() {
     std::size_t doors = 0, movers = 0;
     for (const auto& level : moved(m_project)) {
         const runtime::Level read = runtime::readLevel(json::parse(baked(*level).text), "level");
+        QVERIFY(read.isSteppable());
         QCOMPARE(read.doorEntities.size(), read.parts.doors.size());
         QCOMPARE(read.moverEntities.size(), read.parts.movers.size());
         QCOMPARE(read.deadlyEntities.size(), read.parts.deadly.size());
@@ -429,6 +430,8 @@ void BakedPartsTest::parts_keepTheIdsOfTheirEntities() {
             QVERIFY(read.entities[read.moverEntities[i]].role == "mover");
     }
     QVERIFY(doors > 2 && movers > 1);
+    for (const char* id : {"keepers-quay", "weir-gates"})
+        QVERIFY(!runtime::readLevel(bakedJson(id), id).isSteppable());
 }
 
 void BakedPartsTest::catches_isWhatKillsInAWorldWithFoes() {

@@ -131,7 +131,7 @@ void BundleTest::bakedLevel_isTheGoldenOne() {
     const QString golden = QStringLiteral(ROOK_SOURCE_DIR "/tests/data/bundle/drawn.level.json");
     const QByteArray actual = QByteArray::fromStdString(*text);
     if (actual != testing::readBytes(golden)) {
-        testing::writeBytes(QStringLiteral(ROOK_BINARY_DIR "/drawn.level.json"), actual);
+        testing::writeBytes((testing::binaryFolder() + "/drawn.level.json"), actual);
         QFAIL(
             "The level differs from tests/data/bundle/drawn.level.json; the actual one is in the "
             "build folder.");

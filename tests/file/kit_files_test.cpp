@@ -375,7 +375,7 @@ void KitFilesTest::levelModel_passesTheValidator() {
     const std::string glb = file::kitLevelGlb(*project, *project->kitOf(level), level, {});
     const auto read = file::readModel(disk(), {}, "quay.glb", glb);
     QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
-    const QString home = QStringLiteral(ROOK_BINARY_DIR "/npm");
+    const QString home = (testing::binaryFolder() + "/npm");
     QDir().mkpath(home);
     testing::writeBytes(home + "/quay.glb", QByteArray::fromStdString(glb));
     testing::writeBytes(

@@ -100,8 +100,8 @@ void MutationTest::eachTarget() {
     while (files.hasNext())
         corpus.push_back(testing::readBytes(files.next()).toStdString());
     QVERIFY2(!corpus.empty(), "the target has a corpus");
-    QDir().mkpath(QStringLiteral(ROOK_BINARY_DIR "/fuzz-last"));
-    QFile last(QStringLiteral(ROOK_BINARY_DIR "/fuzz-last/") + name);
+    QDir().mkpath((testing::binaryFolder() + "/fuzz-last"));
+    QFile last((testing::binaryFolder() + "/fuzz-last/") + name);
     QVERIFY(last.open(QIODevice::WriteOnly | QIODevice::Unbuffered));
     const auto run = [&](const std::string& text) {
         last.seek(0);

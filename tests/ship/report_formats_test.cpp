@@ -166,7 +166,7 @@ void ReportFormatsTest::sarif_pointsToTheLine_andNamesItsRules() {
 
 /// By the compiler of the language whose package of types knows the format, where both can be had.
 void ReportFormatsTest::sarif_meetsItsTypes() {
-    const QString home = QStringLiteral(ROOK_BINARY_DIR "/npm-sarif");
+    const QString home = (testing::binaryFolder() + "/npm-sarif");
     QDir().mkpath(home);
     if (!QFile::exists(home + "/node_modules/@types/sarif/index.d.ts")) {
         QProcess install;
