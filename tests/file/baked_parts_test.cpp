@@ -168,7 +168,9 @@ void BakedPartsTest::aMirroredTileOnASlope_isMirroredAndCut() {
 void BakedPartsTest::packedRows_areTheSameLevel() {
     level::Project packing = m_project;
     packing.bundle.isPacked = true;
-    for (const auto& level : moved(m_project)) {
+    // One from the side, with flips and cut tiles, and one from above: each is solved once more.
+    for (const char* id : {"intake", "grain-loft"}) {
+        const auto level = m_project.findLevel({id});
         const auto plain = baked(*level), packed = baked(packing, *level);
         QVERIFY(packed.text.size() < plain.text.size());
         const runtime::Level a = runtime::readLevel(json::parse(plain.text), "plain");

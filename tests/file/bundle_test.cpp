@@ -309,7 +309,12 @@ void BundleTest::aDoorWithoutItsKey_isNotExported() {
 }
 
 void BundleTest::export_replacesTheFormerBundle_andKeepsForeignFiles() {
+    // Two of the levels, as both are solved twice.
+    std::erase_if(m_project.levels, [](const auto& level) {
+        return level->id.text != "sluice-table" && level->id.text != "cask-yard";
+    });
     const QString bundle = exported("bundle");
+    QVERIFY(QFile::exists(bundle + "/levels/cask-yard.level.json"));
     testing::writeBytes(bundle + "/levels/notes.txt", "mine");
     m_project.levels.pop_back();
     exported("bundle");
@@ -331,7 +336,7 @@ void BundleTest::export_isRefused_overWhatIsNoBundle() {
 void BundleTest::kill_atAnyMoment_leavesAWholeBundle() {
     // Two of the levels: each of some fifty exports solves them.
     std::erase_if(m_project.levels, [](const auto& level) {
-        return level->id.text != "intake" && level->id.text != "keepers-quay";
+        return level->id.text != "weir-gates" && level->id.text != "keepers-quay";
     });
     const QString bundle = exported("bundle");
     level::Level level = *m_project.levels[0];
@@ -401,7 +406,7 @@ void BundleTest::placements_areQuotedAsCsvWants() {
 }
 
 void BundleTest::tilesThatMove_areReadByTheRuntime() {
-    const std::string bundle = exported("bundle").toStdString();
+    const std::string bundle = m_bundle.toStdString();
     const auto level = runtime::loadLevel(bundle, runtime::loadCampaign(bundle).levels[0].file);
     int moving = 0;
     for (const runtime::Layer& layer : level.layers) {
@@ -420,7 +425,7 @@ void BundleTest::tilesThatMove_areReadByTheRuntime() {
 }
 
 void BundleTest::exits_areResolved() {
-    const auto campaign = runtime::loadCampaign(exported("bundle").toStdString());
+    const auto campaign = runtime::loadCampaign(m_bundle.toStdString());
     QCOMPARE(campaign.levels[0].exits[0].second.level, std::string("wheel-hall"));
     QCOMPARE(campaign.levels[0].exits[0].second.entry, std::string("keeper-1"));
     QVERIFY(campaign.levels[5].exits[0].second.level.empty());  // leads nowhere: a finding
