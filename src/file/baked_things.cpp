@@ -99,15 +99,17 @@ private:
         if (foe.data.patrol.gait == Gait::Flies) json.update(trackJson(foe));
         // Who stands still by a timetable is among the hazards.
         if (foe.data.patrol.gait == Gait::Still && json.contains("timetable")) return;
-        const runtime::PatrolWay way =
-            cast::wayAmong(m_obstacles, m_project, m_level, m_player, foe);
-        const bool isWritten = isWanted(way.corners.size());
-        if (isWritten) {
-            json["way"] = cornersJson(way.corners);
-            json["loopFrom"] = way.loopFrom;
-        } else if (!json.contains("way")) {
-            json["way"] = nullptr;
+        // Where none is wanted, none is worked out.
+        if (m_project.bundle.waysUpTo > 0) {
+            const runtime::PatrolWay way =
+                cast::wayAmong(m_obstacles, m_project, m_level, m_player, foe);
+            if (isWanted(way.corners.size())) {
+                json["way"] = cornersJson(way.corners);
+                json["loopFrom"] = way.loopFrom;
+                return;
+            }
         }
+        if (!json.contains("way")) json["way"] = nullptr;
     }
     void addThrower(Json& json, const Entity& entity) {
         json["thrower"] = describedJson(FileContext{&m_project}, entity.data.thrower);

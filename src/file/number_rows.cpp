@@ -10,11 +10,11 @@ namespace rook::file {
 
 namespace {
 
-/// Packs as the bytes come, so that a large board is not held a second time.
+/// Packs row by row: of the bytes, only what is packed is held.
 class Packing {
 public:
     Packing() {
-        // The fastest: rows of tiles are much alike, and hours of play are not saved by the rest.
+        // The fastest: rows of tiles are much alike, so that more work saves little.
         if (deflateInit(&m_stream, 1) != Z_OK) throw std::bad_alloc();
     }
     ~Packing() { deflateEnd(&m_stream); }

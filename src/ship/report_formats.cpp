@@ -30,7 +30,7 @@ std::string lineOf(const check::ProjectFinding& finding) {
            printableLine(finding.sentence) + " [" + finding.name + "]\n";
 }
 
-/// Calls `take(finding, cell)` and `take(finding)` for all, those of no level first.
+/// A line for each finding whose severity `take` takes, those of no level first.
 template <typename Take>
 std::string joined(const ProjectReport& report, Take&& take) {
     std::string text;

@@ -8,7 +8,7 @@ namespace rook::ship {
 
 enum class ReportFormat : unsigned char { Text, Json, Sarif, JUnit };
 
-/// A line a finding and one with their count; with `errorsOnly`, lines of errors alone.
+/// A line a finding, and one with their count; or the lines of errors alone, without it.
 [[nodiscard]] std::string textOf(const ProjectReport& report);
 [[nodiscard]] std::string errorLinesOf(const ProjectReport& report);
 /// The format rookplot-findings.
