@@ -87,6 +87,41 @@ struct Description<BundleOptions> {
 };
 
 template <>
+struct Description<TargetOptions> {
+    static void each(auto&& visit) {
+        visit("oneFile", &TargetOptions::isOneFile, plain);
+        visit("scale", &TargetOptions::scale, range(1, maxPictureScale));
+        visit("shows", &TargetOptions::shows, plain);
+        visit("zones", &TargetOptions::showsZones, plain);
+        visit("reach", &TargetOptions::showsReach, plain);
+        visit("paper", &TargetOptions::paper, plain);
+        visit("cellTenths", &TargetOptions::cellTenths, range(0, 500));
+        visit("depth", &TargetOptions::depth, range(1, 64));
+        visit("report", &TargetOptions::report, plain);
+        visit("recipe", &TargetOptions::recipe, text(TextSort::OneLine));
+        visit("collision", &TargetOptions::collision, plain);
+        visit("members", &TargetOptions::hasMembers, plain);
+        visit("tileRows", &TargetOptions::tileRows, plain);
+        visit("firstTile", &TargetOptions::firstTile, range(0, 1));
+        visit("emptyTile", &TargetOptions::emptyTile, plain);
+        visit("flips", &TargetOptions::flips, plain);
+        visit("y", &TargetOptions::y, plain);
+        visit("unit", &TargetOptions::unit, plain);
+    }
+};
+
+template <>
+struct Description<Target> {
+    static void each(auto&& visit) {
+        visit("name", &Target::name, plainName);
+        visit("format", &Target::format, plain.required());
+        visit("to", &Target::to, text(TextSort::OneLine).always());
+        visit("levels", &Target::levels, listOf(limits::maxLevels));
+        visit("options", &Target::options, plain);
+    }
+};
+
+template <>
 struct Description<Project> {
     static constexpr bool isLong = true;
     static void each(auto&& visit) {
@@ -107,6 +142,7 @@ struct Description<Project> {
         visit("game", &Project::game, plain.on(Verdict | Choice));
         visit("zoneBudget", &Project::zoneBudget, range(0, limits::maxEntities).on(Verdict));
         visit("bundle", &Project::bundle, plain);
+        visit("targets", &Project::targets, listOf(maxTargets).unique());
         visit("comfortLimit", &Project::comfortLimit, range(0, 60).on(Verdict));
         visit("order", byHand(&Project::levels));
     }

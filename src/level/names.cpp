@@ -56,6 +56,19 @@ constexpr std::string_view ruleNames[] = {"none", "slide", "push", "pour", "gath
 constexpr std::string_view countNames[] = {"steps", "slides"};
 constexpr std::string_view slideNames[] = {"any", "across", "down", "not"};
 
+constexpr std::string_view targetNames[] = {"bundle",   "text-grid", "image-map", "placements",
+                                            "picture",  "plan",      "plan-book", "model",
+                                            "findings", "recipe"};
+constexpr std::string_view showsNames[] = {"art", "masses", "both"};
+constexpr std::string_view reportNames[] = {"text", "json", "sarif", "junit"};
+constexpr std::string_view collisionNames[] = {"merged", "outlines", "none"};
+constexpr std::string_view tileRowsNames[] = {"rows", "list"};
+constexpr std::string_view emptyNames[] = {"zero", "minus-one", "null"};
+constexpr std::string_view flipNames[] = {"beside", "high-bits"};
+constexpr std::string_view axisNames[] = {"down", "up"};
+constexpr std::string_view unitNames[] = {"px", "cells"};
+constexpr std::string_view paperNames[] = {"a4", "a3"};
+
 template <typename E>
 std::span<const std::string_view> namesOf();
 template <>
@@ -154,6 +167,46 @@ std::span<const std::string_view> namesOf<DoorManner>() {
     return mannerNames;
 }
 
+template <>
+std::span<const std::string_view> namesOf<TargetFormat>() {
+    return targetNames;
+}
+template <>
+std::span<const std::string_view> namesOf<Shows>() {
+    return showsNames;
+}
+template <>
+std::span<const std::string_view> namesOf<ReportForm>() {
+    return reportNames;
+}
+template <>
+std::span<const std::string_view> namesOf<CollisionForm>() {
+    return collisionNames;
+}
+template <>
+std::span<const std::string_view> namesOf<TileRows>() {
+    return tileRowsNames;
+}
+template <>
+std::span<const std::string_view> namesOf<EmptyTile>() {
+    return emptyNames;
+}
+template <>
+std::span<const std::string_view> namesOf<FlipForm>() {
+    return flipNames;
+}
+template <>
+std::span<const std::string_view> namesOf<AxisDown>() {
+    return axisNames;
+}
+template <>
+std::span<const std::string_view> namesOf<LengthUnit>() {
+    return unitNames;
+}
+template <>
+std::span<const std::string_view> namesOf<Paper>() {
+    return paperNames;
+}
 template <>
 std::span<const std::string_view> namesOf<Ease>() {
     return easeNames;
@@ -362,6 +415,37 @@ std::string_view nameOf(SlideWay value) {
     return nameIn(value);
 }
 
+std::string_view nameOf(TargetFormat value) {
+    return nameIn(value);
+}
+std::string_view nameOf(Shows value) {
+    return nameIn(value);
+}
+std::string_view nameOf(ReportForm value) {
+    return nameIn(value);
+}
+std::string_view nameOf(CollisionForm value) {
+    return nameIn(value);
+}
+std::string_view nameOf(TileRows value) {
+    return nameIn(value);
+}
+std::string_view nameOf(EmptyTile value) {
+    return nameIn(value);
+}
+std::string_view nameOf(FlipForm value) {
+    return nameIn(value);
+}
+std::string_view nameOf(AxisDown value) {
+    return nameIn(value);
+}
+std::string_view nameOf(LengthUnit value) {
+    return nameIn(value);
+}
+std::string_view nameOf(Paper value) {
+    return nameIn(value);
+}
+
 template <typename E>
 std::optional<E> fromName(std::string_view name) {
     const auto names = namesOf<E>();
@@ -418,6 +502,16 @@ ROOK_NAMES_OF(Keeps);
 ROOK_NAMES_OF(GoalType);
 ROOK_NAMES_OF(WordsWhen);
 ROOK_NAMES_OF(WordsPlace);
+ROOK_NAMES_OF(TargetFormat);
+ROOK_NAMES_OF(Shows);
+ROOK_NAMES_OF(ReportForm);
+ROOK_NAMES_OF(CollisionForm);
+ROOK_NAMES_OF(TileRows);
+ROOK_NAMES_OF(EmptyTile);
+ROOK_NAMES_OF(FlipForm);
+ROOK_NAMES_OF(AxisDown);
+ROOK_NAMES_OF(LengthUnit);
+ROOK_NAMES_OF(Paper);
 ROOK_NAMES_OF(Arrives);
 ROOK_NAMES_OF(OnDeath);
 ROOK_NAMES_OF(Arrangement);

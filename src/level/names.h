@@ -120,6 +120,36 @@ enum class SlideWay : unsigned char { Any, Across, Down, Not };
 /// What stands for a thing of the plan.
 enum class PartSort : unsigned char { Kind, Matter, Tile };
 
+/// What a target writes; how each goes is in src/ship/.
+enum class TargetFormat : unsigned char {
+    Bundle,
+    TextGrid,
+    ImageMap,
+    Placements,
+    Picture,
+    Plan,
+    PlanBook,
+    Model,
+    Findings,
+    Recipe,
+};
+/// What a picture or a plan shows of a level.
+enum class Shows : unsigned char { Art, Masses, Both };
+/// The form that findings are told in.
+enum class ReportForm : unsigned char { Text, Json, Sarif, Junit };
+/// How collision is told to a recipe: as rectangles, as outlines, or not at all.
+enum class CollisionForm : unsigned char { Merged, Outlines, None };
+/// How rows of tile numbers are told to a recipe: row by row, or as one list.
+enum class TileRows : unsigned char { Rows, List };
+/// What stands for a cell without a tile.
+enum class EmptyTile : unsigned char { Zero, MinusOne, Null };
+/// Whether flips of tiles stand beside the numbers, or in their highest bits.
+enum class FlipForm : unsigned char { Beside, HighBits };
+enum class AxisDown : unsigned char { Down, Up };
+enum class LengthUnit : unsigned char { Px, Cells };
+/// The sheet of paper that a plan book is for, landscape.
+enum class Paper : unsigned char { A4, A3 };
+
 [[nodiscard]] std::string_view nameOf(FieldType type);
 [[nodiscard]] std::string_view nameOf(Ability ability);
 [[nodiscard]] std::string_view nameOf(Form form);
@@ -160,6 +190,16 @@ enum class PartSort : unsigned char { Kind, Matter, Tile };
 [[nodiscard]] std::string_view nameOf(PuzzleRuleName name);
 [[nodiscard]] std::string_view nameOf(MoveCount count);
 [[nodiscard]] std::string_view nameOf(SlideWay way);
+[[nodiscard]] std::string_view nameOf(TargetFormat format);
+[[nodiscard]] std::string_view nameOf(Shows shows);
+[[nodiscard]] std::string_view nameOf(ReportForm form);
+[[nodiscard]] std::string_view nameOf(CollisionForm form);
+[[nodiscard]] std::string_view nameOf(TileRows rows);
+[[nodiscard]] std::string_view nameOf(EmptyTile empty);
+[[nodiscard]] std::string_view nameOf(FlipForm form);
+[[nodiscard]] std::string_view nameOf(AxisDown axis);
+[[nodiscard]] std::string_view nameOf(LengthUnit unit);
+[[nodiscard]] std::string_view nameOf(Paper paper);
 
 /// The value of that name, or nothing. `E` is one of the types above.
 template <typename E>

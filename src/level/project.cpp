@@ -55,7 +55,8 @@ bool Project::sharesAllWith(const Project& other) const {
            backdrops.isSharedWith(other.backdrops) && rosters.isSharedWith(other.rosters) &&
            stackColors.isSharedWith(other.stackColors) && swatches == other.swatches &&
            game == other.game && zoneBudget == other.zoneBudget &&
-           comfortLimit == other.comfortLimit && bundle == other.bundle && unknown == other.unknown;
+           comfortLimit == other.comfortLimit && bundle == other.bundle &&
+           targets.isSharedWith(other.targets) && unknown == other.unknown;
 }
 
 std::shared_ptr<const Level> Project::findLevel(const LevelId& id) const {
@@ -98,6 +99,10 @@ const Roster* Project::findRoster(const std::string& rosterName) const {
 
 const Block* Project::findBlock(const std::string& blockName) const {
     return findIn(blocks, [&](const Block& block) { return block.name == blockName; });
+}
+
+const Target* Project::findTarget(const std::string& targetName) const {
+    return findIn(targets, [&](const Target& each) { return each.name == targetName; });
 }
 
 std::optional<MatterId> Project::findMatter(std::string_view matterName) const {

@@ -25,6 +25,7 @@
 #include "level/puzzle.h"
 #include "level/scatter_rule.h"
 #include "level/sketch.h"
+#include "level/target.h"
 #include "level/tile.h"
 #include "level/zone.h"
 
@@ -120,6 +121,7 @@ struct Project {
     int zoneBudget = 0;    ///< entities in one zone at most; 0 = any number
     int comfortLimit = 0;  ///< %; less comfort in a level is a finding; 0 = none is
     BundleOptions bundle;
+    SharedVector<Target> targets;  ///< in the order in which Ship lists them
     UnknownKeys unknown;
 
     [[nodiscard]] static Matter openMatter();
@@ -140,6 +142,7 @@ struct Project {
     [[nodiscard]] const Kit* kitOf(const Level& level) const { return findKit(level.kit); }
     [[nodiscard]] const Roster* findRoster(const std::string& name) const;
     [[nodiscard]] const Block* findBlock(const std::string& name) const;
+    [[nodiscard]] const Target* findTarget(const std::string& name) const;
     [[nodiscard]] std::optional<MatterId> findMatter(std::string_view name) const;
     /// The profile that a level moves by, or null if the project has none of that name.
     [[nodiscard]] int comfortLimitOf(const Level& level) const {

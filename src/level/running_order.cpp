@@ -255,6 +255,12 @@ Result<ProjectEdit> changeLevelId(const Project& project, const LevelId& from, c
     renaming.rename(game.afterLast.level);
     for (MapPlace& card : game.map)
         renaming.rename(card.level);
+    if (!project.targets.empty())
+        edit.project.targets.edit([&](auto& targets) {
+            for (Target& target : targets)
+                for (LevelId& level : target.levels)
+                    renaming.rename(level);
+        });
     return edit;
 }
 

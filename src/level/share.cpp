@@ -22,6 +22,7 @@ Project Sharing::of(Project project) {
     share(project.backdrops, m_with.backdrops);
     share(project.rosters, m_with.rosters);
     share(project.stackColors, m_with.stackColors);
+    share(project.targets, m_with.targets);
     for (auto* boards : {&project.levels, &project.swatches})
         for (auto& board : *boards) {
             const auto [known, isNew] = m_known.try_emplace(board, board);
