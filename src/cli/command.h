@@ -32,6 +32,8 @@ void addPartsCommand(CLI::App& app, int& exitCode);
 void addCollideCommand(CLI::App& app, int& exitCode);
 void addSolveCommand(CLI::App& app, int& exitCode);
 void addExportCommand(CLI::App& app, int& exitCode);
+void addImportCommand(CLI::App& app, int& exitCode);
+void addWatchCommand(CLI::App& app, int& exitCode);
 void addRepairCommand(CLI::App& app, int& exitCode);
 void addTextsCommand(CLI::App& app, int& exitCode);
 

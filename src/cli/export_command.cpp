@@ -1,6 +1,5 @@
 #include "cli/command.h"
-#include "file/bundle.h"
-#include "file/project_file.h"
+#include "cli/shipping.h"
 #include "ship/report_formats.h"
 
 namespace rook::cli {
@@ -9,7 +8,7 @@ namespace {
 
 struct ExportOptions {
     std::string project;
-    std::string target;
+    ShippingWish wish;
     bool isStrict = false;
     bool leavesFindingsOut = false;
 };
@@ -35,20 +34,20 @@ Result<bool> mayExport(const level::Project& project, const ExportOptions& optio
 int exportProject(const ExportOptions& options) {
     const auto project = file::openProject(file::diskStorage(), options.project);
     if (!project) return report(project.error());
-    const auto may = mayExport(*project, options);
-    if (!may) return report(may.error());
-    if (!*may) return exitFindings;
-    const auto written =
-        file::exportBundle(file::diskStorage(), *project, options.project, options.target);
-    if (!written) return report(written.error());
-    std::size_t bytes = 0;
-    for (const file::WrittenFile& one : *written) {
-        std::printf("%10zu  %s\n", one.bytes, one.path.c_str());
-        bytes += one.bytes;
+    const auto targets = targetsOf(*project, options.wish);
+    if (!targets) return report(targets.error());
+    if (!options.wish.isDryRun) {
+        const auto may = mayExport(*project, options);
+        if (!may) return report(may.error());
+        if (!*may) return exitFindings;
     }
-    std::printf("Wrote %zu files, %zu bytes, to %s\n", written->size(), bytes,
-                options.target.c_str());
-    return exitFine;
+    bool wouldChange = false;
+    for (const level::Target& target : *targets) {
+        const auto changes = shipTarget(*project, options.project, target, options.wish);
+        if (!changes) return report(changes.error());
+        wouldChange = wouldChange || *changes;
+    }
+    return options.wish.isDryRun && wouldChange ? exitFindings : exitFine;
 }
 
 }  // namespace
@@ -56,14 +55,20 @@ int exportProject(const ExportOptions& options) {
 void addExportCommand(CLI::App& app, int& exitCode) {
     auto* command = app.add_subcommand(
         "export",
-        "Write the bundle that a game loads, and tell what is wrong with the levels. A former\n"
-        "bundle is replaced as a whole; when something fails it stays as it was.");
+        "Write the targets of a project, or its bundle to a folder, and tell what is wrong with "
+        "the\n"
+        "levels. What is the same already is left alone, what a target wrote before and does no\n"
+        "more is removed, and nothing that somebody else wrote is written over.");
     auto options = std::make_shared<ExportOptions>();
     command->add_option("PROJECT", options->project, "The project folder")->required();
-    command
-        ->add_option("--to", options->target,
-                     "The folder of the bundle: new, empty, or a former bundle")
-        ->required();
+    command->add_option("--target", options->wish.target,
+                        "One target of the project, by its name; all unless it or --to is given");
+    command->add_option("--to", options->wish.to,
+                        "The folder to write to: of a bundle new, empty, or a former bundle");
+    command->add_flag("--dry-run", options->wish.isDryRun,
+                      "Write nothing, tell what would be; exits with 1 if anything would change");
+    command->add_flag("--over", options->wish.writesOver,
+                      "Write over files that somebody else wrote or changed");
     command->add_flag("--strict", options->isStrict,
                       "Write nothing where there are errors; exits with 1 then");
     command->add_flag("--no-findings", options->leavesFindingsOut,

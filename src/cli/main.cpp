@@ -51,6 +51,8 @@ int main(int argc, char** argv) {
     rook::cli::addCollideCommand(app, exitCode);
     rook::cli::addPartsCommand(app, exitCode);
     rook::cli::addExportCommand(app, exitCode);
+    rook::cli::addImportCommand(app, exitCode);
+    rook::cli::addWatchCommand(app, exitCode);
     rook::cli::addRepairCommand(app, exitCode);
     rook::cli::addTextsCommand(app, exitCode);
     if (argc > 1 && argv[1][0] != '-') {

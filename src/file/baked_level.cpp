@@ -187,8 +187,9 @@ Json runProofJson(const reach::Proof& proof) {
 }
 
 /// Where bodies can be, if rules or zones ask for it; null if nothing does.
-std::shared_ptr<const reach::Answer> answerFor(const reach::Query& query, const Level& level) {
-    if (!skin::needsReach(level) && level.zones.size() < 2) return nullptr;
+std::shared_ptr<const reach::Answer> answerFor(const reach::Query& query, const Level& level,
+                                               bool asksForZones) {
+    if (!skin::needsReach(level) && (!asksForZones || level.zones.size() < 2)) return nullptr;
     return std::make_shared<const reach::Answer>(reach::answer(query));
 }
 
@@ -258,7 +259,7 @@ reach::Proof puzzleProof(const Json& puzzle) {
 }  // namespace
 
 Result<BakedLevel> bakedLevel(const Project& original, const Level& level, const Images& images,
-                              const std::string& cutPath) {
+                              const std::string& cutPath, Baking baking) {
     // A puzzle level is moved in by nobody, and still has tables as all levels have.
     Project withProfile = original;
     if (level.kind == LevelKind::Puzzle && original.profiles.empty())
@@ -284,11 +285,13 @@ Result<BakedLevel> bakedLevel(const Project& original, const Level& level, const
     }
     const auto puzzle = puzzleJson(project, level);
     if (!puzzle) return fail(puzzle.error());
-    const reach::Proof proof =
-        puzzle->is_null() ? reach::prove(project, level) : puzzleProof(*puzzle);
+    const bool isWhole = baking == Baking::Whole;
+    const reach::Proof proof = !puzzle->is_null() ? puzzleProof(*puzzle)
+                               : isWhole          ? reach::prove(project, level)
+                                                  : reach::Proof();
 
     // As it is seen: what rules strew stands in it.
-    const auto answer = answerFor(*query, level);
+    const auto answer = answerFor(*query, level, isWhole);
     const Level seen =
         skin::withStrewn(level, skin::strew(project, level, reachedIn(answer, level)));
     JsonLines lines;

@@ -16,8 +16,6 @@ namespace rook::file {
 
 namespace {
 
-constexpr const char* manifestName = "manifest.json";
-
 std::string manifestText(const std::vector<WrittenFile>& files) {
     JsonLines lines;
     lines.member("format", "rookplot-manifest");
@@ -105,9 +103,6 @@ Result<std::vector<WrittenFile>> writeStaged(Storage& storage, const Path& stagi
 
 }  // namespace
 
-namespace {
-
-/// Those that tiles are cut from. Errors: as `readPng`.
 Result<Images> imagesOfSheets(const level::Project& project,
                               const std::map<std::string, std::string>& sheets) {
     Images images;
@@ -121,6 +116,8 @@ Result<Images> imagesOfSheets(const level::Project& project,
     return images;
 }
 
+namespace {
+
 /// Where no picture of the project lies.
 std::string cutPathOf(const level::Level& level, const std::map<std::string, std::string>& sheets) {
     std::string folder = "cut";
@@ -132,7 +129,8 @@ std::string cutPathOf(const level::Level& level, const std::map<std::string, std
 }  // namespace
 
 Result<std::map<std::string, std::string>> bundleFiles(
-    const level::Project& project, const std::map<std::string, std::string>& sheets) {
+    const level::Project& project, const std::map<std::string, std::string>& sheets,
+    const GoesOn& goesOn) {
     std::map<std::string, std::string> files = sheets;
     const auto images = imagesOfSheets(project, sheets);
     if (!images) return fail(images.error());
@@ -144,6 +142,8 @@ Result<std::map<std::string, std::string>> bundleFiles(
         if (!baked) return fail(baked.error());
         files["levels/" + level->id.text + ".level.json"] = std::move(baked->text);
         if (baked->cutTiles.width > 0) files[cutPath] = writePng(baked->cutTiles);
+        if (goesOn && !goesOn())
+            return fail(ErrorKind::NotApplicable, "The export was cancelled", "", "");
         const level::Kit* kit =
             level->kind == level::LevelKind::Kit ? project.kitOf(*level) : nullptr;
         if (!kit) continue;
@@ -191,13 +191,16 @@ void keepMode(const Path& former, const Path& made) {
 
 }  // namespace
 
-Result<std::vector<WrittenFile>> exportBundle(Storage& storage, const level::Project& project,
-                                              const Path& projectFolder, const Path& target) {
-    const auto place = placeOfTarget(target);
-    if (!place) return fail(place.error());
-    const Path& folder = *place;
-    const auto former = formerFiles(storage, folder);
-    if (!former) return fail(former.error());
+std::string manifestOf(const std::map<std::string, std::string>& files) {
+    std::vector<WrittenFile> list;
+    for (const auto& [path, bytes] : files)
+        list.push_back({path, bytes.size(), sha256(bytes)});
+    return manifestText(list);
+}
+
+Result<std::map<std::string, std::string>> sheetBytes(Storage& storage,
+                                                      const level::Project& project,
+                                                      const Path& projectFolder) {
     std::map<std::string, std::string> sheets;
     for (const std::string& image : imagesOf(project)) {
         const auto path = pathInside(projectFolder, image);
@@ -206,8 +209,35 @@ Result<std::vector<WrittenFile>> exportBundle(Storage& storage, const level::Pro
         if (!bytes) return fail(bytes.error());
         sheets[image] = std::move(*bytes);
     }
-    const auto files = bundleFiles(project, sheets);
+    return sheets;
+}
+
+Result<void> mayTakeBundle(Storage& storage, const Path& target) {
+    const auto place = placeOfTarget(target);
+    if (!place) return fail(place.error());
+    if (const auto former = formerFiles(storage, *place); !former) return fail(former.error());
+    return {};
+}
+
+Result<std::vector<WrittenFile>> exportBundle(Storage& storage, const level::Project& project,
+                                              const Path& projectFolder, const Path& target) {
+    // Before all the work.
+    if (const auto may = mayTakeBundle(storage, target); !may) return fail(may.error());
+    const auto sheets = sheetBytes(storage, project, projectFolder);
+    if (!sheets) return fail(sheets.error());
+    const auto files = bundleFiles(project, *sheets);
     if (!files) return fail(files.error());
+    return writeBundle(storage, *files, target);
+}
+
+Result<std::vector<WrittenFile>> writeBundle(Storage& storage,
+                                             const std::map<std::string, std::string>& files,
+                                             const Path& target) {
+    const auto place = placeOfTarget(target);
+    if (!place) return fail(place.error());
+    const Path& folder = *place;
+    const auto former = formerFiles(storage, folder);
+    if (!former) return fail(former.error());
 
     // Beside the place, so that both can be exchanged; by a name that nothing has.
     const Path staging = folder.parent_path() / freshName("." + folder.filename().string() + ".");
@@ -215,7 +245,7 @@ Result<std::vector<WrittenFile>> exportBundle(Storage& storage, const level::Pro
         return fail(made.error());
     if (const auto made = storage.makeNewFolder(staging); !made) return fail(made.error());
     keepMode(folder, staging);
-    auto written = writeStaged(storage, staging, folder, *files);
+    auto written = writeStaged(storage, staging, folder, files);
     Result<void> outcome;
     if (!written) outcome = fail(written.error());
     if (outcome) outcome = keepForeignFiles(folder, staging, *former);

@@ -1,4 +1,5 @@
 #include <algorithm>
+#include <cstdio>
 
 #include "file/bundle.h"
 #include "file/csv_detail.h"
@@ -66,21 +67,41 @@ std::string campaignText(const Project& project, const game::GameProof& proof) {
     return lines.take();
 }
 
-std::string placementsText(const Project& project) {
+namespace {
+
+/// Cells with as many places as it takes to find the px again.
+std::string lengthText(int px, int cellPx, bool isCells) {
+    if (!isCells) return std::to_string(px);
+    char text[32];
+    std::snprintf(text, sizeof text, "%.6f", double(px) / cellPx);
+    std::string number = text;
+    number.erase(number.find_last_not_of('0') + 1);
+    if (number.back() == '.') number.pop_back();
+    return number;
+}
+
+}  // namespace
+
+std::string placementsText(const Project& project, const PlaceColumns& columns) {
     std::vector<std::string> names;
     for (const Kind& kind : project.kinds)
         for (const FieldDefinition& field : kind.fields)
             if (std::find(names.begin(), names.end(), field.name) == names.end())
                 names.push_back(field.name);
-    std::string text = "level,kind,id,x,y,facing";
+    const std::string cells = columns.areCells ? "-cells" : "";
+    std::string text =
+        "level,kind,id,x" + cells + ",y" + (columns.isUp ? "-up" : "") + cells + ",facing";
     for (const std::string& name : names)
         text += "," + csvCell(name);
     text += "\r\n";
     for (const auto& level : project.levels) {
         for (const Entity& entity : level->entities) {
             text += level->id.text + "," + entity.kind.text + "," + entity.id.text + "," +
-                    std::to_string(entity.box.x) + "," + std::to_string(entity.box.y) + "," +
-                    std::string(nameOf(entity.facing));
+                    lengthText(entity.box.x, level->cellSize.width, columns.areCells) + "," +
+                    lengthText(columns.isUp ? level->boundsPx().height - entity.box.bottom()
+                                            : entity.box.y,
+                               level->cellSize.height, columns.areCells) +
+                    "," + std::string(nameOf(entity.facing));
             const Kind* kind = project.findKind(entity.kind);
             for (const std::string& name : names) {
                 text += ",";

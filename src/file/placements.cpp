@@ -1,7 +1,10 @@
 #include "file/placements.h"
 
+#include <csv.h>
+
 #include <algorithm>
 #include <charconv>
+#include <cmath>
 #include <map>
 
 #include "base/limits.h"
@@ -13,43 +16,53 @@ namespace rook::file {
 
 using namespace level;
 
+namespace {
+
+constexpr std::size_t maxCsvColumns = 4096;
+
+/// What libcsv calls with each cell and at the end of each row.
+struct CsvTaking {
+    std::vector<std::vector<std::string>> rows{{}};
+    bool isTooWide = false;
+
+    static void cell(void* bytes, std::size_t count, void* taking) {
+        auto& self = *static_cast<CsvTaking*>(taking);
+        if (self.rows.back().size() >= maxCsvColumns)
+            self.isTooWide = true;
+        else
+            self.rows.back().emplace_back(static_cast<const char*>(bytes), count);
+    }
+    static void row(int, void* taking) { static_cast<CsvTaking*>(taking)->rows.emplace_back(); }
+};
+
+}  // namespace
+
 Result<std::vector<std::vector<std::string>>> csvRows(const std::string& text,
                                                       const std::string& name) {
-    std::vector<std::vector<std::string>> rows{{""}};
-    bool isQuoted = false;
-    bool isEmptyLine = true;
-    for (std::size_t i = 0; i < text.size(); ++i) {
-        const char c = text[i];
-        std::string& cell = rows.back().back();
-        if (isQuoted) {
-            if (c != '"')
-                cell += c;
-            else if (i + 1 < text.size() && text[i + 1] == '"')
-                cell += text[++i];
-            else
-                isQuoted = false;
-        } else if (c == '"' && cell.empty()) {
-            isQuoted = true;
-            isEmptyLine = false;
-        } else if (c == ',') {
-            rows.back().emplace_back();
-            isEmptyLine = false;
-        } else if (c == '\n') {
-            if (isEmptyLine)
-                rows.back() = {""};
-            else
-                rows.push_back({""});
-            isEmptyLine = true;
-        } else if (c != '\r') {
-            cell += c;
-            isEmptyLine = false;
-        }
+    csv_parser parser;
+    if (csv_init(&parser, CSV_STRICT | CSV_STRICT_FINI) != 0)
+        return fail(ErrorKind::OutOfRange, "There is no memory for a table", name, "");
+    const std::unique_ptr<csv_parser, decltype(&csv_free)> owner(&parser, &csv_free);
+    // Spaces belong to the cells.
+    csv_set_space_func(&parser, [](unsigned char) { return 0; });
+    CsvTaking taking;
+    constexpr std::size_t step = 65536;
+    bool isRead = true;
+    for (std::size_t at = 0; isRead && !taking.isTooWide && at < text.size(); at += step) {
+        const std::size_t count = std::min(step, text.size() - at);
+        isRead = csv_parse(&parser, text.data() + at, count, &CsvTaking::cell, &CsvTaking::row,
+                           &taking) == count;
     }
-    if (isQuoted)
-        return fail(ErrorKind::BadSyntax, "A quote does not end",
-                    name + ": row " + std::to_string(rows.size()), "Close it");
-    if (isEmptyLine) rows.pop_back();
-    return rows;
+    if (taking.isTooWide)
+        return fail(ErrorKind::OutOfRange, "A row has more than 4,096 cells",
+                    name + ": row " + std::to_string(taking.rows.size()), "Cut the table");
+    isRead = isRead && csv_fini(&parser, &CsvTaking::cell, &CsvTaking::row, &taking) == 0;
+    if (!isRead)
+        return fail(ErrorKind::BadSyntax, "A quote does not end, or stands within a cell",
+                    name + ": row " + std::to_string(taking.rows.size()),
+                    "Close it, and write two for one in a cell");
+    taking.rows.pop_back();  // begun after the last
+    return std::move(taking.rows);
 }
 
 namespace {
@@ -69,6 +82,17 @@ int wholeOf(const std::string& text, const std::string& where) {
     if (read.ec != std::errc{} || read.ptr != text.data() + text.size())
         failRow(ErrorKind::WrongType, "\"" + text + "\" is no whole number", where, "Correct it");
     return number;
+}
+
+/// A number of cells as the nearest px.
+int pxOfCells(const std::string& text, int unit, const std::string& where) {
+    double cells = 0;
+    const auto read = std::from_chars(text.data(), text.data() + text.size(), cells);
+    if (read.ec != std::errc{} || read.ptr != text.data() + text.size() ||
+        !(std::abs(cells) <= limits::maxBoardCells))
+        failRow(ErrorKind::WrongType, "\"" + text + "\" is no number of cells", where,
+                "Correct it");
+    return static_cast<int>(std::lround(cells * unit));
 }
 
 /// The value of a cell, as `placementsText` writes it, or as people do.
@@ -125,6 +149,28 @@ private:
         std::map<std::string, std::size_t> places;
     };
 
+    /// Calls `take("x" or "y", member, px)` for what the columns of places say.
+    template <typename CellOf, typename Take>
+    static void takePlace(const Level& level, const CellOf& cellOf, const std::string& where,
+                          Take&& take, PxRect& box) {
+        struct Column {
+            const char* name;
+            bool isAcross, isUp, areCells;
+        };
+        static constexpr Column columns[] = {
+            {"x", true, false, false},    {"x-cells", true, false, true},
+            {"y", false, false, false},   {"y-cells", false, false, true},
+            {"y-up", false, true, false}, {"y-up-cells", false, true, true}};
+        for (const Column& column : columns) {
+            const std::string* cell = cellOf(column.name);
+            if (!cell || cell->empty()) continue;
+            const int unit = column.isAcross ? level.cellSize.width : level.cellSize.height;
+            int px = column.areCells ? pxOfCells(*cell, unit, where) : wholeOf(*cell, where);
+            if (column.isUp) px = level.boundsPx().height - px - box.height;
+            column.isAcross ? take("x", box.x, px) : take("y", box.y, px);
+        }
+    }
+
     void readRow(const std::vector<std::string>& cells, const std::string& where) {
         const auto cellOf = [&](const std::string& column) -> const std::string* {
             const auto at = std::find(m_columns.begin(), m_columns.end(), column);
@@ -144,15 +190,13 @@ private:
                     where, "Place it on the board first, or leave the row out");
         Entity& entity = sheet->second.entities[place->second];
         const std::string of = *levelId + ", " + *id + ": ";
-        const auto take = [&](const char* column, int& value) {
-            const std::string* cell = cellOf(column);
-            if (!cell || cell->empty()) return;
-            const int next = wholeOf(*cell, where);
-            if (next != value) tell(of + column, std::to_string(value), std::to_string(next));
-            value = next;
-        };
-        take("x", entity.box.x);
-        take("y", entity.box.y);
+        takePlace(
+            *sheet->second.level, cellOf, where,
+            [&](const char* axis, int& value, int next) {
+                if (next != value) tell(of + axis, std::to_string(value), std::to_string(next));
+                value = next;
+            },
+            entity.box);
         if (!sheet->second.level->boundsPx().contains(entity.box))
             failRow(ErrorKind::OutOfRange, entity.id.text + " would leave the level", where,
                     "Correct x and y");
