@@ -50,6 +50,18 @@ void Ink::line(Place from, Place to, double width) {
     cairo_stroke(m_context);
 }
 
+void Ink::curve(Place from, Place by, Place to, double width) {
+    // A quadratic one, said as a cubic.
+    const auto towards = [&](Place end) {
+        return Place{end.x + (by.x - end.x) * 2 / 3, end.y + (by.y - end.y) * 2 / 3};
+    };
+    const Place first = towards(from), second = towards(to);
+    cairo_set_line_width(m_context, width);
+    cairo_move_to(m_context, from.x, from.y);
+    cairo_curve_to(m_context, first.x, first.y, second.x, second.y, to.x, to.y);
+    cairo_stroke(m_context);
+}
+
 void Ink::rectangle(const Area& area, double width) {
     cairo_set_line_width(m_context, width);
     addRectangle(area);

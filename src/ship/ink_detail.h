@@ -39,6 +39,8 @@ public:
 
     void color(const InkColor& color, double opacity = 1);
     void line(Place from, Place to, double width);
+    /// Towards `by` and back.
+    void curve(Place from, Place by, Place to, double width);
     void rectangle(const Area& area, double width);
     void fillRectangle(const Area& area);
     void polygon(const std::vector<Place>& points, double width);

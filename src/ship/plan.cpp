@@ -214,7 +214,9 @@ void Plan::drawPins(Ink& ink, const View& view) const {
     for (const PlanPin& pin : pins) {
         if (pin.place.isEmpty() || !view.sees(pin.place)) continue;
         const Area area = view.of(pin.place);
-        const Place middle{area.x + area.width / 2, area.y + area.height / 2};
+        // At its upper right corner, so that what is there is still to be seen.
+        const Place middle{std::clamp(area.right(), view.area.x + 5, view.area.right() - 5),
+                           std::clamp(area.y, view.area.y + 5, view.area.bottom() - 5)};
         ink.color(inkAlarm);
         ink.fillRectangle({middle.x - 5, middle.y - 5, 10, 10});
         ink.color({1, 1, 1});

@@ -6,13 +6,13 @@
 
 #include "check/report.h"
 #include "file/sheet_import.h"
-#include "game/flow.h"
 #include "level/parts.h"
 #include "level/target_edits.h"
 #include "reach/prove.h"
 #include "ship/making_detail.h"
 #include "ship/pictures_detail.h"
 #include "ship/plan_detail.h"
+#include "ship/plan_map_detail.h"
 
 namespace rook::ship::detail {
 
@@ -24,6 +24,7 @@ namespace {
 
 constexpr double margin = 28;
 constexpr double columnWidth = 190;
+constexpr double notesHeight = 150;  // at least, below a wide level
 constexpr double columnGap = 14;
 
 struct Entry {
@@ -72,7 +73,13 @@ public:
         Ink ink = document.ink();
         drawContents(ink);
         document.endPage();
-        drawMap(ink);
+        heading(ink, "The game", 2);
+        std::vector<std::shared_ptr<const level::Level>> levels;
+        for (const Entry& entry : m_entries)
+            levels.push_back(entry.level);
+        const Area area{margin, margin + 36, m_width - 2 * margin, m_height - 2 * margin - 40};
+        if (const auto done = drawGameMap(ink, area, m_project, levels, m_pictures); !done)
+            return fail(done.error());
         document.endPage();
         for (const Entry& entry : m_entries) {
             if (const auto done = drawLevel(ink, entry); !done) return fail(done.error());
@@ -134,124 +141,46 @@ private:
         }
     }
 
-    // Cards as they lie on the game map, and arrows for the ways between them.
-    [[nodiscard]] Place cardPlace(std::size_t number) const {
-        for (const level::MapPlace& place : m_project.game.map)
-            if (place.level == m_entries[number].level->id)
-                return {double(place.at.x), double(place.at.y)};
-        const auto row = number / 4, column = number % 4;
-        return {double(row % 2 ? 3 - column : column) * (cardWidth + 64),
-                double(row) * (cardHeight + 54)};
-    }
-    static constexpr double cardWidth = 148, cardHeight = 98;
-
-    void drawMap(Ink& ink) const {
-        heading(ink, "The game", 2);
-        if (m_entries.empty()) return;
-        double left = 1e9, top = 1e9, right = -1e9, bottom = -1e9;
-        for (std::size_t i = 0; i < m_entries.size(); ++i) {
-            const Place at = cardPlace(i);
-            left = std::min(left, at.x);
-            top = std::min(top, at.y);
-            right = std::max(right, at.x + cardWidth);
-            bottom = std::max(bottom, at.y + cardHeight);
-        }
-        const Area area{margin, margin + 36, m_width - 2 * margin, m_height - 2 * margin - 40};
-        const double scale =
-            std::min({area.width / (right - left), area.height / (bottom - top), 0.9});
-        const auto boxOf = [&](std::size_t i) {
-            const Place at = cardPlace(i);
-            return Area{area.x + (at.x - left) * scale, area.y + (at.y - top) * scale,
-                        cardWidth * scale, cardHeight * scale};
-        };
-        std::map<std::string, std::size_t> numbers;
-        for (std::size_t i = 0; i < m_entries.size(); ++i)
-            numbers[m_entries[i].level->id.text] = i;
-        std::map<std::pair<std::size_t, std::size_t>, int> ways;
-        for (const game::Leading& way : game::waysOut(m_project)) {
-            const game::Destination to = game::destinationOf(m_project, way);
-            const auto from = numbers.find(way.from.text), there = numbers.find(to.level.text);
-            if (to.sort == game::Destination::Sort::Level && from != numbers.end() &&
-                there != numbers.end() && from != there)
-                ++ways[{from->second, there->second}];
-        }
-        for (const auto& [way, count] : ways)
-            drawArrow(ink, boxOf(way.first), boxOf(way.second));
-        for (std::size_t i = 0; i < m_entries.size(); ++i)
-            drawCard(ink, boxOf(i), i);
-    }
-    static void drawArrow(Ink& ink, const Area& from, const Area& to) {
-        const Place a{from.x + from.width / 2, from.y + from.height / 2};
-        const Place b{to.x + to.width / 2, to.y + to.height / 2};
-        const double dx = b.x - a.x, dy = b.y - a.y, length = std::hypot(dx, dy);
-        if (length < 1) return;
-        // Beside the middle, so that there and back are two lines; to the border of the card.
-        const double nx = -dy / length * 4, ny = dx / length * 4;
-        const double share = std::min(to.width / 2 / std::max(std::abs(dx), 1e-9),
-                                      to.height / 2 / std::max(std::abs(dy), 1e-9));
-        const Place tip{b.x - dx * share + nx, b.y - dy * share + ny};
-        ink.color(inkPlum);
-        ink.line({a.x + nx, a.y + ny}, tip, 0.9);
-        const double ux = dx / length, uy = dy / length;
-        ink.polygon({tip,
-                     {tip.x - 7 * ux - 3 * uy, tip.y - 7 * uy + 3 * ux},
-                     {tip.x - 7 * ux + 3 * uy, tip.y - 7 * uy - 3 * ux}},
-                    0.9);
-    }
-    void drawCard(Ink& ink, const Area& box, std::size_t number) const {
-        const Entry& entry = m_entries[number];
-        ink.color({1, 1, 1});
-        ink.fillRectangle(box);
-        ink.color(inkBlack);
-        ink.rectangle(box, 0.8);
-        const double words = std::clamp(box.height * 0.14, 6.0, 10.0);
-        const Area room{box.x + 4, box.y + 4, box.width - 8, box.height - 2.2 * words - 6};
-        drawSmall(ink, room, *entry.level);
-        ink.color(inkBlack);
-        ink.text({box.x + 5, box.bottom() - 1.7 * words},
-                 std::to_string(number + 1) + "  " + entry.level->title, words, TextAlign::Left,
-                 box.width - 10, true);
-    }
-    /// Its masses as rectangles.
-    void drawSmall(Ink& ink, const Area& room, const level::Level& level) const {
-        const PxRect all = level.boundsPx();
-        const double scale = std::min(room.width / all.width, room.height / all.height);
-        const Area area{room.x + (room.width - all.width * scale) / 2,
-                        room.y + (room.height - all.height * scale) / 2, all.width * scale,
-                        all.height * scale};
-        ink.color(inkFaint, 0.35);
-        ink.fillRectangle(area);
-        if (!hasCells(level)) return;
-        const auto shapes =
-            collide::makeShapes(level::frameOf(level), level::LevelCells(m_project, level));
-        ink.color(inkQuiet);
-        for (const PxRect& r : shapes.solids)
-            ink.fillRectangle(
-                {area.x + r.x * scale, area.y + r.y * scale, r.width * scale, r.height * scale});
+    /// Where the drawing of a level goes, and what is said of it: beside it, or below a wide one.
+    struct Layout {
+        Area drawing;
+        Area notes;
+        bool isBelow = false;
+    };
+    [[nodiscard]] Layout layoutFor(double width, double height) const {
+        const Area whole = body();
+        const double ruler = Plan::rulerWidth;
+        const double room = whole.height - titleBlockHeight - columnGap - ruler;
+        const double beside =
+            std::min((whole.width - columnWidth - columnGap - ruler) / width, room / height);
+        const double below =
+            std::min((whole.width - ruler) / width, (room - notesHeight - columnGap) / height);
+        const bool isBelow = below > beside;
+        const double scale = isBelow ? below : beside;
+        const Area drawing{whole.x + ruler, whole.y + ruler, width * scale, height * scale};
+        const double bottom = whole.bottom() - titleBlockHeight - columnGap;
+        if (!isBelow)
+            return {drawing,
+                    {whole.right() - columnWidth, whole.y, columnWidth, bottom - whole.y},
+                    false};
+        const double top = drawing.bottom() + columnGap;
+        return {drawing, {whole.x, top, whole.width, bottom - top}, true};
     }
 
     Result<void> drawLevel(Ink& ink, const Entry& entry) const {
         const level::Level& level = *entry.level;
-        const Area whole = body();
-        const Area room{whole.x + Plan::rulerWidth, whole.y + Plan::rulerWidth,
-                        whole.width - columnWidth - columnGap - Plan::rulerWidth,
-                        whole.height - titleBlockHeight - columnGap - Plan::rulerWidth};
-        const PxRect all = level.boundsPx();
-        const double scale = std::min(room.width / all.width, room.height / all.height);
-        const Area area{room.x, room.y, all.width * scale, all.height * scale};
+        Layout layout;
         if (hasCells(level)) {
-            Plan plan = planOf(entry);
-            plan.draw(ink, all, area);
+            const PxRect all = level.boundsPx();
+            layout = layoutFor(all.width, all.height);
+            planOf(entry).draw(ink, all, layout.drawing);
         } else {
             const auto picture = m_pictures.art(level);
             if (!picture) return fail(picture.error());
-            const double fit = std::min(room.width / picture->width, room.height / picture->height);
-            ink.image({room.x, room.y, picture->width * fit, picture->height * fit},
-                      picture->rgba.data(), picture->width, picture->height);
+            layout = layoutFor(picture->width, picture->height);
+            ink.image(layout.drawing, picture->rgba.data(), picture->width, picture->height);
         }
-        drawColumn(ink, entry,
-                   {whole.right() - columnWidth, whole.y, columnWidth,
-                    whole.height - titleBlockHeight - columnGap});
+        drawNotes(ink, entry, layout);
         block(ink, entry, sizeWords(level), entry.page);
         return {};
     }
@@ -277,9 +206,18 @@ private:
         Ink& ink;
         Area area;
         double y;
+        bool mayGoOn = false;  ///< beside itself, where there is room
+        double right = 0;      ///< of all columns
 
+        /// The next column, if there is one.
+        bool goOn() {
+            if (!mayGoOn || area.right() + columnGap + area.width > right + 1) return false;
+            area.x += area.width + columnGap;
+            y = area.y - 6;
+            return true;
+        }
         bool head(const std::string& words) {
-            if (y + 26 > area.bottom()) return false;
+            if (y + 36 > area.bottom() && !goOn()) return false;
             ink.color(inkBlack);
             ink.line({area.x, y + 5}, {area.right(), y + 5}, 0.4);
             y += 9;
@@ -289,7 +227,7 @@ private:
         bool row(const std::string& left, const std::string& words, const InkColor& color) {
             const double indent = left.empty() ? 0 : 18;
             const double height = ink.paragraphHeight(area.width - indent, words, 7.5);
-            if (y + height > area.bottom() - 10) return false;
+            if (y + height > area.bottom() - 10 && !goOn()) return false;
             ink.color(color);
             if (!left.empty()) ink.text({area.x, y}, left, 7.5, TextAlign::Left, indent, true);
             ink.color(inkBlack);
@@ -303,9 +241,11 @@ private:
         }
     };
 
-    void drawColumn(Ink& ink, const Entry& entry, const Area& area) const {
+    void drawNotes(Ink& ink, const Entry& entry, const Layout& layout) const {
         const level::Level& level = *entry.level;
-        Column column{ink, area, area.y - 6};
+        Area area = layout.notes;
+        area.width = columnWidth;
+        Column column{ink, area, area.y - 6, layout.isBelow, layout.notes.right()};
         column.head("Figures");
         const reach::Verdict& verdict = entry.answer->verdict;
         column.row("", verdict.sentence(), inkBlack);
