@@ -117,6 +117,15 @@ LegendOfSigns turned(const Signs& signs) {
     return legend;
 }
 
+/// Those that exports would give, and what the files of levels are drawn with.
+LegendOfSigns ownCharacters(const Project& project) {
+    LegendOfSigns legend = turned(charactersFor(project, {}));
+    for (const auto& level : project.levels)
+        for (const LegendEntry& entry : level->legend)
+            legend.emplace(entry.glyph, Meaning{entry.cell, {}});
+    return legend;
+}
+
 std::optional<Meaning> meaningIn(const LegendOfSigns& legend, const std::string& sign) {
     const auto found = legend.find(sign);
     return found == legend.end() ? std::nullopt : std::optional(found->second);
@@ -183,7 +192,7 @@ Result<GridReading> readTextGrid(const Project& project, const std::string& text
         if (!board) return fail(board.error());
         reading.boards.push_back(std::move(*board));
     }
-    const LegendOfSigns own = turned(charactersFor(project, {}));
+    const LegendOfSigns own = ownCharacters(project);
     for (std::size_t i = 0; i < table.keys().size(); ++i) {
         const std::string& sign = table.keys()[i];
         auto meaning = meaningIn(legend, sign);

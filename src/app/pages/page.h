@@ -31,6 +31,8 @@ protected:
     /// Above all columns, or below them.
     void addAbove(QWidget* widget);
     void addBelow(QWidget* widget);
+    /// What was added takes the height that is left.
+    void fillHeight(QWidget* widget) { m_rows->setStretchFactor(widget, 1); }
     void addBelow(PanelSection* section);
     /// That is refreshed with the page.
     PanelSection* add(QVBoxLayout* column, PanelSection* section);

@@ -24,6 +24,10 @@ public:
     void openPlacements() { Q_EMIT placementsAsked(); }
     /// Other starts of a puzzle level, to choose from.
     void openMix() { Q_EMIT mixAsked(); }
+    /// The targets of Ship.
+    void openTargets() { Q_EMIT targetsAsked(); }
+    /// A file to be brought in; empty = one is asked for.
+    void openImport(const QString& file) { Q_EMIT importAsked(file); }
     /// A picture file, to lie under the board.
     void choosePicture() { Q_EMIT pictureAsked(); }
     /// The runs that prove the whole game, played on the board.
@@ -39,6 +43,8 @@ Q_SIGNALS:
     void sheetAsked();
     void placementsAsked();
     void mixAsked();
+    void targetsAsked();
+    void importAsked(const QString& file);
     void boardAsked();
     void proofWalkAsked();
 };

@@ -9,6 +9,7 @@
 #include "app/session/project_guard.h"
 #include "app/session/proofs.h"
 #include "app/session/run_player.h"
+#include "app/session/shipping.h"
 #include "app/session/workbench.h"
 #include "app/session/writer.h"
 
@@ -29,6 +30,7 @@ struct Session {
     Dressing dressing{document};
     ProjectCheck projectCheck{document};
     Writer writer{document, proofs, guard, requests};
+    Shipping shipping{document, requests};
 
     void say(const QString& text) { requests.say(text); }
 };

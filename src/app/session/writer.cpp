@@ -64,11 +64,6 @@ level::Project withProofs(const Document& document, const Proofs& proofs) {
 Writer::Writer(Document& document, Proofs& proofs, ProjectGuard& guard, Requests& requests)
     : m_document(document), m_proofs(proofs), m_guard(guard), m_requests(requests) {
     m_thread.setMaxThreadCount(1);
-    connect(&document, &Document::opened, this, [this] {
-        m_lastExport.clear();
-        m_exported.reset();
-        m_exportError.reset();
-    });
 }
 
 Result<void> Writer::save(const QString& folder) {
@@ -141,34 +136,10 @@ void Writer::saveInBackground(const QString& folder) {
           });
 }
 
-void Writer::exportInBackground(const QString& target) {
-    m_document.commitGesture();
-    write(
-        [project = m_document.project(), folder = m_document.folder(), target] {
-            return file::exportBundle(file::diskStorage(), project, folder.toStdString(),
-                                      target.toStdString());
-        },
-        [this,
-         project = m_document.project()](const Result<std::vector<file::WrittenFile>>& written) {
-            m_exportError.reset();
-            if (!written) {
-                m_exportError = written.error();
-                return m_requests.say(QString::fromStdString(written.error().sentence()));
-            }
-            m_lastExport = *written;
-            m_exported = project;
-            m_requests.say(tr("Exported the bundle."));
-        });
-}
-
 void Writer::waitForWriting() {
     m_thread.waitForDone();
     while (isWriting())
         QCoreApplication::processEvents(QEventLoop::ExcludeUserInputEvents, 10);
-}
-
-bool Writer::isExportCurrent() const {
-    return m_exported && m_exported->sharesAllWith(m_document.project());
 }
 
 }  // namespace rook::app

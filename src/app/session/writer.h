@@ -1,12 +1,11 @@
 #pragma once
-/// Saves and exports, on one thread, one job after the other.
+/// Saves, on one thread, one job after the other.
 
 #include <QObject>
 #include <QThreadPool>
 
 #include "app/session/project_guard.h"
 #include "app/session/proofs.h"
-#include "file/bundle.h"
 
 namespace rook::app {
 
@@ -19,15 +18,10 @@ public:
     /// `saveInBackground`, and waits for it while the window is painted but takes no input; for
     /// closing.
     [[nodiscard]] Result<void> save(const QString& folder);
-    /// Both write the value of now; what came of it is said, and `ended` follows.
+    /// Writes the value of now; what came of it is said, and `ended` follows.
     void saveInBackground(const QString& folder);
-    void exportInBackground(const QString& target);
     [[nodiscard]] bool isWriting() const { return m_jobs > 0; }
     void waitForWriting();
-    [[nodiscard]] const std::vector<file::WrittenFile>& lastExport() const { return m_lastExport; }
-    /// Why the last export failed, if it did.
-    [[nodiscard]] const std::optional<Error>& exportError() const { return m_exportError; }
-    [[nodiscard]] bool isExportCurrent() const;
 
 Q_SIGNALS:
     void ended();
@@ -43,9 +37,6 @@ private:
     ProjectGuard& m_guard;
     Requests& m_requests;
     Result<void> m_lastSave;
-    std::vector<file::WrittenFile> m_lastExport;
-    std::optional<level::Project> m_exported;
-    std::optional<Error> m_exportError;
     bool m_isSaving = false;
     std::optional<QString> m_saveAgain;  ///< the folder, when the save under way has ended
     int m_jobs = 0;                      ///< waiting or under way

@@ -54,10 +54,18 @@ MainWindow::MainWindow() : m_session(allSteps()) {
     connect(m_board, &Board::walkChanged, this,
             [this] { m_head->setWalking(m_board->isWalking()); });
     const Requests& requests = m_session.requests;
-    connect(&m_session.workbench, &Workbench::stepChanged, this, [this] { showPage(nullptr); });
+    connect(&m_session.workbench, &Workbench::stepChanged, this, [this] {
+        if (m_session.workbench.step() == Step::Ship) return openTargets();
+        showPage(nullptr);
+    });
+    setAcceptDrops(true);
     connect(&requests, &Requests::sheetAsked, this, &MainWindow::openLevelSheet);
     connect(&requests, &Requests::placementsAsked, this, &MainWindow::openPlacements);
     connect(&requests, &Requests::mixAsked, this, &MainWindow::openMix);
+    connect(&requests, &Requests::targetsAsked, this, &MainWindow::openTargets);
+    connect(&requests, &Requests::importAsked, this, [this](const QString& file) {
+        openImport(file.isEmpty() ? QStringList() : QStringList{file});
+    });
     connect(m_order, &Order::gameAsked, this, &MainWindow::openGame);
     connect(m_order, &Order::menuAsked, this, [this](QPoint at) { m_levelMenu->popup(at); });
     connect(&requests, &Requests::tableAsked, this, &MainWindow::showTable);

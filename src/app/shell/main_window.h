@@ -21,12 +21,14 @@ namespace rook::app {
 
 class CastTable;
 class GamePage;
+class ImportPage;
 class LevelSheet;
 class MixPage;
 class PlacementsPage;
 class NewLevelPage;
 class NewProjectPage;
 class Page;
+class TargetsPage;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -54,6 +56,8 @@ public:
 protected:
     void closeEvent(QCloseEvent* event) override;
     void changeEvent(QEvent* event) override;
+    void dragEnterEvent(QDragEnterEvent* event) override;
+    void dropEvent(QDropEvent* event) override;
 
 private:
     void showTable();
@@ -82,6 +86,11 @@ private:
     void openWalkKeys();
     void openPlacements();
     void openMix();
+    void openTargets();
+    /// All of them; says so where there are none.
+    void writeTargets();
+    /// Brings files in; asks for some where there are none.
+    void openImport(const QStringList& files);
     void newLevel(level::LevelKind kind);
     void openLevelSheet();
     void openGame();
@@ -107,6 +116,8 @@ private:
     LevelSheet* m_sheet = nullptr;
     PlacementsPage* m_placements = nullptr;
     MixPage* m_mix = nullptr;
+    TargetsPage* m_targets = nullptr;
+    ImportPage* m_import = nullptr;
     GamePage* m_game = nullptr;
     NewLevelPage* m_newLevel = nullptr;
     NewProjectPage* m_newProject = nullptr;

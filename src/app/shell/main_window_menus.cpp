@@ -51,6 +51,13 @@ void MainWindow::buildProjectMenu() {
     add(menu, tr("Save &as …"), QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S),
         [this] { saveAs(); });
     menu->addSeparator();
+    add(menu, tr("&Bring a file in …"), QKeySequence(Qt::CTRL | Qt::Key_I), [this] {
+        openImport({});
+    })->setObjectName(QStringLiteral("import-action"));
+    add(menu, tr("&Write all targets"), QKeySequence(Qt::CTRL | Qt::Key_E), [this] {
+        writeTargets();
+    })->setObjectName(QStringLiteral("write-targets-action"));
+    menu->addSeparator();
     add(menu, tr("&Quit"), QKeySequence::Quit, [this] { close(); });
 }
 
@@ -85,8 +92,11 @@ void MainWindow::buildViewMenu() {
     QMenu* menu = menuBar()->addMenu(tr("&View"));
     for (int i = 0; i < stepCount; ++i) {
         const auto step = static_cast<Step>(i);
-        add(menu, stepName(step), QKeySequence(Qt::Key_1 + i),
-            [this, step] { m_session.workbench.setStep(step); });
+        add(menu, stepName(step), QKeySequence(Qt::Key_1 + i), [this, step] {
+            // Again from the board: back to the targets.
+            if (step == Step::Ship && m_session.workbench.step() == step) return openTargets();
+            m_session.workbench.setStep(step);
+        });
     }
     add(menu, tr("The &game"), Qt::Key_0, [this] {
         openGame();

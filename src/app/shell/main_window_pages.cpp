@@ -1,13 +1,20 @@
 /// What stands in the board's place for a while, and what is done to whole levels.
 
+#include <QDragEnterEvent>
+#include <QMimeData>
+#include <QUrl>
+
 #include "app/pages/game_page.h"
+#include "app/pages/import_page.h"
 #include "app/pages/level_sheet.h"
 #include "app/pages/mix_page.h"
 #include "app/pages/new_level_page.h"
 #include "app/pages/new_project_page.h"
 #include "app/pages/placements_page.h"
+#include "app/pages/targets_page.h"
 #include "app/pages/walk_keys_page.h"
 #include "app/shell/main_window.h"
+#include "app/steps/sketch/place_underlay.h"
 #include "game/flow.h"
 #include "level/running_order.h"
 
@@ -70,6 +77,47 @@ void MainWindow::openMix() {
     if (!m_session.document.mayEdit()) return m_session.say(tr("Here one can only look."));
     if (!m_mix) m_mix = new MixPage(m_session, centralWidget());
     showPage(m_mix);
+}
+
+void MainWindow::openTargets() {
+    if (!m_targets) {
+        m_targets = new TargetsPage(m_session, centralWidget());
+        connect(m_targets, &TargetsPage::importAsked, this, [this] { openImport({}); });
+    }
+    if (m_page != m_targets) showPage(m_targets);
+}
+
+void MainWindow::writeTargets() {
+    if (m_session.document.project().targets.empty()) {
+        m_session.workbench.setStep(Step::Ship);
+        return m_session.say(tr("There is no target yet: choose a format in the tray."));
+    }
+    m_session.shipping.writeAll();
+}
+
+void MainWindow::openImport(const QStringList& files) {
+    if (!m_session.document.mayEdit()) return m_session.say(tr("Here one can only look."));
+    if (!m_import) {
+        m_import = new ImportPage(m_session, centralWidget());
+        connect(m_import, &ImportPage::underlayAsked, this,
+                [this](const QString& file) { placeUnderlay(m_session, this, file); });
+    }
+    showPage(m_import);
+    m_import->begin(files);
+}
+
+void MainWindow::dragEnterEvent(QDragEnterEvent* event) {
+    if (event->mimeData()->hasUrls()) event->acceptProposedAction();
+}
+
+/// Files, from wherever.
+void MainWindow::dropEvent(QDropEvent* event) {
+    QStringList files;
+    for (const QUrl& url : event->mimeData()->urls())
+        if (url.isLocalFile()) files << url.toLocalFile();
+    if (files.isEmpty()) return m_session.say(tr("Only files of this computer can be brought in."));
+    event->acceptProposedAction();
+    openImport(files);
 }
 
 void MainWindow::newLevel(level::LevelKind kind) {

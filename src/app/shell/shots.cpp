@@ -1,8 +1,9 @@
 #include "app/shell/shots.h"
-#include "app/pages/page.h"
+#include "app/pages/import_page.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/puzzle/puzzle_options.h"
+#include "app/steps/ship/ship_options.h"
 #include "app/steps/skin/skin_options.h"
 #include "app/tools/cell_options.h"
 
@@ -229,15 +230,53 @@ bool shootSkin(MainWindow& window, const QString& folder) {
     return shoot(window, folder, QStringLiteral("skin-day"));
 }
 
-bool shootShip(MainWindow& window, const QString& folder) {
+/// Until something is known, at most for two minutes.
+bool waitUntil(const std::function<bool()>& isKnown) {
+    QElapsedTimer timer;
+    timer.start();
+    while (!isKnown() && timer.elapsed() < 120'000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+    return isKnown();
+}
+
+/// A text grid with a character that nobody knows.
+bool shootImport(MainWindow& window, const QString& folder) {
     const QTemporaryDir place;
-    window.session().workbench.setStep(Step::Ship);
-    window.board().fitLevel();
-    if (auto* target = window.findChild<QLineEdit*>(QStringLiteral("export-folder")))
-        target->setText(place.filePath(QStringLiteral("lantern-weir")));
-    if (auto* write = window.findChild<QPushButton*>(QStringLiteral("export"))) write->click();
-    window.session().writer.waitForWriting();
-    return shoot(window, folder, QStringLiteral("ship-day"));
+    QFile file(place.filePath(QStringLiteral("side pool.txt")));
+    if (!file.open(QIODevice::WriteOnly)) return false;
+    file.write(
+        "; Side pool\n"
+        "##############################\n"
+        "#............................#\n"
+        "#..............L.............#\n"
+        "#.............===........G...#\n"
+        "#...L................./######.\n"
+        "#..===....?........../########\n"
+        "#K...............c../#########\n"
+        "#######~~~~~~~~~##############\n"
+        "#######~~~~~~~~~##############\n"
+        "##############################\n");
+    file.close();
+    window.session().requests.openImport(file.fileName());
+    const auto* take = window.findChild<QPushButton*>(QStringLiteral("import-take"));
+    if (!take || !waitUntil([&] { return take->isEnabled(); })) return false;
+    const bool isShot = shoot(window, folder, QStringLiteral("import-day"));
+    window.session().workbench.setStep(Step::Shape);
+    return isShot;
+}
+
+bool shootShip(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    session.workbench.setStep(Step::Ship);
+    const auto isKnown = [&] {
+        for (const level::Target& target : session.document.project().targets)
+            if (!session.shipping.outlookOf(target.name).isCurrent) return false;
+        return true;
+    };
+    if (!waitUntil(isKnown)) return false;
+    session.workbench.change<ShipOptions>([](ShipOptions& o) { o.target = "plans"; });
+    if (!shoot(window, folder, QStringLiteral("ship-day"))) return false;
+    return shootImport(window, folder);
 }
 
 /// Walk as the game begins: its words and tallies, on the game's first screen alone.

@@ -1,13 +1,16 @@
 #include "app/steps/ship/ship_definition.h"
 
 #include <QCoreApplication>
-#include <QLabel>
 #include <QPainter>
 
 #include "app/board/board.h"
 #include "app/painting/zone_painter.h"
 #include "app/panels/tray_parts.h"
+#include "app/steps/ship/format_words.h"
+#include "app/steps/ship/ship_options.h"
 #include "app/steps/ship/ship_panel.h"
+#include "app/ui/theme.h"
+#include "level/target_edits.h"
 
 namespace rook::app {
 
@@ -30,23 +33,92 @@ public:
     Qt::CursorShape cursor() const override { return Qt::ArrowCursor; }
 };
 
+/// A sheet of paper with its ending, or a folder of them.
+void paintFormat(QPainter& painter, const QRect& rect, const QString& ending) {
+    const Theme& theme = currentTheme();
+    painter.setRenderHint(QPainter::Antialiasing);
+    const double high = std::min(42.0, rect.height() - 4.0), wide = high * 0.8;
+    const QRectF sheet(rect.center().x() - wide / 2, rect.top() + (rect.height() - high) / 2, wide,
+                       high);
+    const double fold = high * 0.24;
+    const QPolygonF outline({sheet.topLeft(), sheet.topRight() - QPointF(fold, 0),
+                             sheet.topRight() + QPointF(0, fold), sheet.bottomRight(),
+                             sheet.bottomLeft()});
+    painter.setPen(QPen(theme.ink, 1.5));
+    painter.setBrush(theme.paper);
+    painter.drawPolygon(outline);
+    painter.drawPolyline(QPolygonF({outline[1], outline[1] + QPointF(0, fold), outline[2]}));
+    painter.setFont(sizedFont(-3, QFont::DemiBold));
+    painter.setPen(theme.accent);
+    painter.drawText(sheet.adjusted(0, high * 0.3, 0, 0), Qt::AlignCenter, ending);
+}
+
+/// A card a format: choosing one makes a target of it.
 class ShipTray final : public TrayParts {
 public:
     using TrayParts::TrayParts;
     void fill() override {
-        auto* words = new QLabel(
-            rook::app::tr("Exporting needs no tools: choose the folder in the margin and export."),
-            m_cards);
-        words->setForegroundRole(QPalette::PlaceholderText);
-        words->setWordWrap(true);
-        addCardColumn()->addWidget(words, 0, Qt::AlignVCenter);
+        auto* row = addCardRow();
+        for (int i = 0; i < formatCount; ++i) {
+            const auto format = static_cast<level::TargetFormat>(i);
+            auto* card = new CardButton(
+                formatTitle(format), rook::app::tr("+ target"),
+                [ending = formatEnding(format)](QPainter& painter, const QRect& rect) {
+                    paintFormat(painter, rect, ending);
+                },
+                m_cards);
+            card->setCheckable(false);
+            card->setObjectName(QStringLiteral("format-%1").arg(i));
+            card->setToolTip(rook::app::tr("A new target: %1").arg(formatWords(format)));
+            card->setAccessibleName(rook::app::tr("New target: %1").arg(formatTitle(format)));
+            connect(card, &QAbstractButton::clicked, this, [this, format] { add(format); });
+            row->addWidget(card);
+            m_cardButtons << card;
+        }
+        auto* grid = addOptionGrid(narrow);
+        const auto addButton = [&](const QString& text, const char* name, auto act) {
+            auto* line = addOptionLine(grid, grid->rowCount(), {});
+            auto* button = new Chip(text, m_options);
+            button->setCheckable(false);
+            button->setObjectName(QLatin1String(name));
+            connect(button, &QAbstractButton::clicked, this, act);
+            line->addWidget(button);
+        };
+        addButton(rook::app::tr("Show the targets"), "show-targets",
+                  [this] { m_session.requests.openTargets(); });
+        addButton(rook::app::tr("Bring a file in …"), "ship-import",
+                  [this] { m_session.requests.openImport({}); });
+    }
+
+private:
+    void add(level::TargetFormat format) {
+        const level::Project& project = m_session.document.project();
+        const QString folder = m_session.document.folder();
+        std::string name = "game";
+        if (!folder.isEmpty()) name = folder.section(u'/', -1).toStdString();
+        const std::string to = "../" + name + "-" + std::string(level::nameOf(format));
+        if (!m_session.document.apply(level::addTarget(project, format, to))) return;
+        const std::string added =
+            m_session.document.project().targets[project.targets.size() - 1].name;
+        m_session.workbench.change<ShipOptions>([&](ShipOptions& options) {
+            options.target = added;
+            options.file.clear();
+        });
+        m_session.requests.openTargets();
     }
 };
 
+/// Full where every target is known to lie as it should.
 StationState stateOfShip(const Session& session) {
     using Fill = StationState::Fill;
-    if (session.writer.isExportCurrent()) return {Fill::Full, 0, false};
-    return {session.writer.lastExport().empty() ? Fill::Hollow : Fill::Half, 0, false};
+    const auto& targets = session.document.project().targets;
+    std::size_t fine = 0;
+    for (const level::Target& target : targets) {
+        const auto outlook = session.shipping.outlookOf(target.name);
+        fine += outlook.isCurrent && outlook.shipment && outlook.shipment->isCurrent() ? 1 : 0;
+    }
+    if (fine == 0) return {Fill::Hollow, 0, false};
+    return {fine == targets.size() ? Fill::Full : Fill::Half, 0, false};
 }
 
 }  // namespace

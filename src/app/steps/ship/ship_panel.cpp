@@ -1,11 +1,9 @@
 #include "app/steps/ship/ship_panel.h"
 
-#include <QFileDialog>
-#include <QLineEdit>
-#include <QPushButton>
-
 #include "app/panels/finding_note.h"
+#include "app/steps/ship/format_words.h"
 #include "app/steps/ship/spelled_section.h"
+#include "app/steps/ship/target_section.h"
 #include "app/ui/buttons.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
@@ -21,35 +19,8 @@ class ShipPanel : public MarginPanel {
 public:
     ShipPanel(Session& session, QWidget* parent) : MarginPanel(parent), m_session(session) {
         auto* column = makeColumn(this);
-        auto* section = new MarginSection(tr("Export"), tr("the bundle a game loads"), this);
-        m_target = new QLineEdit(section);
-        m_target->setObjectName(QStringLiteral("export-folder"));
-        m_target->setAccessibleName(tr("Folder to export to"));
-        m_target->setPlaceholderText(tr("Folder of the bundle"));
-        if (!session.document.folder().isEmpty())
-            m_target->setText(session.document.folder() + QStringLiteral("-bundle"));
-        auto* choose = new QPushButton(tr("Choose …"), section);
-        connect(choose, &QPushButton::clicked, this, [this] {
-            const QString folder = QFileDialog::getExistingDirectory(
-                this, tr("Folder of the bundle"), m_target->text());
-            if (!folder.isEmpty()) m_target->setText(folder);
-        });
-        auto* write = new QPushButton(tr("Export"), section);
-        write->setObjectName(QStringLiteral("export"));
-        connect(write, &QPushButton::clicked, this, [this] { write_(); });
-        auto* buttons = new QHBoxLayout;
-        buttons->setSpacing(8);
-        buttons->addWidget(choose);
-        buttons->addWidget(write);
-        buttons->addStretch();
-        m_outcome = makeWords({}, section);
-        section->addWide(m_target);
-        section->addWide(buttons);
-        section->addWide(m_outcome);
-        m_written = new MarginSection(tr("Written"), {}, this);
-        m_files = makeWords({}, m_written);
-        m_files->setObjectName(QStringLiteral("written"));
-        m_written->addWide(m_files);
+        m_target = makeTargetSection(session, this);
+        m_options = makeSpelledSection(session, this);
         m_project = new MarginSection(tr("The project"), {}, this);
         m_findings = new QVBoxLayout;
         m_findings->setSpacing(6);
@@ -60,8 +31,12 @@ public:
         m_order = new MarginSection(tr("Order of play"), {}, this);
         m_levels = makeWords({}, m_order);
         m_order->addWide(m_levels);
-        m_options = makeSpelledSection(session, this);
-        column->addWidget(section);
+        m_written = new MarginSection(tr("Written"), tr("in this window"), this);
+        m_history = makeWords({}, m_written);
+        m_history->setObjectName(QStringLiteral("written"));
+        m_written->addWide(m_history);
+        connect(&session.shipping, &Shipping::changed, this, [this] { refreshWritten(); });
+        column->addWidget(m_target);
         column->addWidget(m_options);
         column->addWidget(m_project);
         column->addWidget(m_written);
@@ -70,20 +45,12 @@ public:
     }
 
     void refresh() override {
-        refreshOutcome();
-        refreshProject();
+        m_target->refresh();
         m_options->refresh();
-        const auto& written = m_session.writer.lastExport();
-        m_written->setVisible(!written.empty());
-        m_written->setNote(m_session.writer.isExportCurrent() ? tr("up to date")
-                                                              : tr("older than the project"));
-        QString rows;
-        for (const auto& one : written) {
-            rows += QStringLiteral("<tr><td>%1</td><td align=right>&nbsp;%2</td></tr>")
-                        .arg(QString::fromStdString(one.path).toHtmlEscaped(),
-                             tr("%1 kB").arg(double(one.bytes) / 1000, 0, 'f', 1));
-        }
-        m_files->setText(QStringLiteral("<table width=100% cellspacing=0>%1</table>").arg(rows));
+        const level::Target* target = chosenTarget(m_session);
+        m_options->setVisible(target && target->format == level::TargetFormat::Bundle);
+        refreshProject();
+        refreshWritten();
         QStringList levels;
         std::size_t open = 0;
         qsizetype unknown = 0;
@@ -103,20 +70,18 @@ public:
     }
 
 private:
-    void write_() {
-        if (m_target->text().trimmed().isEmpty()) {
-            m_outcome->setText(tr("Choose a folder first."));
-            return;
-        }
-        if (m_session.document.folder().isEmpty()) {
-            m_outcome->setText(
-                tr("Save the project first: its sheets are copied from its folder."));
-            return;
-        }
-        m_outcome->setText(tr("Exporting …"));
-        setTone(m_outcome, currentTheme().quietInk);
-        m_isAsked = true;
-        m_session.writer.exportInBackground(m_target->text().trimmed());
+    void refreshWritten() {
+        QString rows;
+        for (const Shipping::Written& each : m_session.shipping.history())
+            rows += QStringLiteral(
+                        "<tr><td>%1</td><td>&nbsp;&nbsp;%2</td>"
+                        "<td align=right>&nbsp;%3</td></tr>")
+                        .arg(each.when.toString(QStringLiteral("HH:mm:ss")),
+                             each.target.toHtmlEscaped(),
+                             each.files == 0 ? tr("nothing new")
+                                             : tr("%1 of %2").arg(each.files).arg(each.ofFiles));
+        m_written->setVisible(!rows.isEmpty());
+        m_history->setText(QStringLiteral("<table width=100% cellspacing=0>%1</table>").arg(rows));
     }
 
     /// What belongs to no level: unknown keys, files that cannot be read, names that lead nowhere.
@@ -181,22 +146,11 @@ private:
                  theme.ink.name());
     }
 
-    void refreshOutcome() {
-        if (!m_isAsked || m_session.writer.isWriting()) return;
-        const auto& error = m_session.writer.exportError();
-        const auto count = qsizetype(m_session.writer.lastExport().size());
-        m_outcome->setText(error ? QString::fromStdString(error->sentence())
-                                 : tr("Wrote %1.").arg(counted(count, tr("file"), tr("files"))));
-        setTone(m_outcome, error ? currentTheme().alarm : currentTheme().accent);
-    }
-
     Session& m_session;
-    bool m_isAsked = false;  ///< an export was asked for here
-    QLineEdit* m_target;
+    PanelSection* m_target;
     PanelSection* m_options;
-    QLabel* m_outcome;
     MarginSection* m_written;
-    QLabel* m_files;
+    QLabel* m_history;
     MarginSection* m_project;
     static constexpr std::size_t mostRows = 60;  // more would hold the window up
     QVBoxLayout* m_findings;
