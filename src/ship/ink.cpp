@@ -6,6 +6,7 @@
 #include <cmath>
 #include <cstdint>
 #include <cstring>
+#include <map>
 
 #include "ship/ink_detail.h"
 
@@ -177,7 +178,34 @@ void Ink::image(const Area& area, const unsigned char* rgba, int width, int heig
     cairo_surface_destroy(surface);
 }
 
-PaperDocument::PaperDocument(Sort sort, double width, double height, const std::string& title) {
+namespace {
+
+/// Cairo counts the surfaces of the whole process; here they count from the first of this drawing,
+/// so that the same project makes the same bytes.
+std::string withOwnNumbers(const std::string& svg) {
+    constexpr std::string_view word = "surface";
+    std::map<std::string, std::size_t> numbers;
+    std::string text;
+    std::size_t at = 0;
+    while (true) {
+        const std::size_t found = svg.find(word, at);
+        if (found == std::string::npos) return text + svg.substr(at);
+        std::size_t end = found + word.size();
+        while (end < svg.size() && svg[end] >= '0' && svg[end] <= '9')
+            ++end;
+        text.append(svg, at, found + word.size() - at);
+        if (end > found + word.size()) {
+            const std::string number = svg.substr(found + word.size(), end - found - word.size());
+            text += std::to_string(numbers.try_emplace(number, numbers.size() + 1).first->second);
+        }
+        at = end;
+    }
+}
+
+}  // namespace
+
+PaperDocument::PaperDocument(Sort sort, double width, double height, const std::string& title)
+    : m_isSvg(sort == Sort::Svg) {
     const cairo_write_func_t write = [](void* to, const unsigned char* bytes, unsigned count) {
         static_cast<std::string*>(to)->append(reinterpret_cast<const char*>(bytes), count);
         return CAIRO_STATUS_SUCCESS;
@@ -211,7 +239,7 @@ std::string PaperDocument::finish() {
     cairo_surface_finish(m_surface);
     cairo_surface_destroy(m_surface);
     m_surface = nullptr;
-    return std::move(m_bytes);
+    return m_isSvg ? withOwnNumbers(m_bytes) : std::move(m_bytes);
 }
 
 }  // namespace rook::ship::detail

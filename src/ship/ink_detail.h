@@ -80,6 +80,7 @@ public:
     [[nodiscard]] std::string finish();
 
 private:
+    bool m_isSvg;
     std::string m_bytes;
     cairo_surface_t* m_surface = nullptr;
     cairo_t* m_context = nullptr;

@@ -53,11 +53,10 @@ void asOneList(Json& rows) {
 void addMembers(Json& level) {
     Json all = Json::array();
     for (Json& entity : level["entities"]) {
-        const Json members = entity.contains("members") ? entity["members"] : Json();
+        const Json formation = entity.value("formation", Json::object());
+        const Json members = formation.value("members", Json());
+        const Json kind = formation.value("member", Json());
         const std::string of = entity.value("id", "");
-        const Json kind = entity.contains("formation") && entity["formation"].contains("member")
-                              ? entity["formation"]["member"]
-                              : Json();
         all.push_back(std::move(entity));
         if (!members.is_array()) continue;
         for (const Json& member : members) {
@@ -101,7 +100,8 @@ Result<void> take(Files& files, Files&& added, const std::string& where) {
         };
         if (path.empty() || path.size() > 200) return refuse("is empty or very long");
         if (path != printableLine(path)) return refuse("has characters that are no letters");
-        if (path.front() == '/' || path.find('\\') != std::string::npos)
+        if (path.front() == '/' || path.find('\\') != std::string::npos ||
+            path.find("//") != std::string::npos)
             return refuse("leads out of the target's folder");
         for (const auto& part : file::Path(path))
             if (part.empty() || part.string().front() == '.')

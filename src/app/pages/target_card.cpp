@@ -90,7 +90,12 @@ void TargetCard::take(const level::Target& target, bool isChosen) {
     m_format = formatTitle(target.format);
     const auto outlook = m_session.shipping.outlookOf(m_name);
     const auto place = m_session.shipping.placeOf(target);
-    m_folder = place ? QString::fromStdString(place->string()) : tr("no folder yet");
+    // As the project says it; the whole path on demand.
+    const QString whole = place ? QString::fromStdString(place->string()) : QString();
+    m_folder = !target.to.empty() ? QString::fromStdString(target.to)
+               : place            ? whole
+                                  : tr("no folder yet");
+    setToolTip(whole);
     m_state = outlookWords(outlook);
     m_more.clear();
     m_isInTheWay = false;

@@ -37,7 +37,7 @@ public:
 void paintFormat(QPainter& painter, const QRect& rect, const QString& ending) {
     const Theme& theme = currentTheme();
     painter.setRenderHint(QPainter::Antialiasing);
-    const double high = std::min(42.0, rect.height() - 4.0), wide = high * 0.8;
+    const double high = std::min(42.0, rect.height() - 4.0), wide = high;
     const QRectF sheet(rect.center().x() - wide / 2, rect.top() + (rect.height() - high) / 2, wide,
                        high);
     const double fold = high * 0.24;

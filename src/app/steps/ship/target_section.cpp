@@ -94,7 +94,6 @@ private:
         m_folder->setObjectName(QStringLiteral("target-folder"));
         m_folder->setAccessibleName(tr("Folder that the target is written to"));
         m_folder->setPlaceholderText(tr("from the project's folder, as ../game"));
-        m_folder->setToolTip(tr("Relative to the project, so that it is the same for everybody"));
         connect(m_folder, &QLineEdit::editingFinished, this,
                 [this] { takeFolder(m_folder->text().trimmed()); });
         addWide(m_folder);
@@ -131,10 +130,13 @@ private:
     }
     void showPlace(const Target& target) {
         const auto place = m_session.shipping.placeOf(target);
-        const QString words =
-            place ? target.to.empty() ? tr("%1\nfor you alone").arg(text(*place)) : text(*place)
-                  : QString::fromStdString(place.error().sentence());
-        m_place->setText(words);
+        // What the field says needs no second line; its whole path stands in the tool tip.
+        m_folder->setToolTip(
+            place ? text(*place)
+                  : tr("Relative to the project, so that it is the same for everybody"));
+        m_place->setVisible(!place || target.to.empty());
+        m_place->setText(place ? tr("%1, for you alone").arg(text(*place))
+                               : QString::fromStdString(place.error().sentence()));
         setTone(m_place, place ? currentTheme().quietInk : currentTheme().alarm);
     }
     [[nodiscard]] static QString text(const file::Path& path) {
