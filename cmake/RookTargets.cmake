@@ -76,7 +76,12 @@ endfunction()
 # first. A test that is compiled without optimization would lend the core its slow ones: so the
 # libraries of the core are met before it, whole.
 function(rook_meet_core_first target)
-    foreach(name base level motion collide masses cast skin kit puzzle reach check game file ship)
+    set(names base level motion collide masses cast skin kit puzzle reach check game file)
+    # It draws to paper, which few tests are linked for.
+    if(target MATCHES "^(ship|app)_test$")
+        list(APPEND names ship)
+    endif()
+    foreach(name ${names})
         list(APPEND archives $<TARGET_FILE:rook_${name}>)
         add_dependencies(${target} rook_${name})
     endforeach()

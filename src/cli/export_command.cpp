@@ -64,7 +64,10 @@ void addExportCommand(CLI::App& app, int& exitCode) {
     command->add_option("--target", options->wish.target,
                         "One target of the project, by its name; all unless it or --to is given");
     command->add_option("--to", options->wish.to,
-                        "The folder to write to: of a bundle new, empty, or a former bundle");
+                        "The folder to write to: of a bundle new, empty, or a former bundle")
+        ->check([](const std::string& folder) {
+            return folder.empty() ? std::string("A folder is wanted after --to") : std::string();
+        });
     command->add_flag("--dry-run", options->wish.isDryRun,
                       "Write nothing, tell what would be; exits with 1 if anything would change");
     command->add_flag("--over", options->wish.writesOver,

@@ -43,7 +43,7 @@ bool Project::operator==(const Project& other) const {
            blocks == other.blocks && kits == other.kits && zoneBudget == other.zoneBudget &&
            comfortLimit == other.comfortLimit && bundle == other.bundle &&
            unknown == other.unknown && backdrops == other.backdrops && rosters == other.rosters &&
-           stackColors == other.stackColors && game == other.game &&
+           stackColors == other.stackColors && targets == other.targets && game == other.game &&
            areEqual(levels, other.levels) && areEqual(swatches, other.swatches);
 }
 

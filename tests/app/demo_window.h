@@ -21,6 +21,7 @@ protected:
         QSettings().clear();
         static const QTemporaryDir state;
         qputenv("XDG_STATE_HOME", state.path().toLocal8Bit());
+        qputenv("XDG_CONFIG_HOME", state.path().toLocal8Bit());
     }
     /// Opens the window in Shape, with the first level proven.
     void openDemo() {

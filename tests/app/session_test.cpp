@@ -7,6 +7,7 @@
 #include "app/session/live_reach.h"
 #include "app/shell/all_steps.h"
 #include "data.h"
+#include "level/target_edits.h"
 #include "testing.h"
 
 namespace rook::session_test {
@@ -24,7 +25,7 @@ private slots:
     void selection_losesWhatIsDeleted();
     void modified_isSaid_untilSavedOrUndone();
     void saveInBackground_savesTheValueOfThen();
-    void export_failure_isSaid_andKeepsTheFormerList();
+    void writing_aTarget_isTold_alsoWhereItFails();
     void touched_isWhatChanges_alsoWhenAGestureShrinks();
     void liveReach_endsWithTheNewestValue_andProvesAllLevels();
     void liveReach_interruptsStaleWork();
@@ -124,19 +125,40 @@ void SessionTest::saveInBackground_savesTheValueOfThen() {
     QVERIFY(other.document.level()->cells == then.levels[0]->cells);
 }
 
-void SessionTest::export_failure_isSaid_andKeepsTheFormerList() {
-    m_session->writer.exportInBackground(m_folder->filePath("bundle"));
-    m_session->writer.waitForWriting();
-    QVERIFY(m_session->writer.isExportCurrent());
-    const auto former = m_session->writer.lastExport();
+void SessionTest::writing_aTarget_isTold_alsoWhereItFails() {
+    Shipping& shipping = m_session->shipping;
+    auto edit =
+        level::addTarget(m_session->document.project(), level::TargetFormat::Placements, "../cast");
+    QVERIFY(edit);
+    level::Target target = *edit->project.findTarget("placements");
+    QVERIFY(m_session->document.apply(edit));
     const QSignalSpy spy(&m_session->requests, &Requests::said);
-    m_session->writer.exportInBackground(m_folder->path());  // holds the project: no bundle
-    m_session->writer.waitForWriting();
-    QCOMPARE(m_session->writer.exportError()->kind, ErrorKind::NotApplicable);
+    shipping.write("placements");
+    QTRY_VERIFY(!shipping.isWriting());
+    QTRY_VERIFY(shipping.outlookOf("placements").isCurrent);
+    QVERIFY(shipping.outlookOf("placements").shipment->isCurrent());
+    QCOMPARE(shipping.history().size(), 1);
+    QVERIFY(QFile::exists(m_folder->filePath("cast/placements.csv")));
     QCOMPARE(spy.count(), 1);
-    QVERIFY(m_session->writer.lastExport() == former);
+    // An edit makes it old; what somebody wrote there is not written over.
     m_session->document.apply(laid({20, 5, 9, 1}));
-    QVERIFY(!m_session->writer.isExportCurrent());
+    QVERIFY(!shipping.outlookOf("placements").isCurrent);
+    testing::writeBytes(m_folder->filePath("cast/placements.csv"), "mine");
+    shipping.lookAgain();
+    shipping.write("placements");
+    QTRY_VERIFY(!shipping.isWriting());
+    QVERIFY(shipping.outlookOf("placements").error.has_value());
+    QCOMPARE(testing::readBytes(m_folder->filePath("cast/placements.csv")), QByteArray("mine"));
+    QCOMPARE(spy.count(), 2);
+    QCOMPARE(shipping.history().size(), 1);
+    shipping.write("placements", true);
+    QTRY_VERIFY(!shipping.isWriting());
+    QVERIFY(testing::readBytes(m_folder->filePath("cast/placements.csv")).startsWith("level,"));
+    // A bundle over the project is refused.
+    target.name = "over";
+    target.format = level::TargetFormat::Bundle;
+    target.to = ".";
+    QVERIFY(!shipping.placeOf(target));
 }
 
 void SessionTest::touched_isWhatChanges_alsoWhenAGestureShrinks() {

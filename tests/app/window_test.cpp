@@ -185,14 +185,15 @@ void WindowTest::aSmallLevel_fromNothing_toTheGame() {
     QVERIFY(level().cells == whole->cells && level().entities == whole->entities);
     QVERIFY(MainWindow::recentProjects().contains(folder));
     session().workbench.setStep(Step::Ship);
-    const QString bundle = m_folder->filePath("bundle");
-    m_window->findChild<QLineEdit*>("export-folder")->setText(bundle);
-    QTest::mouseClick(m_window->findChild<QAbstractButton*>("export"), Qt::LeftButton);
-    QVERIFY(QTest::qWaitFor([&] { return !session().writer.isWriting(); }, 5000));
-    const auto* written = m_window->findChild<QLabel*>("written");
-    QVERIFY(written->text().contains("level-1.level.json"));
-    const auto files = written->text().count(QStringLiteral("<tr>"));
-    QTRY_VERIFY2(written->height() >= files * written->fontMetrics().height(), "all rows are seen");
+    const QString bundle = m_folder->filePath("small-bundle");
+    QTest::mouseClick(part<QAbstractButton>("format-0"), Qt::LeftButton);
+    QTRY_VERIFY(part<QAbstractButton>("target-write-bundle"));
+    QTRY_VERIFY_WITH_TIMEOUT(session().shipping.outlookOf("bundle").isCurrent, 10000);
+    QTest::mouseClick(part<QAbstractButton>("target-write-bundle"), Qt::LeftButton);
+    QVERIFY(QTest::qWaitFor([&] { return QFile::exists(bundle + "/manifest.json"); }, 10000));
+    QTRY_VERIFY(!session().shipping.isWriting());
+    const auto* written = part<QLabel>("written");
+    QTRY_VERIFY(written->isVisible() && written->text().contains("bundle"));
     // What is open is counted as in Prove: notes are not.
     const auto judged = session().proofs.of(level().id);
     const auto& findings = judged->report.findings();
@@ -592,6 +593,7 @@ void WindowTest::ship_tellsWhatBelongsToNoLevel() {
 
 void WindowTest::ship_choosesWhatIsWrittenOut() {
     session().workbench.setStep(Step::Ship);
+    // Of the first target, which is the bundle.
     auto* ways = part<QSpinBox>("ways-up-to");
     auto* packed = part<QAbstractButton>("pack-rows");
     QVERIFY(ways && packed);

@@ -36,6 +36,9 @@ private slots:
     void solve_andReach_refuseEachOthersLevels();
     void export_listsWhatItWrote();
     void export_tellsErrors_andRefusesThem_ifItIsStrict();
+    void export_targets_tellWhatWouldChange();
+    void import_takesFilesIn_orNone();
+    void watch_writesAgain_whenFilesChange();
     void lantern_drawsABundle_andRefusesANonBundle();
     void lantern_reloads_whenTheBundleIsExportedAgain();
 };
@@ -70,7 +73,8 @@ QString sharedBundle() {
 }  // namespace
 
 void CliTest::help_isThere_forEachCommand() {
-    for (const char* command : {"new", "open", "check", "game", "reach", "solve", "export"}) {
+    for (const char* command :
+         {"new", "open", "check", "game", "reach", "solve", "export", "import", "watch"}) {
         const Outcome outcome = run("rookplot", {command, "--help"});
         QCOMPARE(outcome.exitCode, 0);
         QVERIFY2(outcome.out.size() > 150, command);
@@ -401,6 +405,116 @@ void CliTest::export_tellsErrors_andRefusesThem_ifItIsStrict() {
         run("rookplot", {"export", mill, "--to", folder.filePath("clean"), "--strict"});
     QVERIFY2(clean.exitCode == 0, qPrintable(clean.out + clean.err));
     QVERIFY(!clean.out.contains("finding"));
+}
+
+void CliTest::export_targets_tellWhatWouldChange() {
+    const QTemporaryDir folder;
+    const QString project = testing::copyDemo(folder) + "/../weir";
+    const QString out = folder.filePath("out");
+    const QStringList grids{"export", project, "--target", "grids", "--to", out};
+    Outcome outcome = run("rookplot", grids + QStringList{"--dry-run"});
+    QCOMPARE(outcome.exitCode, 1);
+    QVERIFY2(outcome.out.contains("would write 6 of 6"), qPrintable(outcome.out));
+    QVERIFY(!QFile::exists(out));
+    outcome = run("rookplot", grids + QStringList{"--no-findings"});
+    QVERIFY2(outcome.exitCode == 0, qPrintable(outcome.err));
+    QVERIFY(outcome.out.contains("Keeper's quay is a board of pieces"));
+    outcome = run("rookplot", grids + QStringList{"--dry-run"});
+    QCOMPARE(outcome.exitCode, 0);
+    QVERIFY(outcome.out.contains("would write 0 of 6"));
+    // What somebody changed is not written over, unless it is asked for.
+    testing::writeBytes(out + "/intake.txt", "mine\n");
+    outcome = run("rookplot", grids + QStringList{"--no-findings"});
+    QCOMPARE(outcome.exitCode, 2);
+    QCOMPARE(outcome.err.count('\n'), 1);
+    QCOMPARE(run("rookplot", grids + QStringList{"--no-findings", "--over"}).exitCode, 0);
+    // A name that is nearly one.
+    outcome = run("rookplot", {"export", project, "--target", "grid"});
+    QCOMPARE(outcome.exitCode, 2);
+    QVERIFY2(outcome.err.contains("Is it grids that you mean"), qPrintable(outcome.err));
+    // Recipes find their program beside this one.
+    outcome = run("rookplot", {"export", project, "--target", "headers", "--to",
+                               folder.filePath("headers"), "--no-findings"});
+    QVERIFY2(outcome.exitCode == 0, qPrintable(outcome.err));
+    QVERIFY(QFile::exists(folder.filePath("headers/levels.h")));
+    // A project without targets says so.
+    const QString mill = folder.filePath("mill");
+    QCOMPARE(run("rookplot", {"new", mill}).exitCode, 0);
+    outcome = run("rookplot", {"export", mill});
+    QCOMPARE(outcome.exitCode, 2);
+    QVERIFY(outcome.err.contains("no targets"));
+}
+
+void CliTest::import_takesFilesIn_orNone() {
+    const QTemporaryDir folder;
+    const QString project = testing::copyDemo(folder);
+    const QString pool = folder.filePath("side pool.txt");
+    testing::writeBytes(pool, "; Side pool\n#######\n#K.L.G#\n#######\n");
+    const auto levelFile = [&] { return testing::readBytes(project + "/levels/side-pool.json"); };
+    Outcome outcome = run("rookplot", {"import", pool, "--into", project, "--dry-run"});
+    QCOMPARE(outcome.exitCode, 0);
+    QVERIFY(outcome.out.contains("A new level Side pool of 7 x 3 cells."));
+    QVERIFY(levelFile().isEmpty());
+    // One of them is broken: none is taken.
+    const QString bad = folder.filePath("bad.csv");
+    testing::writeBytes(bad, "level,id,x\nnowhere,crab-1,1\n");
+    outcome = run("rookplot", {"import", pool, bad, "--into", project});
+    QCOMPARE(outcome.exitCode, 2);
+    QCOMPARE(outcome.err.count('\n'), 1);
+    QVERIFY(levelFile().isEmpty());
+    outcome = run("rookplot", {"import", pool, "--into", project});
+    QVERIFY2(outcome.exitCode == 0, qPrintable(outcome.err));
+    QVERIFY(levelFile().contains("keeper-1"));
+    QCOMPARE(run("rookplot", {"reach", project, "--level", "side-pool"}).exitCode, 0);
+    // Out, changed by hand, and in again.
+    const QString grids = folder.filePath("grids");
+    run("rookplot", {"export", project, "--target", "grids", "--to", grids, "--no-findings"});
+    QByteArray text = testing::readBytes(grids + "/side-pool.txt");
+    testing::writeBytes(grids + "/side-pool.txt", text.replace(".L", "L."));
+    outcome = run("rookplot",
+                  {"import", grids + "/side-pool.txt", "--into", project, "--as", "side-pool"});
+    QVERIFY2(outcome.exitCode == 0, qPrintable(outcome.err));
+    QVERIFY2(!outcome.out.contains("not kept"), qPrintable(outcome.out));
+    QVERIFY(levelFile().contains("\"kind\": \"lantern\", \"x\": 36"));
+    for (const QStringList& wrong : {QStringList{pool, "--into", project, "--as", "nowhere"},
+                                     QStringList{pool, "--into", project, "--what", "soup"},
+                                     QStringList{folder.filePath("none.txt"), "--into", project}})
+        QCOMPARE(run("rookplot", QStringList{"import"} + wrong).exitCode, 2);
+}
+
+void CliTest::watch_writesAgain_whenFilesChange() {
+    const QTemporaryDir folder;
+    const QString project = testing::copyDemo(folder);
+    const QString out = folder.filePath("grids");
+    QProcess watch;
+    watch.start(testing::binaryFolder() + "/bin/rookplot",
+                {"watch", project, "--target", "grids", "--to", out});
+    QVERIFY(watch.waitForStarted());
+    QByteArray said;
+    const auto hasSaid = [&](const char* words, int times) {
+        return QTest::qWaitFor(
+            [&] {
+                said += watch.readAllStandardOutput();
+                return said.count(words) >= times;
+            },
+            20000);
+    };
+    QVERIFY2(hasSaid("Watching", 1), said);
+    QVERIFY(testing::readBytes(out + "/intake.txt").startsWith("; Intake steps"));
+    QByteArray text = testing::readBytes(project + "/levels/intake.json");
+    testing::writeBytes(project + "/levels/intake.json",
+                        text.replace("Intake steps", "Intake anew"));
+    QVERIFY2(hasSaid("Watching", 2), said);
+    QVERIFY(testing::readBytes(out + "/intake.txt").startsWith("; Intake anew"));
+    // A project that is broken for a moment is said, and watched on.
+    testing::writeBytes(project + "/levels/intake.json", "{");
+    QVERIFY2(hasSaid("Watching", 3), said);
+    QVERIFY(watch.readAllStandardError().contains("rookplot: "));
+    QVERIFY(testing::readBytes(out + "/intake.txt").startsWith("; Intake anew"));
+    watch.terminate();
+    QVERIFY(watch.waitForFinished(5000));
+    QCOMPARE(watch.exitCode(), 0);
+    QCOMPARE(watch.exitStatus(), QProcess::NormalExit);
 }
 
 void CliTest::lantern_drawsABundle_andRefusesANonBundle() {

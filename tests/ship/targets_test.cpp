@@ -219,6 +219,9 @@ void TargetsTest::targets_comeBackFromTheFile() {
     file::BoardIds boards;
     const auto again = file::readProjectText(text, "rookplot.json", boards);
     QVERIFY(again && again->targets == m_project.targets);
+    level::Project none = m_project;
+    none.targets = {};
+    QVERIFY(!(none == m_project));
     std::string broken = text;
     broken.replace(broken.find("../../out/ship/game"), 19, "/etc/ship/game/here");
     const auto refused = file::readProjectText(broken, "rookplot.json", boards);

@@ -72,6 +72,7 @@ FilePreview::FilePreview(QWidget* parent)
     m_text->setFont(font);
     m_text->setFrameShape(QFrame::NoFrame);
     m_picture->setAccessibleName(tr("The picture as it will be"));
+    m_pageWords->setObjectName(QStringLiteral("preview-page"));
     auto* row = new QHBoxLayout(m_turning);
     row->setContentsMargins({});
     row->addStretch();
