@@ -1,6 +1,7 @@
 #include "reader_targets.h"
 
 #include "check/project_findings.h"
+#include "file/baked_import.h"
 #include "file/bundle.h"
 #include "file/kept_work.h"
 #include "file/kind_file.h"
@@ -14,6 +15,7 @@
 #include "file/text_grid.h"
 #include "memory_files.h"
 #include "rook_runtime.hpp"
+#include "ship/grid_reading.h"
 
 namespace rook::fuzz {
 
@@ -48,6 +50,17 @@ void exportAndLoad(const level::Project& project) {
     } catch (const runtime::LoadError& error) {
         require(false, error.what());
     }
+}
+
+/// What was read becomes levels that can be written.
+void takeBoards(const Result<ship::GridReading>& reading) {
+    if (!reading || reading->boards.size() > 20) return;
+    for (const auto& board : reading->boards)
+        if (board.cells.width() * board.cells.height() > 40'000) return;
+    const auto added = ship::addBoards(plainProject(), *reading, {}, "fuzz");
+    require(added.has_value(), "boards that were read can be added");
+    for (const auto& level : added->edit.project.levels)
+        roundTrip(added->edit.project, *level);
 }
 
 }  // namespace
@@ -123,6 +136,10 @@ void readKinds(Bytes bytes) {
 }
 
 void readBundle(Bytes bytes) {
+    // Taken back into a project, it is a level that can be written.
+    if (const auto taken = file::readBakedLevel(plainProject(), textOf(bytes), "fuzz.json");
+        taken && taken->level.cells.width() * taken->level.cells.height() < 40'000)
+        roundTrip(plainProject(), taken->level);
     try {
         const auto json = runtime::detail::parsedText(textOf(bytes), "fuzz.json");
         if (json.is_object() && json.contains("levels")) {
@@ -155,6 +172,7 @@ void readPng(Bytes bytes) {
     const auto size = file::pngSize(textOf(bytes), "fuzz.png");
     // Large ones are fine, and slow to decode by the thousand.
     if (!size || std::int64_t{size->width} * size->height > 1 << 20) return;
+    takeBoards(ship::readImageMap(plainProject(), textOf(bytes), "fuzz.png", {}));
     const auto picture = file::readPng(textOf(bytes), "fuzz.png");
     if (!picture) return;
     const auto again = file::readPng(file::writePng(*picture), "again.png");
@@ -165,6 +183,18 @@ void readTextGrid(Bytes bytes) {
     const level::Level& level = *plainProject().levels[0];
     const auto clip = file::clipOfText(plainProject(), level, textOf(bytes));
     if (clip) (void)file::textOfClip(plainProject(), *clip);
+    takeBoards(ship::readTextGrid(plainProject(), textOf(bytes), "fuzz.txt", {}));
+}
+
+void readLegend(Bytes bytes) {
+    const auto legend = ship::readLegend(plainProject(), textOf(bytes), "legend.json");
+    if (!legend) return;
+    ship::Signs signs;
+    for (const auto& [sign, meaning] : *legend)
+        signs[meaning] = sign;
+    require(ship::readLegend(plainProject(), ship::legendText(plainProject(), signs), "again")
+                .has_value(),
+            "a legend that was written can be read");
 }
 
 void readCsv(Bytes bytes) {

@@ -17,6 +17,7 @@ void readGlb(Bytes bytes);
 void readObj(Bytes bytes);
 void readPng(Bytes bytes);
 void readTextGrid(Bytes bytes);
+void readLegend(Bytes bytes);
 void readCsv(Bytes bytes);
 void readJournal(Bytes bytes);
 void readKept(Bytes bytes);

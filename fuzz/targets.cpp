@@ -22,9 +22,9 @@ std::span<const Target> targets() {
         {"kinds", readKinds},     {"bundle", readBundle},
         {"glb", readGlb},         {"obj", readObj},
         {"png", readPng},         {"text-grid", readTextGrid},
-        {"csv", readCsv},         {"journal", readJournal},
-        {"kept", readKept},       {"edits", makeEdits},
-        {"stepper", stepWildly},
+        {"legend", readLegend},   {"csv", readCsv},
+        {"journal", readJournal}, {"kept", readKept},
+        {"edits", makeEdits},     {"stepper", stepWildly},
     };
     return all;
 }

@@ -63,8 +63,9 @@ void addExportCommand(CLI::App& app, int& exitCode) {
     command->add_option("PROJECT", options->project, "The project folder")->required();
     command->add_option("--target", options->wish.target,
                         "One target of the project, by its name; all unless it or --to is given");
-    command->add_option("--to", options->wish.to,
-                        "The folder to write to: of a bundle new, empty, or a former bundle")
+    command
+        ->add_option("--to", options->wish.to,
+                     "The folder to write to: of a bundle new, empty, or a former bundle")
         ->check([](const std::string& folder) {
             return folder.empty() ? std::string("A folder is wanted after --to") : std::string();
         });

@@ -71,218 +71,6 @@ constexpr std::string_view paperNames[] = {"a4", "a3"};
 
 template <typename E>
 std::span<const std::string_view> namesOf();
-template <>
-std::span<const std::string_view> namesOf<Form>() {
-    return runtime::formNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Behaviour>() {
-    return runtime::behaviourNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Role>() {
-    return roleNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Facing>() {
-    return facingNames;
-}
-template <>
-std::span<const std::string_view> namesOf<FieldType>() {
-    return fieldTypeNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Ability>() {
-    return abilityNames;
-}
-template <>
-std::span<const std::string_view> namesOf<LevelKind>() {
-    return levelKindNames;
-}
-template <>
-std::span<const std::string_view> namesOf<runtime::EdgeRule>() {
-    return runtime::edgeRuleNames;
-}
-template <>
-std::span<const std::string_view> namesOf<MarkShape>() {
-    return markNames;
-}
-template <>
-std::span<const std::string_view> namesOf<PencilTone>() {
-    return toneNames;
-}
-template <>
-std::span<const std::string_view> namesOf<PencilWidth>() {
-    return widthNames;
-}
-template <>
-std::span<const std::string_view> namesOf<BeadSort>() {
-    return beadNames;
-}
-template <>
-std::span<const std::string_view> namesOf<PartSort>() {
-    return partNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<PictureFit>() {
-    return fitNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<Ground>() {
-    return groundNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<Standing>() {
-    return standingNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<Gait>() {
-    return gaitNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<FormationShape>() {
-    return formationNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<CallWhen>() {
-    return callNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<TransitionSort>() {
-    return transitionNames;
-}
-template <>
-std::span<const std::string_view> namesOf<DrawOrder>() {
-    return orderNames;
-}
-template <>
-std::span<const std::string_view> namesOf<DoorManner>() {
-    return mannerNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<TargetFormat>() {
-    return targetNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Shows>() {
-    return showsNames;
-}
-template <>
-std::span<const std::string_view> namesOf<ReportForm>() {
-    return reportNames;
-}
-template <>
-std::span<const std::string_view> namesOf<CollisionForm>() {
-    return collisionNames;
-}
-template <>
-std::span<const std::string_view> namesOf<TileRows>() {
-    return tileRowsNames;
-}
-template <>
-std::span<const std::string_view> namesOf<EmptyTile>() {
-    return emptyNames;
-}
-template <>
-std::span<const std::string_view> namesOf<FlipForm>() {
-    return flipNames;
-}
-template <>
-std::span<const std::string_view> namesOf<AxisDown>() {
-    return axisNames;
-}
-template <>
-std::span<const std::string_view> namesOf<LengthUnit>() {
-    return unitNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Paper>() {
-    return paperNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Ease>() {
-    return easeNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<DiagonalRule>() {
-    return diagonalNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<Side>() {
-    return sideNames;
-}
-template <>
-std::span<const std::string_view> namesOf<SurfaceSort>() {
-    return surfaceNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<Onward>() {
-    return onwardNames;
-}
-template <>
-std::span<const std::string_view> namesOf<AfterLastWhat>() {
-    return afterLastNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Keeps>() {
-    return keepsNames;
-}
-template <>
-std::span<const std::string_view> namesOf<GoalType>() {
-    return goalNames;
-}
-template <>
-std::span<const std::string_view> namesOf<WordsWhen>() {
-    return wordsNames;
-}
-template <>
-std::span<const std::string_view> namesOf<WordsPlace>() {
-    return placeNames;
-}
-template <>
-std::span<const std::string_view> namesOf<Arrives>() {
-    return arrivesNames;
-}
-template <>
-std::span<const std::string_view> namesOf<OnDeath>() {
-    return onDeathNames;
-}
-
-template <>
-std::span<const std::string_view> namesOf<Arrangement>() {
-    return arrangementNames;
-}
-template <>
-std::span<const std::string_view> namesOf<HexPoints>() {
-    return pointsNames;
-}
-template <>
-std::span<const std::string_view> namesOf<SlotState>() {
-    return slotNames;
-}
-template <>
-std::span<const std::string_view> namesOf<PuzzleRuleName>() {
-    return ruleNames;
-}
-template <>
-std::span<const std::string_view> namesOf<MoveCount>() {
-    return countNames;
-}
-template <>
-std::span<const std::string_view> namesOf<SlideWay>() {
-    return slideNames;
-}
 
 template <typename E>
 std::string_view nameIn(E value) {
@@ -290,161 +78,6 @@ std::string_view nameIn(E value) {
 }
 
 }  // namespace
-
-std::string_view nameOf(Form form) {
-    return nameIn(form);
-}
-std::string_view nameOf(Behaviour behaviour) {
-    return nameIn(behaviour);
-}
-std::string_view nameOf(Role role) {
-    return nameIn(role);
-}
-std::string_view nameOf(TransitionSort sort) {
-    return transitionNames[static_cast<std::size_t>(sort)];
-}
-std::string_view nameOf(DrawOrder order) {
-    return orderNames[static_cast<std::size_t>(order)];
-}
-std::string_view nameOf(Facing facing) {
-    return nameIn(facing);
-}
-std::string_view nameOf(LevelKind kind) {
-    return nameIn(kind);
-}
-std::string_view nameOf(runtime::EdgeRule rule) {
-    return nameIn(rule);
-}
-
-std::string_view nameOf(FieldType type) {
-    return nameIn(type);
-}
-std::string_view nameOf(Ability ability) {
-    return nameIn(ability);
-}
-std::string_view nameOf(MarkShape shape) {
-    return nameIn(shape);
-}
-std::string_view nameOf(PencilTone tone) {
-    return nameIn(tone);
-}
-std::string_view nameOf(PencilWidth width) {
-    return nameIn(width);
-}
-std::string_view nameOf(BeadSort sort) {
-    return nameIn(sort);
-}
-std::string_view nameOf(PartSort sort) {
-    return nameIn(sort);
-}
-std::string_view nameOf(PictureFit fit) {
-    return nameIn(fit);
-}
-std::string_view nameOf(Standing value) {
-    return nameIn(value);
-}
-std::string_view nameOf(Gait value) {
-    return nameIn(value);
-}
-std::string_view nameOf(FormationShape value) {
-    return nameIn(value);
-}
-std::string_view nameOf(CallWhen value) {
-    return nameIn(value);
-}
-std::string_view nameOf(DoorManner value) {
-    return nameIn(value);
-}
-std::string_view nameOf(Ease value) {
-    return nameIn(value);
-}
-std::string_view nameOf(DiagonalRule value) {
-    return nameIn(value);
-}
-std::string_view nameOf(Side value) {
-    return nameIn(value);
-}
-std::string_view nameOf(SurfaceSort value) {
-    return nameIn(value);
-}
-std::string_view nameOf(Ground ground) {
-    return nameIn(ground);
-}
-
-std::string_view nameOf(Onward value) {
-    return nameIn(value);
-}
-std::string_view nameOf(AfterLastWhat value) {
-    return nameIn(value);
-}
-std::string_view nameOf(Keeps value) {
-    return nameIn(value);
-}
-std::string_view nameOf(GoalType value) {
-    return nameIn(value);
-}
-std::string_view nameOf(WordsWhen value) {
-    return nameIn(value);
-}
-std::string_view nameOf(WordsPlace value) {
-    return nameIn(value);
-}
-std::string_view nameOf(Arrives value) {
-    return nameIn(value);
-}
-std::string_view nameOf(OnDeath value) {
-    return nameIn(value);
-}
-
-std::string_view nameOf(Arrangement value) {
-    return nameIn(value);
-}
-std::string_view nameOf(HexPoints value) {
-    return nameIn(value);
-}
-std::string_view nameOf(SlotState value) {
-    return nameIn(value);
-}
-std::string_view nameOf(PuzzleRuleName value) {
-    return nameIn(value);
-}
-std::string_view nameOf(MoveCount value) {
-    return nameIn(value);
-}
-std::string_view nameOf(SlideWay value) {
-    return nameIn(value);
-}
-
-std::string_view nameOf(TargetFormat value) {
-    return nameIn(value);
-}
-std::string_view nameOf(Shows value) {
-    return nameIn(value);
-}
-std::string_view nameOf(ReportForm value) {
-    return nameIn(value);
-}
-std::string_view nameOf(CollisionForm value) {
-    return nameIn(value);
-}
-std::string_view nameOf(TileRows value) {
-    return nameIn(value);
-}
-std::string_view nameOf(EmptyTile value) {
-    return nameIn(value);
-}
-std::string_view nameOf(FlipForm value) {
-    return nameIn(value);
-}
-std::string_view nameOf(AxisDown value) {
-    return nameIn(value);
-}
-std::string_view nameOf(LengthUnit value) {
-    return nameIn(value);
-}
-std::string_view nameOf(Paper value) {
-    return nameIn(value);
-}
 
 template <typename E>
 std::optional<E> fromName(std::string_view name) {
@@ -467,59 +100,69 @@ std::string_view allNames() {
     return text;
 }
 
-#define ROOK_NAMES_OF(E)                                          \
+/// The names of an enumeration, all that is made of them.
+#define ROOK_NAMES(E, names)                                      \
+    namespace {                                                   \
+    template <>                                                   \
+    std::span<const std::string_view> namesOf<E>() {              \
+        return names;                                             \
+    }                                                             \
+    }                                                             \
+    std::string_view nameOf(E value) {                            \
+        return nameIn(value);                                     \
+    }                                                             \
     template std::optional<E> fromName<E>(std::string_view name); \
-    template std::string_view allNames<E>()
-ROOK_NAMES_OF(Form);
-ROOK_NAMES_OF(Behaviour);
-ROOK_NAMES_OF(Role);
-ROOK_NAMES_OF(Facing);
-ROOK_NAMES_OF(TransitionSort);
-ROOK_NAMES_OF(DrawOrder);
-ROOK_NAMES_OF(LevelKind);
-ROOK_NAMES_OF(FieldType);
-ROOK_NAMES_OF(PictureFit);
-ROOK_NAMES_OF(Ground);
-ROOK_NAMES_OF(DoorManner);
-ROOK_NAMES_OF(Ease);
-ROOK_NAMES_OF(DiagonalRule);
-ROOK_NAMES_OF(Side);
-ROOK_NAMES_OF(SurfaceSort);
-ROOK_NAMES_OF(CallWhen);
-ROOK_NAMES_OF(FormationShape);
-ROOK_NAMES_OF(Gait);
-ROOK_NAMES_OF(Standing);
-ROOK_NAMES_OF(Ability);
-ROOK_NAMES_OF(runtime::EdgeRule);
-ROOK_NAMES_OF(MarkShape);
-ROOK_NAMES_OF(PencilTone);
-ROOK_NAMES_OF(PencilWidth);
-ROOK_NAMES_OF(BeadSort);
-ROOK_NAMES_OF(PartSort);
-ROOK_NAMES_OF(Onward);
-ROOK_NAMES_OF(AfterLastWhat);
-ROOK_NAMES_OF(Keeps);
-ROOK_NAMES_OF(GoalType);
-ROOK_NAMES_OF(WordsWhen);
-ROOK_NAMES_OF(WordsPlace);
-ROOK_NAMES_OF(TargetFormat);
-ROOK_NAMES_OF(Shows);
-ROOK_NAMES_OF(ReportForm);
-ROOK_NAMES_OF(CollisionForm);
-ROOK_NAMES_OF(TileRows);
-ROOK_NAMES_OF(EmptyTile);
-ROOK_NAMES_OF(FlipForm);
-ROOK_NAMES_OF(AxisDown);
-ROOK_NAMES_OF(LengthUnit);
-ROOK_NAMES_OF(Paper);
-ROOK_NAMES_OF(Arrives);
-ROOK_NAMES_OF(OnDeath);
-ROOK_NAMES_OF(Arrangement);
-ROOK_NAMES_OF(HexPoints);
-ROOK_NAMES_OF(SlotState);
-ROOK_NAMES_OF(PuzzleRuleName);
-ROOK_NAMES_OF(MoveCount);
-ROOK_NAMES_OF(SlideWay);
-#undef ROOK_NAMES_OF
+    template std::string_view allNames<E>();
+ROOK_NAMES(Form, runtime::formNames)
+ROOK_NAMES(Behaviour, runtime::behaviourNames)
+ROOK_NAMES(Role, roleNames)
+ROOK_NAMES(Facing, facingNames)
+ROOK_NAMES(FieldType, fieldTypeNames)
+ROOK_NAMES(Ability, abilityNames)
+ROOK_NAMES(LevelKind, levelKindNames)
+ROOK_NAMES(runtime::EdgeRule, runtime::edgeRuleNames)
+ROOK_NAMES(MarkShape, markNames)
+ROOK_NAMES(PencilTone, toneNames)
+ROOK_NAMES(PencilWidth, widthNames)
+ROOK_NAMES(BeadSort, beadNames)
+ROOK_NAMES(PartSort, partNames)
+ROOK_NAMES(PictureFit, fitNames)
+ROOK_NAMES(Ground, groundNames)
+ROOK_NAMES(Standing, standingNames)
+ROOK_NAMES(Gait, gaitNames)
+ROOK_NAMES(FormationShape, formationNames)
+ROOK_NAMES(CallWhen, callNames)
+ROOK_NAMES(TransitionSort, transitionNames)
+ROOK_NAMES(DrawOrder, orderNames)
+ROOK_NAMES(DoorManner, mannerNames)
+ROOK_NAMES(TargetFormat, targetNames)
+ROOK_NAMES(Shows, showsNames)
+ROOK_NAMES(ReportForm, reportNames)
+ROOK_NAMES(CollisionForm, collisionNames)
+ROOK_NAMES(TileRows, tileRowsNames)
+ROOK_NAMES(EmptyTile, emptyNames)
+ROOK_NAMES(FlipForm, flipNames)
+ROOK_NAMES(AxisDown, axisNames)
+ROOK_NAMES(LengthUnit, unitNames)
+ROOK_NAMES(Paper, paperNames)
+ROOK_NAMES(Ease, easeNames)
+ROOK_NAMES(DiagonalRule, diagonalNames)
+ROOK_NAMES(Side, sideNames)
+ROOK_NAMES(SurfaceSort, surfaceNames)
+ROOK_NAMES(Onward, onwardNames)
+ROOK_NAMES(AfterLastWhat, afterLastNames)
+ROOK_NAMES(Keeps, keepsNames)
+ROOK_NAMES(GoalType, goalNames)
+ROOK_NAMES(WordsWhen, wordsNames)
+ROOK_NAMES(WordsPlace, placeNames)
+ROOK_NAMES(Arrives, arrivesNames)
+ROOK_NAMES(OnDeath, onDeathNames)
+ROOK_NAMES(Arrangement, arrangementNames)
+ROOK_NAMES(HexPoints, pointsNames)
+ROOK_NAMES(SlotState, slotNames)
+ROOK_NAMES(PuzzleRuleName, ruleNames)
+ROOK_NAMES(MoveCount, countNames)
+ROOK_NAMES(SlideWay, slideNames)
+#undef ROOK_NAMES
 
 }  // namespace rook::level

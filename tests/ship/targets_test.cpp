@@ -26,6 +26,7 @@ private slots:
     void whatIsTheSame_keepsItsTime();
     void whatIsNoMoreOfIt_goes();
     void whatSomebodyElseWroteOrChanged_isNotWrittenOver();
+    void killed_atAnyOperation_isMendedByWritingAgain();
     void strangers_areLeftAlone();
     void bundle_isTheOneOfExport();
     void cancelled_writesNothing();
@@ -159,6 +160,30 @@ void TargetsTest::whatSomebodyElseWroteOrChanged_isNotWrittenOver() {
     QCOMPARE(stateOf(shipment, "intake.txt"), FileState::Edited);
     refused = ship::writeShipment(file::diskStorage(), shipment, false);
     QVERIFY(!refused && refused.error().remedy.find("Import") == 0);
+}
+
+void TargetsTest::killed_atAnyOperation_isMendedByWritingAgain() {
+    Target two = m_grids;
+    two.levels = {{"intake"}, {"leaky-reach"}};
+    Target one = m_grids;
+    one.levels = {{"intake"}};
+    bool hasEnded = false;
+    for (int operations = 0; !hasEnded && operations < 60; ++operations) {
+        init();
+        write(two);
+        const auto shipment = plan(one);
+        testing::DyingStorage dying(operations);
+        hasEnded = ship::writeShipment(dying, shipment, false).has_value();
+        // Each file is one of before or of after, whole.
+        const QByteArray intake = testing::readBytes(path("intake.txt"));
+        QCOMPARE(intake, QByteArray::fromStdString(shipment.made.files.at("intake.txt")));
+        const auto again = plan(one);
+        QVERIFY(!again.inTheWay());
+        QVERIFY(ship::writeShipment(file::diskStorage(), again, false).has_value());
+        QVERIFY(plan(one).isCurrent());
+        QVERIFY(!QFile::exists(path("leaky-reach.txt")));
+    }
+    QVERIFY(hasEnded);
 }
 
 void TargetsTest::strangers_areLeftAlone() {

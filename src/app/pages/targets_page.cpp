@@ -35,7 +35,7 @@ QString markOf(ship::FileState state) {
     return QStringLiteral(" ");
 }
 
-QString wordsOf(ship::FileState state) {
+QString stateWords(ship::FileState state) {
     switch (state) {
         case ship::FileState::New:
             return TargetsPage::tr("new");
@@ -245,12 +245,12 @@ void TargetsPage::showFiles() {
         const ship::PlannedFile& each = m_shown->planned[i];
         const QString path = QString::fromStdString(printableLine(each.path));
         auto* item = new QListWidgetItem(
-            QStringLiteral("%1  %2   %3").arg(markOf(each.state), path, wordsOf(each.state)),
+            QStringLiteral("%1  %2   %3").arg(markOf(each.state), path, stateWords(each.state)),
             m_files);
         item->setData(Qt::UserRole, QString::fromStdString(each.path));
         item->setForeground(toneOfState(each.state));
         item->setToolTip(
-            tr("%1 kB, %2").arg(double(each.bytes) / 1000, 0, 'f', 1).arg(wordsOf(each.state)));
+            tr("%1 kB, %2").arg(double(each.bytes) / 1000, 0, 'f', 1).arg(stateWords(each.state)));
         if (each.path == wanted) row = int(i);
     }
     m_files->setFixedHeight(

@@ -168,8 +168,6 @@ bool shootSheet(MainWindow& window, const QString& folder) {
         QApplication::processEvents(QEventLoop::AllEvents, 20);
     isFine = isFine && shoot(window, folder, QStringLiteral("game"));
     trigger(window, "game-action");
-    trigger(window, "new-level-action");
-    isFine = isFine && shoot(window, folder, QStringLiteral("new-level"));
     window.session().requests.returnToBoard();
     return isFine;
 }
