@@ -29,7 +29,8 @@ struct Options {
     std::vector<std::string> keys;
     std::string language;
     bool showsOverlay = false;
-    bool isWhole = false;  ///< the picture is that of the whole level
+    bool isWhole = false;   ///< the picture is that of the whole level
+    bool isLinked = false;  ///< the game of a running editor
 
     [[nodiscard]] bool isHeadless() const { return !png.empty() || frames > 0; }
 };
@@ -104,7 +105,8 @@ std::pair<int, int> screenOf(const Options& options, const Campaign& campaign) {
 }
 
 /// An event loop: as many ticks as are due, whatever drawing costs; without a window one a frame.
-void run(Game& game, const Options& options, SDL_Window* window, SDL_Renderer* renderer) {
+void run(Game& game, const Options& options, SDL_Window* window, SDL_Renderer* renderer,
+         Link* link) {
     Uint64 begun = SDL_GetTicks64();
     double wasPace = 1;
     long long ticks = 0;
@@ -131,7 +133,14 @@ void run(Game& game, const Options& options, SDL_Window* window, SDL_Renderer* r
         for (; due > 0 && !game.isOver(); --due)
             game.tick();
         if (game.isOver()) break;
-        if (frame % 30 == 29) {
+        if (link) {
+            game.follow(*link);
+            if (link->isClosed()) {
+                std::fprintf(stderr, "lantern: The editor closed the link.\n");
+                break;
+            }
+        }
+        if (!link && frame % 30 == 29) {
             // A bundle that cannot be read leaves the game as it is.
             try {
                 game.reloadIfChanged();
@@ -139,15 +148,16 @@ void run(Game& game, const Options& options, SDL_Window* window, SDL_Renderer* r
                 std::fprintf(stderr, "lantern: %s\n", problem.what());
             }
         }
-        if (options.isHeadless()) continue;
+        if (options.isHeadless() && !link) continue;
         game.draw();
         SDL_RenderPresent(renderer);
+        if (link) game.tellShown(*link);
         SDL_SetWindowTitle(window, ("lantern – " + game.play().stage().level->title).c_str());
         SDL_Delay(2);
     }
 }
 
-int play(const Options& options) {
+int play(const Options& options, Link* link) {
     if (options.isHeadless()) SDL_SetHint(SDL_HINT_VIDEODRIVER, "dummy");
     SDL_SetHint(SDL_HINT_RENDER_SCALE_QUALITY, "nearest");
     if (SDL_Init(SDL_INIT_VIDEO) != 0)
@@ -172,7 +182,8 @@ int play(const Options& options) {
         game.drawing().setScreen(width, height);
         game.drawing().showOverlay(options.showsOverlay);
         game.begin(options.level);
-        if (!options.isWhole) run(game, options, window, renderer);
+        if (link) game.tellRuns();
+        if (!options.isWhole) run(game, options, window, renderer, link);
         if (!options.png.empty()) {
             if (!options.isWhole) game.draw();
             const bool isSaved = options.isWhole ? savePng(game.wholePicture(), options.png)
@@ -207,7 +218,10 @@ int main(int argc, char** argv) {
         "click and click; Backspace takes a move back.",
         "lantern");
     Options options;
-    app.add_option("BUNDLE", options.bundle, "The exported folder")->required();
+    auto* bundle = app.add_option("BUNDLE", options.bundle, "The exported folder");
+    app.add_flag("--link", options.isLinked,
+                 "Play what a running editor has on its board, and follow each stroke (switch the "
+                 "link on in Ship)");
     app.add_option("--level", options.level, "Begin with that level, by its id");
     app.add_option("--screen", options.screen,
                    "The size of the screen, such as 640x360; the first one of the game unless it "
@@ -231,11 +245,18 @@ int main(int argc, char** argv) {
     } catch (const CLI::ParseError& problem) {
         return app.exit(problem) == 0 ? 0 : 2;
     }
+    if (bundle->empty() && !options.isLinked) {
+        std::fprintf(stderr, "lantern: A folder is wanted, or --link. See lantern --help.\n");
+        return 2;
+    }
     if (!options.png.empty() && options.frames == 0) options.frames = 1;
     try {
         if (!options.replay.empty()) return replayLevel(options) ? 0 : 1;
         if (options.replaysGame) return replayWholeGame(options) ? 0 : 1;
-        return play(options);
+        if (!options.isLinked) return play(options, nullptr);
+        Link link;
+        options.bundle = link.folder();
+        return play(options, &link);
     } catch (const std::exception& problem) {
         std::fprintf(stderr, "lantern: %s\n", problem.what());
         return 2;

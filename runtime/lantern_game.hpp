@@ -7,6 +7,7 @@
 #include <optional>
 
 #include "lantern_draw.hpp"
+#include "lantern_link.hpp"
 
 namespace lantern {
 
@@ -91,6 +92,7 @@ public:
     [[nodiscard]] CampaignPlay& play() { return m_play; }
     [[nodiscard]] Drawing& drawing() { return m_drawing; }
     [[nodiscard]] bool isOver() const { return m_isOver || m_play.isOver(); }
+    void tellRuns() { m_tellsRuns = true; }
     [[nodiscard]] double pace() const { return isPaused() ? 0 : m_isSlow ? 0.25 : 1; }
 
     /// Keys that are no movement.
@@ -159,7 +161,9 @@ public:
             else
                 m_play.tick({});
         } else {
-            m_play.tick(input());
+            const Input now = input();
+            if (m_tellsRuns) noteInput(now);
+            m_play.tick(now);
         }
         tellWords();
         if (!m_play.isOver() && (m_play.stage().level->id != level || m_play.wins() > wins)) {
@@ -187,6 +191,32 @@ public:
         }
     }
 
+    /// Takes what the editor tells, and tells it where the player is. What cannot be played leaves
+    /// the game as it is.
+    void follow(Link& link) {
+        const Link::News news = link.news();
+        const std::string id = m_play.stage().level->id;
+        try {
+            if (news.hasOtherFiles) m_drawing.forgetSheets();
+            if (news.isOtherGame) m_play.refreshCampaign();
+            if (news.isOtherGame ||
+                std::find(news.levels.begin(), news.levels.end(), id) != news.levels.end())
+                m_play.refreshLevel();
+        } catch (const LoadError& problem) {
+            std::fprintf(stderr, "lantern: %s\n", problem.what());
+        }
+        if (std::find(news.levels.begin(), news.levels.end(), id) != news.levels.end())
+            m_isToldAfterDrawing = true;
+        tellRun(link);
+    }
+    /// After a picture was drawn: who measures sees what it shows.
+    void tellShown(const Link& link) {
+        if (!std::exchange(m_isToldAfterDrawing, false)) return;
+        const std::string& id = m_play.stage().level->id;
+        std::printf("lantern: shows %s %d\n", id.c_str(), link.revisionOf(id));
+        std::fflush(stdout);
+    }
+
     /// Loads the bundle again if it was exported again; the level in play goes on from its start.
     void reloadIfChanged() {
         const auto now = stamp();
@@ -210,6 +240,48 @@ public:
     }
 
 private:
+    /// Where the player is, six ticks apart; how it ended; and of a win, by which inputs.
+    void tellRun(Link& link) {
+        const Stage& stage = m_play.stage();
+        if (stage.level->kit || stage.level->puzzle) return;
+        const Body& body = stage.body;
+        const bool isWon = m_play.wins() != m_toldWins, isDead = m_play.deaths() != m_toldDeaths;
+        if (isWon) {
+            link.tell("run.inputs", {{"inputs", m_inputs}});
+            link.tell("run.won", {{"ticks", std::max(1, m_runTicks)}});
+        } else if (isDead) {
+            link.tell("run.died", {{"tick", m_runTicks}, {"x", m_lastX}, {"y", m_lastY}});
+        }
+        if (isWon || isDead || stage.level->id != m_toldLevel || body.tick < m_lastTick) {
+            m_toldWins = m_play.wins();
+            m_toldDeaths = m_play.deaths();
+            m_toldLevel = stage.level->id;
+            m_inputs = nlohmann::json::array();
+            m_runTicks = 0;
+            m_toldTick = -1;
+            link.tell("run.started", {{"level", m_toldLevel}, {"arrival", stage.entry}});
+        }
+        m_lastTick = body.tick;
+        m_lastX = body.x + stage.level->motion.bodyWidth / 2;
+        m_lastY = body.y + stage.level->motion.bodyHeight / 2;
+        if (m_toldTick >= 0 && m_runTicks < m_toldTick + 6) return;
+        m_toldTick = m_runTicks;
+        link.tell("run.at",
+                  {{"tick", m_runTicks}, {"x", m_lastX}, {"y", m_lastY}, {"phase", body.phase}});
+    }
+    /// The input of one tick, as spans of equal ones.
+    void noteInput(const Input& input) {
+        ++m_runTicks;
+        if (m_inputs.size() > 20000) return;
+        if (!m_inputs.empty()) {
+            auto& last = m_inputs.back();
+            if (last[1] == input.dx && last[2] == input.dy && last[3] == input.buttons) {
+                last[0] = last[0].get<int>() + 1;
+                return;
+            }
+        }
+        m_inputs.push_back({1, input.dx, input.dy, input.buttons});
+    }
     void beginStage() {
         m_stroll.begin();
         m_pressed = -1;
@@ -323,6 +395,13 @@ private:
     bool m_isPaused = false;
     bool m_isSlow = false;
     bool m_isOver = false;
+    bool m_tellsRuns = false;  ///< an editor is linked
+    bool m_isToldAfterDrawing = false;
+    nlohmann::json m_inputs = nlohmann::json::array();  ///< since the run began
+    int m_runTicks = 0, m_toldTick = -1, m_toldWins = 0, m_toldDeaths = 0;
+    int m_lastX = 0, m_lastY = 0;
+    long long m_lastTick = 0;
+    std::string m_toldLevel;
 };
 
 }  // namespace lantern

@@ -91,6 +91,41 @@ public:
         enter(m_campaign.find(id) ? id : m_campaign.levels.front().id, m_stage.entry);
     }
 
+    /// The campaign anew; the level in play is left as it is.
+    void refreshCampaign() { m_campaign = loadCampaign(m_folder); }
+    /// The level in play from its file, which changed: the body goes on where it is, with what it
+    /// took, unless it does not fit there any more or other things are gained; then the level
+    /// begins again.
+    void refreshLevel() {
+        const CampaignLevel* known = m_campaign.find(m_stage.level->id);
+        if (!known) return reload();
+        auto level = std::make_unique<Level>(loadLevel(m_folder, known->file));
+        const Level& former = *m_stage.level;
+        const bool goesOn = !level->kit && !level->puzzle && !former.kit && !former.puzzle &&
+                            level->gainIds == former.gainIds &&
+                            level->motion.bodyWidth == former.motion.bodyWidth &&
+                            level->motion.bodyHeight == former.motion.bodyHeight;
+        const std::string entry = m_stage.entry;
+        Stage was = std::move(m_stage);
+        const auto state = m_state;
+        try {
+            begin(std::move(level), entry);
+        } catch (...) {
+            m_stage = std::move(was);
+            throw;
+        }
+        if (!goesOn || !m_stage.world->isFree(was.body.x, was.body.y)) return;
+        m_state = state;
+        m_stage.body = was.body;
+        m_stage.checkpoint = was.checkpoint;
+        m_stage.done = std::move(was.done);
+        m_stage.isAtExit = was.isAtExit;
+        for (std::size_t i = 0; i < m_stage.level->entities.size(); ++i)
+            for (std::size_t j = 0; j < was.level->entities.size(); ++j)
+                if (was.isTaken[j] && was.level->entities[j].id == m_stage.level->entities[i].id)
+                    m_stage.isTaken[i] = true;
+    }
+
     /// Moves the world by one tick; while words wait for a key, nothing moves.
     void tick(const Input& input) {
         if (m_isOver) return;

@@ -305,10 +305,10 @@ void ProjectFileTest::badInput_isOneSentence_data() {
                                   << QByteArray("\"role\": \"way out\"") << "way out";
     QTest::newRow("same id twice") << intake << QByteArray("\"id\": \"lantern-2\"")
                                    << QByteArray("\"id\": \"lantern-1\"") << "twice";
-    QTest::newRow("level missing")
-        << main << QByteArray("\"wheel-hall\"") << QByteArray("\"mill-hall\"") << "mill-hall.json";
+    QTest::newRow("level missing") << main << QByteArray("    \"wheel-hall\"")
+                                   << QByteArray("    \"mill-hall\"") << "mill-hall.json";
     QTest::newRow("level id leaves")
-        << main << QByteArray("\"wheel-hall\"") << QByteArray("\"../wheel\"") << "order[1]";
+        << main << QByteArray("    \"wheel-hall\"") << QByteArray("    \"../wheel\"") << "order[1]";
     QTest::newRow("too many places") << main << QByteArray("\"run\": 7.1")
                                      << QByteArray("\"run\": 7.1234") << "three decimal places";
     QTest::newRow("wrong type") << intake << QByteArray("\"x\": 66") << QByteArray("\"x\": \"66\"")

@@ -5,6 +5,7 @@
 #include "app/session/document.h"
 #include "app/session/dressing.h"
 #include "app/session/game_prover.h"
+#include "app/session/live_link.h"
 #include "app/session/project_check.h"
 #include "app/session/project_guard.h"
 #include "app/session/proofs.h"
@@ -31,6 +32,7 @@ struct Session {
     ProjectCheck projectCheck{document};
     Writer writer{document, proofs, guard, requests};
     Shipping shipping{document, requests};
+    LiveLink link{document, requests};
 
     void say(const QString& text) { requests.say(text); }
 };

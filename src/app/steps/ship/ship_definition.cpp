@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 #include <QPainter>
+#include <cmath>
 
 #include "app/board/board.h"
 #include "app/painting/zone_painter.h"
@@ -23,14 +24,72 @@ QString tr(const char* text) {
 /// Camera frames, zones, and exits with the title of where they lead.
 class ShipOnBoard final : public BoardStep {
 public:
-    using BoardStep::BoardStep;
+    explicit ShipOnBoard(Board& board) : BoardStep(board) {
+        QObject::connect(&m_session.link, &LiveLink::changed, &board, [this] { update(); });
+        QObject::connect(&m_session.link, &LiveLink::playersMoved, &board, [this] { update(); });
+    }
     void paintOver(QPainter& painter) override {
         painter.save();
+        paintHeat(painter);
         painter.setBrush(Qt::NoBrush);
         paintZones(painter, m_session, view(), area().size());
+        paintPlayers(painter);
         painter.restore();
     }
     Qt::CursorShape cursor() const override { return Qt::ArrowCursor; }
+
+private:
+    /// Where players were, the more often the stronger; crosses where they died.
+    void paintHeat(QPainter& painter) {
+        const ship::HeatMap* heat = m_session.link.heat();
+        if (!heat) return;
+        const Theme& theme = currentTheme();
+        const CellSize cell = level().cellSize;
+        const auto boxOf = [&](int x, int y) {
+            return QRectF(view().toWidget(PxPoint{x * cell.width, y * cell.height}),
+                          view().toWidget(PxPoint{(x + 1) * cell.width, (y + 1) * cell.height}));
+        };
+        for (int y = 0; y < heat->was.height(); ++y)
+            heat->was.forEachRunOfRow(y, [&](int first, int count, const std::uint32_t* values) {
+                for (int i = 0; i < count; ++i) {
+                    if (values[i] == 0) continue;
+                    QColor tone = theme.plum;
+                    tone.setAlphaF(
+                        float(0.18 + 0.55 * std::sqrt(double(values[i]) / heat->mostWas)));
+                    painter.fillRect(boxOf(first + i, y), tone);
+                }
+            });
+        for (int y = 0; y < heat->died.height(); ++y)
+            heat->died.forEachRunOfRow(y, [&](int first, int count, const std::uint32_t* values) {
+                for (int i = 0; i < count; ++i) {
+                    if (values[i] == 0) continue;
+                    const QPointF at = boxOf(first + i, y).center();
+                    const double arm = 4 + 4 * std::sqrt(double(values[i]) / heat->mostDied);
+                    painter.setPen(QPen(theme.paper, 4));
+                    paintCross(painter, at, arm);
+                    painter.setPen(QPen(theme.alarm, 2));
+                    paintCross(painter, at, arm);
+                }
+            });
+    }
+    static void paintCross(QPainter& painter, QPointF at, double arm) {
+        painter.drawLine(at - QPointF(arm, arm), at + QPointF(arm, arm));
+        painter.drawLine(at - QPointF(arm, -arm), at + QPointF(arm, -arm));
+    }
+    /// Who plays here now, with the game's name.
+    void paintPlayers(QPainter& painter) {
+        const Theme& theme = currentTheme();
+        for (const LinkedGame& game : m_session.link.games()) {
+            if (game.level.toStdString() != level().id.text) continue;
+            const QPointF at = view().toWidget(game.at);
+            painter.setPen(QPen(theme.paper, 2));
+            painter.setBrush(theme.plum);
+            painter.drawEllipse(at, 7, 7);
+            painter.setPen(theme.ink);
+            painter.setFont(sizedFont(-1, QFont::DemiBold));
+            painter.drawText(at + QPointF(11, 4), game.name);
+        }
+    }
 };
 
 /// A sheet of paper with its ending, or a folder of them.

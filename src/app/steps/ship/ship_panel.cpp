@@ -2,6 +2,7 @@
 
 #include "app/panels/finding_note.h"
 #include "app/steps/ship/format_words.h"
+#include "app/steps/ship/link_section.h"
 #include "app/steps/ship/spelled_section.h"
 #include "app/steps/ship/target_section.h"
 #include "app/ui/buttons.h"
@@ -21,6 +22,7 @@ public:
         auto* column = makeColumn(this);
         m_target = makeTargetSection(session, this);
         m_options = makeSpelledSection(session, this);
+        m_link = makeLinkSection(session, this);
         m_project = new MarginSection(tr("The project"), {}, this);
         m_findings = new QVBoxLayout;
         m_findings->setSpacing(6);
@@ -38,6 +40,7 @@ public:
         connect(&session.shipping, &Shipping::changed, this, [this] { refreshWritten(); });
         column->addWidget(m_target);
         column->addWidget(m_options);
+        column->addWidget(m_link);
         column->addWidget(m_project);
         column->addWidget(m_written);
         column->addWidget(m_order);
@@ -47,6 +50,7 @@ public:
     void refresh() override {
         m_target->refresh();
         m_options->refresh();
+        m_link->refresh();
         const level::Target* target = chosenTarget(m_session);
         m_options->setVisible(target && target->format == level::TargetFormat::Bundle);
         refreshProject();
@@ -149,6 +153,7 @@ private:
     Session& m_session;
     PanelSection* m_target;
     PanelSection* m_options;
+    PanelSection* m_link;
     MarginSection* m_written;
     QLabel* m_history;
     MarginSection* m_project;
