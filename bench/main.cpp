@@ -103,6 +103,12 @@ int main(int argc, char** argv) {
           {"removing one, of 8 ms", "removeOf500/iterations:40"},
           {"reordering, of 8 ms", "reorderOf500/iterations:40"}})
         printShare(times, words, name, 0.008);
+    printShare(times, "from a stroke to what lantern shows, of 50 ms",
+               "strokeToGame/iterations:1/manual_time", 0.050);
+    for (const auto& [words, name] :
+         {std::pair("the longest hold while drawing, of 8 ms", "holdWithoutGames"),
+          {"the same with ten games and one that does not read", "holdWithTenGames"}})
+        printShare(times, words, (std::string(name) + "/iterations:1/manual_time").c_str(), 0.008);
     printShare(times, "zooming 4,096 x 4,096", "zoomFrame/iterations:60", 0.016);
     return 0;
 }
