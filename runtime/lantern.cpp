@@ -173,6 +173,11 @@ int play(const Options& options, Link* link) {
                                  : nullptr;
     if (window && !renderer) renderer = SDL_CreateRenderer(window, -1, SDL_RENDERER_SOFTWARE);
     if (!renderer) throw LoadError(std::string("No picture can be drawn: ") + SDL_GetError() + ".");
+    SDL_RendererInfo info{};
+    const bool isSlow =
+        SDL_GetRendererInfo(renderer, &info) == 0 && (info.flags & SDL_RENDERER_SOFTWARE) != 0;
+    // Who follows strokes wants to see them at once, however small.
+    if (link && isSlow) SDL_SetWindowSize(window, width, height);
     SDL_RenderSetLogicalSize(renderer, width, height);
     SDL_RenderSetIntegerScale(renderer, SDL_TRUE);
     int exitCode = 0;

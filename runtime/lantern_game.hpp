@@ -199,14 +199,17 @@ public:
         try {
             if (news.hasOtherFiles) m_drawing.forgetSheets();
             if (news.isOtherGame) m_play.refreshCampaign();
-            if (news.isOtherGame ||
-                std::find(news.levels.begin(), news.levels.end(), id) != news.levels.end())
-                m_play.refreshLevel();
+            const bool isOther =
+                std::find(news.levels.begin(), news.levels.end(), id) != news.levels.end();
+            if (isOther) m_play.refreshLevel(readLevel(link.level(id), id));
+            if (news.isOtherGame && !isOther) m_play.refreshLevel();
         } catch (const LoadError& problem) {
             std::fprintf(stderr, "lantern: %s\n", problem.what());
         }
         if (std::find(news.levels.begin(), news.levels.end(), id) != news.levels.end())
             m_isToldAfterDrawing = true;
+        // Another level may be entered in the next tick.
+        if (m_play.ticks() % 60 == 0) link.writeAll();
         tellRun(link);
     }
     /// After a picture was drawn: who measures sees what it shows.

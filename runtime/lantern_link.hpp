@@ -185,6 +185,14 @@ public:
     void tell(const char* method, json params) {
         m_socket.send({{"jsonrpc", "2.0"}, {"method", method}, {"params", std::move(params)}});
     }
+    /// A level's file as it is now. Requires: it was told of.
+    [[nodiscard]] const json& level(const std::string& id) const { return m_levels.at(id).level; }
+    /// Files that changed are written when they are wanted from the folder.
+    void writeAll() {
+        for (const std::string& id : m_unwritten)
+            write("levels/" + id + ".level.json", m_levels.at(id).level.dump());
+        m_unwritten.clear();
+    }
     /// Revision of a level that the folder has.
     [[nodiscard]] int revisionOf(const std::string& level) const {
         const auto found = m_levels.find(level);
@@ -266,10 +274,20 @@ private:
         m_levels[id] = {got.at("revision").get<int>(), got.at("level")};
         writeLevel(id);
     }
+    void fetchFilesOfLevel(const json& level) {
+        for (const char* part : {"layers", "pictures"})
+            if (level.contains(part))
+                for (const json& each : level[part])
+                    for (const char* key : {"sheet", "image"})
+                        if (each.contains(key) && m_files.count(each[key].get<std::string>()) == 0)
+                            fetchFile(each[key].get<std::string>());
+        for (const json& entity : level.value("entities", json::array()))
+            if (entity.contains("look")) fetchFilesOf(entity["look"]);
+    }
     void writeLevel(const std::string& id) {
         const json& level = m_levels[id].level;
-        for (const char* part : {"layers", "pictures", "entities"})
-            if (level.contains(part)) fetchFilesOf(level[part]);
+        fetchFilesOfLevel(level);
+        m_unwritten.erase(id);
         write("levels/" + id + ".level.json", level.dump());
     }
     void take(const std::string& text, News& news) {
@@ -291,7 +309,8 @@ private:
             if (known.revision == params.at("from").get<int>()) {
                 rook::runtime::applyChange(known.level, params.at("set"));
                 known.revision = params.at("revision").get<int>();
-                writeLevel(id);
+                fetchFilesOfLevel(known.level);
+                m_unwritten.insert(id);
             } else {
                 fetchLevel(id);  // something was missed
             }
@@ -311,6 +330,7 @@ private:
     int m_calls = 0;
     std::map<std::string, Known> m_levels;
     std::set<std::string> m_files;
+    std::set<std::string> m_unwritten;  ///< ids of levels whose files are old
     std::deque<std::string> m_early;
 };
 

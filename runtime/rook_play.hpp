@@ -99,7 +99,11 @@ public:
     void refreshLevel() {
         const CampaignLevel* known = m_campaign.find(m_stage.level->id);
         if (!known) return reload();
-        auto level = std::make_unique<Level>(loadLevel(m_folder, known->file));
+        refreshLevel(loadLevel(m_folder, known->file));
+    }
+    /// The same of a level that was read already.
+    void refreshLevel(Level next) {
+        auto level = std::make_unique<Level>(std::move(next));
         const Level& former = *m_stage.level;
         const bool goesOn = !level->kit && !level->puzzle && !former.kit && !former.puzzle &&
                             level->gainIds == former.gainIds &&

@@ -74,19 +74,43 @@ Json layersChange(const Json& former, const Json& next) {
     return {{"patches", std::move(patches)}};
 }
 
+/// The text of each top-level key: each begins on a line of its own, two spaces in.
+std::map<std::string, std::string> textsOf(const std::string& baked) {
+    std::map<std::string, std::string> texts;
+    for (std::size_t at = baked.find("\n  \""); at != std::string::npos;) {
+        const std::size_t next = baked.find("\n  \"", at + 1);
+        const std::size_t end = next == std::string::npos ? baked.rfind('}') : next;
+        const std::size_t colon = baked.find("\": ", at);
+        std::string text = baked.substr(colon + 3, end - colon - 3);
+        while (!text.empty() && (text.back() == ',' || text.back() == '\n'))
+            text.pop_back();
+        texts[baked.substr(at + 4, colon - at - 4)] = std::move(text);
+        at = next;
+    }
+    return texts;
+}
+
 }  // namespace
 
 Result<LiveLevel> liveLevel(const level::Project& project, const level::Level& level,
-                            const file::Images& images) {
+                            const file::Images& images, const LiveLevel* former) {
     level::Project plain = project;
     plain.bundle.isPacked = false;
     LiveLevel live;
     live.cutPath = "cut/" + level.id.text + ".png";
     auto baked = file::bakedLevel(plain, level, images, live.cutPath, file::Baking::Look);
     if (!baked) return fail(baked.error());
-    auto json = file::parseJson(baked->text, level.title);
-    if (!json) return fail(json.error());
-    live.level = std::move(*json);
+    live.texts = textsOf(baked->text);
+    for (const auto& [key, text] : live.texts) {
+        const auto known = former ? former->texts.find(key) : live.texts.end();
+        if (former && known != former->texts.end() && known->second == text) {
+            live.level[key] = former->level[key];
+            continue;
+        }
+        auto value = file::parseJson(text, level.title);
+        if (!value) return fail(value.error());
+        live.level[key] = std::move(*value);
+    }
     // Nobody has looked yet.
     if (live.level["puzzle"].is_null())
         live.level["proof"] = {{"verdict", "not-decided"}, {"exits", Json::array()}};

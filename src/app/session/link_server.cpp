@@ -73,7 +73,8 @@ struct LinkServer::Known {
     std::shared_ptr<const level::Level> of;
     level::Project with;  ///< the project that it was baked with
     int revision = 0;
-    std::shared_ptr<const Json> json;
+    ship::LiveLevel live;
+    std::shared_ptr<const Json> json;  ///< of `live`; null = it was never baked
     std::string cutPath, cutTiles;
 };
 
@@ -308,14 +309,15 @@ LinkServer::Known* LinkServer::known(const std::string& id) {
         return known.of == level && now.sharesAllWith(known.with);
     };
     if (known.json && isOfNow()) return &known;
-    auto live = ship::liveLevel(m_project, *level, m_images);
+    auto live = ship::liveLevel(m_project, *level, m_images, known.json ? &known.live : nullptr);
     known.of = level;
     known.with = m_project;
     if (!live) return known.json ? &known : nullptr;
     known.cutPath = live->cutPath;
     if (known.json && *known.json == live->level && known.cutTiles == live->cutTiles) return &known;
-    known.cutTiles = std::move(live->cutTiles);
-    known.json = std::make_shared<const Json>(std::move(live->level));
+    known.cutTiles = live->cutTiles;
+    known.json = std::make_shared<const Json>(live->level);
+    known.live = std::move(*live);
     ++known.revision;
     return &known;
 }
