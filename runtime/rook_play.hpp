@@ -91,11 +91,10 @@ public:
         enter(m_campaign.find(id) ? id : m_campaign.levels.front().id, m_stage.entry);
     }
 
-    /// The campaign anew; the level in play is left as it is.
-    void refreshCampaign() { m_campaign = loadCampaign(m_folder); }
+    void refreshCampaign() { m_campaign = loadCampaign(m_folder); }  ///< not the level in play
     /// The level in play from its file, which changed: the body goes on where it is, with what it
-    /// took, unless it does not fit there any more or other things are gained; then the level
-    /// begins again.
+    /// took, unless it does not fit there any more or other things are gained: then it begins
+    /// again.
     void refreshLevel() {
         const CampaignLevel* known = m_campaign.find(m_stage.level->id);
         if (!known) return reload();
@@ -106,14 +105,11 @@ public:
         auto level = std::make_unique<Level>(std::move(next));
         const Level& former = *m_stage.level;
         const bool goesOn = !level->kit && !level->puzzle && !former.kit && !former.puzzle &&
-                            level->gainIds == former.gainIds &&
-                            level->motion.bodyWidth == former.motion.bodyWidth &&
-                            level->motion.bodyHeight == former.motion.bodyHeight;
-        const std::string entry = m_stage.entry;
+                            level->gainIds == former.gainIds;
         Stage was = std::move(m_stage);
         const auto state = m_state;
         try {
-            begin(std::move(level), entry);
+            begin(std::move(level), was.entry);
         } catch (...) {
             m_stage = std::move(was);
             throw;
