@@ -74,8 +74,10 @@ void lookAtSteps(int) {
 }
 
 void limitProcess() {
+#ifndef __SANITIZE_ADDRESS__  // which reserves terabytes that it never touches
     const rlimit memory{1u << 30, 1u << 30};
     ::setrlimit(RLIMIT_AS, &memory);
+#endif
     const rlimit none{0, 0};
     ::setrlimit(RLIMIT_FSIZE, &none);
     ::setrlimit(RLIMIT_CORE, &none);

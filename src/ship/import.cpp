@@ -154,7 +154,8 @@ private:
         m_preview.notKept.push_back(
             counted(static_cast<std::size_t>(count), "cell has", "cells have") +
             " a sign that stands for nothing (" + printableLine(signs) +
-            (named > 6 ? " and more" : "") + "): they become open.");
+            (named > 6 ? " and more" : "") + "): " + (count == 1 ? "it becomes" : "they become") +
+            " open.");
     }
 
     Result<void> readTable() {

@@ -1,4 +1,5 @@
 #include "app/shell/shots.h"
+#include "app/pages/file_preview.h"
 #include "app/pages/import_page.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/kit_options.h"
@@ -273,6 +274,7 @@ bool shootShip(MainWindow& window, const QString& folder) {
     };
     if (!waitUntil(isKnown)) return false;
     session.workbench.change<ShipOptions>([](ShipOptions& o) { o.target = "plans"; });
+    if (auto* preview = window.findChild<FilePreview*>()) preview->turnTo(2);
     if (!shoot(window, folder, QStringLiteral("ship-day"))) return false;
     return shootImport(window, folder);
 }
