@@ -25,7 +25,7 @@ constexpr std::string_view sortNames[] = {"text-grid", "image-map", "placements"
                                           "kinds",     "sheet",     "piece"};
 
 std::string stemOf(const std::string& name) {
-    const file::Path path(name);
+    const file::Path path(printableLine(name));
     std::string stem = path.stem().string();
     if (stem.ends_with(".level")) stem.resize(stem.size() - 6);
     return stem.empty() ? name : stem;

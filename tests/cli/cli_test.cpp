@@ -377,10 +377,12 @@ void CliTest::solve_andReach_refuseEachOthersLevels() {
 
 void CliTest::export_listsWhatItWrote() {
     const QTemporaryDir folder;
-    const Outcome outcome = run("rookplot", {"export", demo, "--to", folder.filePath("out")});
+    const Outcome outcome =
+        run("rookplot", {"export", demo, "--to", folder.filePath("out"), "--no-findings"});
     QVERIFY(outcome.out.contains("levels/intake.level.json"));
     QVERIFY(outcome.out.contains("manifest.json"));
-    const Outcome refused = run("rookplot", {"export", demo, "--to", "/proc/nothing"});
+    const Outcome refused =
+        run("rookplot", {"export", demo, "--to", "/proc/nothing", "--no-findings"});
     QCOMPARE(refused.exitCode, 2);
     QCOMPARE(refused.err.count('\n'), 1);
 }

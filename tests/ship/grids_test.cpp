@@ -331,8 +331,12 @@ void GridsTest::hostile_texts() {
     for (int i = 0; i < 10'001; ++i)
         many += "; a\n#\n";
     QVERIFY(!sentenceOf(many).empty());
-    // Bytes that are no UTF-8 are signs like others, and do not break the reader.
-    QVERIFY(ship::readTextGrid(demo(), "\xff\xfe#\x80\x80\n", "x", {}).has_value());
+    // Titles and signs go into files of JSON: what is no UTF-8 is told with its line.
+    for (const char* bad :
+         {"\xff\xfe#\n", "##\n; a\x80\n#\n", "#\xc0\xaf", "\xed\xa0\x80", "#\xe2\x82"})
+        QVERIFY2(!sentenceOf(bad).empty(), bad);
+    QVERIFY(sentenceOf("##\n##\n\xff\n").find("line 3") != std::string::npos);
+    QVERIFY(sentenceOf("#\xc3\xa4\xe2\x82\xac\xf0\x9f\x8e\xb2#\n").empty());
     QVERIFY2(timer.elapsed() < 20'000, "each takes far less than two seconds");
 }
 
