@@ -92,7 +92,9 @@ void suit(Json& level, const level::TargetOptions& options) {
 
 /// Adds what one call gave. Errors: UnsafePath; NotApplicable for a path that is taken.
 Result<void> take(Files& files, Files&& added, const std::string& where) {
-    for (auto& [path, bytes] : added) {
+    for (auto& each : added) {
+        const std::string& path = each.first;
+        std::string& bytes = each.second;
         const auto refuse = [&](const char* what) {
             return fail(ErrorKind::UnsafePath, std::string("The recipe's path ") + what,
                         where + ": " + printableLine(path),
