@@ -1,5 +1,6 @@
 #include "app/steps/ship/link_section.h"
 
+#include <QCoreApplication>
 #include <QLineEdit>
 
 #include "app/ui/buttons.h"

@@ -1,5 +1,6 @@
 #include "app/steps/ship/target_section.h"
 
+#include <QCoreApplication>
 #include <QDir>
 #include <QFileDialog>
 #include <QLineEdit>
