@@ -151,9 +151,10 @@ private:
 class Link {
 public:
     Link() : m_socket(readPlace()) {
-        char name[] = "/tmp/lantern-link-XXXXXX";
-        if (!mkdtemp(name)) throw LoadError("No folder can be made for the game (--link).");
-        m_folder = name;
+        m_folder = (std::filesystem::temp_directory_path() / "lantern-link-").string() +
+                   std::string(6, 'X');
+        if (!mkdtemp(m_folder.data()))
+            throw LoadError("No folder can be made for the game (--link).");
         (void)call("hello", {{"token", m_token}, {"game", "lantern"}, {"version", 1}});
         fetchGame();
         (void)call("subscribe", json::object());
@@ -209,7 +210,8 @@ private:
     int readPlace() {
         const char* runtime = std::getenv("XDG_RUNTIME_DIR");
         const std::string place =
-            std::string(runtime && *runtime ? runtime : "/tmp") + "/rookplot/link.json";
+            (runtime && *runtime ? runtime : std::filesystem::temp_directory_path().string()) +
+            std::string("/rookplot/link.json");
         std::ifstream file(place);
         const json link = json::parse(file, nullptr, false);
         if (!link.is_object() || !link.contains("port") || !link.contains("token"))

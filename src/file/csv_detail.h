@@ -1,5 +1,5 @@
 #pragma once
-/// Cells of RFC 4180 tables. Private to file/.
+/// Cells of RFC 4180 tables. For file/, and for what recipes write.
 
 #include <string>
 

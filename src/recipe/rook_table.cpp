@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <vector>
 
+#include "file/csv_detail.h"
 #include "file/hash.h"
 
 namespace rook::recipe {
@@ -71,18 +72,8 @@ std::string scalarText(const Json& value) {
 std::string csvText(const Json& rows) {
     std::string text;
     for (const Json& row : rows) {
-        for (std::size_t i = 0; i < row.size(); ++i) {
-            const std::string cell = scalarText(row[i]);
-            text += i ? "," : "";
-            if (cell.find_first_of(",\"\r\n") == std::string::npos) {
-                text += cell;
-                continue;
-            }
-            text += '"';
-            for (const char c : cell)
-                text += c == '"' ? std::string("\"\"") : std::string(1, c);
-            text += '"';
-        }
+        for (std::size_t i = 0; i < row.size(); ++i)
+            text += (i ? "," : "") + file::csvCell(scalarText(row[i]));
         text += "\r\n";
     }
     return text;

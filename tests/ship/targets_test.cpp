@@ -265,7 +265,7 @@ void TargetsTest::edits_keepNamesUnique_andFoldersNear() {
     changed.name = "Plan 2";
     QVERIFY(!level::changeTarget(edit->project, "plan", changed));
     changed.name = "drawings";
-    changed.to = "/tmp/x";
+    changed.to = "/elsewhere";
     QVERIFY(!level::changeTarget(edit->project, "plan", changed));
     changed.to = "../drawings";
     const auto done = level::changeTarget(edit->project, "plan", changed);

@@ -361,7 +361,6 @@ void ImportPage::take() {
     if (!m_session.document.apply(edit)) return;
     if (!shown.isEmpty()) m_session.document.chooseLevel(shown);
     m_session.say(tr("%1 is taken in; undo takes it back.").arg(QFileInfo(m_file).fileName()));
-    if (m_files.isEmpty()) Q_EMIT taken();
     next();
 }
 

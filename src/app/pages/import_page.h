@@ -24,7 +24,6 @@ public:
     void takeFocus() override;
 
 Q_SIGNALS:
-    void taken();
     /// A picture, to lie under the board.
     void underlayAsked(const QString& file);
 
