@@ -62,6 +62,17 @@ std::string printable(std::string_view text) {
     return out;
 }
 
+std::size_t utf8Beginning(std::string_view text) {
+    std::uint32_t character = 0;
+    std::size_t at = 0;
+    while (at < text.size()) {
+        const std::size_t length = lengthOf(text.substr(at), character);
+        if (length == 0) break;
+        at += length;
+    }
+    return at;
+}
+
 std::string printableLine(std::string_view text) {
     const std::string whole = printable(text);
     std::string line;

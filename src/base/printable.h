@@ -12,4 +12,7 @@ namespace rook {
 /// The same on one line of at most 400 bytes, and what stands in quotes cut to 80.
 [[nodiscard]] std::string printableLine(std::string_view text);
 
+/// How many bytes a text begins with that are UTF-8 (RFC 3629): all of them if it is.
+[[nodiscard]] std::size_t utf8Beginning(std::string_view text);
+
 }  // namespace rook

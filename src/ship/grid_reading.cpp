@@ -9,6 +9,7 @@
 #include <unordered_map>
 
 #include "base/limits.h"
+#include "base/printable.h"
 #include "file/png.h"
 #include "level/board_size.h"
 #include "ship/making_detail.h"
@@ -82,30 +83,6 @@ std::vector<Line> linesIn(std::string_view text) {
         text.remove_prefix(std::min(end + 1, text.size()));
     }
     return lines;
-}
-
-/// Where a text stops being UTF-8 (RFC 3629), in bytes; nothing if it is.
-std::optional<std::ptrdiff_t> firstBad(const std::string& text) {
-    for (std::size_t at = 0; at < text.size();) {
-        const auto first = static_cast<unsigned char>(text[at]);
-        const std::size_t more = first < 0x80                     ? 0
-                                 : first >= 0xc2 && first <= 0xdf ? 1
-                                 : (first & 0xf0) == 0xe0         ? 2
-                                 : first >= 0xf0 && first <= 0xf4 ? 3
-                                                                  : 4;
-        if (more == 4 || at + more >= text.size()) return static_cast<std::ptrdiff_t>(at);
-        std::uint32_t code = more == 0 ? first : first & (0x3fu >> more);
-        for (std::size_t i = 1; i <= more; ++i) {
-            const auto next = static_cast<unsigned char>(text[at + i]);
-            if ((next & 0xc0) != 0x80) return static_cast<std::ptrdiff_t>(at);
-            code = code << 6 | (next & 0x3fu);
-        }
-        constexpr std::uint32_t least[] = {0, 0x80, 0x800, 0x10000};
-        if (code < least[more] || code > 0x10ffff || (code >= 0xd800 && code <= 0xdfff))
-            return static_cast<std::ptrdiff_t>(at);
-        at += more + 1;
-    }
-    return std::nullopt;
 }
 
 /// Lines of one level, [first, end).
@@ -201,10 +178,11 @@ Result<GridReading> readTextGrid(const Project& project, const std::string& text
         return fail(ErrorKind::OutOfRange, "The text is larger than 64 MiB", name, "Cut it in two");
     if (text.find('\0') != std::string::npos)
         return fail(ErrorKind::BadSyntax, "This is no text", name, "Choose a text grid");
-    if (const auto bad = firstBad(text))
+    if (const std::size_t good = utf8Beginning(text); good < text.size())
         return fail(ErrorKind::BadSyntax, "The text is no UTF-8",
                     name + ": line " +
-                        std::to_string(1 + std::count(text.begin(), text.begin() + *bad, '\n')),
+                        std::to_string(1 + std::count(text.begin(),
+                                                      text.begin() + std::ptrdiff_t(good), '\n')),
                     "Save it as UTF-8");
     const std::vector<Line> lines = linesIn(text);
     const std::vector<Part> parts = partsOf(lines);

@@ -1,5 +1,7 @@
 /// Placements and findings, out.
 
+#include <algorithm>
+
 #include "file/placements.h"
 #include "level/target_edits.h"
 #include "ship/making_detail.h"
@@ -21,10 +23,14 @@ Result<Made> makePlacements(const Making& making) {
 
 Result<Made> makeFindings(const Making& making) {
     Made made;
-    level::Project project = making.project;
-    project.levels = level::levelsOf(making.project, making.target);
-    const auto report = reportOf(project, making.folder.string(), {});
+    // Of the whole project, as levels lead to each other; then those of the target.
+    auto report = reportOf(making.project, making.folder.string(), {});
     if (!report) return fail(report.error());
+    const auto levels = level::levelsOf(making.project, making.target);
+    std::erase_if(report->ofLevels, [&](const LevelReport& each) {
+        return std::none_of(levels.begin(), levels.end(),
+                            [&](const auto& level) { return level->id == each.id; });
+    });
     const std::string folder = making.folder.string();
     switch (making.target.options.report) {
         case level::ReportForm::Text:

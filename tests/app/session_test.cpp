@@ -154,6 +154,18 @@ void SessionTest::writing_aTarget_isTold_alsoWhereItFails() {
     shipping.write("placements", true);
     QTRY_VERIFY(!shipping.isWriting());
     QVERIFY(testing::readBytes(m_folder->filePath("cast/placements.csv")).startsWith("level,"));
+    // That one may be written over says nothing of another one that waits with it.
+    auto more =
+        level::addTarget(m_session->document.project(), level::TargetFormat::TextGrid, "../grids");
+    QVERIFY(m_session->document.apply(more));
+    testing::writeBytes(m_folder->filePath("cast/placements.csv"), "mine");
+    testing::writeBytes(m_folder->filePath("grids/intake.txt"), "mine");
+    shipping.lookAgain();
+    shipping.write("placements");
+    shipping.write("text-grid", true);
+    QTRY_VERIFY(!shipping.isWriting());
+    QCOMPARE(testing::readBytes(m_folder->filePath("cast/placements.csv")), QByteArray("mine"));
+    QVERIFY(testing::readBytes(m_folder->filePath("grids/intake.txt")).startsWith("; Intake"));
     // A bundle over the project is refused.
     target.name = "over";
     target.format = level::TargetFormat::Bundle;

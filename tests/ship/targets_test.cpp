@@ -31,6 +31,7 @@ private slots:
     void bundle_isTheOneOfExport();
     void cancelled_writesNothing();
     void levels_areThoseThatAreNamed();
+    void findings_ofSomeLevels_areThoseOfTheWholeGame();
     void targets_comeBackFromTheFile();
     void edits_keepNamesUnique_andFoldersNear();
     void levelsIds_areFollowed();
@@ -236,6 +237,18 @@ void TargetsTest::levels_areThoseThatAreNamed() {
     // None that is there: nothing is written, rather than all.
     some.levels = {{"nowhere"}};
     QVERIFY(plan(some).made.files.empty());
+}
+
+void TargetsTest::findings_ofSomeLevels_areThoseOfTheWholeGame() {
+    Target findings = targetOf(TargetFormat::Findings);
+    findings.levels = {{"grain-loft"}};
+    // It leads to a level that the target is not of, and not nowhere.
+    const std::string text = plan(findings).made.files.at("findings.txt");
+    QVERIFY2(text.find("leads nowhere") == std::string::npos, text.c_str());
+    QVERIFY2(text.find("leaky-reach:") == std::string::npos, text.c_str());
+    findings.levels = {{"leaky-reach"}};
+    QVERIFY(plan(findings).made.files.at("findings.txt").find("leads nowhere") !=
+            std::string::npos);
 }
 
 void TargetsTest::targets_comeBackFromTheFile() {

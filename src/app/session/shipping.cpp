@@ -100,22 +100,22 @@ void Shipping::lookAgain() {
 
 void Shipping::cancel() {
     m_wanted.clear();
+    m_over.clear();
     for (auto& [name, state] : m_states)
         if (state.progress) state.progress->isCancelled = true;
 }
 
 void Shipping::write(const std::string& target, bool writesOver) {
     m_document.commitGesture();
-    m_writesOver = writesOver;
     const QString name = QString::fromStdString(target);
     if (!m_wanted.contains(name)) m_wanted << name;
+    if (writesOver && !m_over.contains(name)) m_over << name;
     lookAtNext();
     Q_EMIT changed();
 }
 
 void Shipping::writeAll() {
     m_document.commitGesture();
-    m_writesOver = false;
     for (const level::Target& target : m_document.project().targets)
         if (const QString name = QString::fromStdString(target.name); !m_wanted.contains(name))
             m_wanted << name;
@@ -129,7 +129,7 @@ void Shipping::lookAtNext() {
     while (!m_wanted.isEmpty()) {
         const level::Target* target = m_document.project().findTarget(m_wanted[0].toStdString());
         if (target) return look(*target);
-        m_wanted.removeFirst();
+        m_over.removeOne(m_wanted.takeFirst());
     }
     if (!m_isWatched || m_document.folder().isEmpty()) return;
     for (const level::Target& target : m_document.project().targets) {
@@ -162,7 +162,8 @@ void Shipping::look(const level::Target& target) {
     m_tick.start();
     QtConcurrent::run(&m_thread, [project = state.of, target, place = *place,
                                   progress = state.progress, isToBeWritten,
-                                  writesOver = m_writesOver, folder = m_document.folder()] {
+                                  writesOver = m_over.contains(QString::fromStdString(target.name)),
+                                  folder = m_document.folder()] {
         file::Storage& storage = file::diskStorage();
         auto shipment = ship::planShipment(
             {storage, project, folder.toStdString(), target, progress.get()}, place);
@@ -181,6 +182,7 @@ void Shipping::look(const level::Target& target) {
 /// What was written: told, and taken down.
 void Shipping::writeFound(const std::string& name, const Found& found) {
     m_wanted.removeOne(QString::fromStdString(name));
+    m_over.removeOne(QString::fromStdString(name));
     if (found.error) return m_requests.say(QString::fromStdString(found.error->sentence()));
     const auto same = int(found.shipment->count(ship::FileState::Same));
     const auto gone = int(found.shipment->count(ship::FileState::Gone));

@@ -86,7 +86,7 @@ private:
     ship::Places m_places;
     std::map<std::string, State> m_states;
     QStringList m_wanted;  ///< targets that are to be written, in their order
-    bool m_writesOver = false;
+    QStringList m_over;    ///< those of them that may be written over what somebody else wrote
     bool m_isWatched = false;
     bool m_isBusy = false;
     int m_round = 0;  ///< counts what makes dry runs old besides the value
