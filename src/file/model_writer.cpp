@@ -1,14 +1,11 @@
-#include <tiny_gltf.h>
-
 #include <algorithm>
 #include <cmath>
-#include <cstring>
 #include <limits>
 #include <map>
 #include <set>
-#include <sstream>
 
 #include "file/entity_json.h"
+#include "file/gltf_file.h"
 #include "file/model_file.h"
 
 namespace rook::file {
@@ -19,16 +16,8 @@ using kit::Mesh;
 using kit::Point3;
 
 /// Builds one glTF model with one buffer.
-class GltfBuilding {
+class GltfBuilding : public GltfFile {
 public:
-    GltfBuilding() {
-        m_model.asset.version = "2.0";
-        m_model.asset.generator = "Rook Plot";
-        m_model.buffers.resize(1);
-        m_model.scenes.resize(1);
-        m_model.defaultScene = 0;
-    }
-
     int addMaterial(const std::string& color) {
         const auto channel = [&](std::size_t at) {
             return std::strtol(color.substr(at, 2).c_str(), nullptr, 16) / 255.0;
@@ -101,7 +90,6 @@ public:
     void addNode(int mesh, const std::string& name, const std::array<double, 3>& place, int turn,
                  tinygltf::Value::Object extras = {}) {
         tinygltf::Node node;
-        if (!extras.empty()) node.extras = tinygltf::Value(std::move(extras));
         node.name = name;
         node.mesh = mesh;
         node.translation.assign(place.begin(), place.end());
@@ -110,49 +98,20 @@ public:
         if (turn == 1) node.rotation = {0, -half, 0, half};
         if (turn == 2) node.rotation = {0, 1, 0, 0};
         if (turn == 3) node.rotation = {0, half, 0, half};
-        m_model.scenes[0].nodes.push_back(static_cast<int>(m_model.nodes.size()));
-        m_model.nodes.push_back(node);
-    }
-
-    /// Said of the whole file.
-    void say(tinygltf::Value::Object extras) {
-        m_model.asset.extras = tinygltf::Value(std::move(extras));
-    }
-
-    std::string bytes() {
-        // A buffer without bytes is not allowed; a level without pieces has none.
-        if (m_model.buffers[0].data.empty()) m_model.buffers.clear();
-        if (m_model.scenes[0].nodes.empty()) {
-            m_model.scenes.clear();
-            m_model.defaultScene = -1;
-        }
-        std::ostringstream out;
-        tinygltf::TinyGLTF writer;
-        writer.WriteGltfSceneToStream(&m_model, out, false, true);
-        return out.str();
+        GltfFile::addNode(std::move(node), std::move(extras));
     }
 
 private:
     int addFloats(const std::vector<float>& values) {
-        auto& data = m_model.buffers[0].data;
-        tinygltf::BufferView view;
-        view.buffer = 0;
-        view.byteOffset = data.size();
-        view.byteLength = values.size() * sizeof(float);
-        view.target = TINYGLTF_TARGET_ARRAY_BUFFER;
-        data.resize(data.size() + view.byteLength);
-        std::memcpy(data.data() + view.byteOffset, values.data(), view.byteLength);
         tinygltf::Accessor accessor;
-        accessor.bufferView = static_cast<int>(m_model.bufferViews.size());
+        accessor.bufferView =
+            addBytes(values.data(), values.size() * sizeof(float), TINYGLTF_TARGET_ARRAY_BUFFER);
         accessor.componentType = TINYGLTF_COMPONENT_TYPE_FLOAT;
         accessor.type = TINYGLTF_TYPE_VEC3;
         accessor.count = values.size() / 3;
-        m_model.bufferViews.push_back(view);
         m_model.accessors.push_back(accessor);
         return static_cast<int>(m_model.accessors.size()) - 1;
     }
-
-    tinygltf::Model m_model;
 };
 
 /// With the pivot at the origin.

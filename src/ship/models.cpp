@@ -4,13 +4,11 @@
 /// A unit is the width of a cell; y is up. A level seen from the side stands in the plane of x and
 /// y, the player's layer at z = 0; one seen from above lies in that of x and z, on y = 0.
 
-#include <tiny_gltf.h>
-
 #include <algorithm>
-#include <cstring>
 #include <limits>
 
 #include "collide/shapes.h"
+#include "file/gltf_file.h"
 #include "file/model_file.h"
 #include "level/target_edits.h"
 #include "ship/making_detail.h"
@@ -70,17 +68,8 @@ private:
     }
 };
 
-/// One glTF model with one buffer.
-class Model {
+class Model : public file::GltfFile {
 public:
-    Model() {
-        m_model.asset.version = "2.0";
-        m_model.asset.generator = "Rook Plot";
-        m_model.buffers.resize(1);
-        m_model.scenes.resize(1);
-        m_model.defaultScene = 0;
-    }
-
     int colored(const std::string& name, const Json& color) {
         tinygltf::Material material;
         material.name = name;
@@ -148,38 +137,10 @@ public:
         node.name = name;
         node.mesh = mesh;
         if (mesh < 0) node.translation = {place.x, place.y, place.z};
-        if (!extras.empty()) node.extras = Value(std::move(extras));
-        m_model.scenes[0].nodes.push_back(static_cast<int>(m_model.nodes.size()));
-        m_model.nodes.push_back(node);
-    }
-    void say(Value::Object extras) { m_model.asset.extras = Value(std::move(extras)); }
-
-    std::string bytes() {
-        if (m_model.buffers[0].data.empty()) m_model.buffers.clear();
-        if (m_model.scenes[0].nodes.empty()) {
-            m_model.scenes.clear();
-            m_model.defaultScene = -1;
-        }
-        std::ostringstream out;
-        tinygltf::TinyGLTF writer;
-        writer.WriteGltfSceneToStream(&m_model, out, false, true);
-        return out.str();
+        GltfFile::addNode(std::move(node), std::move(extras));
     }
 
 private:
-    int addBytes(const void* bytes, std::size_t size, int target) {
-        auto& data = m_model.buffers[0].data;
-        data.resize((data.size() + 3) / 4 * 4);
-        tinygltf::BufferView view;
-        view.buffer = 0;
-        view.byteOffset = data.size();
-        view.byteLength = size;
-        view.target = target;
-        data.resize(data.size() + size);
-        std::memcpy(data.data() + view.byteOffset, bytes, size);
-        m_model.bufferViews.push_back(view);
-        return static_cast<int>(m_model.bufferViews.size()) - 1;
-    }
     int addFloats(const std::vector<float>& values, int type, bool hasBounds) {
         const std::size_t width = type == TINYGLTF_TYPE_VEC3 ? 3 : 2;
         tinygltf::Accessor accessor;
@@ -211,7 +172,6 @@ private:
         return static_cast<int>(m_model.accessors.size()) - 1;
     }
 
-    tinygltf::Model m_model;
     std::map<std::string, int> m_textures;
 };
 
