@@ -15,6 +15,7 @@
 #include <QtEndian>
 
 #include "app/ui/controls.h"
+#include "app/ui/picture_view.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
@@ -27,39 +28,9 @@ constexpr int mostDrawingPx = 2400;
 
 }  // namespace
 
-/// As large as it may be, px for px where it is small.
-class FilePreview::Picture final : public QWidget {
-public:
-    using QWidget::QWidget;
-    void take(const QImage& image) {
-        m_image = image;
-        update();
-    }
-
-protected:
-    void paintEvent(QPaintEvent*) override {
-        QPainter painter(this);
-        painter.fillRect(rect(), currentTheme().paper);
-        if (m_image.isNull()) return;
-        QSizeF size =
-            QSizeF(m_image.size()).scaled(QSizeF(width() - 16, height() - 16), Qt::KeepAspectRatio);
-        // What grows does so by whole px, as it is made of them.
-        const double grows = size.width() / m_image.width();
-        if (grows >= 1) size = QSizeF(m_image.size()) * std::floor(grows);
-        painter.setRenderHint(QPainter::SmoothPixmapTransform, grows < 1);
-        const QRectF target(QPointF(8 + (width() - 16 - size.width()) / 2, 8), size);
-        painter.drawImage(target, m_image);
-        painter.setPen(currentTheme().rule());
-        painter.drawRect(target.adjusted(-1, -1, 0, 0));
-    }
-
-private:
-    QImage m_image;
-};
-
 FilePreview::FilePreview(QWidget* parent)
     : QWidget(parent),
-      m_picture(new Picture(this)),
+      m_picture(new PictureView(PictureView::Fit::WholePx, this)),
       m_text(new QPlainTextEdit(this)),
       m_turning(new QWidget(this)),
       m_pageWords(new QLabel(m_turning)) {

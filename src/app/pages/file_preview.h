@@ -7,9 +7,10 @@
 
 class QLabel;
 class QPlainTextEdit;
-class QAbstractButton;
 
 namespace rook::app {
+
+class PictureView;
 
 class FilePreview : public QWidget {
     Q_OBJECT
@@ -29,8 +30,7 @@ private:
     /// "3 meshes, 12 nodes": what the JSON of a binary model says.
     [[nodiscard]] static QString modelWords(const std::string& bytes);
 
-    class Picture;
-    Picture* m_picture;
+    PictureView* m_picture;
     QPlainTextEdit* m_text;
     QWidget* m_turning;
     QLabel* m_pageWords;

@@ -9,6 +9,7 @@
 #include <QTableWidget>
 #include <QtConcurrent>
 
+#include "app/ui/picture_view.h"
 #include "app/ui/theme.h"
 #include "base/printable.h"
 #include "file/matter_text.h"
@@ -65,30 +66,31 @@ QString wordsOf(const level::Project& project, const ship::Meaning& meaning) {
     return meaning.cell.isOpen() ? title : ImportPage::tr("%1 in %2").arg(title, words);
 }
 
-}  // namespace
-
 /// The level as it will be: masses in their colours, the cast as boxes.
-class ImportPage::Picture final : public QWidget {
-public:
-    using QWidget::QWidget;
-    void take(const QImage& image) {
-        m_image = image;
-        update();
+QImage pictureOf(const ship::ImportPreview& preview) {
+    if (!preview.edit || preview.shown.isEmpty()) return {};
+    const level::Project& project = preview.edit->project;
+    const auto level = project.findLevel(preview.shown);
+    constexpr std::int64_t mostPx = 4'000'000;
+    if (!level || std::int64_t{level->boundsPx().width} * level->boundsPx().height > mostPx)
+        return {};
+    auto picture = ship::blankOf(*level);
+    ship::addMasses(picture, project, *level, 255);
+    QImage image =
+        QImage(picture.rgba.data(), picture.width, picture.height, QImage::Format_RGBA8888)
+            .convertToFormat(QImage::Format_RGB32);
+    QPainter painter(&image);
+    for (const level::Entity& entity : level->entities) {
+        const level::Kind* kind = project.findKind(entity.kind);
+        const QRect box(entity.box.x, entity.box.y, entity.box.width, entity.box.height);
+        painter.fillRect(box, QColor(QString::fromStdString(kind ? kind->color : "#e0a63a")));
+        painter.setPen(Qt::white);
+        painter.drawRect(box);
     }
+    return image;
+}
 
-protected:
-    void paintEvent(QPaintEvent*) override {
-        QPainter painter(this);
-        painter.fillRect(rect(), currentTheme().paper);
-        if (m_image.isNull()) return;
-        const QSizeF size = QSizeF(m_image.size()).scaled(this->size(), Qt::KeepAspectRatio);
-        painter.setRenderHint(QPainter::SmoothPixmapTransform);
-        painter.drawImage(QRectF(QPointF((width() - size.width()) / 2, 0), size), m_image);
-    }
-
-private:
-    QImage m_image;
-};
+}  // namespace
 
 ImportPage::ImportPage(Session& session, QWidget* parent)
     : Page(session, tr("Bring a file in"), parent),
@@ -97,7 +99,7 @@ ImportPage::ImportPage(Session& session, QWidget* parent)
       m_signs(new QTableWidget(0, 3, body())),
       m_lost(makeWords({}, body())),
       m_changes(makeWords({}, body())),
-      m_picture(new Picture(body())),
+      m_picture(new PictureView(PictureView::Fit::Fills, body())),
       m_take(nullptr) {
     setObjectName(QStringLiteral("import"));
     setAccessibleName(tr("Bring a file in"));
@@ -236,9 +238,13 @@ void ImportPage::look() {
     m_changes->setText(tr("Looking at the file …"));
     QtConcurrent::run([project = m_of, name = QFileInfo(m_file).fileName().toStdString(),
                        bytes = m_bytes, wish = m_wish] {
-        return ship::previewImport(project, name, bytes, wish);
-    }).then(this, [this, round](const Outcome& outcome) {
-        if (round == m_round) show(outcome);
+        auto preview = ship::previewImport(project, name, bytes, wish);
+        const QImage picture = preview ? pictureOf(*preview) : QImage();
+        return std::pair(std::move(preview), picture);
+    }).then(this, [this, round](const std::pair<Outcome, QImage>& found) {
+        if (round != m_round) return;
+        show(found.first);
+        m_picture->take(found.second);
     });
 }
 
@@ -262,7 +268,6 @@ void ImportPage::show(const Outcome& outcome) {
     m_changes->setText(joined(m_preview->changes));
     setTone(m_changes, currentTheme().ink);
     showSigns();
-    showPicture();
 }
 
 void ImportPage::showSigns() {
@@ -313,32 +318,6 @@ void ImportPage::showSigns() {
                 tr("The nearest colour that is known, %1 away").arg(*sign.distance, 0, 'f', 1));
         m_signs->setCellWidget(i, 2, box);
     }
-}
-
-void ImportPage::showPicture() {
-    m_picture->take({});
-    if (!m_preview->edit || m_preview->shown.isEmpty()) return;
-    const auto level = m_preview->edit->project.findLevel(m_preview->shown);
-    constexpr std::int64_t mostPx = 4'000'000;  // more would hold the window up
-    if (!level || std::int64_t{level->boundsPx().width} * level->boundsPx().height > mostPx) return;
-    auto picture = ship::blankOf(*level);
-    ship::addMasses(picture, m_preview->edit->project, *level, 255);
-    QImage image(picture.width, picture.height, QImage::Format_RGB32);
-    for (int y = 0; y < picture.height; ++y)
-        for (int x = 0; x < picture.width; ++x) {
-            const unsigned char* px = picture.at(x, y);
-            image.setPixel(x, y, qRgb(px[0], px[1], px[2]));
-        }
-    QPainter painter(&image);
-    for (const level::Entity& entity : level->entities) {
-        const level::Kind* kind = m_preview->edit->project.findKind(entity.kind);
-        const QRect box(entity.box.x, entity.box.y, entity.box.width, entity.box.height);
-        painter.fillRect(box, QColor(QString::fromStdString(kind ? kind->color : "#e0a63a")));
-        painter.setPen(Qt::white);
-        painter.drawRect(box);
-    }
-    painter.end();
-    m_picture->take(image);
 }
 
 void ImportPage::take() {

@@ -12,6 +12,8 @@ class QTableWidget;
 
 namespace rook::app {
 
+class PictureView;
+
 class ImportPage : public Page {
     Q_OBJECT
 
@@ -32,14 +34,12 @@ protected:
 
 private:
     using Outcome = Result<ship::ImportPreview>;
-    class Picture;
 
     void next();
     void read();
     void look();
     void show(const Outcome& outcome);
     void showSigns();
-    void showPicture();
     void take();
     [[nodiscard]] bool isUnderlay() const;
 
@@ -55,7 +55,7 @@ private:
     QTableWidget* m_signs;
     QLabel* m_lost;
     QLabel* m_changes;
-    Picture* m_picture;
+    PictureView* m_picture;
     QPushButton* m_take;
 };
 
