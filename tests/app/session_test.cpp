@@ -155,12 +155,14 @@ void SessionTest::writing_aTarget_isTold_alsoWhereItFails() {
     QTRY_VERIFY(!shipping.isWriting());
     QVERIFY(testing::readBytes(m_folder->filePath("cast/placements.csv")).startsWith("level,"));
     // That one may be written over says nothing of another one that waits with it.
-    auto more =
-        level::addTarget(m_session->document.project(), level::TargetFormat::TextGrid, "../grids");
-    QVERIFY(m_session->document.apply(more));
+    for (const auto& [format, to] : {std::pair(level::TargetFormat::TextGrid, "../grids"),
+                                     {level::TargetFormat::ImageMap, "../maps"}})
+        QVERIFY(
+            m_session->document.apply(level::addTarget(m_session->document.project(), format, to)));
     testing::writeBytes(m_folder->filePath("cast/placements.csv"), "mine");
     testing::writeBytes(m_folder->filePath("grids/intake.txt"), "mine");
     shipping.lookAgain();
+    shipping.write("image-map");  // under way while the others wait
     shipping.write("placements");
     shipping.write("text-grid", true);
     QTRY_VERIFY(!shipping.isWriting());
