@@ -1,8 +1,7 @@
 #pragma once
 /// A game in play by its bundle: level after level, with tallies, lives, words, checkpoints, and
 /// what is carried. Nothing is drawn and no key is read here: inputs go in, a state comes out.
-/// C++17 and the headers beside it; games may copy this file or do it otherwise.
-///
+/// C++17 and the headers beside it; games may copy this file or do it otherwise:
 ///     rook::runtime::CampaignPlay play("bundle");
 ///     play.beginGame();
 ///     while (!play.isOver())
@@ -135,9 +134,10 @@ public:
             if (--m_wordTicks <= 0) dismiss();
             if (standsStill) return;
         }
-        // Nobody walks in a puzzle: who plays it tells when it is won.
+        // Nobody walks in a puzzle, or falls on a kit board: who plays them tells when they are won.
         if (m_stage.level->puzzle) return;
         ++m_ticks;
+        if (m_stage.level->kit) return void(++m_state.ticks);
         const bool mayWin = runtime::mayWin(m_stage.rules, m_state);
         std::string exit;
         std::vector<std::size_t> met;

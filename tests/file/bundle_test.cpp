@@ -10,6 +10,7 @@
 #include "data.h"
 #include "file/project_file.h"
 #include "game/rules.h"
+#include "rook_play.hpp"
 #include "rook_runtime.hpp"
 #include "testing.h"
 
@@ -37,6 +38,7 @@ private slots:
     void placements_areQuotedAsCsvWants();
     void exits_areResolved();
     void tilesThatMove_areReadByTheRuntime();
+    void aKitBoard_inPlay_costsNoLives();
 
 private:
     QString exported(const QString& to);
@@ -432,6 +434,17 @@ void BundleTest::exits_areResolved() {
     QCOMPARE(campaign.levels[0].next, std::string("wheel-hall"));
     QCOMPARE(campaign.levels[3].id, std::string("grain-loft"));
     QVERIFY(campaign.levels.back().next.empty());
+}
+
+/// Nobody is on a kit board who could fall off it.
+void BundleTest::aKitBoard_inPlay_costsNoLives() {
+    runtime::CampaignPlay play(m_bundle.toStdString());
+    play.enter("keepers-quay", "");
+    play.dismiss();
+    for (int tick = 0; tick < 2000; ++tick)
+        play.tick({});
+    QCOMPARE(play.deaths(), 0);
+    QCOMPARE(play.state().ticks, 2000LL);
 }
 
 ROOK_TEST(BundleTest)
