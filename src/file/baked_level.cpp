@@ -283,9 +283,9 @@ Result<BakedLevel> bakedLevel(const Project& original, const Level& level, const
                         level.title, "Choose a key or a switch of this level in Cast");
         }
     }
-    const auto puzzle = puzzleJson(project, level);
-    if (!puzzle) return fail(puzzle.error());
     const bool isWhole = baking == Baking::Whole;
+    const auto puzzle = puzzleJson(project, level, isWhole);
+    if (!puzzle) return fail(puzzle.error());
     const reach::Proof proof = !puzzle->is_null() ? puzzleProof(*puzzle)
                                : isWhole          ? reach::prove(project, level)
                                                   : reach::Proof();

@@ -116,8 +116,9 @@ Json ruleJson(const Level& level) {
     return json;
 }
 
-Json solutionJson(const play::Board& board) {
+Json solutionJson(const play::Board& board, bool isSolved) {
     if (board.rule == play::Rule::None) return {{"verdict", "no rule"}, {"moves", Json::array()}};
+    if (!isSolved) return {{"verdict", "not decided"}, {"moves", Json::array()}};
     puzzle::SolveOptions options;
     options.stopsAtGoal = true;
     const puzzle::Solution solution = puzzle::solve(board, options);
@@ -155,7 +156,7 @@ Json movesJson(const play::Board& board, const std::vector<play::Move>& moves) {
     return list;
 }
 
-Result<Json> puzzleJson(const Project& project, const Level& level) {
+Result<Json> puzzleJson(const Project& project, const Level& level, bool isSolved) {
     if (level.kind != LevelKind::Puzzle) return Json(nullptr);
     const auto board = puzzle::boardOf(project, level);
     if (!board) return fail(board.error());
@@ -191,7 +192,7 @@ Result<Json> puzzleJson(const Project& project, const Level& level) {
     const Roster* roster = project.findRoster(level.puzzle.roster);
     const PxPoint park = roster ? roster->park : PxPoint{};
     json["park"] = {park.x, park.y};
-    json["solution"] = solutionJson(*board);
+    json["solution"] = solutionJson(*board, isSolved);
     return json;
 }
 

@@ -8,9 +8,11 @@
 namespace rook::file {
 
 /// The `puzzle` of an exported level: slots and counters with their places, the rule with its goal
-/// and queue, the solution. Null for levels of other kinds. Errors: NotApplicable for a level that
-/// has a rule and cannot be played.
-[[nodiscard]] Result<Json> puzzleJson(const level::Project& project, const level::Level& level);
+/// and queue, the solution. Null for levels of other kinds. `isSolved`: it is solved for; else its
+/// solution is said to be not decided. Errors: NotApplicable for a level that has a rule and cannot
+/// be played.
+[[nodiscard]] Result<Json> puzzleJson(const level::Project& project, const level::Level& level,
+                                      bool isSolved = true);
 
 /// A move, slots by their numbers.
 [[nodiscard]] Json moveJson(const runtime::puzzle::Board& board, const runtime::puzzle::Move& move);
