@@ -58,7 +58,7 @@ constexpr std::string_view slideNames[] = {"any", "across", "down", "not"};
 
 constexpr std::string_view targetNames[] = {"bundle",   "text-grid", "image-map", "placements",
                                             "picture",  "plan",      "plan-book", "model",
-                                            "findings", "recipe"};
+                                            "findings", "recipe",    "play-page"};
 constexpr std::string_view showsNames[] = {"art", "masses", "both"};
 constexpr std::string_view reportNames[] = {"text", "json", "sarif", "junit"};
 constexpr std::string_view collisionNames[] = {"merged", "outlines", "none"};

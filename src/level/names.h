@@ -132,6 +132,7 @@ enum class TargetFormat : unsigned char {
     Model,
     Findings,
     Recipe,
+    PlayPage,
 };
 /// What a picture or a plan shows of a level.
 enum class Shows : unsigned char { Art, Masses, Both };

@@ -1,31 +1,15 @@
 #include <algorithm>
 
+#include "ship/markup.h"
 #include "ship/told_finding_detail.h"
 
 namespace rook::ship {
 
 namespace {
 
+using detail::escaped;
 using detail::Rule;
 using detail::ToldFinding;
-
-/// For attributes and text alike; what XML 1.0 cannot hold is left out.
-std::string escaped(const std::string& text) {
-    std::string out;
-    for (const char c : text) {
-        if (c == '&')
-            out += "&amp;";
-        else if (c == '<')
-            out += "&lt;";
-        else if (c == '>')
-            out += "&gt;";
-        else if (c == '"')
-            out += "&quot;";
-        else if (c == '\n' || c == '\t' || static_cast<unsigned char>(c) >= 0x20)
-            out += c;
-    }
-    return out;
-}
 
 struct Case {
     const Rule* rule;

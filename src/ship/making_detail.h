@@ -14,6 +14,10 @@ namespace rook::ship::detail {
 [[nodiscard]] Result<Made> makePlanBook(const Making& making);
 [[nodiscard]] Result<Made> makeModels(const Making& making);
 [[nodiscard]] Result<Made> makeByRecipe(const Making& making);
+[[nodiscard]] Result<Made> makePlayPage(const Making& making);
+
+/// All files of a bundle of the target's levels, as exits may lead to any.
+[[nodiscard]] Result<Made> makeBundle(const Making& making);
 
 /// "Keeper's quay is of pieces, which a text grid cannot tell: it is not written".
 [[nodiscard]] std::string leftOut(const level::Level& level, const std::string& format);

@@ -37,11 +37,6 @@ std::vector<std::shared_ptr<const level::Level>> boardsOf(const Making& making,
     return boards;
 }
 
-}  // namespace detail
-
-namespace {
-
-/// What a bundle is of: all levels, or those of the target, as exits may lead to any.
 Result<Made> makeBundle(const Making& making) {
     Made made;
     level::Project project = making.project;
@@ -57,10 +52,14 @@ Result<Made> makeBundle(const Making& making) {
     return made;
 }
 
+}  // namespace detail
+
+namespace {
+
 Result<Made> madeBy(const Making& making) {
     switch (making.target.format) {
         case TargetFormat::Bundle:
-            return makeBundle(making);
+            return detail::makeBundle(making);
         case TargetFormat::TextGrid:
             return detail::makeTextGrid(making);
         case TargetFormat::ImageMap:
@@ -79,6 +78,8 @@ Result<Made> madeBy(const Making& making) {
             return detail::makeFindings(making);
         case TargetFormat::Recipe:
             return detail::makeByRecipe(making);
+        case TargetFormat::PlayPage:
+            return detail::makePlayPage(making);
     }
     return Made{};
 }

@@ -252,7 +252,7 @@ void TargetsTest::findings_ofSomeLevels_areThoseOfTheWholeGame() {
 }
 
 void TargetsTest::targets_comeBackFromTheFile() {
-    QCOMPARE(m_project.targets.size(), std::size_t(8));
+    QCOMPARE(m_project.targets.size(), std::size_t(9));
     const std::string text = file::projectText(m_project);
     file::BoardIds boards;
     const auto again = file::readProjectText(text, "rookplot.json", boards);

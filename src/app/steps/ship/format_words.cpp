@@ -36,6 +36,8 @@ constexpr FormatWords allFormats[formatCount] = {
      QT_TRANSLATE_NOOP("Formats", "for people and build servers"), "txt"},
     {QT_TRANSLATE_NOOP("Formats", "Recipe"),
      QT_TRANSLATE_NOOP("Formats", "a layout of your own, by a script"), "lua"},
+    {QT_TRANSLATE_NOOP("Formats", "Play page"),
+     QT_TRANSLATE_NOOP("Formats", "the game in a browser, for others to try"), "html"},
 };
 
 const FormatWords& wordsOf(level::TargetFormat format) {

@@ -8,7 +8,7 @@
 
 namespace rook::app {
 
-inline constexpr int formatCount = 10;
+inline constexpr int formatCount = 11;
 
 [[nodiscard]] QString formatTitle(level::TargetFormat format);
 /// What it is for, in a few words.
