@@ -9,4 +9,4 @@ QT_QPA_PLATFORM=xcb XDG_CONFIG_HOME="$out/config" xvfb-run -a -s "-screen 0 1400
     --shots "$out" --only sketch,shape,puzzle,skin,walk,kit "$demo"
 count=$(find "$out" -name '*.png' -size +10k | wc -l)
 echo "$count pictures"
-[ "$count" -eq 11 ]
+[ "$count" -eq 10 ]

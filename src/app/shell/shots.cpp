@@ -1,6 +1,7 @@
 #include "app/shell/shots.h"
 #include "app/pages/file_preview.h"
 #include "app/pages/import_page.h"
+#include "app/shell/sample_plays.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/puzzle/puzzle_options.h"
@@ -264,6 +265,26 @@ bool shootImport(MainWindow& window, const QString& folder) {
     return isShot;
 }
 
+/// Where players of Intake were and died; the plays are made up, and forgotten again.
+bool shootHeat(MainWindow& window, const QString& folder) {
+    Session& session = window.session();
+    const level::Project project = session.document.project();
+    const auto& level = *project.findLevel({"intake"});
+    const std::string place = session.document.folder().toStdString();
+    const auto plays = samplePlays(project, level, 60);
+    if (!ship::writePlays(file::diskStorage(), place, level.id, plays)) return false;
+    for (const char* id : {"wheel-hall", "intake"}) {
+        session.document.chooseLevel(LevelId{id});
+        settle(window);
+    }
+    for (Page* page : window.findChildren<Page*>())
+        if (page->isVisible()) Q_EMIT page->left();
+    const bool isShot = waitUntil([&] { return session.link.heat() != nullptr; }) &&
+                        shoot(window, folder, QStringLiteral("heat-map"));
+    session.link.forgetPlays();
+    return isShot;
+}
+
 bool shootShip(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     session.workbench.setStep(Step::Ship);
@@ -276,7 +297,7 @@ bool shootShip(MainWindow& window, const QString& folder) {
     session.workbench.change<ShipOptions>([](ShipOptions& o) { o.target = "plans"; });
     if (auto* preview = window.findChild<FilePreview*>()) preview->turnTo(2);
     if (!shoot(window, folder, QStringLiteral("ship-day"))) return false;
-    return shootImport(window, folder);
+    return shootHeat(window, folder) && shootImport(window, folder);
 }
 
 /// Walk as the game begins: its words and tallies, on the game's first screen alone.
@@ -300,7 +321,7 @@ bool shootWalk(MainWindow& window, const QString& folder) {
     return isFine;
 }
 
-/// Sluice table in Shape, the roster's placements, the yard's dead places, and the yard played.
+/// Sluice table in Shape, the roster's placements, and the yard's dead places.
 bool shootPuzzle(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     Board& board = window.board();
@@ -328,16 +349,6 @@ bool shootPuzzle(MainWindow& window, const QString& folder) {
     });
     board.fitLevel();
     isFine = isFine && shoot(window, folder, QStringLiteral("puzzle-prove"));
-    board.startWalk(false);
-    for (const Qt::Key key : {Qt::Key_Right, Qt::Key_H}) {
-        QKeyEvent down(QEvent::KeyPress, key, Qt::NoModifier);
-        QApplication::sendEvent(&board, &down);
-        QKeyEvent up(QEvent::KeyRelease, key, Qt::NoModifier);
-        settle(window);
-        QApplication::sendEvent(&board, &up);
-    }
-    isFine = isFine && shoot(window, folder, QStringLiteral("puzzle-walk"));
-    board.stopWalk();
     return isFine;
 }
 
