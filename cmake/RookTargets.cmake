@@ -16,20 +16,34 @@ function(rook_set_options target)
     rook_set_warnings(${target})
     if(ROOK_SANITIZE)
         target_compile_options(${target} PRIVATE -O1 -g1 -fsanitize=address -fno-omit-frame-pointer)
+        # What is used after its block has ended is watched for in the inner loops alone: to mark every
+        # value that lives for a line takes longer to compile than all the rest.
+        target_compile_options(${target} PRIVATE
+            $<$<NOT:$<BOOL:$<TARGET_PROPERTY:${target},ROOK_INNER_LOOPS>>>:-fno-sanitize-address-use-after-scope>)
         target_link_options(${target} PRIVATE -fsanitize=address,undefined)
     endif()
 endfunction()
+
+# Tests are compiled by clang where it is there: without optimization it takes less than half of GCC's
+# time, and what both read is read better. ccache is told to call it instead.
+find_program(ROOK_CLANG clang++)
+set(rook_test_compiler "")
+if(ROOK_CLANG AND CMAKE_CXX_COMPILER_LAUNCHER MATCHES "ccache" AND CMAKE_CXX_COMPILER_ID STREQUAL GNU)
+    set(rook_test_compiler "CCACHE_COMPILER=${ROOK_CLANG};CCACHE_COMPILERTYPE=clang;")
+endif()
 
 # A test of the core is compiled alike in both builds, so that the compiler's cache makes one of the
 # two: what is watched is the core, whole, and each byte that the test asks for.
 function(rook_compile_once target)
     rook_set_warnings(${target})
+    # Clang does not know the names of all of GCC's warnings, nor use all that is for its linker.
+    target_compile_options(${target} PRIVATE -Wno-unknown-warning-option -Wno-unused-command-line-argument)
     if(ROOK_SANITIZE)
         target_link_options(${target} PRIVATE -fsanitize=address,undefined)
     endif()
     if(CMAKE_CXX_COMPILER_LAUNCHER MATCHES "ccache")
         set_target_properties(${target} PROPERTIES CXX_COMPILER_LAUNCHER
-            "env;CCACHE_BASEDIR=${CMAKE_SOURCE_DIR};CCACHE_NOHASHDIR=1;CCACHE_SLOPPINESS=time_macros;ccache")
+            "env;${rook_test_compiler}CCACHE_BASEDIR=${CMAKE_SOURCE_DIR};CCACHE_NOHASHDIR=1;CCACHE_SLOPPINESS=pch_defines,time_macros;ccache")
     endif()
 endfunction()
 
@@ -56,6 +70,7 @@ endfunction()
 
 # For the inner loops of the solver.
 function(rook_optimize_more target)
+    set_target_properties(${target} PROPERTIES ROOK_INNER_LOOPS ON)
     if(NOT ROOK_SANITIZE)
         target_compile_options(${target} PRIVATE -O3)
     endif()
@@ -86,6 +101,8 @@ function(rook_meet_core_first target)
         add_dependencies(${target} rook_${name})
     endforeach()
     target_link_options(${target} PRIVATE LINKER:--whole-archive ${archives} LINKER:--no-whole-archive)
+    # What all of them need besides.
+    target_link_libraries(${target} PRIVATE rook_file)
 endfunction()
 
 # rook_add_tests(level clips edits LINKS rook_level): one program a folder, from level/clips_test.cpp and
@@ -129,7 +146,7 @@ function(rook_add_tests folder)
     target_include_directories(${target} PRIVATE ${moc_folder} ${CMAKE_SOURCE_DIR}/tests)
     target_link_libraries(${target} PRIVATE ${TEST_LINKS} Qt6::Test)
     target_compile_definitions(${target} PRIVATE ROOK_SOURCE_DIR="${CMAKE_SOURCE_DIR}")
-    if(TEST_WATCHED OR TEST_WINDOW)
+    if(TEST_WATCHED)
         rook_set_options(${target})
     else()
         rook_compile_once(${target})
@@ -145,7 +162,6 @@ function(rook_add_tests folder)
         target_compile_options(${target} PRIVATE -O0)
         rook_meet_core_first(${target})
         target_compile_definitions(${target} PRIVATE ROOK_TEST_WINDOW)
-        target_precompile_headers(${target} PRIVATE ${rook_std_headers} <QTest> <QtWidgets>)
     elseif(TEST_LIGHT)
         target_compile_options(${target} PRIVATE -O0)
         rook_meet_core_first(${target})

@@ -1,14 +1,16 @@
 #!/usr/bin/env python3
 """Reads every source by itself, two at a time, without what others happen to include before it.
 
-Usage: tidy.py BUILD [PART]. Each is read by clang for syntax, with what nearly all of its folder include
+Usage: tidy.py BUILD [PART | I/N]. Each is read by clang for syntax, with what nearly all of its folder include
 anyway (the toolkit, the standard library, the project or the session) before it, read once for all: what is
 seen is whether a source includes what else it needs of this house. Then reach/, the largest of the core, is
 read by clang-tidy, several sources as one, which takes a fifth of the time; the others too where PART names
-them. Only files whose path contains PART are read.
+them. Only files whose path contains PART are read; with I/N those that the last thirty commits changed, and
+the I-th of N parts of the others, which take turns from commit to commit.
 """
 import json
 import os
+import re
 import shlex
 import subprocess
 import sys
@@ -16,6 +18,10 @@ from concurrent.futures import ThreadPoolExecutor
 
 build = sys.argv[1]
 part = sys.argv[2] if len(sys.argv) > 2 else ""
+turns = 0
+if re.fullmatch("[0-9]+/[0-9]+", part):
+    turn, turns = map(int, part.split("/"))
+    part = ""
 entries = {}
 for entry in json.load(open(f"{build}/compile_commands.json")):
     file = entry["file"]
@@ -102,6 +108,8 @@ wanted = {
     "/src/app/": ("window", "/src/app/pages/", window + [session]),
     "/runtime/": ("runtime", "/runtime/", []),
     "/src/file/": ("file", "/src/file/", standard + ["filesystem", "nlohmann/json.hpp", project]),
+    # What draws to paper is compiled for threads, which headers read once must be, too.
+    "/src/ship/": ("ship", "/src/ship/", standard + ["filesystem", "nlohmann/json.hpp", project]),
     "/src/base/": ("base", "/src/base/", standard),
     "/src/level/": ("level", "/src/level/", standard),
     "/": ("core", "/src/reach/", standard + [project]),
@@ -109,6 +117,10 @@ wanted = {
 with ThreadPoolExecutor(2) as pool:
     headers_of = dict(zip(wanted, pool.map(lambda each: precompiled(*each), wanted.values())))
 files = sorted(file for file in entries if part in file)
+if turns:
+    changed = subprocess.run(["git", "log", "-30", "--name-only", "--pretty=format:"], capture_output=True, text=True)
+    recent = {os.path.abspath(line) for line in changed.stdout.split("\n") if line}
+    files = [file for i, file in enumerate(files) if file in recent or i % turns == turn % turns]
 wrong = 0
 with ThreadPoolExecutor(2) as pool:
     results = list(pool.map(read, [entries[file] for file in files]))

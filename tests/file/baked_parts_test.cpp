@@ -309,11 +309,11 @@ void BakedPartsTest::paths_thatLeaveTheBundle_areRefused() {
     runtime::readCampaign(campaign, "campaign.json");
     json broken = campaign;
     broken["levels"][0]["file"] = text;
-    QVERIFY_EXCEPTION_THROWN(runtime::readCampaign(broken, "campaign.json"), runtime::LoadError);
+    QVERIFY_THROWS_EXCEPTION(runtime::LoadError, runtime::readCampaign(broken, "campaign.json"));
     broken = campaign;
     for (json& kind : broken["kinds"])
         if (!kind["sprite"].is_null()) kind["sprite"]["sheet"] = text;
-    QVERIFY_EXCEPTION_THROWN(runtime::readCampaign(broken, "campaign.json"), runtime::LoadError);
+    QVERIFY_THROWS_EXCEPTION(runtime::LoadError, runtime::readCampaign(broken, "campaign.json"));
 }
 
 /// px a second that a table comes to, over its 16 ticks.

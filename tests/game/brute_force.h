@@ -237,7 +237,8 @@ inline std::optional<std::set<BruteWay>> bruteWays(const level::Project& project
     add(first, 0);
     while (!open.empty()) {
         if (known.size() > most) return std::nullopt;
-        const auto [body, taken] = open.front();
+        const Body body = open.front().first;
+        const runtime::HeldSet taken = open.front().second;
         open.pop_front();
         const bool wins = mayWin(taken);
         forEachInput(world, tables, body, [&](const runtime::Input& input) {

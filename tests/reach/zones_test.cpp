@@ -60,8 +60,9 @@ void ZonesTest::crossings_areWhereBodiesAreOnBothSides_onRandomLevels() {
         const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + std::uint64_t(round));
         for (int y = 0; y < 144; ++y)
             for (int x = 0; x < 192; ++x)
-                for (const auto& [ox, oy] :
+                for (const auto& way :
                      {std::pair(1, 0), std::pair(-1, 0), std::pair(0, 1), std::pair(0, -1)}) {
+                    const int ox = way.first, oy = way.second;
                     const std::string from = zoneAt(x, y), to = zoneAt(x + ox, y + oy);
                     if (from.empty() || to.empty() || from == to) continue;
                     const bool isCrossed = isMiddle(x, y) && isMiddle(x + ox, y + oy);

@@ -111,10 +111,10 @@ void PinsTest::zones_areDressedByTheirTheme() {
     for (int x = 0; x < 30; ++x)
         QCOMPARE(dressed.at(x, 6) == Tile(0, 7), x >= 10 && x < 18);
     // Any part by itself gives the same.
-    const auto part = skin::dress(skin::TilingRules::of(project, level), level, {8, 5, 6, 3});
+    const auto cut = skin::dress(skin::TilingRules::of(project, level), level, {8, 5, 6, 3});
     for (int y = 5; y < 8; ++y)
         for (int x = 8; x < 14; ++x)
-            QCOMPARE(part.at(x, y), dressed.at(x, y));
+            QCOMPARE(cut.at(x, y), dressed.at(x, y));
 }
 
 void PinsTest::layers_areDressedByTheSwatches() {
