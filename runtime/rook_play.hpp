@@ -134,7 +134,7 @@ public:
             if (--m_wordTicks <= 0) dismiss();
             if (standsStill) return;
         }
-        // Nobody walks in a puzzle, or falls on a kit board: who plays them tells when they are won.
+        // Nobody walks in puzzles or falls on kit boards: who plays them tells when they are won.
         if (m_stage.level->puzzle) return;
         ++m_ticks;
         if (m_stage.level->kit) return void(++m_state.ticks);

@@ -18,8 +18,8 @@ std::uint64_t sumOf(std::uint64_t a, std::uint64_t b) {
 
 }  // namespace
 
-/// Runs one job at a time beside its owner. Batches take less than a millisecond: both look often for
-/// a while before they sleep.
+/// Runs one job at a time beside its owner. Batches take less than a millisecond: both look often
+/// for a while before they sleep.
 class Search::Helper {
 public:
     Helper() : m_thread([this] { work(); }) {}
