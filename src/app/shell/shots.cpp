@@ -273,15 +273,13 @@ bool shootHeat(MainWindow& window, const QString& folder) {
     const std::string place = session.document.folder().toStdString();
     const auto plays = samplePlays(project, level, 60);
     if (!ship::writePlays(file::diskStorage(), place, level.id, plays)) return false;
-    for (const char* id : {"wheel-hall", "intake"}) {
-        session.document.chooseLevel(LevelId{id});
-        settle(window);
-    }
+    session.link.setOn(true);
     for (Page* page : window.findChildren<Page*>())
         if (page->isVisible()) Q_EMIT page->left();
     const bool isShot = waitUntil([&] { return session.link.heat() != nullptr; }) &&
                         shoot(window, folder, QStringLiteral("heat-map"));
     session.link.forgetPlays();
+    session.link.setOn(false);
     return isShot;
 }
 
