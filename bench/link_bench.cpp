@@ -23,7 +23,7 @@ using namespace rook;
 
 constexpr int strokes = 200;
 
-app::MainWindow& window() {
+app::MainWindow& linkedWindow() {
     static const QTemporaryDir runtime;
     static const auto made = [] {
         for (const char* name : {"XDG_RUNTIME_DIR", "XDG_STATE_HOME", "XDG_CONFIG_HOME"})
@@ -63,7 +63,7 @@ bool processUntil(Holds&& holds) {
 
 /// A stroke of eight cells, each time another one.
 void stroke(int number) {
-    app::Document& document = window().session().document;
+    app::Document& document = linkedWindow().session().document;
     level::Level level = *document.level();
     const int x = 8 + number % 100, y = 4 + number / 100 * 3;
     for (int i = 0; i < 8; ++i)
@@ -78,7 +78,7 @@ double median(std::vector<double> times) {
 
 /// The median of 200 strokes, from the edit to lantern's picture of it.
 void strokeToGame(benchmark::State& state) {
-    app::LiveLink& link = window().session().link;
+    app::LiveLink& link = linkedWindow().session().link;
     link.setOn(true);
     if (!processUntil([&] { return link.port() > 0; })) return state.SkipWithError("no link");
     QProcess lantern;
@@ -173,14 +173,14 @@ double longestHold() {
 }
 
 void holdWithoutGames(benchmark::State& state) {
-    (void)window();
+    (void)linkedWindow();
     processFor(1500);
     for (auto _ : state)
         state.SetIterationTime(longestHold());
 }
 
 void holdWithTenGames(benchmark::State& state) {
-    app::LiveLink& link = window().session().link;
+    app::LiveLink& link = linkedWindow().session().link;
     link.setOn(true);
     if (!processUntil([&] { return link.port() > 0; })) return state.SkipWithError("no link");
     Games games(link.port());
