@@ -75,6 +75,23 @@ test("a puzzle is played with the mouse, and a move is taken back", async () => 
     assert.equal(await browser.run("return rookPage.table.moves"), 0);
 });
 
+test("the key that has words read is not a jump, and what is over begins again", async () => {
+    await browser.goTo(`${page}#level=intake`);
+    await browser.run(
+        `rookPage.play.dismiss();
+         rookPage.play.words = { id: "a", when: "said", text: "Read me", at: "middle", ticks: 0, in: new Map() };`);
+    await browser.hold([" "], 60);
+    assert.deepEqual(await browser.run(
+        "return [rookPage.play.words, rookPage.controls.keys.jumpBufferTicks, rookPage.play.stage.body.stance]"), [null, 0, 0]);
+    await browser.run('rookPage.play.isOver = true; document.getElementById("again").click()');
+    assert.equal(await browser.run("return rookPage.play.isOver"), false);
+    const isLeftAlone = await browser.run(
+        `const event = new KeyboardEvent("keydown", { code: "Space", bubbles: true, cancelable: true });
+         document.getElementById("again").dispatchEvent(event);
+         return !event.defaultPrevented;`);
+    assert.ok(isLeftAlone, "Space works the button that has the focus");
+});
+
 test("the picture shows the level", async () => {
     await browser.goTo(`${page}#level=intake`);
     const colors = await browser.run(

@@ -9,15 +9,17 @@ const padButtons = { 0: "jump", 2: "use", 3: "swap", 12: "up", 13: "down", 14: "
 
 export class Controls {
     keys = new PlayerKeys();
-    /** Called when a key, a button or a tap says "go on". */
-    onGoOn = () => {};
+    /** Called when a key or a button says "go on"; true if that is all it was for. */
+    onGoOn = () => false;
     #held = new Map();
     #padHeld = new Set();
 
     constructor(buttons) {
         addEventListener("keydown", (event) => {
+            // Buttons and the list of levels keep their own keys.
+            if (event.target.closest?.("button, select")) return;
             if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return;
-            if (event.code === "Space" || event.code === "Enter") this.onGoOn();
+            if ((event.code === "Space" || event.code === "Enter") && this.onGoOn()) return event.preventDefault();
             if (keyNames[event.code]) {
                 this.#press(keyNames[event.code], event.code);
                 event.preventDefault();
@@ -28,9 +30,9 @@ export class Controls {
         for (const button of buttons) {
             button.addEventListener("pointerdown", (event) => {
                 button.setPointerCapture(event.pointerId);
-                if (button.dataset.key === "jump") this.onGoOn();
-                this.#press(button.dataset.key, button);
                 event.preventDefault();
+                if (button.dataset.key === "jump" && this.onGoOn()) return;
+                this.#press(button.dataset.key, button);
             });
             for (const end of ["pointerup", "pointercancel"])
                 button.addEventListener(end, () => this.#held.delete(button));
@@ -61,7 +63,7 @@ export class Controls {
         }
         for (const name of now) {
             if (this.#padHeld.has(name)) continue;
-            if (name === "jump") this.onGoOn();
+            if (name === "jump" && this.onGoOn()) continue;
             this.#press(name, `pad ${name}`);
         }
         for (const name of this.#padHeld) if (!now.has(name)) this.#held.delete(`pad ${name}`);

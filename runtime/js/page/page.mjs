@@ -57,8 +57,11 @@ class Page {
             canvas.focus();
         });
         document.getElementById("again").addEventListener("click", () => {
+            this.#shown = null;
+            this.play.isOver = false;
             this.play.beginLevelAgain();
             this.#level = null;
+            this.say("");
             canvas.focus();
         });
         document.getElementById("show").addEventListener("click", () => {
@@ -70,8 +73,12 @@ class Page {
             if (event.code === "Backspace" || event.code === "KeyZ") this.table?.takeBack();
         });
     }
+    /** True if there were words to read. */
     goOn() {
-        if (this.play.words) this.play.dismiss();
+        if (!this.play.words) return false;
+        this.play.dismiss();
+        this.#tellEnd();
+        return true;
     }
     enter(id, entry = "") {
         this.play.isOver = false;
@@ -103,6 +110,14 @@ class Page {
     tick() {
         const { play } = this;
         if (play.isOver) return;
+        this.#tickWorld();
+        this.#tellEnd();
+    }
+    #tellEnd() {
+        if (this.play.isOver) this.say("The end. Choose a level to play on.");
+    }
+    #tickWorld() {
+        const { play } = this;
         const wins = play.wins;
         if (this.#level !== play.stage.level) this.#arrive();
         const { stage } = play;
@@ -152,7 +167,7 @@ class Page {
         this.play.tick(input);
     }
     draw() {
-        if (this.play.isOver) return this.say("The end. Choose a level to play on.");
+        if (this.play.isOver) return;
         if (this.#level !== this.play.stage.level) this.#arrive();
         this.drawing.draw(this);
     }
