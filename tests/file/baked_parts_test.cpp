@@ -368,7 +368,7 @@ void BakedPartsTest::heldAtStart_isWhatABodyBeginsWith() {
 
 void BakedPartsTest::eachExit_hasOneVerdict() {
     for (const auto& level : m_project.levels) {
-        if (level->kind == level::LevelKind::Puzzle) continue;
+        if (level->kind == level::LevelKind::Puzzle || testing::leavesOut(level->id.text)) continue;
         const json file = bakedJson(level->id.text.c_str());
         const auto answer = reach::answer(*reach::queryOf(m_project, *level));
         std::map<std::string, std::string> said, known;

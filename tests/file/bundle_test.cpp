@@ -180,6 +180,7 @@ void BundleTest::reachOfTheBakedLevel_equalsThatOfTheProject() {
     for (const auto& level : m_project.levels) {
         if (level->kind != level::LevelKind::Side && level->kind != level::LevelKind::Above)
             continue;
+        if (testing::leavesOut(level->id.text)) continue;
         const QString path =
             bundle + "/levels/" + QString::fromStdString(level->id.text) + ".level.json";
         const auto baked =

@@ -407,6 +407,7 @@ void SkinFilesTest::hiddenLayer_isExported_unlessItIsSwitchedOff() {
     auto& disk = file::diskStorage();
     const file::Path home = testing::copyDemo(folder).toStdString();
     level::Project project = *file::openProject(disk, home);
+    project.levels.resize(1);
     level::Level level = *project.levels[0];
     for (const char* name : {"reeds-hidden", "left-out"}) {
         level = addLayer(level, false, name)->level;

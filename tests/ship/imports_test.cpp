@@ -75,6 +75,7 @@ void ImportsTest::files_areKnownByTheirNamesAndBytes() {
 
 void ImportsTest::bakedLevel_comesBack() {
     for (const char* id : {"intake", "wheel-hall", "grain-loft", "kite-gallery", "leaky-reach"}) {
+        if (testing::leavesOut(id)) continue;
         const auto preview =
             ship::previewImport(m_project, std::string(id) + ".level.json", baked(id), {});
         QVERIFY2(preview.has_value(), preview ? "" : preview.error().sentence().c_str());
