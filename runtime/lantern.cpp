@@ -222,6 +222,7 @@ int main(int argc, char** argv) {
         "drag, or\n"
         "click and click; Backspace takes a move back.",
         "lantern");
+    app.set_version_flag("--version", "lantern, of Rook Plot " ROOK_VERSION);
     Options options;
     auto* bundle = app.add_option("BUNDLE", options.bundle, "The exported folder");
     app.add_flag("--link", options.isLinked,

@@ -18,7 +18,7 @@ int openWindow(const std::string& project) {
     ::execl(desk.c_str(), desk.c_str(), project.c_str(), static_cast<char*>(nullptr));
     return report({ErrorKind::Missing,
                    std::string("The window cannot be started: ") + std::strerror(errno), desk,
-                   "Build it with ./rook build"});
+                   "It stands beside rookplot: install the package again, or run ./rook build"});
 }
 
 }  // namespace

@@ -159,7 +159,27 @@ int runCall(const Json& call) {
 
 }  // namespace
 
-int main() {
+const char* const helpText =
+    "rookplot-recipe runs one call of one recipe, with limits of time and memory. Rook Plot calls "
+    "it.\n"
+    "It reads one JSON object on standard input: script, name, call (level or game), of, data; "
+    "and\n"
+    "writes each file as its path, its number of bytes, and its bytes. Exit codes: 0 done, 1 the\n"
+    "script is wrong, told in a line, 3 the script has no such function.\n"
+    "Usage: rookplot-recipe [OPTIONS]\n\n"
+    "Options:\n"
+    "  -h, --help      Print this help and exit\n"
+    "  --version       Print the version and exit\n";
+
+int main(int argc, char** argv) {
+    if (argc > 1) {
+        const std::string word = argv[1];
+        const bool isHelp = word == "-h" || word == "--help";
+        if (isHelp) return std::fputs(helpText, stdout) < 0 ? 1 : 0;
+        if (word == "--version") return std::puts("Rook Plot " ROOK_VERSION) < 0 ? 1 : 0;
+        std::fputs("rookplot-recipe: It takes no word but --help and --version.\n", stderr);
+        return 2;
+    }
     limitProcess();
     try {
         std::string input(std::istreambuf_iterator<char>(std::cin), {});

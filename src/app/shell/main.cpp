@@ -2,6 +2,7 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QIcon>
 #include <QStyleFactory>
 #include <cstdio>
 
@@ -15,6 +16,8 @@ int main(int argc, char** argv) {
     QApplication::setOrganizationName(QStringLiteral("rookplot"));
     QApplication::setApplicationDisplayName(QStringLiteral("Rook Plot"));
     QApplication::setApplicationVersion(QStringLiteral(ROOK_VERSION));
+    QGuiApplication::setDesktopFileName(QStringLiteral("org.rookplot.RookPlot"));
+    QApplication::setWindowIcon(QIcon(QStringLiteral(":/rookplot.svg")));
     QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
 
     QCommandLineParser parser;
@@ -24,7 +27,7 @@ int main(int argc, char** argv) {
     parser.addVersionOption();
     parser.addPositionalArgument(
         QStringLiteral("PROJECT"),
-        QCoreApplication::translate("main", "The project folder to open."));
+        QCoreApplication::translate("main", "The project folder to open, or its rookplot.json."));
     const QCommandLineOption shots(
         QStringLiteral("shots"),
         QCoreApplication::translate("main",
@@ -37,6 +40,10 @@ int main(int argc, char** argv) {
             .arg(rook::app::shotNames().join(QStringLiteral(", "))),
         QStringLiteral("VIEWS"));
     parser.addOption(only);
+    const QCommandLineOption demo(
+        QStringLiteral("demo"),
+        QCoreApplication::translate("main", "Open a copy of the demo, Lantern Weir."));
+    parser.addOption(demo);
     if (!parser.parse(application.arguments())) {
         std::fprintf(stderr, "rookplot-desk: %s. What there is is told by --help.\n",
                      qPrintable(parser.errorText()));
@@ -62,6 +69,8 @@ int main(int argc, char** argv) {
     const rook::app::LifeOfProcess life(window);
     if (!arguments.isEmpty())
         window.openProject(arguments[0]);
+    else if (parser.isSet(demo))
+        window.openDemo();
     else
         window.session().autosave.offerUnsaved();
     return QApplication::exec();

@@ -12,6 +12,7 @@
 #include <array>
 
 #include "app/shell/all_steps.h"
+#include "app/shell/installed.h"
 #include "app/shell/key_sheet.h"
 #include "app/steps/cast/cast_table.h"
 #include "app/steps/shape/shape_options.h"
@@ -184,7 +185,9 @@ void MainWindow::rebuildRecent() {
 }
 
 bool MainWindow::openProject(const QString& folder) {
-    const QString path = QDir(folder).absolutePath();
+    if (isInstalled(folder)) return openDemo();
+    const QFileInfo named(folder);
+    const QString path = named.isFile() ? named.absolutePath() : QDir(folder).absolutePath();
     const auto outcome = m_session.document.open(path);
     m_repair->setEnabled(!outcome);
     if (!outcome) {
@@ -194,6 +197,17 @@ bool MainWindow::openProject(const QString& folder) {
         return false;
     }
     remember(path);
+    return true;
+}
+
+bool MainWindow::openDemo() {
+    const auto copy = copyOfDemo();
+    if (!copy) {
+        m_session.say(QString::fromStdString(copy.error().sentence()));
+        return false;
+    }
+    if (!openProject(*copy)) return false;
+    m_session.say(tr("This is your own copy of the demo, in %1.").arg(*copy));
     return true;
 }
 

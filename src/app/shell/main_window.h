@@ -40,7 +40,10 @@ public:
     [[nodiscard]] Session& session() { return m_session; }
     [[nodiscard]] Board& board() { return *m_board; }
     /// False, with the reason told in the status line, if it cannot be opened.
+    /// A folder or its rookplot.json; what came with the program is opened as a copy.
     bool openProject(const QString& folder);
+    /// A copy of the demo.
+    bool openDemo();
     void save();
     /// Comes to the front of the other windows.
     void comeToFront();
