@@ -272,9 +272,13 @@ void Board::cancel() {
     m_gestureButton = Qt::NoButton;
     m_isStepGesture = false;
     const bool wasInGesture = m_session.document.isInGesture();
+    m_keyCursor.forgetPress();
     if (m_tool) m_tool->cancel();
     m_session.document.cancelGesture();
-    if (!wasInGesture && !step().cancel()) m_session.workbench.select({});
+    if (!wasInGesture && m_keyCursor.isShown())
+        m_keyCursor.hide();
+    else if (!wasInGesture && !step().cancel())
+        m_session.workbench.select({});
     update();
 }
 

@@ -8,6 +8,7 @@
 #include <QWidget>
 #include <map>
 
+#include "app/board/board_cursor.h"
 #include "app/board/board_step.h"
 #include "app/board/level_kind_face.h"
 #include "app/painting/flags.h"
@@ -42,6 +43,8 @@ public:
     [[nodiscard]] PxPoint pointerPx() const { return m_pointerPx; }
     [[nodiscard]] bool hasPointer() const { return m_hasPointer; }
     [[nodiscard]] bool isInGesture() const { return m_gestureButton != Qt::NoButton; }
+    /// That the keyboard moves.
+    [[nodiscard]] const BoardCursor& keyCursor() const { return m_keyCursor; }
     /// Frames that stayed unfinished at the last painting are finished in the next ones.
     [[nodiscard]] bool isComplete() const;
     [[nodiscard]] const SheetImages& sheets() const { return m_sheets; }
@@ -167,6 +170,7 @@ private:
     bool m_isPanning = false;
     bool m_isStepGesture = false;  ///< that the step took
     Qt::MouseButton m_gestureButton = Qt::NoButton;
+    BoardCursor m_keyCursor{*this};
 
     std::unique_ptr<GameController> m_controller;  ///< while one walks
     std::unique_ptr<Playtest> m_playtest;

@@ -22,6 +22,7 @@ void Board::dropEvent(QDropEvent* event) {
 
 void Board::mousePressEvent(QMouseEvent* event) {
     setFocus();
+    m_keyCursor.hide();
     const bool isPan = event->button() == Qt::MiddleButton ||
                        (event->button() == Qt::LeftButton && m_isPanKeyDown);
     if (isPan) {
@@ -34,6 +35,7 @@ void Board::mousePressEvent(QMouseEvent* event) {
 }
 
 void Board::mouseMoveEvent(QMouseEvent* event) {
+    m_keyCursor.hide();
     if (!m_isPanning) return moveTo(m_view.toLevel(event->position()), event->modifiers());
     const QPointF former = std::exchange(m_pointer, event->position());
     View view = m_view;
@@ -62,7 +64,7 @@ void Board::focusOutEvent(QFocusEvent* event) {
 }
 
 void Board::leaveEvent(QEvent* event) {
-    m_hasPointer = false;
+    m_hasPointer = m_keyCursor.isShown();
     update();
     Q_EMIT pointerMoved();
     QWidget::leaveEvent(event);
@@ -108,8 +110,10 @@ bool Board::event(QEvent* event) {
     if (event->type() == QEvent::ShortcutOverride) {
         const auto& key = *static_cast<QKeyEvent*>(event);
         const bool isPlain = !(key.modifiers() & (Qt::ControlModifier | Qt::AltModifier));
-        const bool isKept =
-            isWalking() ? isPlain : key.key() == Qt::Key_Space || step().takeKey(key, true);
+        const bool isKept = isWalking()
+                                ? isPlain
+                                : key.key() == Qt::Key_Space || m_keyCursor.takeKey(key, true) ||
+                                      step().takeKey(key, true);
         if (isKept) {
             event->accept();
             return true;
@@ -129,7 +133,7 @@ void Board::keyPressEvent(QKeyEvent* event) {
         if (event->isAutoRepeat()) return;
         m_isPanKeyDown = true;
         return setCursor(Qt::OpenHandCursor);
-    } else if (step().takeKey(*event, true)) {
+    } else if (m_keyCursor.takeKey(*event, false) || step().takeKey(*event, true)) {
         return;
     }
     QWidget::keyPressEvent(event);

@@ -98,6 +98,7 @@ void Board::paintEvent(QPaintEvent*) {
         paintSelection(painter);
         step().paintTop(painter);
         paintPreview(painter);
+        m_keyCursor.paint(painter);
     }
     if (m_playtest && m_hasPointer && mayDraw()) paintPreview(painter);
     if (m_playtest) m_screenChange.paint(painter, rect());

@@ -35,6 +35,9 @@ public:
     /// The keyboard goes back to the board.
     void returnToBoard() { Q_EMIT boardAsked(); }
 
+    /// What can be done, to be found by words.
+    void openFind() { Q_EMIT findAsked(); }
+
 Q_SIGNALS:
     void said(const QString& text);
     void placeAsked(const rook::PxRect& place);
@@ -46,6 +49,7 @@ Q_SIGNALS:
     void targetsAsked();
     void importAsked(const QString& file);
     void boardAsked();
+    void findAsked();
     void proofWalkAsked();
 };
 

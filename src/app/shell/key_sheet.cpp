@@ -1,7 +1,7 @@
 #include "app/shell/key_sheet.h"
 
-#include <QEvent>
 #include <QGridLayout>
+#include <QKeyEvent>
 #include <QLabel>
 #include <QPainter>
 
@@ -28,7 +28,10 @@ QList<KeyHelp> keysOf(const StepDefinition& step) {
         {QStringLiteral("/"), tr("search the cards")},
         {QStringLiteral("Ctrl+Z, Ctrl+Shift+Z"), tr("undo, redo")},
         {QStringLiteral("Ctrl+C X V D"), tr("copy, cut, paste, duplicate")},
+        {QStringLiteral("Ctrl+K, F1 F1"), tr("find what can be done, by words")},
         {QStringLiteral("F6"), tr("next part of the window")},
+        {QStringLiteral("F11, Q"), tr("the board alone; the tray while Q is held")},
+        {tr("Ctrl + arrows, Enter"), tr("a cursor on the board, and its click")},
         {QStringLiteral("Esc"), tr("leave the gesture, the selection, this sheet")}};
     return keys;
 }
@@ -67,6 +70,11 @@ void KeySheet::paintEvent(QPaintEvent*) {
 bool KeySheet::event(QEvent* event) {
     if (event->type() == QEvent::ShortcutOverride) event->accept();
     return QFrame::event(event);
+}
+
+void KeySheet::keyPressEvent(QKeyEvent* event) {
+    leave();
+    if (event->key() == Qt::Key_F1) m_session.requests.openFind();
 }
 
 void KeySheet::leave() {

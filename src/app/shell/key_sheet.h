@@ -17,7 +17,8 @@ public:
 protected:
     void paintEvent(QPaintEvent* event) override;
     bool event(QEvent* event) override;
-    void keyPressEvent(QKeyEvent*) override { leave(); }
+    /// F1 once more finds what is not on it.
+    void keyPressEvent(QKeyEvent* event) override;
     void mousePressEvent(QMouseEvent*) override { leave(); }
     void focusOutEvent(QFocusEvent*) override { deleteLater(); }
 

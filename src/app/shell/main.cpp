@@ -6,14 +6,20 @@
 #include <QStyleFactory>
 #include <cstdio>
 
+#include "app/pages/settings_page.h"
 #include "app/shell/life_of_process.h"
 #include "app/shell/main_window.h"
 #include "app/shell/shots.h"
 
 int main(int argc, char** argv) {
+    QCoreApplication::setApplicationName(QStringLiteral("rookplot"));
+    QCoreApplication::setOrganizationName(QStringLiteral("rookplot"));
+    // What is larger for the eye is larger altogether; it can only be said before there is a
+    // window.
+    if (const int percent = rook::app::StartSettings::textPercent();
+        percent != 100 && !qEnvironmentVariableIsSet("QT_SCALE_FACTOR"))
+        qputenv("QT_SCALE_FACTOR", QByteArray::number(percent / 100.0));
     QApplication application(argc, argv);
-    QApplication::setApplicationName(QStringLiteral("rookplot"));
-    QApplication::setOrganizationName(QStringLiteral("rookplot"));
     QApplication::setApplicationDisplayName(QStringLiteral("Rook Plot"));
     QApplication::setApplicationVersion(QStringLiteral(ROOK_VERSION));
     QGuiApplication::setDesktopFileName(QStringLiteral("org.rookplot.RookPlot"));
@@ -71,7 +77,7 @@ int main(int argc, char** argv) {
         window.openProject(arguments[0]);
     else if (parser.isSet(demo))
         window.openDemo();
-    else
-        window.session().autosave.offerUnsaved();
+    else if (window.session().autosave.offerUnsaved(); !window.session().autosave.offer())
+        window.welcome();
     return QApplication::exec();
 }

@@ -12,8 +12,9 @@
 #include <array>
 
 #include "app/shell/all_steps.h"
+#include "app/shell/guide.h"
 #include "app/shell/installed.h"
-#include "app/shell/key_sheet.h"
+#include "app/shell/whole_board.h"
 #include "app/steps/cast/cast_table.h"
 #include "app/steps/shape/shape_options.h"
 #include "app/steps/sketch/place_underlay.h"
@@ -77,6 +78,7 @@ MainWindow::MainWindow() : m_session(allSteps()) {
         showPage(nullptr);
         m_board->walkProof(*proof);
     });
+    connect(&requests, &Requests::findAsked, this, &MainWindow::openFind);
     connect(&requests, &Requests::boardAsked, m_board, [this] { m_board->setFocus(); });
     connect(&requests, &Requests::pictureAsked, this, &MainWindow::choosePicture);
     connect(&m_session.document, &Document::historyChanged, this, &MainWindow::refreshActions);
@@ -154,6 +156,8 @@ void MainWindow::buildLayout() {
     rows->addWidget(m_tray);
     rows->addWidget(m_status);
     setCentralWidget(centre);
+    m_wholeBoard =
+        new WholeBoard(this, m_board, m_tray, rows, {m_head, m_order, m_margin, menuBar()});
     m_board->setFocus();
 }
 
@@ -178,7 +182,7 @@ QStringList MainWindow::recentProjects() {
 void MainWindow::rebuildRecent() {
     m_recent->clear();
     for (const QString& folder : recentProjects())
-        add(m_recent, folder, {}, [this, folder] {
+        add(m_recent, "", folder, {}, [this, folder] {
             if (mayDiscard()) openProject(folder);
         });
     m_recent->setEnabled(!m_recent->isEmpty());
@@ -197,6 +201,7 @@ bool MainWindow::openProject(const QString& folder) {
         return false;
     }
     remember(path);
+    if (m_welcome && m_page == m_welcome) showPage(nullptr);
     return true;
 }
 
@@ -231,6 +236,12 @@ void MainWindow::remember(const QString& path) {
     QSettings().setValue(recentKey(), QStringList(recent.mid(0, maxRecent)));
     rebuildRecent();
     m_board->fitLevel();
+}
+
+void MainWindow::chooseProject() {
+    if (!mayDiscard()) return;
+    const QString folder = QFileDialog::getExistingDirectory(this, tr("Open a project folder"));
+    if (!folder.isEmpty()) openProject(folder);
 }
 
 QString MainWindow::folderToSaveTo() {
@@ -322,17 +333,6 @@ void MainWindow::toggleWalk(bool atPointer) {
     m_head->setWalking(m_board->isWalking());
 }
 
-void MainWindow::showKeys() {
-    auto* sheet = new KeySheet(m_session, centralWidget());
-    const QRect board(m_board->mapTo(centralWidget(), QPoint(0, 0)), m_board->size());
-    QPoint corner = board.center() - QPoint(sheet->width() / 2, sheet->height() / 2);
-    corner.setY(std::max(0, corner.y()));
-    sheet->move(corner);
-    sheet->show();
-    sheet->raise();
-    sheet->setFocus();
-}
-
 void MainWindow::cycleFocus(int by) {
     const std::array<QWidget*, 6> parts{m_board, m_tray, m_margin, m_order, m_head, m_notice};
     const int count = int(parts.size());
@@ -365,6 +365,7 @@ void MainWindow::setNight(bool isNight) {
     m_margin->themeChanged();
     m_status->refresh();
     m_notice->themeChanged();
+    if (m_guide) m_guide->themeChanged();
     update();
 }
 

@@ -21,6 +21,8 @@ namespace rook::app {
 
 class CastTable;
 class GamePage;
+class Guide;
+struct FindEntry;
 class ImportPage;
 class LevelSheet;
 class MixPage;
@@ -28,7 +30,9 @@ class PlacementsPage;
 class NewLevelPage;
 class NewProjectPage;
 class Page;
+class SettingsPage;
 class TargetsPage;
+class WholeBoard;
 
 class MainWindow : public QMainWindow {
     Q_OBJECT
@@ -45,6 +49,8 @@ public:
     /// A copy of the demo.
     bool openDemo();
     void save();
+    /// What one may begin with, in the board's place.
+    void welcome();
     /// Comes to the front of the other windows.
     void comeToFront();
     void setNight(bool isNight);
@@ -74,8 +80,10 @@ private:
     void buildViewMenu();
     void buildGuards(QMenu* menu);
     void buildLevelMenu();
+    void buildHelpMenu();
     void buildKeys();
-    QAction* add(QMenu* menu, const QString& text, const QKeySequence& keys,
+    /// An action that keys and menus share; `name` is what settings and words know it by.
+    QAction* add(QMenu* menu, const char* name, const QString& text, const QKeySequence& keys,
                  const std::function<void()>& act);
     void refreshActions();
     void rebuildRecent();
@@ -104,7 +112,15 @@ private:
     /// In the board's place; null = the board again.
     void showPage(Page* page);
     void toggleWalk(bool atPointer);
+    void chooseProject();
     void showKeys();
+    void openFind();
+    [[nodiscard]] std::vector<FindEntry> entriesOfGuide();
+    /// A page of it, at a heading; empty = its beginning.
+    void openGuide(const QString& page, const QString& heading);
+    void openSettings();
+    /// Points at one part of the window after the other.
+    void startTour();
     void cycleFocus(int by);
 
     Session m_session;
@@ -125,7 +141,13 @@ private:
     NewLevelPage* m_newLevel = nullptr;
     NewProjectPage* m_newProject = nullptr;
     Page* m_walkKeys = nullptr;
-    Page* m_page = nullptr;  ///< that stands in the board's place; null if none does
+    SettingsPage* m_settings = nullptr;
+    Page* m_about = nullptr;
+    Page* m_welcome = nullptr;
+    WholeBoard* m_wholeBoard = nullptr;
+    QAction* m_wholeAction = nullptr;
+    Guide* m_guide = nullptr;  ///< a window of its own
+    Page* m_page = nullptr;    ///< that stands in the board's place; null if none does
     QMenu* m_levelMenu = nullptr;
     QAction* m_axonAction = nullptr;
     /// Beside the plan, instead of it, or not at all; on kit boards alone.

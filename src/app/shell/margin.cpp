@@ -70,4 +70,13 @@ void Margin::stepFinding(int by) {
     m_panel->stepFinding(by);
 }
 
+bool Margin::goToSection(const QString& title) {
+    for (MarginSection* section : m_panel->findChildren<MarginSection*>()) {
+        if (section->title() != title || section->isHidden()) continue;
+        section->goTo();
+        return true;
+    }
+    return false;
+}
+
 }  // namespace rook::app

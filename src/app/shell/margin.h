@@ -16,6 +16,8 @@ public:
     /// Goes to Prove, and selects the finding at that distance from the one selected, round and
     /// round.
     void stepFinding(int by);
+    /// Opens the section of that title and goes to it; false if it is not there now.
+    bool goToSection(const QString& title);
 
 private:
     void rebuild();

@@ -105,15 +105,29 @@ void MarginSection::keepOpen() {
     m_rowsHolder->show();
 }
 
+/// What was opened is what one wants to see: after the layout has made room for it.
+void MarginSection::scrollTo() {
+    QTimer::singleShot(0, this, [this] {
+        for (QWidget* around = parentWidget(); around; around = around->parentWidget())
+            if (auto* area = qobject_cast<QScrollArea*>(around))
+                area->ensureWidgetVisible(this, 0, 0);
+    });
+}
+
+void MarginSection::goTo() {
+    if (m_title->isCheckable()) m_title->setChecked(true);
+    scrollTo();
+    for (QWidget* child : m_rowsHolder->findChildren<QWidget*>()) {
+        if (!(child->focusPolicy() & Qt::TabFocus) || child->isHidden() || !child->isEnabled())
+            continue;
+        return child->setFocus(Qt::TabFocusReason);
+    }
+    m_title->setFocus(Qt::TabFocusReason);
+}
+
 void MarginSection::fold(bool isOpen) {
     m_rowsHolder->setVisible(isOpen);
-    // What was opened is what one wants to see: after the layout has made room for it.
-    if (isOpen && isVisible())
-        QTimer::singleShot(0, this, [this] {
-            for (QWidget* around = parentWidget(); around; around = around->parentWidget())
-                if (auto* area = qobject_cast<QScrollArea*>(around))
-                    area->ensureWidgetVisible(this, 0, 0);
-        });
+    if (isOpen && isVisible()) scrollTo();
     QSettings().setValue(foldKey(m_foldName), isOpen);
     Q_EMIT folded(isOpen);
 }

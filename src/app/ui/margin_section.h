@@ -15,6 +15,11 @@ class MarginSection : public QFrame {
 public:
     MarginSection(const QString& title, const QString& note, QWidget* parent);
     void setTitle(const QString& title);
+    [[nodiscard]] QString title() const { return m_title->text(); }
+    /// That its fold is remembered by; empty where it does not fold.
+    [[nodiscard]] const QString& name() const { return m_foldName; }
+    /// Opens it, scrolls to it, and gives its first control the keyboard.
+    void goTo();
     void setNote(const QString& note) { m_note->setText(note); }
     /// A row with a value at the right; the label of the value is given back.
     QLabel* addValue(const QString& name);
@@ -37,6 +42,7 @@ protected:
 
 private:
     void fold(bool isOpen);
+    void scrollTo();
 
     QAbstractButton* m_title;
     QLabel* m_note;

@@ -1,0 +1,39 @@
+#pragma once
+/// What is the designer's own, and in no project: the look, the size of texts, keys, and where
+/// files lie.
+
+#include <QAction>
+
+#include "app/pages/page.h"
+
+namespace rook::app {
+
+/// The settings that are read before there is a window.
+struct StartSettings {
+    /// Size of texts and controls, in percent, 100 to 200.
+    static int textPercent();
+    static void setTextPercent(int percent);
+    static constexpr int sizes[] = {100, 125, 150, 175, 200};
+};
+
+class SettingsPage : public Page {
+    Q_OBJECT
+
+public:
+    /// `actions` are those that keys may be chosen for, and those whose keys are taken (without a
+    /// text).
+    SettingsPage(Session& session, const QList<QAction*>& actions, QWidget* parent);
+
+Q_SIGNALS:
+    void themeChosen();
+};
+
+/// What this program is, and what it was made with.
+class AboutPage : public Page {
+    Q_OBJECT
+
+public:
+    AboutPage(Session& session, QWidget* parent);
+};
+
+}  // namespace rook::app
