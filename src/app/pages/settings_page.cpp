@@ -4,6 +4,7 @@
 #include <QDesktopServices>
 #include <QDir>
 #include <QKeySequenceEdit>
+#include <QLineEdit>
 #include <QSettings>
 #include <QStandardPaths>
 #include <QUrl>
@@ -130,9 +131,8 @@ class ActionKeysSection : public PanelSection {
     Q_DECLARE_TR_FUNCTIONS(Settings)
 public:
     ActionKeysSection(Session& session, const QList<QAction*>& actions, QWidget* parent)
-        : PanelSection(tr("Keys"), tr("click, then press the keys"), session, parent),
-          m_actions(actions) {
-        m_words = makeWords(tr("Tools and steps keep theirs: A S D F G and 1 to 6."), this);
+        : PanelSection(tr("Keys"), {}, session, parent), m_actions(actions) {
+        m_words = makeWords(tr("Click a field, then press the keys. Tools keep A S D F G."), this);
         m_words->setObjectName(QStringLiteral("settings-key-words"));
         addWide(m_words);
         for (QAction* action : actions)
@@ -163,7 +163,8 @@ private:
         auto* edit = new QKeySequenceEdit(holder);
         edit->setObjectName(QStringLiteral("key-of-") + action->objectName());
         edit->setAccessibleName(tr("Keys for: %1").arg(name));
-        edit->setFixedWidth(170);
+        edit->setFixedWidth(128);
+        if (auto* typed = edit->findChild<QLineEdit*>()) typed->setPlaceholderText(tr("none"));
         auto* back = new IconToggle(QStringLiteral("remove"), QStringLiteral("remove"),
                                     tr("The given keys again"), holder);
         back->setObjectName(QStringLiteral("key-of-%1-back").arg(action->objectName()));

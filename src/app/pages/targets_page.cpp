@@ -209,7 +209,7 @@ void TargetsPage::tellFindings() {
     }
     QString words;
     if (errors > 0)
-        words = tr("%1 stand against shipping: %2.")
+        words = tr("Against shipping: %1, in %2.")
                     .arg(counted(qsizetype(errors), tr("error"), tr("errors")),
                          where.join(QStringLiteral(", ")));
     else if (all > 0)

@@ -81,11 +81,11 @@ WelcomePage::WelcomePage(Session& session, const QStringList& recent, QWidget* p
     offer(tr("A walk through the six steps"), tr("Five minutes in the demo, in the real window"),
           "welcome-tour", &WelcomePage::tourAsked);
     offer(tr("A first game, in half an hour"),
-          tr("Page by page, from nothing to a game in the browser"), "welcome-first-game",
+          tr("From nothing to a game in a browser"), "welcome-first-game",
           &WelcomePage::firstGameAsked);
     offer(tr("The demo, Lantern Weir"), tr("Your own copy: change what you like"), "welcome-demo",
           &WelcomePage::demoAsked);
-    offer(tr("A new project"), tr("From a starter: from the side, from above, pieces, or blank"),
+    offer(tr("A new project"), tr("From the side, from above, pieces, or blank"),
           "welcome-new", &WelcomePage::newAsked);
     offer(tr("Open a project"), tr("A folder with a rookplot.json"), "welcome-open",
           &WelcomePage::openAsked);

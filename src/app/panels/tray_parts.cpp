@@ -108,7 +108,7 @@ QSpinBox* TrayParts::makeSmallNumber(QHBoxLayout* row, const QString& name, cons
     box->setAccessibleName(words);
     box->setToolTip(words);
     box->setRange(1, 64);
-    box->setFixedWidth(46);
+    box->setFixedWidth(43);
     row->addWidget(box);
     return box;
 }

@@ -93,13 +93,13 @@ Find::Find(QWidget* parent)
     column->setSpacing(8);
     column->addWidget(m_typed);
     column->addWidget(m_nothing);
-    column->addWidget(m_list, 1);
+    column->addWidget(m_list);
     column->addWidget(keys);
     connect(m_typed, &QLineEdit::textChanged, this, &Find::refill);
     connect(m_list, &QListWidget::itemClicked, this, &Find::choose);
     const QSize room = parent->size() - QSize(20, 20);
-    resize(QSize(wide, high).boundedTo(room));
-    move((parent->width() - width()) / 2, std::min(70, (parent->height() - height()) / 2));
+    resize(QSize(wide, 150).boundedTo(room));
+    move((parent->width() - width()) / 2, std::clamp((parent->height() - high) / 2, 0, 70));
     setFocusProxy(m_typed);
 }
 
@@ -139,6 +139,17 @@ void Find::refill() {
     m_list->setCurrentRow(isSame ? former : 0);
     m_list->setVisible(!m_shown.empty());
     m_nothing->setVisible(m_shown.empty() && m_later.isEmpty());
+    takeHeight();
+}
+
+/// As high as what was found, up to a limit.
+void Find::takeHeight() {
+    const int rows = std::max(1, m_list->count());
+    const int row = m_list->count() > 0 ? m_list->sizeHintForRow(0) : 24;
+    const int most = std::min(high, parentWidget()->height() - 20);
+    m_list->setFixedHeight(std::min(rows * row + 4, most - 110));
+    layout()->activate();
+    resize(width(), std::min(most, sizeHint().height()));
 }
 
 bool Find::eventFilter(QObject* watched, QEvent* event) {

@@ -31,6 +31,7 @@ protected:
 
 private:
     void refill();
+    void takeHeight();
     void goOn();
     void choose();
     void leave();

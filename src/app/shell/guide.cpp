@@ -4,7 +4,6 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
-#include <QKeyEvent>
 #include <QScrollBar>
 #include <QShortcut>
 #include <QTextBlock>
@@ -24,11 +23,6 @@ constexpr int headingRole = Qt::UserRole + 1;
 class PageView : public QTextBrowser {
 public:
     using QTextBrowser::QTextBrowser;
-    /// More air than plain text has, and headings in the window's own type.
-    void setPage(const QUrl& url) {
-        setSource(url, QTextDocument::MarkdownResource);
-        dress();
-    }
     QVariant loadResource(int type, const QUrl& name) override {
         const QVariant loaded = QTextBrowser::loadResource(type, name);
         if (type != QTextDocument::ImageResource || !name.isLocalFile()) return loaded;
@@ -46,8 +40,11 @@ protected:
     }
 
 private:
+    /// More air than plain text has, and headings in the window's own type.
     void dress() {
         static constexpr int larger[] = {0, 8, 4, 2, 1, 1, 1};
+        QTextCursor whole(document());
+        whole.beginEditBlock();  // laid out once, at the end
         for (QTextBlock block = document()->begin(); block.isValid(); block = block.next()) {
             QTextCursor cursor(block);
             QTextBlockFormat format = block.blockFormat();
@@ -63,12 +60,9 @@ private:
             letters.setForeground(currentTheme().ink);
             cursor.mergeCharFormat(letters);
         }
+        whole.endEditBlock();
     }
 };
-
-PageView* viewOf(QTextBrowser* browser) {
-    return static_cast<PageView*>(browser);
-}
 
 }  // namespace
 
@@ -91,6 +85,7 @@ Guide::Guide(const QString& docs, QWidget* parent)
     m_list->setAccessibleName(tr("Pages"));
     m_list->setFrameShape(QFrame::NoFrame);
     m_list->setWordWrap(true);
+    m_list->setSpacing(2);
     m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_text->setObjectName(QStringLiteral("guide-text"));
     m_text->setAccessibleName(tr("The page"));
@@ -101,6 +96,7 @@ Guide::Guide(const QString& docs, QWidget* parent)
     m_back->setEnabled(false);
     auto* side = new QVBoxLayout;
     side->setContentsMargins(12, 12, 12, 12);
+    side->setSpacing(8);
     side->addWidget(m_search);
     side->addWidget(m_list, 1);
     auto* head = new QHBoxLayout;
@@ -123,10 +119,15 @@ Guide::Guide(const QString& docs, QWidget* parent)
     connect(m_list, &QListWidget::itemActivated, this, &Guide::choose);
     connect(m_text, &QTextBrowser::anchorClicked, this, &Guide::follow);
     connect(m_text, &QTextBrowser::backwardAvailable, m_back, &QWidget::setEnabled);
-    connect(m_text, &QTextBrowser::sourceChanged, this, &Guide::tellWhere);
+    connect(m_text, &QTextBrowser::sourceChanged, this, [this](const QUrl& url) {
+        m_shown = url;  // the browser itself knows it a little later
+        tellWhere();
+    });
     connect(m_back, &QAbstractButton::clicked, m_text, &QTextBrowser::backward);
     auto* find = new QShortcut(QKeySequence::Find, this);
     connect(find, &QShortcut::activated, this, [this] { m_search->setFocus(); });
+    auto* leave = new QShortcut(QKeySequence(Qt::Key_Escape), this);
+    connect(leave, &QShortcut::activated, this, &QWidget::close);
     resize(980, 720);
     themeChanged();
     refill();
@@ -189,7 +190,7 @@ void Guide::open(const QString& page, const QString& heading) {
     raise();
     activateWindow();
     const QUrl url = QUrl::fromLocalFile(m_docs + u'/' + page);
-    if (m_text->source() != url) viewOf(m_text)->setPage(url);
+    if (m_text->source() != url) m_text->setSource(url, QTextDocument::MarkdownResource);
     goTo(heading);
 }
 
@@ -218,8 +219,12 @@ void Guide::follow(const QUrl& link) {
         open(QDir(docs).relativeFilePath(path));
 }
 
+QString Guide::shownPage() const {
+    return QDir(m_docs).relativeFilePath(m_shown.toLocalFile());
+}
+
 void Guide::tellWhere() {
-    const QString shown = QDir(m_docs).relativeFilePath(m_text->source().toLocalFile());
+    const QString shown = shownPage();
     m_where->clear();
     for (int i = 0; i < m_list->count(); ++i) {
         QListWidgetItem* row = m_list->item(i);
@@ -228,11 +233,6 @@ void Guide::tellWhere() {
         if (m_search->text().isEmpty()) m_list->setCurrentItem(row);
         return;
     }
-}
-
-void Guide::keyPressEvent(QKeyEvent* event) {
-    if (event->key() == Qt::Key_Escape) return close(), void();
-    QWidget::keyPressEvent(event);
 }
 
 }  // namespace rook::app

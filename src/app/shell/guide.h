@@ -23,17 +23,17 @@ public:
     void openFirst();
     void themeChanged();
 
-protected:
-    void keyPressEvent(QKeyEvent* event) override;
-
 private:
     void refill();
     void choose(QListWidgetItem* row);
     void follow(const QUrl& link);
     void tellWhere();
+    /// A page, as the list of pages names it.
+    [[nodiscard]] QString shownPage() const;
     void goTo(const QString& heading);
 
     QString m_docs;
+    QUrl m_shown;
     std::vector<GuidePart> m_parts;
     QLineEdit* m_search;
     QListWidget* m_list;

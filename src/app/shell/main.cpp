@@ -11,14 +11,70 @@
 #include "app/shell/main_window.h"
 #include "app/shell/shots.h"
 
+namespace {
+
+using namespace rook::app;
+
+QString tr(const char* text) {
+    return QCoreApplication::translate("main", text);
+}
+
+/// What may be said at the command line.
+struct CommandLine {
+    QCommandLineParser parser;
+    QCommandLineOption shots{QStringLiteral("shots"),
+                             tr("Write one picture of each main view to this folder and end."),
+                             QStringLiteral("DIR")};
+    QCommandLineOption only{QStringLiteral("only"),
+                            tr("With --shots: only these, apart by commas: %1.")
+                                .arg(shotNames().join(QStringLiteral(", "))),
+                            QStringLiteral("VIEWS")};
+    QCommandLineOption guide{QStringLiteral("guide-shots"),
+                             tr("Write the pictures of the guide to this folder and end."),
+                             QStringLiteral("DIR")};
+    QCommandLineOption demo{QStringLiteral("demo"), tr("Open a copy of the demo, Lantern Weir.")};
+
+    CommandLine() {
+        parser.setApplicationDescription(
+            tr("Rook Plot: build levels and prove that they can be played through."));
+        parser.addHelpOption();
+        parser.addVersionOption();
+        parser.addPositionalArgument(QStringLiteral("PROJECT"),
+                                     tr("The project folder to open, or its rookplot.json."));
+        parser.addOptions({shots, only, guide, demo});
+    }
+    [[nodiscard]] QString project() const { return parser.positionalArguments().value(0); }
+};
+
+/// What is larger for the eye is larger altogether; it can only be said before there is a window.
+void takeTextSize() {
+    const int percent = StartSettings::textPercent();
+    if (percent != 100 && !qEnvironmentVariableIsSet("QT_SCALE_FACTOR"))
+        qputenv("QT_SCALE_FACTOR", QByteArray::number(percent / 100.0));
+}
+
+/// Gives the exit code.
+int writePictures(MainWindow& window, const CommandLine& line) {
+    window.session().guard.switchOff();
+    window.session().autosave.switchOff();
+    window.show();
+    if (line.parser.isSet(line.guide))
+        return writeGuideShots(window, line.parser.value(line.guide)) ? 0 : 2;
+    if (line.project().isEmpty() || !window.openProject(line.project())) {
+        std::fprintf(stderr,
+                     "rookplot-desk: The project cannot be opened. Name the demo's folder.\n");
+        return 2;
+    }
+    const QStringList views = line.parser.value(line.only).split(u',', Qt::SkipEmptyParts);
+    return writeShots(window, line.parser.value(line.shots), views) ? 0 : 2;
+}
+
+}  // namespace
+
 int main(int argc, char** argv) {
     QCoreApplication::setApplicationName(QStringLiteral("rookplot"));
     QCoreApplication::setOrganizationName(QStringLiteral("rookplot"));
-    // What is larger for the eye is larger altogether; it can only be said before there is a
-    // window.
-    if (const int percent = rook::app::StartSettings::textPercent();
-        percent != 100 && !qEnvironmentVariableIsSet("QT_SCALE_FACTOR"))
-        qputenv("QT_SCALE_FACTOR", QByteArray::number(percent / 100.0));
+    takeTextSize();
     QApplication application(argc, argv);
     QApplication::setApplicationDisplayName(QStringLiteral("Rook Plot"));
     QApplication::setApplicationVersion(QStringLiteral(ROOK_VERSION));
@@ -26,56 +82,22 @@ int main(int argc, char** argv) {
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/rookplot.svg")));
     QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
 
-    QCommandLineParser parser;
-    parser.setApplicationDescription(QCoreApplication::translate(
-        "main", "Rook Plot: build levels and prove that they can be played through."));
-    parser.addHelpOption();
-    parser.addVersionOption();
-    parser.addPositionalArgument(
-        QStringLiteral("PROJECT"),
-        QCoreApplication::translate("main", "The project folder to open, or its rookplot.json."));
-    const QCommandLineOption shots(
-        QStringLiteral("shots"),
-        QCoreApplication::translate("main",
-                                    "Write one picture of each main view to this folder and end."),
-        QStringLiteral("DIR"));
-    parser.addOption(shots);
-    const QCommandLineOption only(
-        QStringLiteral("only"),
-        QCoreApplication::translate("main", "With --shots: only these, apart by commas: %1.")
-            .arg(rook::app::shotNames().join(QStringLiteral(", "))),
-        QStringLiteral("VIEWS"));
-    parser.addOption(only);
-    const QCommandLineOption demo(
-        QStringLiteral("demo"),
-        QCoreApplication::translate("main", "Open a copy of the demo, Lantern Weir."));
-    parser.addOption(demo);
-    if (!parser.parse(application.arguments())) {
+    CommandLine line;
+    if (!line.parser.parse(QApplication::arguments())) {
         std::fprintf(stderr, "rookplot-desk: %s. What there is is told by --help.\n",
-                     qPrintable(parser.errorText()));
+                     qPrintable(line.parser.errorText()));
         return 2;
     }
-    parser.process(application);
+    line.parser.process(application);
 
-    rook::app::MainWindow window;
-    const QStringList arguments = parser.positionalArguments();
-    if (parser.isSet(shots)) {
-        window.session().guard.switchOff();
-        window.session().autosave.switchOff();
-        window.show();
-        if (arguments.isEmpty() || !window.openProject(arguments[0])) {
-            std::fprintf(stderr,
-                         "rookplot-desk: The project cannot be opened. Name the demo's folder.\n");
-            return 2;
-        }
-        const QStringList views = parser.value(only).split(u',', Qt::SkipEmptyParts);
-        return rook::app::writeShots(window, parser.value(shots), views) ? 0 : 2;
-    }
+    MainWindow window;
+    if (line.parser.isSet(line.guide) || line.parser.isSet(line.shots))
+        return writePictures(window, line);
     window.show();
-    const rook::app::LifeOfProcess life(window);
-    if (!arguments.isEmpty())
-        window.openProject(arguments[0]);
-    else if (parser.isSet(demo))
+    const LifeOfProcess life(window);
+    if (!line.project().isEmpty())
+        window.openProject(line.project());
+    else if (line.parser.isSet(line.demo))
         window.openDemo();
     else if (window.session().autosave.offerUnsaved(); !window.session().autosave.offer())
         window.welcome();

@@ -97,6 +97,8 @@ void MainWindow::openSettings() {
 }
 
 void MainWindow::welcome() {
+    if (m_welcome) m_welcome->deleteLater();
+    if (m_page && m_page == m_welcome) m_page = nullptr;
     auto* page = new WelcomePage(m_session, recentProjects(), centralWidget());
     m_welcome = page;
     connect(page, &WelcomePage::demoAsked, this, [this] {

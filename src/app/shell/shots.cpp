@@ -2,6 +2,7 @@
 #include "app/pages/file_preview.h"
 #include "app/pages/import_page.h"
 #include "app/shell/sample_plays.h"
+#include "app/shell/shots_detail.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/puzzle/puzzle_options.h"
@@ -20,9 +21,8 @@
 
 namespace rook::app {
 
-namespace {
+namespace detail {
 
-/// Lets events run until reach is solved and the board is painted whole.
 void settle(MainWindow& window) {
     QElapsedTimer timer;
     timer.start();
@@ -55,15 +55,21 @@ bool shoot(MainWindow& window, const QString& folder, const QString& name) {
     return false;
 }
 
+void trigger(MainWindow& window, const char* action) {
+    if (auto* found = window.findChild<QAction*>(QLatin1String(action))) found->trigger();
+}
+
+}  // namespace detail
+
+namespace {
+
+using namespace detail;
+
 View closeView(double scale, QPointF offset) {
     View view;
     view.zoomAt({}, scale / view.scale());
     view.setOffset(offset);
     return view;
-}
-
-void trigger(MainWindow& window, const char* action) {
-    if (auto* found = window.findChild<QAction*>(QLatin1String(action))) found->trigger();
 }
 
 /// A ramp in hand at an open port of Keeper's quay; both storeys aslant by night; and, where there

@@ -15,4 +15,8 @@ namespace rook::app {
 /// open.
 bool writeShots(MainWindow& window, const QString& folder, const QStringList& only = {});
 
+/// Writes the pictures of the guide to the folder: a first game, made in the window with the mouse,
+/// and what finds, explains and sets things. False, with a sentence on standard error, if not.
+bool writeGuideShots(MainWindow& window, const QString& folder);
+
 }  // namespace rook::app

@@ -44,7 +44,7 @@ private:
     void addLineOptions(QGridLayout* grid) {
         auto* row = addBrushOptions(grid, 1);
         if (m_session.workbench.isInHand("line")) {
-            row->addSpacing(4);
+            row->setSpacing(2);  // five controls in a row
             addChip<ShapeOptions>(
                 row, tr("stairs"), QStringLiteral("stairs"),
                 [](const auto& o) { return o.laysStairs; },

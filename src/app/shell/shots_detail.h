@@ -1,0 +1,17 @@
+#pragma once
+/// What pictures are made with: the real window, its pointer and its keys.
+
+#include "app/shell/main_window.h"
+
+namespace rook::app::detail {
+
+/// Lets events run until reach is solved and the board is painted whole.
+void settle(MainWindow& window);
+/// The pointer goes there (widget px), with these buttons.
+void movePointer(Board& board, QPointF at, Qt::MouseButtons buttons, QEvent::Type type,
+                 Qt::MouseButton button);
+/// Writes FOLDER/NAME.png once all is settled; false, with a sentence on standard error, if not.
+bool shoot(MainWindow& window, const QString& folder, const QString& name);
+void trigger(MainWindow& window, const char* action);
+
+}  // namespace rook::app::detail
