@@ -33,6 +33,7 @@ private slots:
     void blocks_areKeptLaidAndChanged_byKeysAndButtons();
     void matters_areEditedInTheMargin();
     void margin_isAsWideAsItsSections();
+    void pagesOfTheMargin_openAndClose();
     void cave_isPreviewedThenGrown_asOneStep();
     void stamps_byNumbers_followTheMatterInHand();
     void cellsAndView_tellWhatFollows_beforeTheyAreChanged();
@@ -209,11 +210,61 @@ void ShapeTest::margin_isAsWideAsItsSections() {
     auto* margin = m_window->findChild<Margin*>();
     key(Qt::Key_G);
     dragCells({36, 25}, {38, 28});
-    for (auto* title : m_window->findChildren<QAbstractButton*>())
-        if (title->objectName().startsWith("section-")) title->setChecked(true);
-    QVERIFY(QTest::qWaitFor([&] { return margin->widget()->height() > 1200; }));
-    QVERIFY2(margin->widget()->minimumSizeHint().width() <= margin->viewport()->width(),
-             QByteArray::number(margin->widget()->minimumSizeHint().width()));
+    QVERIFY(margin->column()->widget()->height() > 600);
+    int pages = 0;
+    for (const int width : {Margin::leastWidth, 400}) {
+        margin->setWide(width);
+        for (auto* title : m_window->findChildren<QAbstractButton*>()) {
+            if (!title->objectName().startsWith("section-")) continue;
+            title->setChecked(true);
+            QTest::qWait(1);
+            QWidget* around = title;
+            while (!qobject_cast<QScrollArea*>(around))
+                around = around->parentWidget();
+            auto* area = qobject_cast<QScrollArea*>(around);
+            QVERIFY(area->isVisible());
+            pages += area == margin->column() ? 0 : 1;
+            QVERIFY2(area->widget()->minimumSizeHint().width() <= area->viewport()->width(),
+                     qPrintable(title->objectName()));
+            if (area != margin->column()) title->setChecked(false);
+        }
+    }
+    QCOMPARE(pages, 10);  // five, twice
+    margin->setWide(Margin::leastWidth);
+}
+
+void ShapeTest::pagesOfTheMargin_openAndClose() {
+    auto* margin = m_window->findChild<Margin*>();
+    QVERIFY(margin->column()->isVisible());
+    auto* name = part<QAbstractButton>("page-board");
+    QVERIFY(name && name->isVisible() && name->text() == "Board size");
+    name->click();
+    QVERIFY(!margin->column()->isVisible());
+    QVERIFY(part<QSpinBox>("board-columns")->isVisible());
+    // From one to another; only one is open.
+    part<QAbstractButton>("page-matter")->click();
+    QVERIFY(part<QWidget>("matter-title")->isVisible());
+    QVERIFY(!name->isChecked() && !part<QSpinBox>("board-columns")->isVisible());
+    // Drawing goes on, Escape leaves the page only from the margin.
+    dragCells({20, 5}, {22, 5});
+    QVERIFY(part<QWidget>("matter-title")->isVisible());
+    part<QWidget>("matter-title")->setFocus();
+    QTest::keyClick(part<QWidget>("matter-title"), Qt::Key_Escape);
+    QTRY_VERIFY(margin->column()->isVisible());
+    // Its title leads back, too; another step begins with its column.
+    part<QAbstractButton>("page-board")->click();
+    part<QAbstractButton>("section-board")->click();
+    QVERIFY(margin->column()->isVisible());
+    part<QAbstractButton>("page-board")->click();
+    session().workbench.setStep(Step::Cast);
+    QVERIFY(margin->column()->isVisible());
+    // A page stays open while what is chosen changes.
+    part<QAbstractButton>("page-kind")->click();
+    Selection chosen;
+    chosen.entities = {level().entities[0].id};
+    session().workbench.select(chosen);
+    QVERIFY(part<QAbstractButton>("page-kind")->isChecked());
+    QVERIFY(!margin->column()->isVisible());
 }
 
 void ShapeTest::cave_isPreviewedThenGrown_asOneStep() {

@@ -83,6 +83,10 @@ protected:
         painter.setPen(QPen(rim, isChecked() ? 2.2 : 1));
         painter.setBrush(theme.panel);
         painter.drawRoundedRect(QRectF(rect()).adjusted(1.5, 1.5, -1.5, -1.5), 3, 3);
+        if (isChecked() && hasFocus()) {
+            painter.setPen(QPen(theme.accent, 1));
+            painter.drawRoundedRect(QRectF(rect()).adjusted(4.5, 4.5, -4.5, -4.5), 2, 2);
+        }
         const QRect frame(QPoint(10, 10), pictureSize);
         painter.fillRect(frame, theme.paper);
         if (!m_picture.isNull())

@@ -142,6 +142,9 @@ public:
         for (const Row& row : m_rows) {
             const QSignalBlocker blocker(row.edit);
             row.edit->setKeySequence(row.action->shortcut());
+            // Which sets words of its own each time.
+            if (auto* typed = row.edit->findChild<QLineEdit*>())
+                typed->setPlaceholderText(tr("none"));
             row.back->setEnabled(hasChosenKey(row.action));
         }
     }
@@ -156,22 +159,24 @@ private:
         const QString name = action->property("plainText").toString().isEmpty()
                                  ? action->text().remove(u'&')
                                  : action->property("plainText").toString();
-        auto* holder = new QWidget(this);
-        auto* line = new QHBoxLayout(holder);
-        line->setContentsMargins(0, 0, 0, 0);
-        line->setSpacing(6);
-        auto* edit = new QKeySequenceEdit(holder);
+        auto* label = new QLabel(name, this);
+        label->setFont(sizedFont(-1));
+        label->setWordWrap(true);
+        auto* edit = new QKeySequenceEdit(this);
         edit->setObjectName(QStringLiteral("key-of-") + action->objectName());
         edit->setAccessibleName(tr("Keys for: %1").arg(name));
         edit->setFixedWidth(128);
-        if (auto* typed = edit->findChild<QLineEdit*>()) typed->setPlaceholderText(tr("none"));
+        label->setBuddy(edit);
         auto* back = new IconToggle(QStringLiteral("remove"), QStringLiteral("remove"),
-                                    tr("The given keys again"), holder);
+                                    tr("The given keys again"), this);
         back->setObjectName(QStringLiteral("key-of-%1-back").arg(action->objectName()));
         back->setCheckable(false);
+        auto* line = new QHBoxLayout;
+        line->setSpacing(6);
+        line->addWidget(label, 1);
         line->addWidget(edit);
         line->addWidget(back);
-        addControl(name, holder);
+        addWide(line);
         connect(edit, &QKeySequenceEdit::editingFinished, this,
                 [this, action, edit] { take(action, edit->keySequence()); });
         connect(back, &QAbstractButton::clicked, this, [this, action] {

@@ -92,6 +92,7 @@ TargetsPage::TargetsPage(Session& session, QWidget* parent)
     m_column->addWidget(m_empty);
     m_column->addStretch();
     auto* area = new QScrollArea(body());
+    area->setFocusPolicy(Qt::NoFocus);
     area->setWidget(holder);
     area->setWidgetResizable(true);
     area->setFrameShape(QFrame::NoFrame);

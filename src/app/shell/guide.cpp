@@ -101,6 +101,7 @@ Guide::Guide(const QString& docs, QWidget* parent)
     side->addWidget(m_list, 1);
     auto* head = new QHBoxLayout;
     head->setContentsMargins(14, 10, 14, 8);
+    head->setSpacing(14);
     head->addWidget(m_back);
     head->addWidget(m_where, 1);
     auto* page = new QVBoxLayout;

@@ -212,6 +212,7 @@ void MainWindow::buildKeys() {
     add(nullptr, "", {}, QKeySequence(Qt::Key_Backtab), [this] { toggleWalk(true); });
     add(nullptr, "", {}, QKeySequence(Qt::Key_Escape), [this] {
         if (m_page) return showPage(nullptr);
+        if (m_margin->isAncestorOf(focusWidget()) && m_margin->closePage()) return;
         if (m_wholeBoard->isOn() && !m_board->isInGesture() && !m_board->keyCursor().isShown() &&
             m_session.workbench.selection() == Selection())
             return m_wholeAction->trigger();

@@ -1,13 +1,16 @@
 #pragma once
-/// The margin: sections that belong to the step, beside the board.
+/// The margin: sections that belong to the step, beside the board. What is chosen or in hand and
+/// what the step says stand in a column; what one does now and then are pages, named below it, that
+/// open over the column and close again.
 
 #include <QScrollArea>
+#include <QStackedWidget>
 
 #include "app/panels/panel_section.h"
 
 namespace rook::app {
 
-class Margin : public QScrollArea {
+class Margin : public QWidget {
     Q_OBJECT
 
 public:
@@ -18,12 +21,41 @@ public:
     void stepFinding(int by);
     /// Opens the section of that title and goes to it; false if it is not there now.
     bool goToSection(const QString& title);
+    /// Goes back to the column; false if no page is open.
+    bool closePage();
+    /// Its column of sections.
+    [[nodiscard]] QScrollArea* column() const { return m_column; }
+    /// Of the margin, px; kept within its limits and remembered.
+    void setWide(int width);
+
+    static constexpr int leastWidth = 290;
+    static constexpr int mostWidth = 620;
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    void follow();
     void rebuild();
     void refresh() { m_panel->refresh(); }
+    void takePages();
+    void addPage(MarginSection* section);
+    void showPage(MarginSection* section);
+
+    struct PlacedPage {
+        MarginSection* section;
+        QWidget* holder;
+        QAbstractButton* name;
+    };
 
     Session& m_session;
+    QStackedWidget* m_stack;
+    QScrollArea* m_column;
+    QWidget* m_names;  ///< of the pages
+    QList<PlacedPage> m_pages;
+    QList<MarginSection*> m_sections;  ///< all, pages too
+    QString m_openPage;                ///< its name; empty = the column
+    bool m_isTurning = false;          ///< from one page to another
     MarginPanel* m_panel = nullptr;
     const StepDefinition* m_builtFor = nullptr;
     int m_builtForTool = 0;

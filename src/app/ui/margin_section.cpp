@@ -1,6 +1,7 @@
 #include "app/ui/margin_section.h"
 
 #include <QHBoxLayout>
+#include <QLineEdit>
 #include <QPainter>
 #include <QScrollArea>
 #include <QSettings>
@@ -20,6 +21,8 @@ public:
         setFont(sizedFont(0, QFont::DemiBold));
         setFocusPolicy(Qt::NoFocus);
     }
+    /// It leads back, instead of opening and closing.
+    void setLeadsBack() { m_leadsBack = true; }
     QSize sizeHint() const override {
         return {fontMetrics().horizontalAdvance(text()) + (isCheckable() ? markWidth : 0) + 2,
                 fontMetrics().height() + 2};
@@ -36,8 +39,9 @@ protected:
             const QPointF middle(6, height() / 2.0);
             const QPointF shut[] = {{-1.5, -3.5}, {2, 0}, {-1.5, 3.5}};
             const QPointF open[] = {{-3.5, -1.5}, {0, 2}, {3.5, -1.5}};
+            const QPointF back[] = {{2, -3.5}, {-1.5, 0}, {2, 3.5}};
             QPolygonF mark;
-            for (const QPointF point : isChecked() ? open : shut)
+            for (const QPointF point : m_leadsBack ? back : isChecked() ? open : shut)
                 mark << middle + point;
             painter.drawPolyline(mark);
             words.setLeft(markWidth);
@@ -48,6 +52,7 @@ protected:
 
 private:
     static constexpr int markWidth = 16;
+    bool m_leadsBack = false;
 };
 
 QString foldKey(const QString& name) {
@@ -87,6 +92,7 @@ void MarginSection::setTitle(const QString& title) {
 
 void MarginSection::makeFoldable(const QString& name, bool isOpenAtFirst) {
     m_foldName = name;
+    m_isOccasional = !isOpenAtFirst;
     m_title->setCheckable(true);
     m_title->setFocusPolicy(Qt::TabFocus);
     m_title->setObjectName(QStringLiteral("section-") + name);
@@ -95,6 +101,17 @@ void MarginSection::makeFoldable(const QString& name, bool isOpenAtFirst) {
     const bool isOpen = QSettings().value(foldKey(name), isOpenAtFirst).toBool();
     m_title->setChecked(isOpen);
     if (!isOpen) fold(false);
+}
+
+void MarginSection::makePage() {
+    m_isPage = true;
+    m_rowsHolder->show();
+    {
+        const QSignalBlocker blocker(m_title);
+        m_title->setChecked(false);
+    }
+    static_cast<SectionTitle*>(m_title)->setLeadsBack();
+    m_title->setToolTip(tr("Back to the margin"));
 }
 
 void MarginSection::keepOpen() {
@@ -126,6 +143,10 @@ void MarginSection::goTo() {
 }
 
 void MarginSection::fold(bool isOpen) {
+    if (m_isPage) {
+        Q_EMIT folded(isOpen);
+        return;
+    }
     m_rowsHolder->setVisible(isOpen);
     if (isOpen && isVisible()) scrollTo();
     QSettings().setValue(foldKey(m_foldName), isOpen);
@@ -146,6 +167,9 @@ void MarginSection::addControl(const QString& name, QWidget* control) {
     label->setFont(sizedFont(-1));
     label->setBuddy(control);
     if (control->accessibleName().isEmpty()) control->setAccessibleName(name);
+    // Of a field with a button beside it, the field is what one is told of.
+    for (auto* field : control->findChildren<QLineEdit*>())
+        if (field->accessibleName().isEmpty()) field->setAccessibleName(name);
     const int row = m_rows->rowCount();
     m_rows->addWidget(label, row, 0, Qt::AlignLeft | Qt::AlignVCenter);
     m_rows->addWidget(control, row, 1, Qt::AlignVCenter);

@@ -30,9 +30,17 @@ public:
     void addWide(QLayout* layout);
     /// Its title opens and closes it, by click or by Space; `name` is what that is remembered by.
     void makeFoldable(const QString& name, bool isOpenAtFirst);
+    /// What one does now and then: in the margin it is a page of its own, which opens over the
+    /// others and is left by its title.
+    [[nodiscard]] bool isOccasional() const { return m_isOccasional; }
+    void makePage();
+    /// Opens it, or goes back.
+    void setOpen(bool isOpen) { m_title->setChecked(isOpen); }
     /// Open, whatever it is remembered as elsewhere, and not to be closed here.
     void keepOpen();
-    [[nodiscard]] bool isOpen() const { return !m_rowsHolder->isHidden(); }
+    [[nodiscard]] bool isOpen() const {
+        return m_isPage ? m_title->isChecked() : !m_rowsHolder->isHidden();
+    }
 
 Q_SIGNALS:
     void folded(bool isOpen);
@@ -49,6 +57,8 @@ private:
     QWidget* m_rowsHolder;
     QGridLayout* m_rows;
     QString m_foldName;
+    bool m_isOccasional = false;
+    bool m_isPage = false;
 };
 
 /// A label of quiet words that may take several lines.

@@ -106,7 +106,10 @@ QString Theme::styleSheet() const {
         QPushButton:focus { border: 2px solid @accent; padding: 3px 11px; }
         QPushButton:disabled { color: @quiet; border-color: @rule; }
         QCheckBox { color: @ink; spacing: 6px; }
-        QListWidget { background: @panel; border: none; outline: none; }
+        QListWidget { background: @panel; border: 1px solid transparent; outline: none; }
+        QListWidget:focus { border: 1px solid @accent; }
+        QSlider { border: 1px solid transparent; border-radius: 3px; }
+        QSlider:focus { border: 1px solid @accent; }
     )"_s;
     const std::pair<const char*, QColor> names[] = {
         {"@window", window},  {"@panel", panel},

@@ -151,6 +151,10 @@ void TilePicker::paintEvent(QPaintEvent* event) {
         painter.drawLine(QPointF(x, shown.top()), QPointF(x, shown.bottom()));
     for (double y = std::floor(shown.top() / stepY) * stepY; y <= shown.bottom(); y += stepY)
         painter.drawLine(QPointF(shown.left(), y), QPointF(shown.right(), y));
+    if (hasFocus()) {
+        painter.setPen(QPen(theme.accent, 3));
+        painter.drawRect(rect().adjusted(1, 1, -2, -2));
+    }
     if (m_taken.isNull()) return;
     const QRectF taken(m_taken.x() * stepX, m_taken.y() * stepY, m_taken.width() * stepX,
                        m_taken.height() * stepY);
