@@ -1,6 +1,7 @@
 /// The pictures of the guide: a first game is made as the guide tells it.
 
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QKeyEvent>
@@ -52,6 +53,13 @@ public:
             if (button->isVisible() && button->text() == QLatin1String(title))
                 return button->click();
         complain(title);
+    }
+    /// An entry of a field of the margin.
+    void choose(const char* field, int entry) {
+        auto* box = m_window.findChild<QComboBox*>(QLatin1String(field));
+        if (!box) return complain(field);
+        box->setCurrentIndex(entry);
+        Q_EMIT box->activated(entry);
     }
     void drag(CellPoint from, CellPoint to) const {
         Board& board = m_window.board();
@@ -125,6 +133,7 @@ void castTheLevel(Designer& designer) {
     designer.drag({13, 12}, {17, 12});
     designer.card("Crawler");
     designer.click({22, 18});
+    designer.choose("gait", int(level::Gait::Walks));
     designer.shootAs("first-cast");
 }
 
