@@ -91,8 +91,8 @@ public:
         show(m_project, m_session.document.folder(), tr("not saved yet"));
         show(m_kept, kept, tr("nowhere: nothing is unsaved"));
         show(m_data,
-             QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
-                 QStringLiteral("/demo"),
+             QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) +
+                 QStringLiteral("/rookplot/demo"),
              {});
         show(m_settings, QFileInfo(QSettings().fileName()).absolutePath(), {});
     }
@@ -110,9 +110,10 @@ private:
         path->setObjectName(QLatin1String(objectName));
         path->setTextInteractionFlags(Qt::TextSelectableByMouse | Qt::TextSelectableByKeyboard);
         path->setAccessibleName(name);
-        QWidget* button =
-            makeButton(tr("Open"), QLatin1String(objectName) + QStringLiteral("-open"), this,
-                       [path] { QDesktopServices::openUrl(QUrl::fromLocalFile(path->text())); });
+        QWidget* button = makeButton(
+            tr("Open"), QLatin1String(objectName) + QStringLiteral("-open"), this, [path] {
+                QDesktopServices::openUrl(QUrl::fromLocalFile(path->property("folder").toString()));
+            });
         button->setAccessibleName(tr("Open the folder: %1").arg(name));
         auto* line = new QHBoxLayout;
         line->addWidget(path, 1);
@@ -121,7 +122,12 @@ private:
         return {path, button};
     }
     static void show(const Row& row, const QString& folder, const QString& otherwise) {
-        row.path->setText(folder.isEmpty() ? otherwise : folder);
+        // What lies at home is told as people tell it.
+        QString shown = folder;
+        if (folder.startsWith(QDir::homePath() + u'/'))
+            shown = u'~' + folder.mid(QDir::homePath().size());
+        row.path->setProperty("folder", folder);
+        row.path->setText(folder.isEmpty() ? otherwise : shown);
         row.button->setEnabled(!folder.isEmpty() && QDir(folder).exists());
     }
     Row m_project, m_kept, m_data, m_settings;

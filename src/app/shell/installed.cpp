@@ -52,8 +52,8 @@ Result<QString> copyOfDemo() {
         return fail(ErrorKind::Missing, "The demo is not beside the program",
                     QCoreApplication::applicationDirPath().toStdString(),
                     "Install the program again");
-    const QString home = QStandardPaths::writableLocation(QStandardPaths::AppDataLocation);
-    const QString to = home + QStringLiteral("/demo/lantern-weir");
+    const QString home = QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation);
+    const QString to = home + QStringLiteral("/rookplot/demo/lantern-weir");
     if (QFileInfo::exists(to + QStringLiteral("/rookplot.json"))) return to;
     // Half a copy is never taken for one: it gets its name when it is whole.
     const QString half = to + QStringLiteral(".half");
