@@ -26,6 +26,7 @@ int refuse(const Error& error, const char* format, bool isJson);
 void addNewCommand(CLI::App& app, int& exitCode);
 void addOpenCommand(CLI::App& app, int& exitCode);
 void addCheckCommand(CLI::App& app, int& exitCode);
+void addJoinCommand(CLI::App& app, int& exitCode);
 void addGameCommand(CLI::App& app, int& exitCode);
 void addReachCommand(CLI::App& app, int& exitCode);
 void addPartsCommand(CLI::App& app, int& exitCode);

@@ -45,6 +45,7 @@ int main(int argc, char** argv) {
     rook::cli::addNewCommand(app, exitCode);
     rook::cli::addOpenCommand(app, exitCode);
     rook::cli::addCheckCommand(app, exitCode);
+    rook::cli::addJoinCommand(app, exitCode);
     rook::cli::addGameCommand(app, exitCode);
     rook::cli::addReachCommand(app, exitCode);
     rook::cli::addSolveCommand(app, exitCode);
