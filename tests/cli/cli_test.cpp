@@ -34,6 +34,8 @@ private slots:
     void reach_refusesABadFile_withTwo();
     void solve_isAlike_forProjectAndBundle();
     void solve_andReach_refuseEachOthersLevels();
+    void check_sinceARevision_looksAtWhatChanged();
+    void check_killedWhileItKeeps_isNeverWrong();
     void export_listsWhatItWrote();
     void export_tellsErrors_andRefusesThem_ifItIsStrict();
     void export_targets_tellWhatWouldChange();
@@ -381,6 +383,59 @@ void CliTest::solve_andReach_refuseEachOthersLevels() {
         QCOMPARE(outcome.exitCode, 2);
         QVERIFY2(outcome.err.count('\n') == 1, qPrintable(outcome.err));
     }
+}
+
+void CliTest::check_sinceARevision_looksAtWhatChanged() {
+    const QTemporaryDir folder;
+    const QString mill = smallProject(folder);
+    const auto git = [&mill](const QStringList& words) {
+        QProcess process;
+        process.start("git",
+                      QStringList{"-C", mill, "-c", "user.name=t", "-c", "user.email=t@t"} + words);
+        return process.waitForFinished() && process.exitCode() == 0;
+    };
+    const auto levelsIn = [&mill](const QStringList& words) {
+        const Outcome outcome =
+            run("rookplot", QStringList{"check", mill, "--format", "junit"} + words);
+        return outcome.out.count("<testsuite name=") -
+               outcome.out.count("<testsuite name=\"project\"");
+    };
+    const Outcome none = run("rookplot", {"check", mill, "--since", "HEAD"});
+    QCOMPARE(none.exitCode, 2);
+    QVERIFY2(none.err.contains("not known to git"), qPrintable(none.err));
+    QVERIFY(git({"init", "-q"}) && git({"add", "-A"}) && git({"commit", "-q", "-m", "begun"}));
+    const qsizetype all = levelsIn({});
+    QVERIFY(all >= 2);
+    QCOMPARE(levelsIn({"--since", "HEAD"}), 0);
+    QByteArray text = testing::readBytes(mill + "/levels/first-steps.json");
+    testing::writeBytes(mill + "/levels/first-steps.json", text.replace("First", "1st"));
+    QCOMPARE(levelsIn({"--since", "HEAD"}), 1);
+    text = testing::readBytes(mill + "/rookplot.json");
+    testing::writeBytes(mill + "/rookplot.json", text + "\n");
+    QCOMPARE(levelsIn({"--since", "HEAD"}), all);
+    QCOMPARE(run("rookplot", {"check", mill, "--since", "--output=x"}).exitCode, 2);
+    QCOMPARE(run("rookplot", {"check", mill, "--shard", "0/2"}).exitCode, 2);
+    QCOMPARE(run("rookplot", {"check", mill, "--shard", "1/2", "--level", "first-steps"}).exitCode,
+             2);
+}
+
+void CliTest::check_killedWhileItKeeps_isNeverWrong() {
+    const QTemporaryDir folder;
+    const QString mill = smallProject(folder);
+    const QString whole = run("rookplot", {"check", mill, "--format", "json"}).out;
+    const QString cache = folder.filePath("cache");
+    const QStringList words{"check", mill, "--format", "json", "--cache", cache};
+    Random random(testing::seedOr(41));
+    for (int round = 0; round < 12; ++round) {
+        QProcess process;
+        process.start(testing::binaryFolder() + "/bin/rookplot", words);
+        QVERIFY(process.waitForStarted());
+        process.waitForFinished(random.between(1, 120));
+        process.kill();
+        process.waitForFinished();
+    }
+    QCOMPARE(run("rookplot", words).out, whole);
+    QCOMPARE(run("rookplot", words).out, whole);
 }
 
 void CliTest::export_listsWhatItWrote() {
