@@ -1,8 +1,8 @@
 #!/usr/bin/env python3
-"""Functions that a source keeps to itself, and another source of its folder has by the same name.
+"""Functions and types that a source keeps to itself, and another source of its folder has by the same name.
 
 Several sources are compiled as one, where such functions are overloads of each other: another than the one
-that is meant may then be called without a word.
+that is meant may then be called without a word. Types of one name do not compile there at all.
 """
 import collections
 import pathlib
@@ -11,6 +11,8 @@ import sys
 
 # A definition begins in the first column: a type, a name, a bracket.
 definition = re.compile(r"^(?!using |return |namespace |template |else |struct |class |enum )[A-Za-z][\w:<>,&*\[\] ]*[ &*](\w+)\(")
+# So does a type.
+own_type = re.compile(r"^(?:class|struct|enum class|enum) (\w+)(?: final)?(?: :.*)? \{")
 
 wrong = 0
 for folder in sorted({path.parent for path in pathlib.Path("src").rglob("*.cpp")}):
@@ -20,7 +22,7 @@ for folder in sorted({path.parent for path in pathlib.Path("src").rglob("*.cpp")
         for line in path.read_text().split("\n"):
             if line.startswith(("namespace {", "}  // namespace")):
                 is_own = line.startswith("namespace {")
-            found = definition.match(line)
+            found = definition.match(line) or own_type.match(line)
             if found:
                 (owners if is_own or line.startswith("static ") else others)[found.group(1)].add(path.name)
     for name, own in sorted(owners.items()):

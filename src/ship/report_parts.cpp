@@ -93,19 +93,19 @@ Error notAPart(const std::string& name, const char* what) {
             "Write it with rookplot check --shard I/N"};
 }
 
-struct Part {
+struct ReportPart {
     Shard shard;
     ProjectReport report;
 };
 
-Result<Part> readPart(const std::string& text, const std::string& name) {
+Result<ReportPart> readPart(const std::string& text, const std::string& name) {
     const auto json = file::parseJson(text, name);
     if (!json) return fail(json.error());
     try {
         if (json->at("format") != partFormat) return fail(notAPart(name, "its format is another"));
         if (json->at("version") != partVersion)
             return fail(notAPart(name, "it is of another version of Rook Plot"));
-        Part part;
+        ReportPart part;
         part.shard = {json->at("shard").get<int>(), json->at("of").get<int>()};
         for (const Json& each : json->at("project"))
             part.report.ofProject.push_back(
