@@ -2,6 +2,7 @@
 
 #include <QDir>
 #include <QFileInfo>
+#include <QKeyEvent>
 #include <QPainter>
 
 #include "app/ui/theme.h"
@@ -29,6 +30,11 @@ public:
     }
 
 protected:
+    /// Enter does what Space does.
+    void keyPressEvent(QKeyEvent* event) override {
+        if (event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) return click();
+        QAbstractButton::keyPressEvent(event);
+    }
     void paintEvent(QPaintEvent*) override {
         const Theme& theme = currentTheme();
         QPainter painter(this);
@@ -75,18 +81,18 @@ WelcomePage::WelcomePage(Session& session, const QStringList& recent, QWidget* p
     auto* begin = new ChoicesSection(tr("Begin"), session, this);
     const auto offer = [&](const QString& title, const QString& words, const char* name,
                            void (WelcomePage::*asked)()) {
-        connect(begin->add(title, words, QLatin1String(name)), &QAbstractButton::clicked, this,
-                asked);
+        auto* card = begin->add(title, words, QLatin1String(name));
+        connect(card, &QAbstractButton::clicked, this, asked);
+        if (!m_first) m_first = card;
     };
     offer(tr("A walk through the six steps"), tr("Five minutes in the demo, in the real window"),
           "welcome-tour", &WelcomePage::tourAsked);
-    offer(tr("A first game, in half an hour"),
-          tr("From nothing to a game in a browser"), "welcome-first-game",
-          &WelcomePage::firstGameAsked);
+    offer(tr("A first game, in half an hour"), tr("From nothing to a game in a browser"),
+          "welcome-first-game", &WelcomePage::firstGameAsked);
     offer(tr("The demo, Lantern Weir"), tr("Your own copy: change what you like"), "welcome-demo",
           &WelcomePage::demoAsked);
-    offer(tr("A new project"), tr("From the side, from above, pieces, or blank"),
-          "welcome-new", &WelcomePage::newAsked);
+    offer(tr("A new project"), tr("From the side, from above, pieces, or blank"), "welcome-new",
+          &WelcomePage::newAsked);
     offer(tr("Open a project"), tr("A folder with a rookplot.json"), "welcome-open",
           &WelcomePage::openAsked);
     Page::add(addColumn(), begin);

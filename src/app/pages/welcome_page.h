@@ -12,6 +12,8 @@ public:
     /// `recent`: the folders of the projects that were opened last, the newest first.
     WelcomePage(Session& session, const QStringList& recent, QWidget* parent);
 
+    void takeFocus() override { m_first->setFocus(Qt::TabFocusReason); }
+
 Q_SIGNALS:
     void demoAsked();
     void tourAsked();
@@ -19,6 +21,9 @@ Q_SIGNALS:
     void openAsked();
     void firstGameAsked();
     void recentAsked(const QString& folder);
+
+private:
+    QWidget* m_first = nullptr;
 };
 
 }  // namespace rook::app

@@ -71,6 +71,8 @@ Tour::Tour(std::vector<TourStop> stops, QWidget* parent)
     connect(m_back, &QAbstractButton::clicked, this, [this] { go(m_at - 1); });
     connect(over, &QAbstractButton::clicked, this, &Tour::end);
     parent->installEventFilter(this);
+    for (QPushButton* button : {m_back, m_next, over})
+        button->installEventFilter(this);
 }
 
 Tour::~Tour() = default;
@@ -127,21 +129,26 @@ void Tour::end() {
 }
 
 bool Tour::eventFilter(QObject* watched, QEvent* event) {
-    if (event->type() == QEvent::Resize && isVisible()) QTimer::singleShot(0, this, &Tour::place);
-    return QFrame::eventFilter(watched, event);
+    if (watched == parent()) {
+        if (event->type() == QEvent::Resize && isVisible())
+            QTimer::singleShot(0, this, &Tour::place);
+        return false;
+    }
+    return takeKey(event) || QFrame::eventFilter(watched, event);
 }
 
-void Tour::keyPressEvent(QKeyEvent* event) {
-    switch (event->key()) {
-        case Qt::Key_Escape:
-            return end();
-        case Qt::Key_Right:
-            return go(m_at + 1);
-        case Qt::Key_Left:
-            return go(m_at - 1);
-        default:
-            QFrame::keyPressEvent(event);
-    }
+bool Tour::takeKey(QEvent* event) {
+    const bool isPress = event->type() == QEvent::KeyPress;
+    if (!isPress && event->type() != QEvent::ShortcutOverride) return false;
+    const int key = static_cast<QKeyEvent*>(event)->key();
+    if (key != Qt::Key_Escape && key != Qt::Key_Right && key != Qt::Key_Left) return false;
+    event->accept();
+    if (!isPress) return true;
+    if (key == Qt::Key_Escape)
+        end();
+    else
+        go(m_at + (key == Qt::Key_Right ? 1 : -1));
+    return true;
 }
 
 void Tour::paintEvent(QPaintEvent*) {

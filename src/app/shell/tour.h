@@ -32,10 +32,11 @@ Q_SIGNALS:
 
 protected:
     void paintEvent(QPaintEvent* event) override;
-    void keyPressEvent(QKeyEvent* event) override;
     bool eventFilter(QObject* watched, QEvent* event) override;
 
 private:
+    /// Its keys are no shortcuts of the window, and its arrows lead on, whichever button has them.
+    bool takeKey(QEvent* event);
     void go(int stop);
     void place();
     void end();

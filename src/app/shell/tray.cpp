@@ -113,6 +113,11 @@ void Tray::paintEvent(QPaintEvent*) {
     painter.fillRect(rect(), theme.panel);
     painter.setPen(theme.rule());
     painter.drawLine(0, 0, width(), 0);
+    if (m_floats) {
+        painter.setPen(QPen(theme.quietInk, 1));
+        painter.drawRect(rect().adjusted(0, 0, -1, -1));
+        painter.setPen(theme.rule());
+    }
     if (m_tools->width() > 0) painter.drawLine(m_tools->width(), 0, m_tools->width(), height());
     if (m_options->width() > 0) painter.drawLine(m_options->x(), 0, m_options->x(), height());
 }

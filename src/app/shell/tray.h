@@ -17,6 +17,8 @@ public:
     ~Tray() override;
     /// Chooses the tool at that place of the home row (0 = A).
     void chooseTool(int place);
+    /// It stands over the board, and not in the window's rows.
+    void setFloating(bool floats) { m_floats = floats; }
     void focusSearch() { m_parts->focusSearch(); }
     void themeChanged() { rebuild(); }
 
@@ -46,6 +48,7 @@ private:
     QHBoxLayout* m_layout;
     TrayParts* m_parts = nullptr;
     BuiltFor m_builtFor;
+    bool m_floats = false;
     QList<QAbstractButton*> m_toolButtons;
 };
 

@@ -4,6 +4,8 @@
 #include <QCursor>
 #include <QKeyEvent>
 
+#include "app/shell/tray.h"
+
 namespace rook::app {
 
 namespace {
@@ -12,7 +14,7 @@ constexpr int trayWidth = 860;
 
 }  // namespace
 
-WholeBoard::WholeBoard(QWidget* window, QWidget* board, QWidget* tray, QBoxLayout* rows,
+WholeBoard::WholeBoard(QWidget* window, QWidget* board, Tray* tray, QBoxLayout* rows,
                        const QList<QWidget*>& others)
     : QObject(window),
       m_window(window),
@@ -24,6 +26,7 @@ WholeBoard::WholeBoard(QWidget* window, QWidget* board, QWidget* tray, QBoxLayou
 void WholeBoard::setOn(bool isOn) {
     if (m_isOn == isOn) return;
     m_isOn = isOn;
+    m_tray->setFloating(isOn);
     if (isOn) {
         m_wasFullScreen = m_window->isFullScreen();
         m_hidden.clear();

@@ -7,12 +7,14 @@
 
 namespace rook::app {
 
+class Tray;
+
 class WholeBoard : public QObject {
     Q_OBJECT
 
 public:
     /// `others` are hidden meanwhile; `tray` stands in `rows`.
-    WholeBoard(QWidget* window, QWidget* board, QWidget* tray, QBoxLayout* rows,
+    WholeBoard(QWidget* window, QWidget* board, Tray* tray, QBoxLayout* rows,
                const QList<QWidget*>& others);
     [[nodiscard]] bool isOn() const { return m_isOn; }
     void setOn(bool isOn);
@@ -28,7 +30,7 @@ private:
 
     QWidget* m_window;
     QWidget* m_board;
-    QWidget* m_tray;
+    Tray* m_tray;
     QBoxLayout* m_rows;
     QList<QWidget*> m_others;
     QList<QWidget*> m_hidden;  ///< that were shown before
