@@ -169,6 +169,7 @@ void KeptReportsTest::brokenEntries_areSolvedAnew() {
     for (int i = 0; i < 40; ++i) {
         const QString path = all[random.between(0, int(all.size()) - 1)];
         QByteArray bytes = testing::readBytes(path);
+        if (bytes.isEmpty()) continue;  // it was emptied before
         const int at = random.between(0, int(bytes.size()) - 1);
         switch (random.between(0, 3)) {
             case 0:
