@@ -15,10 +15,10 @@ class BoardCursor {
 public:
     explicit BoardCursor(Board& board) : m_board(board) {}
 
-    /// Ctrl and an arrow show and move it by a cell, with Shift by eight, with Alt by a px. While it
-    /// is shown, Enter clicks and Backspace clicks with the right button; Insert holds the left one
-    /// down, Shift and Backspace the right one, until one of these keys lets it go: meanwhile the
-    /// cursor drags. False if the key is not its own; `onlyAsks`: nothing is done.
+    /// Ctrl and an arrow show and move it by a cell, with Shift by eight, with Alt by a px. While
+    /// it is shown, Enter clicks and Backspace clicks with the right button; Insert holds the left
+    /// one down, Shift and Backspace the right one, until one of these keys lets it go: meanwhile
+    /// the cursor drags. False if the key is not its own; `onlyAsks`: nothing is done.
     bool takeKey(const QKeyEvent& key, bool onlyAsks);
     [[nodiscard]] bool isShown() const { return m_isShown; }
     /// A mouse moves, or it was put away.
