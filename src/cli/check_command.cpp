@@ -20,7 +20,7 @@ struct CheckOptions {
     ship::ProjectWish wish;
 };
 
-constexpr const char* format = "rookplot-findings";
+constexpr const char* findingsFormat = "rookplot-findings";
 
 /// "2/4"; nothing if it is none.
 std::optional<ship::Shard> shardOf(const std::string& text) {
@@ -56,11 +56,11 @@ int checkProject(CheckOptions options) {
     const bool isJson = options.format == ship::ReportFormat::Json;
     options.wish.levels.holdsToPlan = !options.leavesPlanOut;
     const auto project = file::openProject(file::diskStorage(), options.project);
-    if (!project) return refuse(project.error(), format, isJson);
+    if (!project) return refuse(project.error(), findingsFormat, isJson);
     if (const auto chosen = choose(*project, options); !chosen)
-        return refuse(chosen.error(), format, isJson);
+        return refuse(chosen.error(), findingsFormat, isJson);
     const auto report = ship::reportOf(*project, options.project, options.wish);
-    if (!report) return refuse(report.error(), format, isJson);
+    if (!report) return refuse(report.error(), findingsFormat, isJson);
     const std::string text = options.shard.empty()
                                  ? ship::formattedReport(*report, options.format, options.project)
                                  : ship::partText(*report, *shardOf(options.shard));

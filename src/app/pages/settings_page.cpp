@@ -13,6 +13,7 @@
 #include "app/ui/controls.h"
 #include "app/ui/key_choices.h"
 #include "app/ui/margin_row.h"
+#include "app/ui/theme.h"
 
 namespace rook::app {
 

@@ -10,6 +10,7 @@
 #include "app/shell/key_sheet.h"
 #include "app/shell/main_window.h"
 #include "app/shell/tour.h"
+#include "app/shell/whole_board.h"
 
 namespace rook::app {
 

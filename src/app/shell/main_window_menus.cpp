@@ -6,6 +6,7 @@
 #include <QSettings>
 
 #include "app/shell/main_window.h"
+#include "app/shell/whole_board.h"
 #include "app/steps/shape/shape_options.h"
 #include "app/ui/key_choices.h"
 
