@@ -10,14 +10,14 @@ using namespace level;
 
 namespace {
 
-constexpr int far = limits::maxCoordinatePx;
+constexpr int farthest = limits::maxCoordinatePx;
 
 /// As many as the mark's shape wants.
 std::vector<PxPoint> readPoints(ObjectReader& reader, MarkShape shape) {
     const auto [fewest, most] = pointRange(shape);
     std::vector<PxPoint> points;
     reader.forEach("points", most, [&](const Json& item, const std::string& where) {
-        const auto [x, y] = pairOf(item, -far, far, where);
+        const auto [x, y] = pairOf(item, -farthest, farthest, where);
         points.push_back({x, y});
     });
     if (points.size() < fewest)

@@ -13,7 +13,7 @@ namespace rook::app {
 
 namespace {
 
-constexpr int wide = 380;
+constexpr int cardWidth = 380;
 constexpr int away = 14;  // px between the card and the part
 
 /// A frame around a part of the window, that takes no click.
@@ -44,7 +44,7 @@ Tour::Tour(std::vector<TourStop> stops, QWidget* parent)
       m_back(new QPushButton(tr("Back"), this)),
       m_next(new QPushButton(this)) {
     setObjectName(QStringLiteral("tour"));
-    setFixedWidth(wide);
+    setFixedWidth(cardWidth);
     m_title->setFont(sizedFont(3, QFont::DemiBold));
     m_words->setWordWrap(true);
     m_words->setFont(sizedFont(1));
