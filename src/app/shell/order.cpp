@@ -76,7 +76,7 @@ Order::Order(Session& session, QWidget* parent)
       m_count(new QLabel(this)),
       m_list(new QListWidget(this)),
       m_thumbnails(session, thumbnailSize, nullptr) {
-    setFixedWidth(168);
+    setFixedWidth(170);
     connect(&m_thumbnails, &Thumbnails::changed, this, [this] { m_list->viewport()->update(); });
     auto* title = new QToolButton(this);
     title->setText(tr("Running order ›"));
