@@ -23,24 +23,20 @@ QString sizeKey() {
     return QStringLiteral("textPercent");
 }
 
-QString nightKey() {
-    return QStringLiteral("night");
-}
-
 class LookSection : public PanelSection {
     Q_DECLARE_TR_FUNCTIONS(Settings)
 public:
     LookSection(Session& session, std::function<void()> themeChosen, QWidget* parent)
         : PanelSection(tr("Look"), {}, session, parent) {
-        m_theme = makeChoiceBox(QStringLiteral("settings-theme"),
-                                {tr("As the desktop"), tr("Day"), tr("Night")}, this,
-                                [themeChosen = std::move(themeChosen)](int choice) {
-                                    if (choice == 0)
-                                        QSettings().remove(nightKey());
-                                    else
-                                        QSettings().setValue(nightKey(), choice == 2);
-                                    themeChosen();
-                                });
+        m_theme = makeChoiceBox(
+            QStringLiteral("settings-theme"), {tr("As the desktop"), tr("Day"), tr("Night")}, this,
+            [themeChosen = std::move(themeChosen)](int choice) {
+                if (choice == 0)
+                    QSettings().remove(StartSettings::nightKey());
+                else
+                    QSettings().setValue(StartSettings::nightKey(), choice == 2);
+                themeChosen();
+            });
         addControl(tr("Theme"), m_theme);
         QStringList sizes;
         for (const int percent : StartSettings::sizes)
@@ -57,9 +53,9 @@ public:
     }
     void refresh() override {
         const QSettings settings;
-        m_theme->setCurrentIndex(!settings.contains(nightKey())        ? 0
-                                 : settings.value(nightKey()).toBool() ? 2
-                                                                       : 1);
+        m_theme->setCurrentIndex(!settings.contains(StartSettings::nightKey())        ? 0
+                                 : settings.value(StartSettings::nightKey()).toBool() ? 2
+                                                                                      : 1);
         const int percent = StartSettings::textPercent();
         m_size->setCurrentIndex(int(
             std::find(std::begin(StartSettings::sizes), std::end(StartSettings::sizes), percent) -

@@ -13,6 +13,8 @@ struct StartSettings {
     /// Size of texts and controls, in percent, 100 to 200.
     static int textPercent();
     static void setTextPercent(int percent);
+    /// That the board is dark; not there = as the desktop is.
+    static QString nightKey() { return QStringLiteral("night"); }
     static constexpr int sizes[] = {100, 125, 150, 175, 200};
 };
 

@@ -3,7 +3,6 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
-#include <QElapsedTimer>
 #include <QKeyEvent>
 #include <QTemporaryDir>
 #include <cstdio>
@@ -82,18 +81,6 @@ public:
         QKeyEvent event(QEvent::KeyPress, key, Qt::NoModifier, text);
         QApplication::sendEvent(widget, &event);
     }
-    /// Until it is known what each target would write.
-    void waitForTargets() {
-        QElapsedTimer timer;
-        timer.start();
-        const auto isKnown = [&] {
-            for (const level::Target& target : session().document.project().targets)
-                if (!session().shipping.outlookOf(target.name).isCurrent) return false;
-            return true;
-        };
-        while (!isKnown() && timer.elapsed() < 30000)
-            QApplication::processEvents(QEventLoop::AllEvents, 20);
-    }
     void complain(const char* what) {
         std::fprintf(stderr, "rookplot-desk: The window has no %s to click.\n", what);
         m_isFine = false;
@@ -158,7 +145,7 @@ void shipTheGame(MainWindow& window, Designer& designer) {
     designer.shootAs("first-skin");
     designer.step(Step::Ship, "");
     designer.card("Play page");
-    designer.waitForTargets();
+    detail::waitForTargets(designer.session());
     designer.shootAs("first-ship");
     trigger(window, "level-sheet-action");
     designer.shootAs("first-sheet");

@@ -11,6 +11,7 @@
 #include <QVBoxLayout>
 #include <array>
 
+#include "app/pages/settings_page.h"
 #include "app/shell/all_steps.h"
 #include "app/shell/guide.h"
 #include "app/shell/installed.h"
@@ -371,7 +372,8 @@ void MainWindow::setNight(bool isNight) {
 
 void MainWindow::takeThemeFromSettings() {
     const QSettings settings;
-    setNight(settings.contains(nightKey()) ? settings.value(nightKey()).toBool() : desktopIsDark());
+    const QString key = StartSettings::nightKey();
+    setNight(settings.contains(key) ? settings.value(key).toBool() : desktopIsDark());
 }
 
 }  // namespace rook::app

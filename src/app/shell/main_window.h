@@ -58,8 +58,6 @@ public:
     void takeThemeFromSettings();
 
     [[nodiscard]] static QStringList recentProjects();
-    /// The setting that the board is dark.
-    [[nodiscard]] static QString nightKey() { return QStringLiteral("night"); }
     [[nodiscard]] static QString gridKey() { return QStringLiteral("grid"); }
 
 protected:

@@ -64,7 +64,8 @@ void MainWindow::openFind() {
 
 std::vector<FindEntry> MainWindow::entriesOfGuide() {
     std::vector<FindEntry> entries;
-    for (const GuidePart& part : guideParts(docsFolder()))
+    static const std::vector<GuidePart> parts = guideParts(docsFolder());  // read once
+    for (const GuidePart& part : parts)
         entries.push_back({part.heading.isEmpty() ? part.title : part.heading,
                            part.heading.isEmpty() ? tr("guide") : tr("guide, %1").arg(part.title),
                            {},

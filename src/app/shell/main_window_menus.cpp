@@ -5,6 +5,7 @@
 #include <QMenuBar>
 #include <QSettings>
 
+#include "app/pages/settings_page.h"
 #include "app/shell/main_window.h"
 #include "app/shell/whole_board.h"
 #include "app/steps/shape/shape_options.h"
@@ -140,7 +141,7 @@ void MainWindow::buildViewMenu() {
     m_night = add(menu, "night-action", tr("&Night board"),
                   QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_N), [this] {
                       setNight(m_night->isChecked());
-                      QSettings().setValue(nightKey(), m_night->isChecked());
+                      QSettings().setValue(StartSettings::nightKey(), m_night->isChecked());
                   });
     m_night->setCheckable(true);
     menu->addSeparator();

@@ -59,6 +59,22 @@ void trigger(MainWindow& window, const char* action) {
     if (auto* found = window.findChild<QAction*>(QLatin1String(action))) found->trigger();
 }
 
+bool waitUntil(const std::function<bool()>& isKnown) {
+    QElapsedTimer timer;
+    timer.start();
+    while (!isKnown() && timer.elapsed() < 120'000)
+        QApplication::processEvents(QEventLoop::AllEvents, 20);
+    return isKnown();
+}
+
+bool waitForTargets(const Session& session) {
+    return waitUntil([&session] {
+        for (const level::Target& target : session.document.project().targets)
+            if (!session.shipping.outlookOf(target.name).isCurrent) return false;
+        return true;
+    });
+}
+
 }  // namespace detail
 
 namespace {
@@ -236,15 +252,6 @@ bool shootSkin(MainWindow& window, const QString& folder) {
     return shoot(window, folder, QStringLiteral("skin-day"));
 }
 
-/// Until something is known, at most for two minutes.
-bool waitUntil(const std::function<bool()>& isKnown) {
-    QElapsedTimer timer;
-    timer.start();
-    while (!isKnown() && timer.elapsed() < 120'000)
-        QApplication::processEvents(QEventLoop::AllEvents, 20);
-    return isKnown();
-}
-
 /// A text grid with a character that nobody knows.
 bool shootImport(MainWindow& window, const QString& folder) {
     const QTemporaryDir place;
@@ -292,12 +299,7 @@ bool shootHeat(MainWindow& window, const QString& folder) {
 bool shootShip(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     session.workbench.setStep(Step::Ship);
-    const auto isKnown = [&] {
-        for (const level::Target& target : session.document.project().targets)
-            if (!session.shipping.outlookOf(target.name).isCurrent) return false;
-        return true;
-    };
-    if (!waitUntil(isKnown)) return false;
+    if (!waitForTargets(session)) return false;
     session.workbench.change<ShipOptions>([](ShipOptions& o) { o.target = "plans"; });
     if (auto* preview = window.findChild<FilePreview*>()) preview->turnTo(2);
     if (!shoot(window, folder, QStringLiteral("ship-day"))) return false;

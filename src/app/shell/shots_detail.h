@@ -1,6 +1,8 @@
 #pragma once
 /// What pictures are made with: the real window, its pointer and its keys.
 
+#include <functional>
+
 #include "app/shell/main_window.h"
 
 namespace rook::app::detail {
@@ -12,6 +14,10 @@ void movePointer(Board& board, QPointF at, Qt::MouseButtons buttons, QEvent::Typ
                  Qt::MouseButton button);
 /// Writes FOLDER/NAME.png once all is settled; false, with a sentence on standard error, if not.
 bool shoot(MainWindow& window, const QString& folder, const QString& name);
+/// Until something is known; false if it takes too long.
+bool waitUntil(const std::function<bool()>& isKnown);
+/// Until it is known what each target would write.
+bool waitForTargets(const Session& session);
 void trigger(MainWindow& window, const char* action);
 
 }  // namespace rook::app::detail
