@@ -376,6 +376,8 @@ void CastWindowTest::zone_isDrawn_movedStretched_setUp_andRemoved() {
     drag(cell(20, 12), cell(22, 13));
     QCOMPARE(level().zones[0].place, (CellRect{4, 5, 40, 27}));
     const PxRect box = toPx(level().zones[0].place, {16, 16});
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, px(box.right(), box.y + 100));
+    QCOMPARE(level().zones[0].place.width, 40);
     drag(px(box.right(), box.y + 100), px(box.right() + 32, box.y + 100));
     QCOMPARE(level().zones[0].place.width, 42);
     auto* music = part<QLineEdit>("zone-music");

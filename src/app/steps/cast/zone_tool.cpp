@@ -2,6 +2,7 @@
 
 #include <QCoreApplication>
 #include <algorithm>
+#include <cmath>
 
 #include "level/zone_edits.h"
 
@@ -60,7 +61,7 @@ public:
                 return changed(input, m_zone.place.moved(dx, dy), "Move ");
             }
             case ZoneState::Stretching:
-                return changed(input, stretched(input.cell), "Stretch ");
+                return changed(input, stretched(input), "Stretch ");
         }
         return {};
     }
@@ -109,13 +110,20 @@ private:
         m_sideways = side(input.px.x, box.x, box.width);
         m_upright = side(input.px.y, box.y, box.height);
     }
-    [[nodiscard]] CellRect stretched(CellPoint to) const {
+    /// The borders that are held go to the line of the grid that is nearest to the pointer, so that
+    /// a press alone changes nothing.
+    [[nodiscard]] CellRect stretched(const ToolInput& input) const {
+        const CellSize cell = input.level->cellSize;
+        const auto line = [](int px, int size) {
+            return static_cast<int>(std::lround(static_cast<double>(px) / size));
+        };
+        const CellPoint to{line(input.px.x, cell.width), line(input.px.y, cell.height)};
         const CellRect& place = m_zone.place;
         int left = place.x, right = place.right(), top = place.y, bottom = place.bottom();
         if (m_sideways < 0) left = std::min(to.x, right - 1);
-        if (m_sideways > 0) right = std::max(to.x + 1, left + 1);
+        if (m_sideways > 0) right = std::max(to.x, left + 1);
         if (m_upright < 0) top = std::min(to.y, bottom - 1);
-        if (m_upright > 0) bottom = std::max(to.y + 1, top + 1);
+        if (m_upright > 0) bottom = std::max(to.y, top + 1);
         return {left, top, right - left, bottom - top};
     }
     ToolOutcome changed(const ToolInput& input, const CellRect& place, const char* verb) {
