@@ -13,7 +13,7 @@ import subprocess
 import sys
 from dataclasses import dataclass, field
 
-ENVIRONMENT = dict(os.environ, COLUMNS="200", QT_QPA_PLATFORM="offscreen")
+ENVIRONMENT = dict(os.environ, COLUMNS="200", LC_ALL="C", QT_QPA_PLATFORM="offscreen")
 # Words that stand in the second column of a help.
 ROW = re.compile(r"^ {2}(\S.*?)(?: {2,}(\S.*))?$")
 

@@ -3,6 +3,7 @@
 #include <QGuiApplication>
 #include <QLineEdit>
 #include <cmath>
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -199,7 +200,7 @@ void Board::follow(const ToolOutcome& outcome) {
     if (outcome.isDone) m_session.document.commitGesture();
     if (outcome.selection) m_session.workbench.select(*outcome.selection);
     if (outcome.storey) m_session.workbench.setStorey(*outcome.storey);
-    if (outcome.error) m_session.say(QString::fromStdString(outcome.error->sentence()));
+    if (outcome.error) m_session.say(told(*outcome.error));
     if (outcome.words) ask(*outcome.words);
     step().follow(outcome);
     if (outcome.walkFrom && !isWalking()) {
@@ -328,7 +329,7 @@ void Board::playOn(const LevelId& level, const EntityId& entry, bool isNewGame) 
 
 void Board::begin(const PlayWish& wish) {
     auto playtest = faceOf(m_session.document.level()->kind).startPlaytest(m_session, *this, wish);
-    if (!playtest) return m_session.say(QString::fromStdString(playtest.error().sentence()));
+    if (!playtest) return m_session.say(told(playtest.error()));
     m_playtest = std::move(*playtest);
     if (!m_controller) m_controller = std::make_unique<GameController>();
     connect(m_playtest.get(), &Playtest::changed, this, &Board::walkChanged);

@@ -5,6 +5,7 @@
 
 #include "app/board/board.h"
 #include "app/board/selection_edits.h"
+#include "app/ui/words.h"
 #include "file/text_grid.h"
 
 namespace rook::app {
@@ -19,7 +20,7 @@ std::optional<level::CellClip> clipToPaste(Session& session) {
     const QString text = QGuiApplication::clipboard()->text();
     const bool isOwn = own && text.toStdString() == file::textOfClip(project, *own);
     if (text.trimmed().isEmpty() || isOwn) {
-        if (!own) session.say(words("There is nothing to paste yet: copy some cells first."));
+        if (!own) session.say(tr("There is nothing to paste yet: copy some cells first."));
         return own;
     }
     auto clip = file::clipOfText(project, *session.document.level(), text.toStdString());
@@ -27,7 +28,7 @@ std::optional<level::CellClip> clipToPaste(Session& session) {
         session.workbench.setClip(*clip);
         return *clip;
     }
-    session.say(QString::fromStdString(clip.error().sentence()));
+    session.say(told(clip.error()));
     return std::nullopt;
 }
 
@@ -49,7 +50,7 @@ BoardStep::BoardStep(Board& board) : m_board(board), m_session(board.session()) 
 
 void BoardStep::copy() {
     if (!copySelectedThings(m_session) && !copySelectedCells(m_session))
-        m_session.say(words("Select something first, then copy."));
+        m_session.say(tr("Select something first, then copy."));
 }
 
 void BoardStep::cut() {

@@ -6,6 +6,7 @@
 
 #include "app/tools/tool.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "file/text_grid.h"
 #include "kit/edits.h"
 #include "level/cast_clips.h"
@@ -53,7 +54,7 @@ bool nudgeSelected(Session& session, int dx, int dy, bool byPx) {
         Selection moved;
         moved.cells = selection.cells->moved(dx, dy);
         if (!level.cells.bounds().contains(moved.cells->bounds())) {
-            session.say(words("The selection is at the edge of the level."));
+            session.say(tr("The selection is at the edge of the level."));
             return true;
         }
         session.document.apply(moveCells(level, *selection.cells, dx, dy));
@@ -71,7 +72,7 @@ bool duplicateSelected(Session& session) {
     if (const level::Kit* kit = kitOfSelected(session)) {
         const auto copied = kit::duplicateBeside(*kit, level, selection.pieces);
         if (!copied) {
-            session.say(QString::fromStdString(copied.error().sentence()));
+            session.say(told(copied.error()));
             return true;
         }
         session.document.apply(copied->edit);
@@ -80,7 +81,7 @@ bool duplicateSelected(Session& session) {
         const auto copied =
             level::duplicateEntities(session.document.project(), level, selection.entities);
         if (!copied) {
-            session.say(QString::fromStdString(copied.error().sentence()));
+            session.say(told(copied.error()));
             return true;
         }
         session.document.apply(copied->edit);
@@ -102,10 +103,10 @@ std::vector<ZoneId> zonesOf(const Selection& selection) {
 void pastePieces(Session& session, const std::vector<level::PlacedPiece>& pieces, PxPoint middle) {
     const level::Level& level = *session.document.level();
     const level::Kit* kit = session.document.project().kitOf(level);
-    if (!kit) return session.say(words("Pieces are laid on levels of pieces."));
+    if (!kit) return session.say(tr("Pieces are laid on levels of pieces."));
     const auto pasted =
         kit::paste(*kit, level, pieces, toCell(middle, level.cellSize), session.workbench.storey());
-    if (!pasted) return session.say(QString::fromStdString(pasted.error().sentence()));
+    if (!pasted) return session.say(told(pasted.error()));
     Selection selection;
     selection.pieces = pasted->copies;
     session.document.apply(pasted->edit);
@@ -135,7 +136,7 @@ bool copySelectedThings(Session& session) {
     things.text = names.join(u'\n');
     QGuiApplication::clipboard()->setText(things.text);
     session.workbench.setThings(std::move(things));
-    session.say(words("Copied %1.").arg(counted(names.size(), words("thing"), words("things"))));
+    session.say(tr("Copied %1.").arg(counted(names.size(), tr("thing"), tr("things"))));
     return true;
 }
 
@@ -172,9 +173,9 @@ bool pasteThings(Session& session, PxPoint middle) {
         session.workbench.select(selection);
     }
     if (pasted.told.empty()) return true;
-    QString told = QString::fromStdString(pasted.told.front());
-    if (pasted.told.size() > 1) told += words(" – and %1 more").arg(pasted.told.size() - 1);
-    session.say(told + u'.');
+    QString sentence = told(pasted.told.front());
+    if (pasted.told.size() > 1) sentence += tr(" – and %1 more").arg(pasted.told.size() - 1);
+    session.say(sentence + u'.');
     return true;
 }
 
@@ -185,7 +186,7 @@ bool copySelectedCells(Session& session) {
     QGuiApplication::clipboard()->setText(
         QString::fromStdString(file::textOfClip(session.document.project(), clip)));
     session.workbench.setClip(clip);
-    session.say(words("Copied %1 × %2 cells.").arg(clip.cells.width()).arg(clip.cells.height()));
+    session.say(tr("Copied %1 × %2 cells.").arg(clip.cells.width()).arg(clip.cells.height()));
     return true;
 }
 

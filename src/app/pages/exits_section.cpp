@@ -1,6 +1,7 @@
 #include "app/pages/game_page.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "game/flow.h"
 
 namespace rook::app {
@@ -50,7 +51,7 @@ private:
         const QString name = isSolved ? tr("solved") : QString::fromStdString(exit.exit.text);
         row.setWords(tr("%1, %2").arg(titleOf(exit.from), name), tr("→ %1").arg(target),
                      to.sort == Sort::Nowhere ? currentTheme().alarm : currentTheme().ink);
-        row.setToolTip(to.sort == Sort::Nowhere ? QString::fromStdString(to.problem)
+        row.setToolTip(to.sort == Sort::Nowhere ? told(to.problem)
                        : isSolved               ? tr("Show its solution in Prove")
                                                 : tr("Show this exit in Cast"));
     }

@@ -3,6 +3,7 @@
 #include "app/pages/game_page.h"
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -126,7 +127,7 @@ private:
         if (!findings) return m_words->setText(tr("Being looked at …"));
         QStringList lines;
         for (std::size_t i = 0; i < findings->size() && i < most; ++i)
-            lines << QString::fromStdString((*findings)[i].sentence) + u'.';
+            lines << told((*findings)[i].sentence) + u'.';
         if (findings->size() > most)
             lines << tr("And %1 more, in Ship.").arg(findings->size() - most);
         const bool hasErrors =

@@ -1,6 +1,7 @@
 #include "app/pages/game_page.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -42,7 +43,7 @@ public:
             setTone(m_sentence, theme.quietInk);
             m_told.clear();
         } else {
-            m_sentence->setText(QString::fromStdString(game::sentenceOf(project, *proof)));
+            m_sentence->setText(told(game::sentenceOf(project, *proof)));
             setTone(m_sentence, !isCurrent                          ? theme.quietInk
                                 : proof->ends == game::Decided::Yes ? theme.accent
                                 : proof->ends == game::Decided::No  ? theme.alarm
@@ -72,11 +73,10 @@ private:
         m_told.clear();
         if (proof.ends != game::Decided::No)
             for (const std::size_t i : proof.deadEnds)
-                m_told.push_back({proof.nodes[i].level,
-                                  tr("a dead end %1")
-                                      .arg(QString::fromStdString(
-                                          game::wordsOf(project, proof.nodes[i].inHand))),
-                                  tr("Who comes here so cannot finish the game any more")});
+                m_told.push_back(
+                    {proof.nodes[i].level,
+                     tr("a dead end %1").arg(told(game::wordsOf(project, proof.nodes[i].inHand))),
+                     tr("Who comes here so cannot finish the game any more")});
         for (const LevelId& id : proof.never)
             m_told.push_back({id, tr("never come to"), tr("No run leads here, whatever one does")});
         m_told.resize(std::min(m_told.size(), mostRows));

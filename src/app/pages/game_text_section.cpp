@@ -1,9 +1,9 @@
-#include <QCoreApplication>
 #include <QLineEdit>
 
 #include "app/pages/game_page.h"
 #include "app/pages/list_section.h"
 #include "app/pages/text_rows.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -14,7 +14,6 @@ using level::WordsWhen;
 
 /// What the player reads when the game is over, and at its end.
 class GameTextSection final : public ListSection<Words, TextRow> {
-    Q_DECLARE_TR_FUNCTIONS(GameTextSection)
 public:
     GameTextSection(Session& session, QWidget* parent)
         : ListSection({tr("Words"), tr("when the game is over, and at its end"),

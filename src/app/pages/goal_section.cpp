@@ -1,5 +1,4 @@
 #include <QComboBox>
-#include <QCoreApplication>
 #include <QSpinBox>
 
 #include "app/pages/level_sheet.h"
@@ -7,6 +6,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/level_edits.h"
 
 namespace rook::app {
@@ -117,7 +117,7 @@ public:
         QColor tone = theme.quietInk;
         if (isKnown) {
             const game::GoalChance& chance = proven->winning->goals[m_place];
-            const QString why = QString::fromStdString(chance.why);
+            const QString why = told(chance.why);
             switch (chance.can) {
                 case game::Decided::Yes:
                     mark = QStringLiteral("✓"), spoken = tr("can be met"), tone = theme.accent;
@@ -163,8 +163,7 @@ private:
         // What is not there is told, and not taken for another.
         if (found == m_ids.end()) {
             m_ids.insert(m_ids.begin(), wanted);
-            names.prepend(wanted.empty() ? tr("choose …")
-                                         : tr("%1?").arg(QString::fromStdString(wanted)));
+            names.prepend(wanted.empty() ? tr("choose …") : tr("%1?").arg(told(wanted)));
         }
         const auto at = std::find(m_ids.begin(), m_ids.end(), wanted) - m_ids.begin();
         setChoices(m_of, names);
@@ -201,7 +200,6 @@ private:
 
 /// What the level asks for.
 class GoalSection final : public ListSection<LevelGoal, GoalRow> {
-    Q_DECLARE_TR_FUNCTIONS(GoalSection)
 public:
     GoalSection(Session& session, QWidget* parent)
         : ListSection({tr("Goals"), tr("before an exit lets one out"), tr("Change a goal"),

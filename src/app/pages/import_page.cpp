@@ -11,6 +11,7 @@
 
 #include "app/ui/picture_view.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "base/printable.h"
 #include "file/matter_text.h"
 #include "file/model_file.h"
@@ -23,21 +24,21 @@ namespace {
 constexpr int mostSigns = 200;  // rows
 constexpr std::size_t mostLines = 14;
 const char* const sortWords[] = {
-    QT_TRANSLATE_NOOP("ImportPage", "a text grid"),
-    QT_TRANSLATE_NOOP("ImportPage", "an image map, a px a cell"),
-    QT_TRANSLATE_NOOP("ImportPage", "placements of the cast"),
-    QT_TRANSLATE_NOOP("ImportPage", "a level of a bundle"),
-    QT_TRANSLATE_NOOP("ImportPage", "kinds"),
-    QT_TRANSLATE_NOOP("ImportPage", "a sheet of tiles"),
-    QT_TRANSLATE_NOOP("ImportPage", "a piece of the kit"),
-    QT_TRANSLATE_NOOP("ImportPage", "a picture under the board"),
+    QT_TR_NOOP("a text grid"),
+    QT_TR_NOOP("an image map, a px a cell"),
+    QT_TR_NOOP("placements of the cast"),
+    QT_TR_NOOP("a level of a bundle"),
+    QT_TR_NOOP("kinds"),
+    QT_TR_NOOP("a sheet of tiles"),
+    QT_TR_NOOP("a piece of the kit"),
+    QT_TR_NOOP("a picture under the board"),
 };
 constexpr int underlaySort = 7;
 
 QString joined(const std::vector<std::string>& lines) {
     QStringList list;
     for (std::size_t i = 0; i < lines.size() && i < mostLines; ++i)
-        list << QString::fromStdString(printableLine(lines[i]));
+        list << told(printableLine(lines[i]));
     if (lines.size() > mostLines)
         list << ImportPage::tr("And %1 more.").arg(lines.size() - mostLines);
     return list.join(u'\n');
@@ -59,7 +60,7 @@ QString wordsOf(const level::Project& project, const ship::Meaning& meaning) {
     QString words = QString::fromStdString(project.matterOf(meaning.cell).title);
     if (meaning.cell.form() != level::Form::Full)
         words +=
-            QStringLiteral(", ") + textOf(level::nameOf(meaning.cell.form())).replace(u'-', u' ');
+            QStringLiteral(", ") + told(level::nameOf(meaning.cell.form())).replace(u'-', u' ');
     const level::Kind* kind = meaning.kind.isEmpty() ? nullptr : project.findKind(meaning.kind);
     if (!kind) return words;
     const QString title = QString::fromStdString(kind->title);
@@ -255,7 +256,7 @@ void ImportPage::show(const Outcome& outcome) {
     if (!outcome) {
         m_signs->hide();
         m_picture->take({});
-        m_changes->setText(QString::fromStdString(outcome.error().sentence()));
+        m_changes->setText(told(outcome.error()));
         setTone(m_changes, currentTheme().alarm);
         return;
     }

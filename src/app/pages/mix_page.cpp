@@ -8,6 +8,7 @@
 #include "app/painting/puzzle_painter.h"
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "puzzle/edits.h"
 
 namespace rook::app {
@@ -87,7 +88,7 @@ void MixPage::mix() {
     m_starts.clear();
     m_of = m_session.document.level();
     auto board = puzzle::boardOf(m_session.document.project(), *m_of);
-    if (!board) return m_told->setText(QString::fromStdString(board.error().sentence()));
+    if (!board) return m_told->setText(told(board.error()));
     if (board->rule == runtime::puzzle::Rule::None)
         return m_told->setText(tr("Without a rule there is nothing to mix. Choose one first."));
     puzzle::MixWish wish;
@@ -120,7 +121,7 @@ void MixPage::mix() {
 }
 
 void MixPage::show(const Found& found) {
-    if (found.error) return m_told->setText(QString::fromStdString(found.error->sentence()));
+    if (found.error) return m_told->setText(told(*found.error));
     m_starts = found.starts;
     std::sort(m_starts.begin(), m_starts.end(),
               [](const auto& a, const auto& b) { return a.least < b.least; });

@@ -11,6 +11,7 @@
 #include "app/board/level_kind_face.h"
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "base/limits.h"
 #include "level/level_kinds.h"
 
@@ -192,7 +193,7 @@ void NewLevelPage::showPreview() {
     const auto made = file::makeLevel(m_session.document.project(), m_wish, m_beginning);
     if (!made) {
         setTone(m_preview, currentTheme().alarm);
-        return m_preview->setText(QString::fromStdString(made.error().sentence()));
+        return m_preview->setText(told(made.error()));
     }
     const auto level = made->edit.project.findLevel(made->level);
     const double ratio = devicePixelRatioF();
@@ -255,7 +256,7 @@ void NewLevelPage::choosePicture() {
                                                       tr("Pictures (*.png)"));
     if (path.isEmpty()) return;
     auto bytes = file::diskStorage().read(path.toStdString(), limits::maxImageBytes);
-    if (!bytes) return m_session.say(QString::fromStdString(bytes.error().sentence()));
+    if (!bytes) return m_session.say(told(bytes.error()));
     m_beginning.image = std::move(*bytes);
     m_beginning.imageName = path.toStdString();
     m_pictureName->setText(path.section(u'/', -1));
@@ -324,7 +325,7 @@ void NewLevelPage::refresh() {
 void NewLevelPage::make() {
     m_wish.title = m_title->text().trimmed().toStdString();
     const auto added = file::makeLevel(m_session.document.project(), m_wish, m_beginning);
-    if (!added) return m_session.say(QString::fromStdString(added.error().sentence()));
+    if (!added) return m_session.say(told(added.error()));
     m_session.document.apply(added->edit);
     m_session.document.chooseLevel(added->level);
     Q_EMIT made();

@@ -1,6 +1,5 @@
 #include "app/pages/new_project_page.h"
 
-#include <QCoreApplication>
 #include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
@@ -12,6 +11,7 @@
 
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "file/starters.h"
 
 namespace rook::app {
@@ -27,20 +27,13 @@ struct StarterWords {
 };
 /// In the order of `file::starters()`.
 constexpr StarterWords starterWords[] = {
-    {"side", QT_TRANSLATE_NOOP("NewProject", "From the side"),
-     QT_TRANSLATE_NOOP("NewProject", "Two levels to run and jump in, with foes, a lift and keys")},
-    {"above", QT_TRANSLATE_NOOP("NewProject", "From above"),
-     QT_TRANSLATE_NOOP("NewProject", "Four rooms, a pit, water and a locked door")},
-    {"kit", QT_TRANSLATE_NOOP("NewProject", "Modular pieces"),
-     QT_TRANSLATE_NOOP("NewProject", "A yard of two storeys, with its kit")},
-    {"blank", QT_TRANSLATE_NOOP("NewProject", "Blank"),
-     QT_TRANSLATE_NOOP("NewProject",
-                       "One empty level; the cast, the matters and the art are there")},
+    {"side", QT_TR_NOOP("From the side"),
+     QT_TR_NOOP("Two levels to run and jump in, with foes, a lift and keys")},
+    {"above", QT_TR_NOOP("From above"), QT_TR_NOOP("Four rooms, a pit, water and a locked door")},
+    {"kit", QT_TR_NOOP("Modular pieces"), QT_TR_NOOP("A yard of two storeys, with its kit")},
+    {"blank", QT_TR_NOOP("Blank"),
+     QT_TR_NOOP("One empty level; the cast, the matters and the art are there")},
 };
-
-QString shown(const char* text) {
-    return QCoreApplication::translate("NewProject", text);
-}
 
 const QString whereKey = QStringLiteral("projects/where");
 
@@ -130,7 +123,7 @@ NewProjectPage::NewProjectPage(Session& session, QWidget* parent)
     row->setSpacing(12);
     for (const StarterWords& each : starterWords) {
         auto* card =
-            new StarterCard(QLatin1String(each.name), shown(each.title), shown(each.words), cards);
+            new StarterCard(QLatin1String(each.name), tr(each.title), tr(each.words), cards);
         const int place = int(m_cards.size());
         connect(card, &QAbstractButton::clicked, this, [this, place] { choose(place); });
         row->addWidget(card);
@@ -220,7 +213,7 @@ void NewProjectPage::make() {
     const file::Starter* starter = file::findStarter(starterWords[m_chosen].name);
     const auto made = file::makeProject(file::diskStorage(), to.toStdString(), *starter,
                                         m_name->text().trimmed().toStdString());
-    if (!made) return m_session.say(QString::fromStdString(made.error().sentence()));
+    if (!made) return m_session.say(told(made.error()));
     QSettings().setValue(whereKey, m_where->text());
     Q_EMIT this->made(to);
 }

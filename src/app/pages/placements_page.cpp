@@ -9,6 +9,7 @@
 #include <QTableView>
 
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "base/limits.h"
 #include "file/roster_table.h"
 #include "file/storage.h"
@@ -58,9 +59,7 @@ public:
         if (role == Qt::ForegroundRole && (!at || at->isParked)) return currentTheme().quietInk;
         if (role != Qt::DisplayRole && role != Qt::EditRole) return {};
         if (!at || at->isParked)
-            return role == Qt::DisplayRole && index.row() % 2 == 0
-                       ? QCoreApplication::translate("PlacementsPage", "parked")
-                       : QString();
+            return role == Qt::DisplayRole && index.row() % 2 == 0 ? tr("parked") : QString();
         return QString::number(index.row() % 2 == 0 ? at->x : at->y);
     }
     QVariant headerData(int section, Qt::Orientation orientation, int role) const override {
@@ -92,9 +91,8 @@ public:
                 bool isNumber = false;
                 const int number = text.toInt(&isNumber);
                 if (!isNumber && !text.isEmpty() && text != QStringLiteral("parked"))
-                    return QCoreApplication::translate("PlacementsPage",
-                                                       "\"%1\" is no whole number. Write one, or "
-                                                       "nothing for a parked counter.")
+                    return tr("\"%1\" is no whole number. Write one, or "
+                              "nothing for a parked counter.")
                         .arg(text.left(80));
                 if (!isNumber) {
                     place = {true, 0, 0};
@@ -110,7 +108,7 @@ public:
         const auto edit = puzzle::place(m_session.document.project(), changes,
                                         "Change " + std::to_string(changes.size()) +
                                             (changes.size() == 1 ? " placement" : " placements"));
-        if (!edit) return QString::fromStdString(edit.error().sentence());
+        if (!edit) return told(edit.error());
         m_session.document.apply(*edit);
         return {};
     }
@@ -247,17 +245,17 @@ void PlacementsPage::bringIn(const QString& file) {
         m_told->setText(words);
         setTone(m_told, isFine ? currentTheme().quietInk : currentTheme().alarm);
     };
-    if (!text) return tell(QString::fromStdString(text.error().sentence()), false);
+    if (!text) return tell(told(text.error()), false);
     const level::Project& project = m_session.document.project();
     // A table of one counter is called so and begins with its axis.
     const QString name = QFileInfo(file).completeBaseName();
     const bool isOfOne = text->starts_with("axis");
     const auto changes = file::readRosterCsv(*text, file.toStdString(), project, roster(),
                                              isOfOne ? EntityId{name.toStdString()} : EntityId());
-    if (!changes) return tell(QString::fromStdString(changes.error().sentence()), false);
+    if (!changes) return tell(told(changes.error()), false);
     if (changes->empty()) return tell(tr("The table says what stands here already."), true);
     const auto edit = puzzle::place(project, *changes, "Bring in placements");
-    if (!edit) return tell(QString::fromStdString(edit.error().sentence()), false);
+    if (!edit) return tell(told(edit.error()), false);
     m_session.document.apply(*edit);
     tell(tr("%1 changed; undo takes them back.")
              .arg(counted(qsizetype(changes->size()), tr("placement"), tr("placements"))),
@@ -276,7 +274,7 @@ void PlacementsPage::writeOut(const QString& place, bool isEach) {
                 file::counterCsv(project, roster(), counter.id);
     for (const auto& [path, text] : files)
         if (const auto written = file::writeWhole(file::diskStorage(), path, text); !written) {
-            m_told->setText(QString::fromStdString(written.error().sentence()));
+            m_told->setText(told(written.error()));
             return setTone(m_told, currentTheme().alarm);
         }
     m_told->setText(

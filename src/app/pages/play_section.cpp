@@ -5,6 +5,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/carried.h"
 #include "level/level_edits.h"
 #include "level/level_kinds.h"
@@ -106,7 +107,7 @@ private:
         grid->setSpacing(6);
         for (int i = 0; i < level::abilityCount; ++i) {
             const auto ability = static_cast<level::Ability>(i);
-            auto* chip = new Chip(textOf(level::nameOf(ability)).replace(u'-', u' '), m_assumed);
+            auto* chip = new Chip(told(level::nameOf(ability)).replace(u'-', u' '), m_assumed);
             chip->setObjectName(QStringLiteral("sheet-assumes-%1").arg(i));
             connect(chip, &QAbstractButton::clicked, this, [this, ability](bool isOn) {
                 change(tr("What is assumed in hand"), [&](level::Level& l) {

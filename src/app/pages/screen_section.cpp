@@ -5,6 +5,7 @@
 #include "app/pages/list_section.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -69,7 +70,6 @@ private:
 
 /// The screens that the game is played on.
 class ScreenSection final : public ListSection<Screen, ScreenRow> {
-    Q_DECLARE_TR_FUNCTIONS(ScreenSection)
 public:
     ScreenSection(Session& session, QWidget* parent)
         : ListSection({tr("Screens"), tr("px; the first is the measure"), tr("Change a screen"),

@@ -14,6 +14,7 @@
 #include "app/ui/key_choices.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -23,8 +24,10 @@ QString sizeKey() {
     return QStringLiteral("textPercent");
 }
 
+/// In the order of their choices; empty = as the desktop.
+constexpr QLatin1String languages[] = {QLatin1String(""), QLatin1String("en"), QLatin1String("de")};
+
 class LookSection : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(Settings)
 public:
     LookSection(Session& session, std::function<void()> themeChosen, QWidget* parent)
         : PanelSection(tr("Look"), {}, session, parent) {
@@ -46,10 +49,20 @@ public:
             refresh();
         });
         addControl(tr("Texts and controls"), m_size);
+        // Each says itself in its own words, so that one finds back.
+        m_language = makeChoiceBox(
+            QStringLiteral("settings-language"),
+            {tr("As the desktop"), QStringLiteral("English"), QStringLiteral("Deutsch")}, this,
+            [this](int choice) {
+                StartSettings::setLanguage(languages[choice]);
+                refresh();
+            });
+        addControl(tr("Language"), m_language);
         m_words = makeWords({}, this);
         m_words->setObjectName(QStringLiteral("settings-size-words"));
         addWide(m_words);
         m_atStart = StartSettings::textPercent();
+        m_languageAtStart = StartSettings::language();
     }
     void refresh() override {
         const QSettings settings;
@@ -60,7 +73,11 @@ public:
         m_size->setCurrentIndex(int(
             std::find(std::begin(StartSettings::sizes), std::end(StartSettings::sizes), percent) -
             std::begin(StartSettings::sizes)));
-        m_words->setText(percent == m_atStart
+        const QString language = StartSettings::language();
+        m_language->setCurrentIndex(
+            int(std::find(std::begin(languages), std::end(languages), language) -
+                std::begin(languages)));
+        m_words->setText(percent == m_atStart && language == m_languageAtStart
                              ? tr("The board has a zoom of its own: Ctrl and + or -, or the wheel.")
                              : tr("This takes hold when the window is opened next."));
     }
@@ -68,13 +85,14 @@ public:
 private:
     QComboBox* m_theme;
     QComboBox* m_size;
+    QComboBox* m_language;
     QLabel* m_words;
     int m_atStart;
+    QString m_languageAtStart;
 };
 
 /// A folder, as words that can be taken, and a button that opens it.
 class FilesSection : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(Settings)
 public:
     FilesSection(Session& session, QWidget* parent)
         : PanelSection(tr("Where files lie"), {}, session, parent) {
@@ -131,7 +149,6 @@ private:
 };
 
 class ActionKeysSection : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(Settings)
 public:
     ActionKeysSection(Session& session, const QList<QAction*>& actions, QWidget* parent)
         : PanelSection(tr("Keys"), {}, session, parent), m_actions(actions) {
@@ -207,7 +224,6 @@ private:
 };
 
 class AboutSection : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(Settings)
 public:
     AboutSection(Session& session, QWidget* parent)
         : PanelSection(tr("Rook Plot"), {}, session, parent) {
@@ -233,6 +249,25 @@ int StartSettings::textPercent() {
     const int percent = QSettings().value(sizeKey(), 100).toInt();
     const bool isKnown = std::find(std::begin(sizes), std::end(sizes), percent) != std::end(sizes);
     return isKnown ? percent : 100;
+}
+
+QString StartSettings::language() {
+    const QString code = QSettings().value(QStringLiteral("language")).toString();
+    const bool isKnown =
+        std::find(std::begin(languages), std::end(languages), code) != std::end(languages);
+    return isKnown ? code : QString();
+}
+
+void StartSettings::setLanguage(const QString& code) {
+    if (code.isEmpty())
+        QSettings().remove(QStringLiteral("language"));
+    else
+        QSettings().setValue(QStringLiteral("language"), code);
+}
+
+QLocale StartSettings::locale() {
+    const QString code = language();
+    return code.isEmpty() ? QLocale::system() : QLocale(code);
 }
 
 void StartSettings::setTextPercent(int percent) {

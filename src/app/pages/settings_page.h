@@ -3,6 +3,7 @@
 /// files lie.
 
 #include <QAction>
+#include <QLocale>
 
 #include "app/pages/page.h"
 
@@ -13,6 +14,11 @@ struct StartSettings {
     /// Size of texts and controls, in percent, 100 to 200.
     static int textPercent();
     static void setTextPercent(int percent);
+    /// The language that is chosen, by its ISO 639 code; empty = that of the desktop.
+    static QString language();
+    static void setLanguage(const QString& code);
+    /// The locale of that language, for words and numbers.
+    static QLocale locale();
     /// That the board is dark; not there = as the desktop is.
     static QString nightKey() { return QStringLiteral("night"); }
     static constexpr int sizes[] = {100, 125, 150, 175, 200};

@@ -7,6 +7,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -167,7 +168,6 @@ private:
 
 /// What the game counts.
 class TallySection final : public ListSection<Tally, TallyRow> {
-    Q_DECLARE_TR_FUNCTIONS(TallySection)
 public:
     TallySection(Session& session, QWidget* parent)
         : ListSection({tr("Tallies"), tr("what the game counts"), tr("Change a tally"),

@@ -8,6 +8,7 @@
 
 #include "app/steps/ship/format_words.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -53,7 +54,7 @@ QString outlookWords(const Shipping::Outlook& outlook) {
                                      .arg(std::min(outlook.done, outlook.all))
                                      .arg(outlook.all)
                                : TargetCard::tr("looking …");
-    if (outlook.error) return QString::fromStdString(outlook.error->sentence());
+    if (outlook.error) return told(*outlook.error);
     if (!outlook.shipment) return TargetCard::tr("not looked at yet");
     const ship::Shipment& shipment = *outlook.shipment;
     if (shipment.planned.empty()) return TargetCard::tr("nothing to write");

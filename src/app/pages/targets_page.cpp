@@ -6,6 +6,7 @@
 #include "app/steps/ship/format_words.h"
 #include "app/steps/ship/ship_options.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "base/printable.h"
 #include "check/finding.h"
 
@@ -262,7 +263,7 @@ void TargetsPage::showFiles() {
     m_files->setCurrentRow(std::max(0, row));
     QStringList notes;
     for (const std::string& note : m_shown->made.notes)
-        notes << QString::fromStdString(printableLine(note));
+        notes << told(printableLine(note));
     const qsizetype more = notes.size() - 2;
     if (more > 0) notes = notes.mid(0, 2) << tr("And %1 more like these.").arg(more);
     m_notes->setText(notes.join(u' '));

@@ -1,6 +1,7 @@
 #include "app/pages/level_sheet.h"
 #include "app/pages/list_section.h"
 #include "app/pages/text_rows.h"
+#include "app/ui/words.h"
 #include "level/level_edits.h"
 
 namespace rook::app {
@@ -12,7 +13,6 @@ using level::WordsWhen;
 
 /// What the player reads in the level.
 class TextSection final : public ListSection<Words, TextRow> {
-    Q_DECLARE_TR_FUNCTIONS(TextSection)
 public:
     TextSection(Session& session, QWidget* parent)
         : ListSection({tr("Words"), tr("that the player reads"), tr("Change a text"),

@@ -6,6 +6,7 @@
 #include "app/play/steering.h"
 #include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -51,7 +52,6 @@ private:
 };
 
 class KeysSection : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(WalkKeys)
 public:
     KeysSection(Session& session, QWidget* parent)
         : PanelSection(tr("Keys"), tr("beside arrows, W A S D and Space"), session, parent) {
@@ -107,7 +107,6 @@ private:
 };
 
 class ControllerSection : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(WalkKeys)
 public:
     ControllerSection(Session& session, QWidget* parent)
         : PanelSection(tr("Game controller"), tr("if there is one"), session, parent) {

@@ -1,4 +1,5 @@
 #include "app/painting/cards.h"
+#include "app/ui/words.h"
 
 #include <QPainter>
 
@@ -13,7 +14,7 @@ namespace rook::app {
 CardButton* makeMatterCard(const level::Matter& matter, QWidget* parent) {
     const auto word = level::nameOf(matter.behaviour);
     return new CardButton(
-        QString::fromStdString(matter.title), textOf(word),
+        QString::fromStdString(matter.title), told(word),
         [behaviour = matter.behaviour](QPainter& painter, const QRect& rect) {
             paintBehaviourSample(painter, behaviour, level::Form::Full, rect);
         },
@@ -49,7 +50,7 @@ CardButton* makeClipCard(const level::Project& project, const level::CellClip& c
 CardButton* makeKindCard(const level::Kind& kind, QWidget* parent, const QImage& sprite) {
     const auto word = level::nameOf(kind.role);
     return new CardButton(
-        QString::fromStdString(kind.title), textOf(word),
+        QString::fromStdString(kind.title), told(word),
         [role = kind.role, sprite](QPainter& painter, const QRect& rect) {
             if (!sprite.isNull()) {
                 // As large as whole px allow, on a ground as dark as the game is.

@@ -1,7 +1,7 @@
 #include "app/painting/entity_painter.h"
 #include "app/painting/entity_order.h"
+#include "app/ui/words.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -95,11 +95,9 @@ QString flagText(const MatterScene& scene, const level::Entity& entity, const En
     if (scene.project->roleOf(entity) == Role::Exit && (look.showsTargets || look.showsNames)) {
         using Sort = game::Destination::Sort;
         const auto to = game::destinationOf(*scene.project, *scene.level, entity.to);
-        if (to.sort == Sort::End) return QCoreApplication::translate("Board", "to the end");
-        if (to.sort == Sort::Nowhere) return QCoreApplication::translate("Board", "to nowhere");
-        return (entity.to.onward == level::Onward::Next
-                    ? QCoreApplication::translate("Board", "on to %1")
-                    : QCoreApplication::translate("Board", "to %1"))
+        if (to.sort == Sort::End) return tr("to the end");
+        if (to.sort == Sort::Nowhere) return tr("to nowhere");
+        return (entity.to.onward == level::Onward::Next ? tr("on to %1") : tr("to %1"))
             .arg(QString::fromStdString(scene.project->findLevel(to.level)->title));
     }
     return look.showsNames ? QString::fromStdString(entity.id.text) : QString();

@@ -7,6 +7,7 @@
 #include <set>
 #include <tuple>
 
+#include "app/ui/words.h"
 #include "kit/audit.h"
 
 namespace rook::app {
@@ -88,8 +89,7 @@ void paintRise(QPainter& painter, const level::PieceCell& cell, Side up, const Q
     painter.drawPolyline(QPolygonF{tip - way * 5 + across * 4, tip, tip - way * 5 - across * 4});
     if (size < 40) return;
     painter.setFont(sizedFont(-3));
-    const QString text =
-        QStringLiteral("+%1").arg(QString::fromStdString(kit::lengthText(exact(cell.rise))));
+    const QString text = QStringLiteral("+%1").arg(told(kit::lengthText(exact(cell.rise))));
     painter.drawText(box.adjusted(4, 2, -4, -2), Qt::AlignBottom | Qt::AlignRight, text);
 }
 
@@ -122,7 +122,7 @@ void paintCell(QPainter& painter, const level::Piece& piece, const kit::PlacedCe
         painter.setPen(theme.ink);
         painter.setFont(sizedFont(-3));
         painter.drawText(box.adjusted(4, 2, -4, -2), Qt::AlignBottom | Qt::AlignRight,
-                         QString::fromStdString(kit::lengthText(exact(cell.height))));
+                         told(kit::lengthText(exact(cell.height))));
     }
 }
 

@@ -1,12 +1,12 @@
 #include "app/painting/level_painter.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 
 #include "app/painting/board_images.h"
 #include "app/painting/kit_models.h"
 #include "app/painting/kit_painter.h"
 #include "app/painting/placed_indexes.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 
 namespace rook::app {
@@ -28,7 +28,6 @@ protected:
 };
 
 class MatterPainter final : public ImagePainter {
-    Q_DECLARE_TR_FUNCTIONS(LevelPainter)
 public:
     using ImagePainter::ImagePainter;
     bool paint(QPainter& painter, const MatterScene& scene, const PaintFrame& frame) override {
@@ -48,9 +47,9 @@ public:
             const auto word = level::nameOf(matter.behaviour);
             text = tr("<b>%1</b> %2")
                        .arg(QString::fromStdString(matter.title).toLower().toHtmlEscaped(),
-                            textOf(word));
+                            told(word));
             if (value.form() != level::Form::Full)
-                text += QStringLiteral(", ") + textOf(level::nameOf(value.form()));
+                text += QStringLiteral(", ") + told(level::nameOf(value.form()));
         }
         return entity ? tr("<b>%1</b> in %2").arg(QString::fromStdString(entity->id.text), text)
                       : text;
@@ -58,7 +57,6 @@ public:
 };
 
 class KitPainter final : public ImagePainter {
-    Q_DECLARE_TR_FUNCTIONS(LevelPainter)
 public:
     using ImagePainter::ImagePainter;
     bool paint(QPainter& painter, const MatterScene& shown, const PaintFrame& frame) override {

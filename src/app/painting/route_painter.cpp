@@ -1,10 +1,10 @@
-#include <QCoreApplication>
 #include <QPainter>
 #include <QPainterPath>
 #include <QtMath>
 
 #include "app/painting/sketch_painter.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -92,19 +92,19 @@ void paintBead(QPainter& painter, const level::Bead& bead, int number, QPointF a
 QString beadName(BeadSort sort) {
     switch (sort) {
         case BeadSort::Jump:
-            return QCoreApplication::translate("Sketch", "Jump");
+            return tr("Jump");
         case BeadSort::Climb:
-            return QCoreApplication::translate("Sketch", "Climb");
+            return tr("Climb");
         case BeadSort::Door:
-            return QCoreApplication::translate("Sketch", "Door");
+            return tr("Door");
         case BeadSort::Foe:
-            return QCoreApplication::translate("Sketch", "Foe");
+            return tr("Foe");
         case BeadSort::Puzzle:
-            return QCoreApplication::translate("Sketch", "Puzzle");
+            return tr("Puzzle");
         case BeadSort::Reward:
-            return QCoreApplication::translate("Sketch", "Reward");
+            return tr("Reward");
         case BeadSort::Story:
-            return QCoreApplication::translate("Sketch", "Story");
+            return tr("Story");
     }
     return {};
 }
@@ -112,17 +112,17 @@ QString beadName(BeadSort sort) {
 QString beadStateWords(BeadState state) {
     switch (state) {
         case BeadState::NotJudged:
-            return QCoreApplication::translate("Sketch", "not judged yet");
+            return tr("not judged yet");
         case BeadState::Met:
-            return QCoreApplication::translate("Sketch", "✓ met");
+            return tr("✓ met");
         case BeadState::Skippable:
-            return QCoreApplication::translate("Sketch", "can be skipped");
+            return tr("can be skipped");
         case BeadState::Passed:
-            return QCoreApplication::translate("Sketch", "✓ passed");
+            return tr("✓ passed");
         case BeadState::LeftOut:
-            return QCoreApplication::translate("Sketch", "left out");
+            return tr("left out");
         case BeadState::NotDecided:
-            return QCoreApplication::translate("Sketch", "not decided");
+            return tr("not decided");
     }
     return {};
 }

@@ -1,11 +1,11 @@
 #include "app/painting/sketch_painter.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <QPainterPath>
 #include <QtMath>
 
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -155,15 +155,15 @@ QColor pencilColor(PencilTone tone) {
 QString toneName(PencilTone tone) {
     switch (tone) {
         case PencilTone::Graphite:
-            return QCoreApplication::translate("Sketch", "Graphite");
+            return tr("Graphite");
         case PencilTone::Verdigris:
-            return QCoreApplication::translate("Sketch", "Verdigris");
+            return tr("Verdigris");
         case PencilTone::Ochre:
-            return QCoreApplication::translate("Sketch", "Ochre");
+            return tr("Ochre");
         case PencilTone::Vermilion:
-            return QCoreApplication::translate("Sketch", "Vermilion");
+            return tr("Vermilion");
         case PencilTone::Plum:
-            return QCoreApplication::translate("Sketch", "Plum");
+            return tr("Plum");
     }
     return {};
 }

@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "app/ui/color_field.h"
+#include "app/ui/words.h"
 #include "level/kind_edits.h"
 
 namespace rook::app {
@@ -160,7 +161,7 @@ FieldControl::FieldControl(const FieldDefinition& definition, const QStringList&
             makeChoice(references, true);
             break;
     }
-    if (!definition.help.empty()) m_control->setToolTip(QString::fromStdString(definition.help));
+    if (!definition.help.empty()) m_control->setToolTip(told(definition.help));
     auto* row = new QHBoxLayout(this);
     row->setContentsMargins(0, 0, 0, 0);
     auto* line = qobject_cast<QLineEdit*>(m_control);
@@ -176,7 +177,7 @@ void FieldControl::makeInteger(const FieldDefinition& definition) {
                      : standard;
     };
     box->setRange(bound(definition.low, -farthest), bound(definition.high, farthest));
-    if (!definition.unit.empty()) box->setSuffix(u' ' + QString::fromStdString(definition.unit));
+    if (!definition.unit.empty()) box->setSuffix(u' ' + told(definition.unit));
     box->setKeyboardTracking(false);
     connect(box, &QSpinBox::valueChanged, this, [this](int value) { m_take(std::int64_t{value}); });
     m_show = [box](const FieldValue& value) {
@@ -200,7 +201,7 @@ void FieldControl::makeNumber(const FieldDefinition& definition) {
     box->setDecimals(3);
     box->setRange(bound(definition.low, -farthest), bound(definition.high, farthest));
     box->setSingleStep(0.1);
-    if (!definition.unit.empty()) box->setSuffix(u' ' + QString::fromStdString(definition.unit));
+    if (!definition.unit.empty()) box->setSuffix(u' ' + told(definition.unit));
     box->setKeyboardTracking(false);
     connect(box, &QDoubleSpinBox::valueChanged, this, [this](double value) {
         m_take(Decimal{static_cast<std::int64_t>(std::llround(value * 1000))});

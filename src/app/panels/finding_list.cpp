@@ -1,5 +1,6 @@
 #include "app/panels/finding_list.h"
 
+#include "app/ui/words.h"
 #include "check/audit.h"
 #include "check/look.h"
 
@@ -51,7 +52,7 @@ void FindingList::choose(int index) {
     const check::Finding finding = m_shown[std::size_t(index)];
     Q_EMIT chosen(finding);
     if (!finding.place.isEmpty()) m_session.requests.showPlace(finding.place);
-    m_session.say(QString::fromStdString(finding.sentence));
+    m_session.say(told(finding.sentence));
 }
 
 void FindingList::step(int by) {

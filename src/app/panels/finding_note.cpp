@@ -4,6 +4,7 @@
 
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -21,7 +22,7 @@ QColor toneOf(check::Severity severity) {
 
 FindingNote::FindingNote(int number, const check::Finding& finding, CellSize cell, QWidget* parent)
     : QAbstractButton(parent), m_number(number), m_severity(finding.severity) {
-    setText(QString::fromStdString(finding.sentence));
+    setText(told(finding.sentence));
     setCheckable(true);
     setAutoExclusive(true);
     setFocusPolicy(Qt::StrongFocus);
@@ -32,7 +33,7 @@ FindingNote::FindingNote(int number, const check::Finding& finding, CellSize cel
     }
     setAccessibleName(tr("Finding %1: %2 %3").arg(number).arg(text(), m_place));
     if (!finding.fix.empty()) {
-        m_fix = new Chip(QString::fromStdString(finding.fix), this);
+        m_fix = new Chip(told(finding.fix), this);
         m_fix->setCheckable(false);
         m_fix->setObjectName(QStringLiteral("fix-%1").arg(number));
         m_fix->resize(m_fix->sizeHint());

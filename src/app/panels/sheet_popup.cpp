@@ -9,6 +9,7 @@
 #include "app/painting/matter_painter.h"
 #include "app/ui/controls.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "file/storage.h"
 
 namespace rook::app {
@@ -21,7 +22,6 @@ constexpr int mostTiles = 64;  // a side
 
 /// The sheet itself.
 class SheetView final : public QWidget {
-    Q_DECLARE_TR_FUNCTIONS(SheetView)
 public:
     SheetView(QImage image, const level::Sheet& sheet, const TakenTiles& now,
               std::function<void(const TakenTiles&)> take)
@@ -115,11 +115,9 @@ QWidget* openSheet(Session& session, QWidget* anchor, const level::Sheet& sheet,
     const auto file = file::pathInside(session.document.folder().toStdString(), sheet.path);
     QImage image = file ? readImage(QString::fromStdString(file->string())) : QImage();
     if (image.isNull()) {
-        session.say(
-            QCoreApplication::translate("SheetView",
-                                        "The sheet %1 has no picture that can be read. Choose its "
-                                        "file in Skin.")
-                .arg(QString::fromStdString(sheet.name)));
+        session.say(tr("The sheet %1 has no picture that can be read. Choose its "
+                       "file in Skin.")
+                        .arg(QString::fromStdString(sheet.name)));
         return nullptr;
     }
     auto* popup = new QFrame(anchor, Qt::Popup);

@@ -1,18 +1,9 @@
 #include "app/panels/verdict_mark.h"
 
-#include <QCoreApplication>
-
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
-
-namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("VerdictMark", text);
-}
-
-}  // namespace
 
 VerdictMark verdictMarkOf(const Session& session, const level::Level& level) {
     const Theme& theme = currentTheme();

@@ -1,37 +1,31 @@
 #include "app/play/hidden_things.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/zone_edits.h"
 
 namespace rook::app {
 
 namespace {
 
-QString hiddenText(const char* text) {
-    return QCoreApplication::translate("HiddenThings", text);
-}
-
 /// Where the body is, in which phase of which table, and what it holds.
 QString stateOf(const Walk& walk) {
     const runtime::Body& body = walk.body();
-    const QString stances[] = {hiddenText("standing"), hiddenText("in the air"),
-                               hiddenText("climbing"), hiddenText("swimming"),
-                               hiddenText("sprung"),   hiddenText("ended")};
+    const QString stances[] = {tr("standing"), tr("in the air"), tr("climbing"),
+                               tr("swimming"), tr("sprung"),     tr("ended")};
     QStringList held;
     for (const std::string& id : walk.heldIds())
         held << QString::fromStdString(id);
-    const QString words = hiddenText("%1, %2 · %3 · phase %4 of table %5 · tick %6")
+    const QString words = tr("%1, %2 · %3 · phase %4 of table %5 · tick %6")
                               .arg(body.x)
                               .arg(body.y)
                               .arg(stances[std::size_t(body.stance)])
                               .arg(body.phase)
                               .arg(body.table)
                               .arg(body.tick);
-    return held.isEmpty() ? words
-                          : words + hiddenText(" · holds %1").arg(held.join(QStringLiteral(", ")));
+    return held.isEmpty() ? words : words + tr(" · holds %1").arg(held.join(QStringLiteral(", ")));
 }
 
 void paintBodyState(QPainter& painter, const Walk& walk, const View& view, QSize size) {

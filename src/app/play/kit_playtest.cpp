@@ -1,16 +1,15 @@
 /// Walking on a kit board: through plan and view aslant alike.
 
-#include <QCoreApplication>
 #include <QPainter>
 
 #include "app/play/playtest.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
 
 class KitPlaytest final : public Playtest {
-    Q_DECLARE_TR_FUNCTIONS(KitPlaytest)
 public:
     KitPlaytest(Session& session, PlayHost& host, std::unique_ptr<KitWalk> walk,
                 const PlayWish& wish)

@@ -1,15 +1,10 @@
 #include "app/play/played_game.h"
+#include "app/ui/words.h"
 #include "level/cast_edits.h"
-
-#include <QCoreApplication>
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("PlayedGame", text);
-}
 
 constexpr int ticksToRead = 80;
 

@@ -1,6 +1,7 @@
 #include "app/play/playtest.h"
 
 #include <QPainter>
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -174,16 +175,14 @@ void Playtest::perform(PlayedGame::Then then) {
                 m_game->end(project);
                 if (m_game->words()) return;
             }
-            m_session.say(
-                to.sort == Sort::End
-                    ? tr("The end of the game is reached.")
-                    : tr("That exit leads nowhere: %1.").arg(QString::fromStdString(to.problem)));
+            m_session.say(to.sort == Sort::End
+                              ? tr("The end of the game is reached.")
+                              : tr("That exit leads nowhere: %1.").arg(told(to.problem)));
             return leave();
         }
         case Then::GameAgain: {
             const game::Destination start = game::startOf(project);
-            if (start.sort != Sort::Level)
-                return m_session.say(QString::fromStdString(start.problem) + u'.');
+            if (start.sort != Sort::Level) return m_session.say(told(start.problem) + u'.');
             m_hasLeft = true;
             return Q_EMIT leadsTo(start.level, start.entry, true);
         }

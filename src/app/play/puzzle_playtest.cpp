@@ -1,7 +1,6 @@
 /// Playing a puzzle level: with the mouse or the arrow keys, moves taken back, hints, and word of
 /// it as soon as the goal can no longer be reached. Nothing of it touches the document.
 
-#include <QCoreApplication>
 #include <QFutureWatcher>
 #include <QPainterPath>
 #include <QtConcurrent>
@@ -9,6 +8,7 @@
 #include "app/painting/flags.h"
 #include "app/painting/puzzle_painter.h"
 #include "app/play/playtest.h"
+#include "app/ui/words.h"
 #include "puzzle/own_way.h"
 
 namespace rook::app {
@@ -26,7 +26,6 @@ struct Told {
 };
 
 class PuzzlePlaytest final : public Playtest {
-    Q_DECLARE_TR_FUNCTIONS(PuzzlePlaytest)
 public:
     PuzzlePlaytest(Session& session, PlayHost& host, play::Board board, const PlayWish& wish)
         : Playtest(session, host, wish),
@@ -336,7 +335,7 @@ private:
         }
         painter.setPen(theme.ink);
         const auto left = qsizetype(m_board->queue.size() - m_state.isPut);
-        paintFlag(painter, window, at + QPointF(-30, 0), tr("%n left", nullptr, int(left)),
+        paintFlag(painter, window, at + QPointF(-30, 0), tr("%1 left").arg(left),
                   theme.ink);
         const auto names = puzzle::talliesUsed(m_level->puzzle);
         for (std::size_t i = 0; i < m_state.tallies.size(); ++i) {

@@ -1,20 +1,12 @@
 #include "app/play/screen_view.h"
 
-#include <QCoreApplication>
 #include <QPainterPath>
 #include <cmath>
 
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
-
-namespace {
-
-QString screenText(const char* text) {
-    return QCoreApplication::translate("ScreenView", text);
-}
-
-}  // namespace
 
 void ScreenView::next(const level::Game& game) {
     const int count = int(game.screens.size());
@@ -60,9 +52,9 @@ void ScreenView::paint(QPainter& painter, const View& view, QSize size) const {
 }
 
 QString ScreenView::words() const {
-    if (!m_screen) return screenText("The whole board.");
-    return (isAlone() ? screenText("As on %1, %2 × %3 px, at whole zoom.")
-                      : screenText("The frame of %1, %2 × %3 px."))
+    if (!m_screen) return tr("The whole board.");
+    return (isAlone() ? tr("As on %1, %2 × %3 px, at whole zoom.")
+                      : tr("The frame of %1, %2 × %3 px."))
         .arg(QString::fromStdString(m_screen->name))
         .arg(m_screen->width)
         .arg(m_screen->height);

@@ -1,6 +1,5 @@
 /// Walking as the stepper that ships does: on boards seen from the side and from above.
 
-#include <QCoreApplication>
 #include <QPainter>
 
 #include "app/play/front_fading.h"
@@ -8,6 +7,7 @@
 #include "app/play/playtest.h"
 #include "app/play/screen_view.h"
 #include "app/play/walk.h"
+#include "app/ui/words.h"
 #include "level/level_edits.h"
 #include "level/rules.h"
 #include "level/zone_edits.h"
@@ -26,7 +26,6 @@ const level::Kind* playerKind(const MatterScene& scene) {
 }
 
 class SidePlaytest final : public Playtest {
-    Q_DECLARE_TR_FUNCTIONS(SidePlaytest)
 public:
     SidePlaytest(Session& session, PlayHost& host, std::unique_ptr<Walk> walk, const PlayWish& wish)
         : Playtest(session, host, wish),

@@ -1,18 +1,15 @@
 #include "app/play/steering.h"
 
-#include <QCoreApplication>
 #include <QKeySequence>
 #include <QSettings>
 #include <algorithm>
 #include <utility>
 
+#include "app/ui/words.h"
+
 namespace rook::app {
 
 namespace {
-
-QString steeringWords(const char* text) {
-    return QCoreApplication::translate("Steering", text);
-}
 
 QString settingOf(int action) {
     static constexpr const char* names[] = {"left", "right", "up", "down", "jump", "use", "swap"};
@@ -36,19 +33,19 @@ constexpr int otherKeys[] = {Qt::Key_P, Qt::Key_I,      Qt::Key_O,   Qt::Key_U, 
 QString textOf(SteeringAction action) {
     switch (action) {
         case SteeringAction::Left:
-            return steeringWords("Left");
+            return tr("Left");
         case SteeringAction::Right:
-            return steeringWords("Right");
+            return tr("Right");
         case SteeringAction::Up:
-            return steeringWords("Up, take hold");
+            return tr("Up, take hold");
         case SteeringAction::Down:
-            return steeringWords("Down, drop through");
+            return tr("Down, drop through");
         case SteeringAction::Jump:
-            return steeringWords("Jump");
+            return tr("Jump");
         case SteeringAction::Use:
-            return steeringWords("Use, open a door");
+            return tr("Use, open a door");
         case SteeringAction::Swap:
-            return steeringWords("Swap the profile");
+            return tr("Swap the profile");
     }
     return {};
 }
@@ -83,14 +80,11 @@ QString SteeringKeys::choose(SteeringAction action, int key) {
                             key == Qt::Key_AltGr || key == Qt::Key_Shift || key == Qt::Key_unknown;
     if (key != 0 && (isModifier || std::find(std::begin(otherKeys), std::end(otherKeys), key) !=
                                        std::end(otherKeys)))
-        return isModifier
-                   ? steeringWords("A walk cannot be steered by that key. Choose another one.")
-                   : steeringWords("%1 does something else in a walk. Choose another key.")
-                         .arg(name);
+        return isModifier ? tr("A walk cannot be steered by that key. Choose another one.")
+                          : tr("%1 does something else in a walk. Choose another key.").arg(name);
     for (int i = 0; key != 0 && i < steeringActionCount; ++i)
         if (i != int(action) && m_keys[std::size_t(i)] == key)
-            return steeringWords("%1 is chosen for \"%2\" already.")
-                .arg(name, textOf(SteeringAction(i)));
+            return tr("%1 is chosen for \"%2\" already.").arg(name, textOf(SteeringAction(i)));
     m_keys[std::size_t(action)] = key;
     return {};
 }

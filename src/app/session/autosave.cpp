@@ -6,6 +6,7 @@
 #include <QStandardPaths>
 #include <QtConcurrent>
 
+#include "app/ui/words.h"
 #include "file/hash.h"
 #include "level/share.h"
 
@@ -161,7 +162,7 @@ void Autosave::putAside(const file::Path& folder, const Error& error) {
     const file::Path aside = place.parent_path() / file::freshName("unread-");
     const auto done = file::diskStorage().rename(place, aside);
     m_requests.say(
-        QString::fromStdString(error.sentence()) + u' ' +
+        told(error) + u' ' +
         (done ? tr("It lies in %1.").arg(QString::fromStdString(aside.string())) : QString()));
 }
 
@@ -266,7 +267,7 @@ void Autosave::write() {
         if (done && isOurs) m_error.reset();
         if (!done && isOurs) {
             // Told once, and not with every stroke.
-            if (!m_error) m_requests.say(QString::fromStdString(done.error().sentence()));
+            if (!m_error) m_requests.say(told(done.error()));
             m_error = done.error();
             // Where nothing can be written beside the project, it is kept away from it.
             const bool wasBeside = keeper->folder() == beside(m_document.folder());

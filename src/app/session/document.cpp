@@ -1,5 +1,6 @@
 #include "app/session/document.h"
 
+#include "app/ui/words.h"
 #include "file/project_file.h"
 #include "file/repair.h"
 #include "file/text_files.h"
@@ -15,7 +16,7 @@ bool applyOrSay(Document& document, Requests& requests, const Result<Edit>& edit
     if (edit)
         document.apply(*edit);
     else
-        requests.say(QString::fromStdString(edit.error().sentence()));
+        requests.say(told(edit.error()));
     return edit.has_value() && document.mayEdit();
 }
 

@@ -1,4 +1,5 @@
 #include "app/session/link_server_detail.h"
+#include "app/ui/words.h"
 
 #include <QDir>
 #include <QFile>
@@ -169,7 +170,7 @@ void LinkServer::refuse(const ClientPointer& client, int code, const QString& wh
 /// One call, or a batch of them.
 void LinkServer::takeMessage(const ClientPointer& client, const QString& text) {
     const auto json = file::parseJson(text.toStdString(), "the message");
-    if (!json) return refuse(client, badJson, QString::fromStdString(json.error().sentence()));
+    if (!json) return refuse(client, badJson, told(json.error()));
     QList<QByteArray> answers;
     const bool isBatch = json->is_array();
     if (isBatch)

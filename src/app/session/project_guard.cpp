@@ -6,6 +6,7 @@
 #include <QSet>
 #include <QtConcurrent>
 
+#include "app/ui/words.h"
 #include "file/text_files.h"
 #include "level/share.h"
 
@@ -85,7 +86,7 @@ void ProjectGuard::waitForLock() {
     taken = file::LockHolder();  // opening takes it
     const LevelId level = m_document.level()->id;
     if (const auto opened = m_document.open(m_document.folder()); !opened)
-        return m_requests.say(QString::fromStdString(opened.error().sentence()));
+        return m_requests.say(told(opened.error()));
     m_document.chooseLevel(level);
     m_requests.say(tr("The other window has left this project: it is yours now."));
 }
@@ -270,8 +271,7 @@ void ProjectGuard::join(const std::map<std::string, file::Whose>& choices) {
 
 void ProjectGuard::takeJoined(const Result<level::Project>& joined) {
     if (!joined) {
-        m_requests.say(QString::fromStdString(joined.error().sentence()) + u' ' +
-                       tr("Choose otherwise."));
+        m_requests.say(told(joined.error()) + u' ' + tr("Choose otherwise."));
         return Q_EMIT changed();
     }
     const TwoSides sides = *std::exchange(m_sides, std::nullopt);

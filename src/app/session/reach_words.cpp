@@ -1,14 +1,10 @@
 #include "app/session/reach_words.h"
 
-#include <QCoreApplication>
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Reach", text);
-}
 
 ReachWords wordsOnKit(const Session& session, const reach::KitAnswer& answer, PxPoint px) {
     const int patch = answer.graph.patchAt(

@@ -1,6 +1,7 @@
 #include "app/session/shipping.h"
 
 #include <QtConcurrent>
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -39,7 +40,7 @@ void Shipping::forget() {
         if (places)
             m_places = std::move(*places);
         else
-            m_requests.say(QString::fromStdString(places.error().sentence()));
+            m_requests.say(told(places.error()));
     }
     if (m_isWatched) lookSoon();
 }
@@ -58,7 +59,7 @@ void Shipping::setOwnPlace(const std::string& target, const QString& folder) {
         m_places[target] = folder.toStdString();
     const auto written = ship::writePlaces(file::diskStorage(), ship::placesFile(),
                                            m_document.folder().toStdString(), m_places);
-    if (!written) m_requests.say(QString::fromStdString(written.error().sentence()));
+    if (!written) m_requests.say(told(written.error()));
     lookAgain();
 }
 
@@ -183,7 +184,7 @@ void Shipping::look(const level::Target& target) {
 void Shipping::writeFound(const std::string& name, const Found& found) {
     m_wanted.removeOne(QString::fromStdString(name));
     m_over.removeOne(QString::fromStdString(name));
-    if (found.error) return m_requests.say(QString::fromStdString(found.error->sentence()));
+    if (found.error) return m_requests.say(told(*found.error));
     const auto same = int(found.shipment->count(ship::FileState::Same));
     const auto gone = int(found.shipment->count(ship::FileState::Gone));
     const auto all = int(found.shipment->planned.size());

@@ -1,9 +1,9 @@
 #include "app/session/workbench.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <unordered_set>
 
+#include "app/ui/words.h"
 #include "level/kit.h"
 #include "level/rules.h"
 #include "level/zone_edits.h"
@@ -11,11 +11,9 @@
 namespace rook::app {
 
 QString stepName(Step step) {
-    const char* const names[] = {
-        QT_TRANSLATE_NOOP("Step", "Sketch"), QT_TRANSLATE_NOOP("Step", "Shape"),
-        QT_TRANSLATE_NOOP("Step", "Skin"),   QT_TRANSLATE_NOOP("Step", "Cast"),
-        QT_TRANSLATE_NOOP("Step", "Prove"),  QT_TRANSLATE_NOOP("Step", "Ship")};
-    return QCoreApplication::translate("Step", names[std::size_t(step)]);
+    const char* const names[] = {QT_TR_NOOP("Sketch"), QT_TR_NOOP("Shape"), QT_TR_NOOP("Skin"),
+                                 QT_TR_NOOP("Cast"),   QT_TR_NOOP("Prove"), QT_TR_NOOP("Ship")};
+    return tr(names[std::size_t(step)]);
 }
 
 Workbench::Workbench(Document& document, std::vector<StepDefinition> steps)

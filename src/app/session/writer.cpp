@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 #include <QtConcurrent>
 
+#include "app/ui/words.h"
 #include "file/project_file.h"
 #include "file/text_files.h"
 
@@ -111,7 +112,7 @@ void Writer::saveInBackground(const QString& folder) {
         return;
     }
     if (m_lastSave = mayWriteTo(folder); !m_lastSave)
-        return m_requests.say(QString::fromStdString(m_lastSave.error().sentence()));
+        return m_requests.say(told(m_lastSave.error()));
     Save save{withProofs(m_document, m_proofs), m_document.folder(), folder, {}, {}};
     if (folder == m_document.folder()) {
         save.former = m_document.saved();
@@ -125,7 +126,7 @@ void Writer::saveInBackground(const QString& folder) {
               m_guard.setSaving(false);
               m_lastSave = outcome ? Result<void>() : fail(outcome.error());
               if (!outcome) {
-                  m_requests.say(QString::fromStdString(outcome.error().sentence()));
+                  m_requests.say(told(outcome.error()));
                   m_saveAgain.reset();
                   return m_guard.lookSoon();
               }

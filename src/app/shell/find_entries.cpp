@@ -8,16 +8,13 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/level_kinds.h"
 #include "level/names.h"
 
 namespace rook::app {
 
 namespace {
-
-QString findText(const char* text) {
-    return QCoreApplication::translate("Find", text);
-}
 
 /// As a menu says it, without the mark of its letter.
 QString withoutMark(QString text) {
@@ -39,14 +36,14 @@ std::vector<FindEntry> entriesOfActions(const QList<QAction*>& actions) {
         if (QMenu* menu = action->menu()) {
             for (FindEntry& entry : entriesOfActions(menu->actions())) {
                 if (entry.where.isEmpty())
-                    entry.where = findText("menu %1").arg(withoutMark(action->text()));
+                    entry.where = tr("menu %1").arg(withoutMark(action->text()));
                 entries.push_back(std::move(entry));
             }
             continue;
         }
         if (action->text().isEmpty()) continue;
         QString title = withoutMark(action->text());
-        if (action->isCheckable() && action->isChecked()) title = findText("%1: is on").arg(title);
+        if (action->isCheckable() && action->isChecked()) title = tr("%1: is on").arg(title);
         entries.push_back({title,
                            {},
                            action->shortcut().toString(QKeySequence::NativeText),
@@ -63,15 +60,14 @@ std::vector<FindEntry> entriesOfTools(Session& session, Step step) {
     for (std::size_t i = 0; i < tools.size(); ++i) {
         const ToolDefinition& tool = tools[i];
         const QString name = QString::fromStdString(tool.name);
-        entries.push_back(
-            {findText("%1: %2").arg(tool.title, tool.help),
-             findText("%1, tool").arg(stepName(step)),
-             findText("%1, then %2").arg(int(step) + 1).arg(home.mid(qsizetype(i), 1)),
-             termsOf(englishName(step) + u'/' + name), [&session, step, i] {
-                 session.workbench.setStep(step);
-                 session.workbench.chooseToolAt(int(i));
-                 session.requests.returnToBoard();
-             }});
+        entries.push_back({tr("%1: %2").arg(tool.title, tool.help),
+                           tr("%1, tool").arg(stepName(step)),
+                           tr("%1, then %2").arg(int(step) + 1).arg(home.mid(qsizetype(i), 1)),
+                           termsOf(englishName(step) + u'/' + name), [&session, step, i] {
+                               session.workbench.setStep(step);
+                               session.workbench.chooseToolAt(int(i));
+                               session.requests.returnToBoard();
+                           }});
     }
     return entries;
 }
@@ -82,8 +78,8 @@ std::vector<FindEntry> entriesOfContents(Session& session) {
     const level::LevelKindTraits& traits = level::traitsOf(session.document.level()->kind);
     for (std::size_t i = 1; !traits.isOfSlots && !traits.isOfPieces && i < project.matters.size();
          ++i)
-        entries.push_back({findText("Lay %1").arg(QString::fromStdString(project.matters[i].title)),
-                           findText("Shape, matter"),
+        entries.push_back({tr("Lay %1").arg(QString::fromStdString(project.matters[i].title)),
+                           tr("Shape, matter"),
                            {},
                            {},
                            [&session, i] {
@@ -97,9 +93,9 @@ std::vector<FindEntry> entriesOfContents(Session& session) {
                            }});
     for (const level::Kind& kind : project.kinds) {
         if (traits.isOfSlots) break;
-        const QString role = textOf(level::nameOf(kind.role));
-        entries.push_back({findText("Place %1").arg(QString::fromStdString(kind.title)),
-                           findText("Cast, %1").arg(role),
+        const QString role = told(level::nameOf(kind.role));
+        entries.push_back({tr("Place %1").arg(QString::fromStdString(kind.title)),
+                           tr("Cast, %1").arg(role),
                            {},
                            termsOf(QStringLiteral("role/") + role),
                            [&session, id = kind.id] {
@@ -112,7 +108,7 @@ std::vector<FindEntry> entriesOfContents(Session& session) {
     }
     for (const auto& level : project.levels)
         entries.push_back({QString::fromStdString(level->title),
-                           findText("level"),
+                           tr("level"),
                            {},
                            QString::fromStdString(level->id.text),
                            [&session, id = level->id] {
@@ -131,7 +127,7 @@ std::vector<FindEntry> entriesOfSections(Session& session, Step step,
         const QString title = section->title();
         if (title.isEmpty()) continue;
         entries.push_back({title,
-                           findText("%1, in the margin").arg(stepName(step)),
+                           tr("%1, in the margin").arg(stepName(step)),
                            {},
                            termsOf(QStringLiteral("section/") + section->name()),
                            [&session, step, title, show] {

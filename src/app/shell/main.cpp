@@ -10,14 +10,11 @@
 #include "app/shell/life_of_process.h"
 #include "app/shell/main_window.h"
 #include "app/shell/shots.h"
+#include "app/ui/words.h"
 
 namespace {
 
 using namespace rook::app;
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("main", text);
-}
 
 /// What may be said at the command line.
 struct CommandLine {
@@ -82,6 +79,8 @@ int main(int argc, char** argv) {
     QApplication::setWindowIcon(QIcon(QStringLiteral(":/rookplot.svg")));
     QApplication::setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
 
+    QLocale::setDefault(StartSettings::locale());
+    speak(StartSettings::locale());
     CommandLine line;
     if (!line.parser.parse(QApplication::arguments())) {
         std::fprintf(stderr, "rookplot-desk: %s. What there is is told by --help.\n",

@@ -22,6 +22,7 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/number_drag.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "file/project_file.h"
 #include "level/level_kinds.h"
 
@@ -165,7 +166,7 @@ void MainWindow::buildLayout() {
 void MainWindow::refreshActions() {
     const level::History& history = m_session.document.history();
     const auto named = [](const QString& verb, bool can, const auto& name) {
-        return can ? tr("%1: %2").arg(verb, QString::fromStdString(name())) : verb;
+        return can ? tr("%1: %2").arg(verb, told(name())) : verb;
     };
     m_undo->setText(named(tr("&Undo"), history.canUndo(), [&] { return history.undoName(); }));
     m_redo->setText(named(tr("&Redo"), history.canRedo(), [&] { return history.redoName(); }));
@@ -197,8 +198,7 @@ bool MainWindow::openProject(const QString& folder) {
     m_repair->setEnabled(!outcome);
     if (!outcome) {
         m_refused = path;
-        m_session.say(QString::fromStdString(outcome.error().sentence()) + u' ' +
-                      tr("Or: Project, Open repaired."));
+        m_session.say(told(outcome.error()) + u' ' + tr("Or: Project, Open repaired."));
         return false;
     }
     remember(path);
@@ -209,7 +209,7 @@ bool MainWindow::openProject(const QString& folder) {
 bool MainWindow::openDemo() {
     const auto copy = copyOfDemo();
     if (!copy) {
-        m_session.say(QString::fromStdString(copy.error().sentence()));
+        m_session.say(told(copy.error()));
         return false;
     }
     if (!openProject(*copy)) return false;
@@ -219,11 +219,11 @@ bool MainWindow::openDemo() {
 
 void MainWindow::openRepaired() {
     const auto changes = m_session.document.openRepaired(m_refused);
-    if (!changes) return m_session.say(QString::fromStdString(changes.error().sentence()));
+    if (!changes) return m_session.say(told(changes.error()));
     m_repair->setEnabled(false);
     remember(m_refused);
     if (changes->empty()) return;
-    const QString first = QString::fromStdString(changes->front());
+    const QString first = told(changes->front());
     m_session.say((changes->size() == 1
                        ? first + u'.'
                        : tr("%1; and %2 more changes.").arg(first).arg(changes->size() - 1)) +
@@ -265,7 +265,7 @@ bool MainWindow::saveAndWait() {
     const QString folder = folderToSaveTo();
     if (folder.isEmpty()) return false;
     const auto outcome = m_session.writer.save(QDir(folder).absolutePath());
-    if (!outcome) m_session.say(QString::fromStdString(outcome.error().sentence()));
+    if (!outcome) m_session.say(told(outcome.error()));
     return outcome.has_value();
 }
 

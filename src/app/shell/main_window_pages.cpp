@@ -15,6 +15,7 @@
 #include "app/pages/walk_keys_page.h"
 #include "app/shell/main_window.h"
 #include "app/steps/sketch/place_underlay.h"
+#include "app/ui/words.h"
 #include "game/flow.h"
 #include "level/running_order.h"
 
@@ -137,7 +138,7 @@ void MainWindow::newLevel(level::LevelKind kind) {
 void MainWindow::duplicateLevel() {
     const auto copy =
         level::duplicateLevel(m_session.document.project(), m_session.document.level()->id);
-    if (!copy) return m_session.say(QString::fromStdString(copy.error().sentence()));
+    if (!copy) return m_session.say(told(copy.error()));
     m_session.document.apply(copy->edit);
     m_session.document.chooseLevel(copy->level);
 }

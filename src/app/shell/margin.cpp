@@ -9,6 +9,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/flow_layout.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -22,7 +23,6 @@ QString widthKey() {
 
 /// The left edge of the margin: dragged, it makes the margin wider; arrows do as well.
 class MarginEdge : public QWidget {
-    Q_DECLARE_TR_FUNCTIONS(Margin)
 public:
     explicit MarginEdge(Margin* margin) : QWidget(margin), m_margin(margin) {
         setFixedWidth(5);

@@ -13,6 +13,7 @@
 #include "app/ui/controls.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -282,8 +283,7 @@ void Notice::showTwoSides(const TwoSides& sides) {
 }
 
 void Notice::showBroken(const BrokenOutside& broken) {
-    say(tr("What changed on the disk cannot be read."),
-        QString::fromStdString(broken.error.sentence()));
+    say(tr("What changed on the disk cannot be read."), told(broken.error));
     addButton(tr("Look again"), "notice-again", [this] { m_session.guard.lookSoon(); });
     addButton(tr("Keep mine"), "notice-mine", [this] { m_session.guard.keepMine(); });
 }

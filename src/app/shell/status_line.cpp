@@ -7,6 +7,7 @@
 #include "app/session/reach_words.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -80,7 +81,7 @@ void StatusLine::refreshVerdict(PxPoint px) {
         if (words.isReached) tone = theme.accent;
     } else {
         const auto proven = m_session.proofs.ofBoard();
-        text = proven && !proven->error ? QString::fromStdString(proven->answer.verdict.sentence())
+        text = proven && !proven->error ? told(proven->answer.verdict.sentence())
                                         : tr("Point at the board to see what is there.");
     }
     m_verdict->setText(text.toHtmlEscaped());

@@ -3,6 +3,7 @@
 #include <cstdlib>
 
 #include "app/tools/cell_options.h"
+#include "app/ui/words.h"
 #include "level/edits.h"
 
 namespace rook::app {
@@ -104,7 +105,7 @@ class Fill final : public CellGesture {
     }
     const char* verb() const override { return "Fill"; }
     QString size() const override {
-        return QString::fromStdString(level::cellCountText(m_region.cellCount())) +
+        return told(level::cellCountText(m_region.cellCount())) +
                (m_isComplete ? QString() : QStringLiteral("+"));
     }
     const level::Level* m_level = nullptr;  ///< only compared, never read

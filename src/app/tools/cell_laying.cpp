@@ -1,6 +1,7 @@
 #include "app/tools/cell_laying.h"
 
 #include "app/tools/cell_options.h"
+#include "app/ui/words.h"
 #include "level/edits.h"
 
 namespace rook::app {
@@ -31,7 +32,7 @@ public:
         if (m_state == LayState::Picking) {
             m_preview.frame =
                 CellRect::spanning(m_first, input.cell).intersected(input.level->cells.bounds());
-            m_preview.label = words("pick %1").arg(sizeText(*m_preview.frame));
+            m_preview.label = tr("pick %1").arg(sizeText(*m_preview.frame));
             return {};
         }
         if (m_state != LayState::Laying) return {};

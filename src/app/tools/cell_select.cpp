@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "app/tools/cell_options.h"
+#include "app/ui/words.h"
 #include "level/clips.h"
 
 namespace rook::app {
@@ -79,7 +80,7 @@ ToolOutcome CellSelect::drag(const ToolInput& input) {
             return {};
         case State::Looping:
             if (!(m_preview.loop.back() == input.px)) m_preview.loop.push_back(input.px);
-            m_preview.label = QString::fromStdString(level::cellCountText(
+            m_preview.label = told(level::cellCountText(
                 level::lassoRegion(m_preview.loop, input.level->cellSize).cellCount()));
             return {};
         case State::Moving:
@@ -115,7 +116,7 @@ void CellSelect::hover(const ToolInput& input) {
     m_preview.label.clear();
     if (grip.isNone()) return;
     m_preview.cursor = cursorOf(grip);
-    m_preview.label = words("stretch");
+    m_preview.label = tr("stretch");
 }
 
 /// What a click takes: a collider that is shown, what hangs together, or the cell; nothing
@@ -141,7 +142,7 @@ ToolOutcome CellSelect::chosen(const ToolInput& input, CellRegion region) {
 ToolOutcome CellSelect::move(const ToolInput& input) {
     const int dx = input.cell.x - m_start.x;
     const int dy = input.cell.y - m_start.y;
-    m_preview.label = words("move %1, %2").arg(dx).arg(dy);
+    m_preview.label = tr("move %1, %2").arg(dx).arg(dy);
     Selection selection;
     selection.cells = m_from.moved(dx, dy);
     return {moved(input, m_from, dx, dy), selection, {}, {}, false};

@@ -1,7 +1,6 @@
 #pragma once
 /// What the board shows of jumps: guides at the pointer, and a ruler between two edges.
 
-#include <QCoreApplication>
 #include <QList>
 #include <QString>
 #include <optional>
@@ -34,8 +33,6 @@ struct JumpWords {
 };
 
 class JumpGuides {
-    Q_DECLARE_TR_FUNCTIONS(JumpGuides)
-
 public:
     /// Makes the guides anew if profile or cell size are others than before.
     void update(const level::Project& project, const level::Level& level);

@@ -2,7 +2,6 @@
 /// Tools: events and a value in, a preview and an edit out. A tool knows no widget and no session,
 /// so it is tested without a window; the board carries its edits to the session.
 
-#include <QCoreApplication>
 #include <QString>
 #include <algorithm>
 #include <memory>
@@ -18,10 +17,6 @@
 
 namespace rook::app {
 
-/// What tools say, translated.
-[[nodiscard]] inline QString words(const char* text) {
-    return QCoreApplication::translate("Tools", text);
-}
 /// "12 × 4".
 [[nodiscard]] inline QString sizeText(const CellRect& rect) {
     return QStringLiteral("%1 × %2").arg(rect.width).arg(rect.height);

@@ -4,6 +4,7 @@
 #include <QStringList>
 
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 
 namespace rook::app {
@@ -13,7 +14,7 @@ template <typename E>
 [[nodiscard]] QStringList namesUpTo(int count) {
     QStringList names;
     for (int i = 0; i < count; ++i)
-        names << textOf(level::nameOf(static_cast<E>(i))).replace(u'-', u' ');
+        names << told(level::nameOf(static_cast<E>(i))).replace(u'-', u' ');
     return names;
 }
 

@@ -2,11 +2,11 @@
 
 #include <QAbstractButton>
 #include <QColorDialog>
-#include <QCoreApplication>
 #include <QHBoxLayout>
 #include <QPainter>
 
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -14,7 +14,6 @@ namespace {
 
 /// The colour of the line; a diagonal where it is none.
 class ColorSwatch : public QAbstractButton {
-    Q_DECLARE_TR_FUNCTIONS(ColorSwatch)
 public:
     ColorSwatch(QLineEdit* line, QWidget* parent) : QAbstractButton(parent), m_line(line) {
         setFixedSize(26, 24);

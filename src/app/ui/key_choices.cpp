@@ -1,15 +1,12 @@
 #include "app/ui/key_choices.h"
 
-#include <QCoreApplication>
 #include <QSettings>
+
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Keys", text);
-}
 
 const char* const standardProperty = "standardKey";
 

@@ -10,10 +10,11 @@
 #include <QSpinBox>
 #include <QSvgRenderer>
 
-/// The icons stand in a static library, which does not register them by itself. The macro wants to
-/// be outside all namespaces.
-static void initIcons() {
+/// Icons and words stand in a static library, which does not register them by itself. The macro
+/// wants to be outside all namespaces.
+static void initResources() {
     Q_INIT_RESOURCE(app);
+    Q_INIT_RESOURCE(words);
 }
 
 namespace rook::app {
@@ -125,7 +126,7 @@ QString Theme::styleSheet() const {
 }
 
 QIcon lineIcon(const QString& name, const QColor& color) {
-    initIcons();
+    initResources();
     QFile file(u":/icons/"_s + name + u".svg"_s);
     if (!file.open(QIODevice::ReadOnly)) return {};
     QByteArray svg = file.readAll();

@@ -7,6 +7,7 @@
 #include "app/steps/cast/cast_sections.h"
 #include "app/ui/buttons.h"
 #include "app/ui/controls.h"
+#include "app/ui/words.h"
 #include "level/cast_edits.h"
 
 namespace rook::app {
@@ -17,7 +18,6 @@ using level::Appearance;
 using level::Entity;
 
 class AppearanceSection final : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(AppearanceSection)
 public:
     AppearanceSection(const std::vector<EntityId>& ids, Session& session, QWidget* parent)
         : PanelSection(tr("How it looks"), {}, session, parent), m_ids(ids) {

@@ -1,20 +1,15 @@
 #include "app/steps/cast/cast_definition.h"
 
-#include <QCoreApplication>
-
 #include "app/steps/cast/cast_on_board.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/cast/cast_sections.h"
 #include "app/steps/cast/cast_tools.h"
 #include "app/steps/cast/cast_tray.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Cast", text);
-}
 
 StationState stateOfCast(const Session& session) {
     using Fill = StationState::Fill;

@@ -10,6 +10,7 @@
 #include "app/steps/cast/cast_handles.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/cast/cast_tools.h"
+#include "app/ui/words.h"
 #include "level/cast_edits.h"
 #include "motion/step_tables.h"
 
@@ -202,7 +203,7 @@ void CastOnBoard::paintWaits(QPainter& painter, const level::Track& track, const
         painter.setBrush(Qt::NoBrush);
         painter.drawLine(at, at - QPointF(0, 4));
         painter.drawLine(at, at + QPointF(3, 0));
-        m_board.paintFlag(painter, at + QPointF(9, -9), words("%1 ticks").arg(track.waits[i]),
+        m_board.paintFlag(painter, at + QPointF(9, -9), tr("%1 ticks").arg(track.waits[i]),
                           theme.plum);
     }
 }

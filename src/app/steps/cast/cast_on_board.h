@@ -1,15 +1,12 @@
 #pragma once
 /// Cast on the board: zones, references, the ways that things go, and handles of what is selected.
 
-#include <QCoreApplication>
-
 #include "app/board/board_step.h"
 #include "app/steps/cast/patrol_cache.h"
 
 namespace rook::app {
 
 class CastOnBoard final : public BoardStep {
-    Q_DECLARE_TR_FUNCTIONS(CastOnBoard)
 public:
     explicit CastOnBoard(Board& board);
     void paintOver(QPainter& painter) override;

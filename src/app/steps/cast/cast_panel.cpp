@@ -11,6 +11,7 @@
 #include "app/steps/cast/cast_sections.h"
 #include "app/steps/cast/target_map.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "cast/spread.h"
 #include "level/cast_edits.h"
 #include "level/names.h"
@@ -158,7 +159,7 @@ private:
             addChoice(
                 section, tr("Facing"),
                 {{tr("left"), QStringLiteral("left")}, {tr("right"), QStringLiteral("right")}},
-                [](const auto& entity) { return textOf(level::nameOf(entity.facing)); },
+                [](const auto& entity) { return told(level::nameOf(entity.facing)); },
                 [](auto& entity, const QString& value) {
                     entity.facing = *level::fromName<level::Facing>(value.toStdString());
                 });
@@ -192,7 +193,7 @@ private:
             {{tr("a cut"), QStringLiteral("cut")},
              {tr("a slide"), QStringLiteral("slide")},
              {tr("a fade"), QStringLiteral("fade")}},
-            [](const auto& entity) { return textOf(nameOf(entity.to.transition.sort)); },
+            [](const auto& entity) { return told(nameOf(entity.to.transition.sort)); },
             [](auto& entity, const QString& value) {
                 entity.to.transition.sort = *level::fromName<TransitionSort>(value.toStdString());
             });

@@ -17,6 +17,7 @@
 #include "app/panels/panel_section.h"
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "base/limits.h"
 #include "file/placements.h"
 #include "level/cast_edits.h"
@@ -111,7 +112,7 @@ QVariant CastModel::data(const QModelIndex& index, int role) const {
         case YColumn:
             return QString::number(entity->box.y);
         case FacingColumn:
-            return textOf(level::nameOf(entity->facing));
+            return told(level::nameOf(entity->facing));
         default:
             break;
     }
@@ -362,8 +363,7 @@ void CastTable::writeCsv() {
     if (name.isEmpty()) return;
     const auto written = file::writeWhole(file::diskStorage(), name.toStdString(),
                                           file::placementsText(m_session.document.project()));
-    m_preview->setText(written ? tr("Wrote %1.").arg(name)
-                               : QString::fromStdString(written.error().sentence()));
+    m_preview->setText(written ? tr("Wrote %1.").arg(name) : told(written.error()));
 }
 
 void CastTable::readCsv() {
@@ -381,11 +381,11 @@ void CastTable::considerCsv(const QString& name) {
                         : Result<file::TableChange>(fail(bytes.error()));
     if (!change) {
         refresh();
-        return m_preview->setText(QString::fromStdString(change.error().sentence()));
+        return m_preview->setText(told(change.error()));
     }
     QStringList lines;
     for (std::size_t i = 0; i < change->lines.size() && i < 3; ++i)
-        lines << QString::fromStdString(change->lines[i]);
+        lines << told(change->lines[i]);
     if (change->lines.size() > 3) lines << tr("and %1 more").arg(change->lines.size() - 3);
     const bool hasAny = !change->lines.empty();
     if (hasAny) m_waiting = std::move(*change);

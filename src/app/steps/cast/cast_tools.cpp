@@ -1,11 +1,11 @@
 #include "app/steps/cast/cast_tools.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 #include "app/painting/entity_painter.h"
 #include "app/steps/cast/cast_handles.h"
 #include "app/steps/cast/cast_options.h"
+#include "app/ui/words.h"
 #include "cast/behaviour.h"
 #include "level/cast_edits.h"
 #include "level/listed.h"
@@ -90,7 +90,7 @@ public:
             case CastState::Framing:
                 m_preview.pxFrame = PxRect::spanning(m_start, input.px);
                 if (const qsizetype count = countFramed(input); count > 0)
-                    m_preview.label = words("%1 entities").arg(count);
+                    m_preview.label = tr("%1 entities").arg(count);
                 else
                     m_preview.label = sizeText(cellsOf(*m_preview.pxFrame, input));
                 return {};
@@ -132,7 +132,7 @@ public:
                                          [&](const Entity& e) { return e.kind == kind->id; });
         if (kind->atMost > 0 && count >= kind->atMost) {
             m_preview.label =
-                words("no more of %1 here").arg(QString::fromStdString(kind->title).toLower());
+                tr("no more of %1 here").arg(QString::fromStdString(kind->title).toLower());
             return;
         }
         showGhosts(input, *kind, {boxAt(input, *kind, input.px)});
@@ -161,7 +161,7 @@ private:
         there.kind = kind.id;
         there.box = first;
         if (const auto flaw = cast::standingFlaw(*input.project, *input.level, there))
-            text += QStringLiteral(", ") + QString::fromStdString(*flaw);
+            text += QStringLiteral(", ") + told(*flaw);
         m_preview.label = text;
     }
     /// One at the press, and side by side as one drags on.
@@ -228,7 +228,7 @@ private:
     }
     ToolOutcome move(const ToolInput& input) {
         const PxPoint by = stepped(input, m_start, input.px);
-        m_preview.label = words("move %1, %2 px").arg(by.x).arg(by.y);
+        m_preview.label = tr("move %1, %2 px").arg(by.x).arg(by.y);
         m_preview.selectedBy = {};
         if (by == PxPoint{}) return {};
         // A crowd is moved when it is let go; until then it is only shown there.
@@ -296,7 +296,7 @@ private:
             case CastHandle::Sort::Edge:
                 return QStringLiteral("%1 × %2 px").arg(next.box.width).arg(next.box.height);
             case CastHandle::Sort::Radius:
-                return words("%1 px").arg(next.data.formation.distance);
+                return tr("%1 px").arg(next.data.formation.distance);
             default:
                 return {};
         }
@@ -345,8 +345,8 @@ public:
         m_preview.ruler = input.px;
         const Entity* to = under(input);
         m_preview.label = to && to->id != *m_from
-                              ? words("link %1").arg(QString::fromStdString(to->id.text))
-                              : words("to which entity?");
+                              ? tr("link %1").arg(QString::fromStdString(to->id.text))
+                              : tr("to which entity?");
         return {};
     }
     ToolOutcome release(const ToolInput& input) override {
@@ -366,7 +366,7 @@ public:
     void hover(const ToolInput& input) override {
         m_preview = {};
         if (const Entity* found = under(input))
-            m_preview.label = words("drag from %1").arg(QString::fromStdString(found->id.text));
+            m_preview.label = tr("drag from %1").arg(QString::fromStdString(found->id.text));
     }
     void cancel() override {
         m_from.reset();

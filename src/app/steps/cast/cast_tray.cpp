@@ -1,17 +1,15 @@
 #include "app/steps/cast/cast_tray.h"
 
-#include <QCoreApplication>
-
 #include "app/painting/cards.h"
 #include "app/painting/matter_painter.h"
 #include "app/steps/cast/cast_options.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
 
 class CastTray final : public TrayParts {
-    Q_DECLARE_TR_FUNCTIONS(CastTray)
 public:
     using TrayParts::TrayParts;
     void fill() override {

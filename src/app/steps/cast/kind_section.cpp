@@ -12,6 +12,7 @@
 #include "app/ui/color_field.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "file/kind_file.h"
 #include "level/kind_edits.h"
 #include "level/names.h"
@@ -136,7 +137,7 @@ private:
         const KindId id = former->id;
         auto changed = changeKind(m_session.document.project(), id, next);
         if (!changed) {
-            m_session.say(QString::fromStdString(changed.error().sentence()));
+            m_session.say(told(changed.error()));
             return refresh();
         }
         consider(std::move(*changed), next.id);
@@ -150,7 +151,7 @@ private:
         }
         QStringList lines;
         for (std::size_t i = 0; i < change.losses.size() && i < 4; ++i)
-            lines << QString::fromStdString(change.losses[i]) + QLatin1Char('.');
+            lines << told(change.losses[i]) + QLatin1Char('.');
         if (change.losses.size() > 4) lines << tr("And %1 more.").arg(change.losses.size() - 4);
         m_words->setText(lines.join(QLatin1Char('\n')));
         m_waiting = std::move(change);
@@ -381,7 +382,7 @@ private:
             m_rows[qsizetype(i)]->setChecked(int(i) == m_field);
             m_rows[qsizetype(i)]->setWords(
                 QString::fromStdString(kind.fields[i].name),
-                textOf(level::nameOf(kind.fields[i].type)).replace(u'-', u' '));
+                told(level::nameOf(kind.fields[i].type)).replace(u'-', u' '));
         }
         const bool hasField = m_field >= 0;
         for (QWidget* widget : m_ofField)
@@ -442,13 +443,12 @@ private:
     void write(const QString& file) {
         const auto written =
             file::writeKinds(file::diskStorage(), file.toStdString(), m_session.document.project());
-        m_session.say(written ? tr("Wrote %1.").arg(file)
-                              : QString::fromStdString(written.error().sentence()));
+        m_session.say(written ? tr("Wrote %1.").arg(file) : told(written.error()));
     }
     void read(const QString& file) {
         auto change =
             file::readKinds(file::diskStorage(), file.toStdString(), m_session.document.project());
-        if (!change) return m_session.say(QString::fromStdString(change.error().sentence()));
+        if (!change) return m_session.say(told(change.error()));
         consider(std::move(*change), m_session.workbench.options<CastOptions>().kind);
     }
 

@@ -6,6 +6,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/number_text.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 
 namespace rook::app {
@@ -19,7 +20,7 @@ using level::Role;
 class RoleSection : public WayRows {
 public:
     RoleSection(Role role, const EntityId& id, Session& session, QWidget* parent)
-        : WayRows(tr("Role"), textOf(level::nameOf(role)), id, session, parent) {
+        : WayRows(tr("Role"), told(level::nameOf(role)), id, session, parent) {
         switch (role) {
             case Role::Door:
                 addOpens(tr("It opens when all of these are held:"));
@@ -312,7 +313,7 @@ private:
                     std::optional<level::Ability> level::RoleData::*member) {
         QStringList names{tr("nothing")};
         for (int i = 0; i < level::abilityCount; ++i)
-            names << textOf(level::nameOf(static_cast<level::Ability>(i))).replace(u'-', u' ');
+            names << told(level::nameOf(static_cast<level::Ability>(i))).replace(u'-', u' ');
         addChoice(
             name, object, names,
             [member](const auto& d) { return d.*member ? int(*(d.*member)) + 1 : 0; },

@@ -1,6 +1,5 @@
 #include "app/steps/cast/target_map.h"
 
-#include <QCoreApplication>
 #include <QKeyEvent>
 #include <QLabel>
 #include <QMouseEvent>
@@ -12,6 +11,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/controls.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -21,13 +21,8 @@ constexpr QSize mostShown(640, 380);
 constexpr double leastScale = 0.55, mostScale = 0.9;  // widget px a map px
 constexpr double dotRadius = 5;                       // widget px
 
-QString targetText(const char* text) {
-    return QCoreApplication::translate("TargetMap", text);
-}
-
 /// The cards, and the dots on them.
 class TargetMap final : public QWidget {
-    Q_DECLARE_TR_FUNCTIONS(TargetMap)
 public:
     TargetMap(Session& session, QStringList values, const QString& now,
               std::function<void(const QString&)> take)
@@ -154,8 +149,8 @@ private:
 }  // namespace
 
 QList<std::pair<QString, QString>> targetChoices(const level::Project& project) {
-    QList<std::pair<QString, QString>> targets{{targetText("the next level"), QStringLiteral("+")},
-                                               {targetText("the end"), QString()}};
+    QList<std::pair<QString, QString>> targets{{tr("the next level"), QStringLiteral("+")},
+                                               {tr("the end"), QString()}};
     for (const auto& level : project.levels) {
         const QString title = QString::fromStdString(level->title);
         const QString id = QString::fromStdString(level->id.text);
@@ -164,7 +159,7 @@ QList<std::pair<QString, QString>> targetChoices(const level::Project& project) 
             const auto role = project.roleOf(e);
             if (role != level::Role::Spawn && role != level::Role::Entry) continue;
             const QString entry = QString::fromStdString(e.id.text);
-            targets << std::pair(targetText("%1, at %2").arg(title, entry), id + u'/' + entry);
+            targets << std::pair(tr("%1, at %2").arg(title, entry), id + u'/' + entry);
         }
     }
     return targets;

@@ -6,6 +6,7 @@
 #include "app/steps/cast/zone_map.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "cast/rooms.h"
 #include "check/look.h"
 #include "level/level_edits.h"
@@ -24,7 +25,7 @@ QString abilitiesText(runtime::AbilitySet abilities) {
     for (int i = 0; i < level::abilityCount; ++i) {
         const auto ability = static_cast<level::Ability>(i);
         if ((abilities & setOf(ability)) != 0)
-            names << textOf(level::nameOf(ability)).replace(u'-', u' ');
+            names << told(level::nameOf(ability)).replace(u'-', u' ');
     }
     return names.join(QStringLiteral(", "));
 }

@@ -1,19 +1,14 @@
 #include "app/steps/kit/kit_definition.h"
 
-#include <QCoreApplication>
-
 #include "app/steps/kit/kit_on_board.h"
 #include "app/steps/kit/kit_sections.h"
 #include "app/steps/kit/kit_tools.h"
 #include "app/steps/kit/kit_tray.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Kit", text);
-}
 
 StationState stateOfKit(const Session& session) {
     const bool isEmpty = session.document.level()->pieces.empty();

@@ -1,15 +1,12 @@
 #pragma once
 /// Shape on a kit board: what is selected, what is in hand, and what it would join.
 
-#include <QCoreApplication>
-
 #include "app/board/board_step.h"
 #include "app/painting/placed_indexes.h"
 
 namespace rook::app {
 
 class KitOnBoard final : public BoardStep {
-    Q_DECLARE_TR_FUNCTIONS(KitOnBoard)
 public:
     using BoardStep::BoardStep;
     void paintTop(QPainter& painter) override;

@@ -12,6 +12,7 @@
 #include "app/ui/choice_names.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "kit/laying.h"
 #include "kit/pieces.h"
 #include "level/level_edits.h"
@@ -84,7 +85,7 @@ private:
                 place->setText(
                     tr("%1, %2 on %3").arg(now->at.x).arg(now->at.y).arg(now->storey + 1));
                 const auto text = [](const Rational& value) {
-                    return QString::fromStdString(kit::lengthText(value));
+                    return told(kit::lengthText(value));
                 };
                 off->setText(now->offX.isZero() && now->offY.isZero()
                                  ? tr("not at all")
@@ -351,8 +352,7 @@ private:
             if (!line->isModified()) return;
             line->setModified(false);
             auto profiles = kit::profilesOf(line->text().toStdString());
-            if (!profiles)
-                return m_session.say(QString::fromStdString(profiles.error().sentence()));
+            if (!profiles) return m_session.say(told(profiles.error()));
             changeKit([&](Kit& k) { k.profiles = std::move(*profiles); });
         });
         m_refreshers << [this, line] {

@@ -6,6 +6,7 @@
 
 #include "app/painting/kit_painter.h"
 #include "app/steps/kit/kit_options.h"
+#include "app/ui/words.h"
 #include "kit/laying.h"
 #include "level/names.h"
 
@@ -106,7 +107,7 @@ public:
         if (input.placed)
             point(input);
         else
-            m_preview.label = QString::fromStdString(noKit(input).what);
+            m_preview.label = told(noKit(input).what);
     }
     const ToolPreview& preview() const override { return m_preview; }
 
@@ -129,7 +130,7 @@ public:
     void point(const ToolInput& input) override {
         const Piece* piece = inHand(input);
         if (!piece) {
-            m_preview.label = words("choose a piece");
+            m_preview.label = tr("choose a piece");
             return;
         }
         show(input, proposal(input, *piece));
@@ -149,10 +150,9 @@ private:
         m_preview.pieces = {proposal.placed};
         m_preview.contacts = proposal.contacts;
         m_preview.isRefused = !proposal.isFree;
-        m_preview.label =
-            QString::fromStdString(kit::wordsOf(*kitOf(input), *input.level, proposal));
+        m_preview.label = told(kit::wordsOf(*kitOf(input), *input.level, proposal));
         if (proposal.placed.storey != input.storey)
-            m_preview.label += words(", on storey %1").arg(proposal.placed.storey + 1);
+            m_preview.label += tr(", on storey %1").arg(proposal.placed.storey + 1);
     }
     ToolOutcome go(const ToolInput& input) override {
         m_preview = {};
@@ -194,7 +194,7 @@ class PathLaying final : public KitTool {
 public:
     void point(const ToolInput& input) override {
         m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
-        m_preview.label = words("drag a path");
+        m_preview.label = tr("drag a path");
     }
 
 private:
@@ -238,12 +238,11 @@ private:
         for (const CellPoint at : m_path)
             runs.push_back({at.y, at.x, 1});
         m_preview.region = level::CellRegion(std::move(runs));
-        m_preview.label = words("path of %1 modules").arg(m_path.size());
+        m_preview.label = tr("path of %1 modules").arg(m_path.size());
         if (const Piece* piece = like(input)) {
             const auto edit =
                 kit::layPath(*kitOf(input), *input.level, *piece, m_path, input.storey);
-            if (!edit)
-                m_preview.label += QStringLiteral(": ") + QString::fromStdString(edit.error().what);
+            if (!edit) m_preview.label += QStringLiteral(": ") + told(edit.error().what);
         }
         return {};
     }
@@ -264,7 +263,7 @@ class RoomFilling final : public KitTool {
 public:
     void point(const ToolInput& input) override {
         m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
-        m_preview.label = words("drag a room");
+        m_preview.label = tr("drag a room");
     }
 
 private:
@@ -279,7 +278,7 @@ private:
         const Piece* piece = like(input);
         if (piece && input.isStraight) {
             m_preview.region = regionOf(input, *piece);
-            m_preview.label = words("room of %1 modules").arg(m_preview.region.cellCount());
+            m_preview.label = tr("room of %1 modules").arg(m_preview.region.cellCount());
         }
         return {};
     }
@@ -310,12 +309,12 @@ public:
     void point(const ToolInput& input) override {
         const PlacedPiece* under = pieceUnder(input);
         if (!under) {
-            m_preview.label = words("choose a piece with open ports");
+            m_preview.label = tr("choose a piece with open ports");
             return;
         }
         const auto edit = kit::closePorts(*kitOf(input), *input.level, {under->id});
         if (!edit) {
-            m_preview.label = words("%1 has nothing to close").arg(nameOf(input, *under));
+            m_preview.label = tr("%1 has nothing to close").arg(nameOf(input, *under));
             return;
         }
         for (std::size_t i = input.level->pieces.size(); i < edit->level.pieces.size(); ++i)
@@ -374,7 +373,7 @@ private:
         const int dx = input.cell.x - m_start.x;
         const int dy = input.cell.y - m_start.y;
         if ((dx == 0 && dy == 0) || m_ids.empty()) return {};
-        m_preview.label = words("move %1, %2 modules").arg(dx).arg(dy);
+        m_preview.label = tr("move %1, %2 modules").arg(dx).arg(dy);
         auto edit = kit::move(*kitOf(input), *input.level, m_ids, dx, dy, 0);
         if (!edit) return refused(edit.error());
         return {*edit, {}, {}, {}, false};

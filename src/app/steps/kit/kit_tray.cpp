@@ -1,5 +1,4 @@
 #include "app/steps/kit/kit_tray.h"
-#include <QCoreApplication>
 #include <QPainter>
 
 #include "app/painting/kit_painter.h"
@@ -7,13 +6,13 @@
 #include "app/ui/buttons.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
 
 class KitTray final : public TrayParts {
-    Q_DECLARE_TR_FUNCTIONS(KitTray)
 public:
     using TrayParts::TrayParts;
     void fill() override {

@@ -13,6 +13,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "file/model_file.h"
 #include "kit/audit.h"
 #include "kit/mesh.h"
@@ -221,7 +222,7 @@ public:
                                           m_profile->currentText().toStdString())
                           : Result<kit::Examination>(fail(mesh.error()));
         if (!found) {
-            m_remarks->setText(QString::fromStdString(found.error().sentence()));
+            m_remarks->setText(told(found.error()));
             setTone(m_remarks, currentTheme().alarm);
             return refresh();
         }
@@ -229,7 +230,7 @@ public:
         m_examined = std::move(*found);
         QStringList lines;
         for (const std::string& remark : m_examined->remarks)
-            lines << QString::fromStdString(remark) + u'.';
+            lines << told(remark) + u'.';
         const CellRect bounds = m_examined->piece.bounds();
         if (lines.isEmpty())
             lines << tr("%1 × %2 modules, exactly.").arg(bounds.width).arg(bounds.height);
@@ -386,7 +387,7 @@ private:
         const auto written =
             file::writeInside(file::diskStorage(), m_session.document.folder().toStdString(),
                               piece.model, file::glbOf(mesh, piece.title, piece.color));
-        if (!written) return m_session.say(QString::fromStdString(written.error().sentence()));
+        if (!written) return m_session.say(told(written.error()));
         m_examined.reset();
         m_remarks->clear();
         make(std::move(piece));

@@ -7,6 +7,7 @@
 #include "app/steps/prove/prove_sections.h"
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 #include "level/profile_edits.h"
 #include "motion/jump_guide.h"
@@ -126,7 +127,7 @@ private:
         // What is out of its range is said and not taken.
         if (const auto tables = motion::makeStepTables(next, m_session.document.level()->cellSize);
             !tables) {
-            m_session.say(QString::fromStdString(tables.error().sentence()));
+            m_session.say(told(tables.error()));
             return refresh();
         }
         m_session.document.apply(
@@ -187,7 +188,7 @@ private:
         grid->setSpacing(4);
         for (int i = 0; i < level::abilityCount; ++i) {
             const auto ability = static_cast<Ability>(i);
-            auto* chip = new Chip(textOf(level::nameOf(ability)).replace(u'-', u' '), this);
+            auto* chip = new Chip(told(level::nameOf(ability)).replace(u'-', u' '), this);
             chip->setObjectName(QStringLiteral("has-ability-%1").arg(i));
             connect(chip, &QAbstractButton::clicked, this, [this, ability](bool isOn) {
                 change([&](MotionProfile& p) {
@@ -232,7 +233,7 @@ private:
     /// What the values come to in whole px and ticks, told as it is.
     void showTables(const MotionProfile& profile) {
         const auto tables = motion::makeStepTables(profile, m_session.document.level()->cellSize);
-        if (!tables) return m_tables->setText(QString::fromStdString(tables.error().sentence()));
+        if (!tables) return m_tables->setText(told(tables.error()));
         m_picture->show(*tables, m_session.document.level()->cellSize);
         const runtime::MotionTables& body = tables->body;
         QStringList walk;

@@ -1,19 +1,14 @@
 #include "app/steps/prove/prove_definition.h"
 
-#include <QCoreApplication>
-
 #include "app/steps/prove/kit_prove_on_board.h"
 #include "app/steps/prove/prove_panel.h"
 #include "app/steps/prove/prove_tools.h"
 #include "app/steps/prove/prove_tray.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Prove", text);
-}
 
 StationState stateOfProve(const Session& session) {
     using Fill = StationState::Fill;

@@ -2,7 +2,6 @@
 /// Prove on the board: where bodies get to, where they are caught, how they get there, and what is
 /// wrong.
 
-#include <QCoreApplication>
 #include <QTimer>
 
 #include "app/board/board_step.h"
@@ -11,7 +10,6 @@
 namespace rook::app {
 
 class ProveOnBoard : public BoardStep {
-    Q_DECLARE_TR_FUNCTIONS(ProveOnBoard)
 public:
     explicit ProveOnBoard(Board& board);
     bool paintUnder(QPainter& painter, double budgetMs) override;

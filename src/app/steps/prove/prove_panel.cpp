@@ -4,11 +4,11 @@
 #include "app/session/reach_words.h"
 #include "app/steps/prove/prove_sections.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "check/audit.h"
 #include "level/level_edits.h"
 #include "level/names.h"
 
-#include <QCoreApplication>
 #include <QSpinBox>
 
 namespace rook::app {
@@ -16,7 +16,6 @@ namespace rook::app {
 namespace {
 
 class ProvePanel : public MarginPanel {
-    Q_DECLARE_TR_FUNCTIONS(ProvePanel)
 public:
     /// `hasJumps`: bodies jump there, and runs go by ticks.
     ProvePanel(Session& session, bool hasJumps, QWidget* parent);
@@ -51,7 +50,7 @@ QString abilitiesText(runtime::AbilitySet set) {
     QStringList names;
     for (int i = 0; i < level::abilityCount; ++i)
         if (set & setOf(static_cast<level::Ability>(i)))
-            names << textOf(level::nameOf(static_cast<level::Ability>(i))).replace(u'-', u' ');
+            names << told(level::nameOf(static_cast<level::Ability>(i))).replace(u'-', u' ');
     return names.isEmpty() ? ProvePanel::tr("running and jumping")
                            : names.join(QStringLiteral(" + "));
 }
@@ -134,8 +133,7 @@ void ProvePanel::refresh() {
     const bool isDoubt = proven->error || verdict.kind == VerdictKind::NotDecided ||
                          verdict.kind == VerdictKind::NoStart ||
                          verdict.kind == VerdictKind::NoExit;
-    m_sentence->setText(
-        QString::fromStdString(proven->error ? proven->error->sentence() : verdict.sentence()));
+    m_sentence->setText(proven->error ? told(*proven->error) : told(verdict.sentence()));
     setTone(m_sentence, !isCurrent ? theme.quietInk
                         : isGood   ? theme.accent
                         : isDoubt  ? theme.caution
@@ -235,9 +233,8 @@ void ProvePanel::showWhatIf() {
         return setTone(m_sentence, theme.quietInk);
     }
     const reach::Verdict& verdict = answer->answer.verdict;
-    m_sentence->setText(tr("As if: %1")
-                            .arg(QString::fromStdString(answer->error ? answer->error->sentence()
-                                                                      : verdict.sentence())));
+    m_sentence->setText(
+        tr("As if: %1").arg(answer->error ? told(*answer->error) : told(verdict.sentence())));
     setTone(m_sentence, verdict.kind == reach::VerdictKind::Reached ? theme.accent : theme.alarm);
     m_goals->setText(tr("%1 of %2").arg(verdict.goalsReached()).arg(verdict.goals.size()));
 }

@@ -1,11 +1,11 @@
 #include "app/steps/prove/prove_tray.h"
 
-#include <QCoreApplication>
 #include <QLabel>
 
 #include "app/steps/prove/prove_options.h"
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 
 namespace rook::app {
@@ -22,29 +22,28 @@ QLabel* quietLabel(const QString& text, QWidget* parent) {
 QString abilityText(level::Ability ability) {
     switch (ability) {
         case level::Ability::ShortHop:
-            return QCoreApplication::translate("ProveTray", "short hop");
+            return tr("short hop");
         case level::Ability::AirJump:
-            return QCoreApplication::translate("ProveTray", "air jump");
+            return tr("air jump");
         case level::Ability::WallJump:
-            return QCoreApplication::translate("ProveTray", "wall jump");
+            return tr("wall jump");
         case level::Ability::Coyote:
-            return QCoreApplication::translate("ProveTray", "coyote time");
+            return tr("coyote time");
         case level::Ability::DropThrough:
-            return QCoreApplication::translate("ProveTray", "drop through");
+            return tr("drop through");
         case level::Ability::Climb:
-            return QCoreApplication::translate("ProveTray", "climb");
+            return tr("climb");
         case level::Ability::Swim:
-            return QCoreApplication::translate("ProveTray", "swim");
+            return tr("swim");
         case level::Ability::Untouchable:
-            return QCoreApplication::translate("ProveTray", "untouchable");
+            return tr("untouchable");
         case level::Ability::BeatsFoes:
-            return QCoreApplication::translate("ProveTray", "beats foes");
+            return tr("beats foes");
     }
     return {};
 }
 
 class ProveTray final : public TrayParts {
-    Q_DECLARE_TR_FUNCTIONS(ProveTray)
 public:
     using TrayParts::TrayParts;
     void fill() override { addCards(addCardColumn()); }

@@ -4,6 +4,7 @@
 
 #include "app/steps/prove/prove_sections.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/level_edits.h"
 
 namespace rook::app {
@@ -127,8 +128,7 @@ private:
         QStringList broken;
         if (proven)
             for (const check::Finding& finding : proven->report.findings())
-                if (finding.kind == check::FindingKind::RunBroken)
-                    broken << QString::fromStdString(finding.sentence);
+                if (finding.kind == check::FindingKind::RunBroken) broken << told(finding.sentence);
         if (runs == m_shownRuns && broken == m_shownBroken) return;
         m_shownRuns = runs;
         m_shownBroken = broken;

@@ -5,6 +5,7 @@
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/ui/color_field.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/kind_edits.h"
 #include "puzzle/edits.h"
 
@@ -146,7 +147,7 @@ private:
         }
         if (next == *former) return;
         const auto edit = level::changeKind(m_session.document.project(), former->id, next);
-        if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
+        if (!edit) return m_session.say(told(edit.error()));
         m_session.document.apply(edit->edit);
     }
     void addNew() {

@@ -1,6 +1,5 @@
 #include "app/steps/puzzle/puzzle_definition.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <set>
 
@@ -10,15 +9,12 @@
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/steps/puzzle/puzzle_tools.h"
 #include "app/steps/puzzle/puzzle_tray.h"
+#include "app/ui/words.h"
 #include "puzzle/edits.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Puzzle", text);
-}
 
 StationState stateOfSlots(const Session& session) {
     const level::Puzzle& board = session.document.level()->puzzle;

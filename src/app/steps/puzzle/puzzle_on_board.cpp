@@ -6,6 +6,7 @@
 #include "app/board/board.h"
 #include "app/painting/puzzle_painter.h"
 #include "app/steps/puzzle/puzzle_options.h"
+#include "app/ui/words.h"
 #include "puzzle/edits.h"
 
 namespace rook::app {
@@ -111,7 +112,7 @@ QString SlotsOnBoard::wordsAt(CellPoint) const {
     const level::Slot slot = puzzle::slotAt(level().puzzle, *at);
     QString text = tr(", slot %1, %2").arg(at->x).arg(at->y);
     if (slot.state != level::SlotState::Plain)
-        text += tr(", %1").arg(textOf(level::nameOf(slot.state)));
+        text += tr(", %1").arg(told(level::nameOf(slot.state)));
     if (slot.state == level::SlotState::Locked)
         text += tr(" for %1 %2").arg(slot.price).arg(QString::fromStdString(slot.tally));
     for (const std::string& mark : slot.marks)
@@ -129,7 +130,7 @@ QString SlotsOnBoard::verdictAt(PxPoint) const {
     const auto known = proven();
     if (!known || known->error || !m_session.proofs.isCurrent(level().id))
         return tr("Being solved …");
-    return QString::fromStdString(known->answer.verdict.sentence());
+    return told(known->answer.verdict.sentence());
 }
 
 /// The placements of another level of the roster, dashed, with their names.

@@ -1,14 +1,11 @@
 #pragma once
 /// Puzzle levels on the board: slots in Shape, counters in Cast, the solution in Prove.
 
-#include <QCoreApplication>
-
 #include "app/board/board_step.h"
 
 namespace rook::app {
 
 class SlotsOnBoard : public BoardStep {
-    Q_DECLARE_TR_FUNCTIONS(SlotsOnBoard)
 public:
     using BoardStep::BoardStep;
     void paintTop(QPainter& painter) override;
@@ -32,7 +29,6 @@ private:
 };
 
 class CountersOnBoard final : public SlotsOnBoard {
-    Q_DECLARE_TR_FUNCTIONS(CountersOnBoard)
 public:
     using SlotsOnBoard::SlotsOnBoard;
     void paintGhosts(QPainter& painter) const;
@@ -48,7 +44,6 @@ public:
 };
 
 class SolutionOnBoard final : public SlotsOnBoard {
-    Q_DECLARE_TR_FUNCTIONS(SolutionOnBoard)
 public:
     using SlotsOnBoard::SlotsOnBoard;
     void dress(MatterScene& scene) override { scene.hidesPuzzle = true; }

@@ -1,10 +1,9 @@
 /// The margins of puzzle levels.
 
-#include <QCoreApplication>
-
 #include "app/panels/finding_list.h"
 #include "app/panels/section_panel.h"
 #include "app/steps/puzzle/puzzle_sections.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -12,7 +11,6 @@ namespace {
 
 /// The findings of the level, each shown by a click.
 class PuzzleFindings final : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(PuzzleFindings)
 public:
     PuzzleFindings(Session& session, QWidget* parent)
         : PanelSection(tr("Findings"), {}, session, parent),
@@ -29,7 +27,7 @@ public:
         const auto proven = m_session.proofs.of(id);
         const auto found = proven ? proven->report.findings() : std::vector<check::Finding>();
         setNote(m_session.proofs.isCurrent(id)
-                    ? tr("%n open", nullptr, int(check::openCount(found)))
+                    ? tr("%1 open").arg(check::openCount(found))
                     : QStringLiteral("…"));
         m_list->show(found);
     }

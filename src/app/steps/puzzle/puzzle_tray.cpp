@@ -1,6 +1,5 @@
 #include "app/steps/puzzle/puzzle_tray.h"
 
-#include <QCoreApplication>
 #include <QInputDialog>
 #include <QPainter>
 #include <QPainterPath>
@@ -10,6 +9,7 @@
 #include "app/steps/puzzle/puzzle_options.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "puzzle/rosters.h"
 
 namespace rook::app {
@@ -42,7 +42,6 @@ void paintSlotCard(QPainter& painter, const level::Project& project, const level
 }
 
 class SlotTray final : public TrayParts {
-    Q_DECLARE_TR_FUNCTIONS(SlotTray)
 public:
     using TrayParts::TrayParts;
     void fill() override {
@@ -159,7 +158,6 @@ private:
 
 /// Kinds of counters; of a level with a roster its counters, those that are parked first.
 class CounterTray final : public TrayParts {
-    Q_DECLARE_TR_FUNCTIONS(CounterTray)
 public:
     using TrayParts::TrayParts;
     void fill() override {
@@ -265,7 +263,6 @@ private:
 
 /// What the washes and figures mean: there is nothing to lend or to take.
 class PuzzleProveTray final : public TrayParts {
-    Q_DECLARE_TR_FUNCTIONS(PuzzleProveTray)
 public:
     using TrayParts::TrayParts;
     void fill() override {

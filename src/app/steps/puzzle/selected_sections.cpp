@@ -7,6 +7,7 @@
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/steps/puzzle/word_lists.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "puzzle/edits.h"
 
 namespace rook::app {
@@ -52,7 +53,7 @@ public:
         const level::Puzzle& board = m_session.document.level()->puzzle;
         const Slot slot = puzzle::slotAt(board, chosen.front());
         setNote(chosen.size() == 1 ? tr("%1, %2").arg(slot.at.x).arg(slot.at.y)
-                                   : QString::fromStdString(puzzle::slotCountText(chosen.size())));
+                                   : told(puzzle::slotCountText(chosen.size())));
         m_state->setCurrentIndex(int(slot.state));
         const bool isLocked = slot.state == SlotState::Locked;
         showRow(m_price, isLocked);
@@ -87,9 +88,9 @@ private:
     void change(const QString& name, const std::function<void(Slot&)>& make) {
         const auto& chosen = m_session.workbench.selection().slotList;
         const level::Level& level = *m_session.document.level();
-        const auto edit = puzzle::changeSlots(
-            m_session.document.project(), level, chosen, make,
-            name.arg(QString::fromStdString(puzzle::slotCountText(chosen.size()))).toStdString());
+        const auto edit =
+            puzzle::changeSlots(m_session.document.project(), level, chosen, make,
+                                name.arg(told(puzzle::slotCountText(chosen.size()))).toStdString());
         if (!(edit.level.puzzle == level.puzzle)) m_session.document.apply(edit);
     }
 

@@ -5,6 +5,7 @@
 
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "puzzle/edits.h"
 
 namespace rook::app {
@@ -135,18 +136,18 @@ private:
         if (!change) {
             setTone(m_words, currentTheme().alarm);
             m_apply->setEnabled(false);
-            return m_words->setText(QString::fromStdString(change.error().sentence()));
+            return m_words->setText(told(change.error()));
         }
         QStringList lines;
         for (const std::string& line : change->consequences)
-            lines << QString::fromStdString(line) + u'.';
+            lines << told(line) + u'.';
         if (lines.isEmpty()) lines << tr("Nothing would be lost.");
         m_words->setText(lines.join(u'\n'));
     }
     void apply() {
         const auto change = puzzle::changeBoard(m_session.document.project(),
                                                 *m_session.document.level(), wanted());
-        if (!change) return m_session.say(QString::fromStdString(change.error().sentence()));
+        if (!change) return m_session.say(told(change.error()));
         m_shown.reset();
         m_session.document.apply(change->edit);
         refresh();

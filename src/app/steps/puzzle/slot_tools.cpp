@@ -4,6 +4,7 @@
 
 #include "app/steps/puzzle/puzzle_options.h"
 #include "app/steps/puzzle/puzzle_tools.h"
+#include "app/ui/words.h"
 #include "puzzle/edits.h"
 
 namespace rook::app {
@@ -154,9 +155,8 @@ private:
                                                          : tallies.front().name;
         m_preview.slotList = m_slots;
         m_preview.isErasing = m_isErasing;
-        m_preview.label = m_slots.size() > 1
-                              ? QString::fromStdString(puzzle::slotCountText(m_slots.size()))
-                              : QString();
+        m_preview.label =
+            m_slots.size() > 1 ? told(puzzle::slotCountText(m_slots.size())) : QString();
         ToolOutcome found;
         const auto edit = puzzle::changeSlots(
             *input.project, *input.level, m_slots,

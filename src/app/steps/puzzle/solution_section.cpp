@@ -1,5 +1,4 @@
 #include <QComboBox>
-#include <QCoreApplication>
 #include <QLocale>
 #include <QMouseEvent>
 #include <QPainter>
@@ -8,6 +7,7 @@
 #include "app/steps/puzzle/puzzle_options.h"
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "puzzle/board.h"
 
 namespace rook::app {
@@ -23,7 +23,6 @@ QString grouped(std::uint64_t number) {
 /// The least number of moves of each puzzle level, in their order; the level on the board stands
 /// out. A click goes to a level.
 class LeastChart final : public QWidget {
-    Q_DECLARE_TR_FUNCTIONS(LeastChart)
 public:
     LeastChart(Session& session, QWidget* parent) : QWidget(parent), m_session(session) {
         setObjectName(QStringLiteral("least-chart"));
@@ -144,9 +143,8 @@ public:
         const Theme& theme = currentTheme();
         m_chart->update();
         if (!isCurrent || !answer) {
-            m_sentence->setText(proven && proven->error
-                                    ? QString::fromStdString(proven->error->sentence())
-                                    : tr("Being solved …"));
+            m_sentence->setText(proven && proven->error ? told(*proven->error)
+                                                        : tr("Being solved …"));
             setTone(m_sentence, theme.quietInk);
             for (QLabel* each : {m_states, m_dead, m_ways, m_only})
                 each->setText(QStringLiteral("…"));
@@ -154,7 +152,7 @@ public:
         }
         const reach::Verdict& verdict = proven->answer.verdict;
         const Solution& solution = answer->solution;
-        m_sentence->setText(QString::fromStdString(verdict.sentence()));
+        m_sentence->setText(told(verdict.sentence()));
         setTone(m_sentence, verdict.kind == reach::VerdictKind::Solved      ? theme.accent
                             : verdict.kind == reach::VerdictKind::NotSolved ? theme.alarm
                                                                             : theme.caution);

@@ -4,6 +4,7 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/blocks.h"
 
 namespace rook::app {
@@ -123,7 +124,7 @@ private:
         if (!former || !cells) return;
         auto block = blockOf(m_session.document.project(), *m_session.document.level(), *cells,
                              former->title);
-        if (!block) return m_session.say(QString::fromStdString(block.error().sentence()));
+        if (!block) return m_session.say(told(block.error()));
         block->name = former->name;
         block->unknown = former->unknown;
         const auto use = useOf(m_session.document.project(), former->name);

@@ -4,6 +4,7 @@
 #include "app/steps/shape/shape_options.h"
 #include "app/steps/shape/shape_sections.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "base/limits.h"
 #include "kit/levels.h"
 
@@ -91,9 +92,8 @@ void BoardSection::consider() {
     const level::CutOff cut = cutOffBy(*m_session.document.level(), wanted);
     QString words = tr("%1 × %2 cells.").arg(wanted.width).arg(wanted.height);
     if (cut.cells > 0)
-        words +=
-            QLatin1Char(' ') + tr("Cuts off %1 of matter.")
-                                   .arg(QString::fromStdString(level::cellCountText(cut.cells)));
+        words += QLatin1Char(' ') +
+                 tr("Cuts off %1 of matter.").arg(told(level::cellCountText(cut.cells)));
     if (!cut.entities.empty()) {
         QStringList names;
         for (std::size_t i = 0; i < cut.entities.size() && i < 4; ++i)
@@ -115,7 +115,7 @@ void BoardSection::consider() {
 void BoardSection::resizeNow() {
     const auto edit =
         kit::resizeBoard(m_session.document.project(), *m_session.document.level(), frame());
-    if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
+    if (!edit) return m_session.say(told(edit.error()));
     change<ShapeOptions>([](auto& o) { o.boardFrame.reset(); });
     m_session.document.apply(*edit);
 }

@@ -3,6 +3,7 @@
 
 #include "app/steps/shape/shape_sections.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/board_kind.h"
 
 namespace rook::app {
@@ -33,7 +34,7 @@ public:
         addWide(m_words);
         m_apply = makeButton(tr("Change"), QStringLiteral("apply-cells"), this, [this] {
             const auto change = wanted();
-            if (!change) return m_session.say(QString::fromStdString(change.error().sentence()));
+            if (!change) return m_session.say(told(change.error()));
             m_session.document.apply(change->edit);
             m_shown.reset();
             refresh();
@@ -82,11 +83,11 @@ private:
         if (!change) {
             setTone(m_words, currentTheme().alarm);
             m_apply->setEnabled(false);
-            return m_words->setText(QString::fromStdString(change.error().sentence()));
+            return m_words->setText(told(change.error()));
         }
         QStringList lines;
         for (const std::string& line : change->consequences)
-            lines << QString::fromStdString(line) + QLatin1Char('.');
+            lines << told(line) + QLatin1Char('.');
         m_words->setText(lines.join(QLatin1Char('\n')));
     }
 

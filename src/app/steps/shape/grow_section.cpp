@@ -7,6 +7,7 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/buttons.h"
+#include "app/ui/words.h"
 #include "masses/caves.h"
 
 namespace rook::app {
@@ -123,8 +124,7 @@ private:
     void refreshWords() {
         const auto& cells = m_session.workbench.selection().cells;
         const QString area =
-            cells ? tr("in the selection, %1")
-                        .arg(QString::fromStdString(level::cellCountText(cells->cellCount())))
+            cells ? tr("in the selection, %1").arg(told(level::cellCountText(cells->cellCount())))
                   : tr("over the whole level");
         const auto& matters = m_session.document.project().matters;
         const QString matter =

@@ -1,7 +1,5 @@
 #include "app/steps/shape/shape_definition.h"
 
-#include <QCoreApplication>
-
 #include "app/steps/shape/shape_on_board.h"
 #include "app/steps/shape/shape_options.h"
 #include "app/steps/shape/shape_sections.h"
@@ -9,15 +7,12 @@
 #include "app/steps/shape/shape_tray.h"
 #include "app/tools/cell_options.h"
 #include "app/tools/jump_ruler.h"
+#include "app/ui/words.h"
 #include "level/rules.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Shape", text);
-}
 
 StationState stateOfShape(const Session& session) {
     const auto& cells = session.document.level()->cells;

@@ -7,6 +7,7 @@
 #include "app/steps/shape/shape_options.h"
 #include "app/tools/cell_options.h"
 #include "app/tools/jump_ruler.h"
+#include "app/ui/words.h"
 #include "level/level_kinds.h"
 
 namespace rook::app {
@@ -113,7 +114,7 @@ void ShapeOnBoard::turn(level::Turning turning) {
         });
     if (!cells) return m_session.say(tr("Select some cells first (G), then turn them."));
     const auto turned = turnCells(level(), *cells, turning);
-    if (!turned) return m_session.say(QString::fromStdString(turned.error().sentence()));
+    if (!turned) return m_session.say(told(turned.error()));
     m_session.document.apply(turned->edit);
     Selection selection;
     selection.cells = turned->to;

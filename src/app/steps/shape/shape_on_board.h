@@ -2,8 +2,6 @@
 /// Shape on the board: the plan faintly below; collision shapes, mirrors, what would grow, and
 /// jumps above.
 
-#include <QCoreApplication>
-
 #include "app/board/board_step.h"
 #include "app/painting/plan_images.h"
 #include "app/steps/shape/shape_options.h"
@@ -12,7 +10,6 @@
 namespace rook::app {
 
 class ShapeOnBoard final : public BoardStep {
-    Q_DECLARE_TR_FUNCTIONS(ShapeOnBoard)
 public:
     using BoardStep::BoardStep;
     bool paintUnder(QPainter& painter, double budgetMs) override;

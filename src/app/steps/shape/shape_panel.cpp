@@ -7,6 +7,7 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/level_edits.h"
 #include "level/names.h"
 
@@ -64,18 +65,17 @@ public:
         const level::Matter& matter =
             project.matters[m_session.workbench.options<CellOptions>().matter.index];
         m_matter->setTitle(QString::fromStdString(matter.title));
-        m_behaviour->setText(textOf(level::nameOf(matter.behaviour)));
+        m_behaviour->setText(told(level::nameOf(matter.behaviour)));
         m_laid->setText(laidText(level));
         const auto& cells = m_session.workbench.selection().cells;
         m_selection->setVisible(cells.has_value());
         if (cells) {
             fillMatters();
             const CellRect bounds = cells->bounds();
-            m_selected->setText(
-                tr("%1 × %2, %3")
-                    .arg(bounds.width)
-                    .arg(bounds.height)
-                    .arg(QString::fromStdString(level::cellCountText(cells->cellCount()))));
+            m_selected->setText(tr("%1 × %2, %3")
+                                    .arg(bounds.width)
+                                    .arg(bounds.height)
+                                    .arg(told(level::cellCountText(cells->cellCount()))));
             m_place->setText(tr("%1, %2").arg(bounds.x).arg(bounds.y));
         }
         if (!m_title->hasFocus()) m_title->setText(QString::fromStdString(level.title));
@@ -138,7 +138,7 @@ private:
                 for (int i = 0; i < length; ++i)
                     count += values[i].matter() == wanted ? 1 : 0;
             });
-        return QString::fromStdString(level::cellCountText(count));
+        return told(level::cellCountText(count));
     }
 
     void refreshReach() {

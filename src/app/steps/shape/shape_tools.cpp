@@ -6,6 +6,7 @@
 #include "app/tools/cell_laying.h"
 #include "app/tools/cell_options.h"
 #include "app/tools/cell_select.h"
+#include "app/ui/words.h"
 #include "level/blocks.h"
 
 namespace rook::app {
@@ -57,11 +58,11 @@ public:
     }
 
     QString label(const ToolInput& input, const QString& size, bool isErasing) const override {
-        if (isErasing) return words("erase %1").arg(size);
+        if (isErasing) return tr("erase %1").arg(size);
         if (const auto& stamp = shapeOptions(input).stamp) {
             const level::Block* block = input.project->findBlock(stamp->block);
             return size + QLatin1Char(' ') +
-                   (block ? QString::fromStdString(block->title) : words("of the pattern"));
+                   (block ? QString::fromStdString(block->title) : tr("of the pattern"));
         }
         const auto& matter = input.project->matters[cellOptions(input).matter.index];
         return size + QLatin1Char(' ') + QString::fromStdString(matter.title).toLower();

@@ -2,7 +2,6 @@
 
 #include <QAbstractItemView>
 #include <QComboBox>
-#include <QCoreApplication>
 
 #include "app/painting/cards.h"
 #include "app/steps/shape/shape_options.h"
@@ -10,6 +9,7 @@
 #include "app/tools/cell_tray.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 
 namespace rook::app {
@@ -17,7 +17,6 @@ namespace rook::app {
 namespace {
 
 class ShapeTray final : public CellTray {
-    Q_DECLARE_TR_FUNCTIONS(ShapeTray)
 public:
     using CellTray::CellTray;
     void fill() override {
@@ -77,9 +76,7 @@ private:
         chosen->addItem(tr("by hand"));
         for (int form = 1; form < runtime::formCount; ++form) {
             const auto name = level::nameOf(static_cast<level::Form>(form));
-            chosen->addItem(textOf(name)
-                                .replace(QStringLiteral("of2"), QStringLiteral(" of 2"))
-                                .replace(u'-', u' '));
+            chosen->addItem(told(name).replace(u'-', u' '));
         }
         chosen->setMinimumContentsLength(5);
         chosen->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);

@@ -5,6 +5,7 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/buttons.h"
+#include "app/ui/words.h"
 #include "level/stamps.h"
 
 namespace rook::app {
@@ -94,7 +95,7 @@ private:
     void take() {
         m_matter = m_session.workbench.options<CellOptions>().matter;
         const auto clip = makeStamp(m_numbers, level::Cell(m_matter));
-        if (!clip) return m_session.say(QString::fromStdString(clip.error().sentence()));
+        if (!clip) return m_session.say(told(clip.error()));
         m_made = std::make_shared<Stamp>(Stamp{*clip, {}});
         change<ShapeOptions>([&](ShapeOptions& options) { options.stamp = m_made; });
     }

@@ -1,8 +1,7 @@
 #include "app/steps/ship/format_words.h"
 
-#include <QCoreApplication>
-
 #include "app/steps/ship/ship_options.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -16,28 +15,17 @@ struct FormatWords {
 
 /// In the order of `TargetFormat`.
 constexpr FormatWords allFormats[formatCount] = {
-    {QT_TRANSLATE_NOOP("Formats", "Bundle"),
-     QT_TRANSLATE_NOOP("Formats", "all that a game loads, with proofs"), "json"},
-    {QT_TRANSLATE_NOOP("Formats", "Text grid"),
-     QT_TRANSLATE_NOOP("Formats", "rows of characters, out and in"), "txt"},
-    {QT_TRANSLATE_NOOP("Formats", "Image map"),
-     QT_TRANSLATE_NOOP("Formats", "a px a cell, out and in"), "png"},
-    {QT_TRANSLATE_NOOP("Formats", "Placements"),
-     QT_TRANSLATE_NOOP("Formats", "the cast as a table, out and in"), "csv"},
-    {QT_TRANSLATE_NOOP("Formats", "Pictures"),
-     QT_TRANSLATE_NOOP("Formats", "each level as the game draws it"), "png"},
-    {QT_TRANSLATE_NOOP("Formats", "Plans"),
-     QT_TRANSLATE_NOOP("Formats", "each level to scale, hatched"), "svg"},
-    {QT_TRANSLATE_NOOP("Formats", "Plan book"),
-     QT_TRANSLATE_NOOP("Formats", "the game on paper, with findings"), "pdf"},
-    {QT_TRANSLATE_NOOP("Formats", "Models"),
-     QT_TRANSLATE_NOOP("Formats", "collision and tiles in depth"), "glb"},
-    {QT_TRANSLATE_NOOP("Formats", "Findings"),
-     QT_TRANSLATE_NOOP("Formats", "for people and build servers"), "txt"},
-    {QT_TRANSLATE_NOOP("Formats", "Recipe"),
-     QT_TRANSLATE_NOOP("Formats", "a layout of your own, by a script"), "lua"},
-    {QT_TRANSLATE_NOOP("Formats", "Play page"),
-     QT_TRANSLATE_NOOP("Formats", "the game in a browser, for others to try"), "html"},
+    {QT_TR_NOOP("Bundle"), QT_TR_NOOP("all that a game loads, with proofs"), "json"},
+    {QT_TR_NOOP("Text grid"), QT_TR_NOOP("rows of characters, out and in"), "txt"},
+    {QT_TR_NOOP("Image map"), QT_TR_NOOP("a px a cell, out and in"), "png"},
+    {QT_TR_NOOP("Placements"), QT_TR_NOOP("the cast as a table, out and in"), "csv"},
+    {QT_TR_NOOP("Pictures"), QT_TR_NOOP("each level as the game draws it"), "png"},
+    {QT_TR_NOOP("Plans"), QT_TR_NOOP("each level to scale, hatched"), "svg"},
+    {QT_TR_NOOP("Plan book"), QT_TR_NOOP("the game on paper, with findings"), "pdf"},
+    {QT_TR_NOOP("Models"), QT_TR_NOOP("collision and tiles in depth"), "glb"},
+    {QT_TR_NOOP("Findings"), QT_TR_NOOP("for people and build servers"), "txt"},
+    {QT_TR_NOOP("Recipe"), QT_TR_NOOP("a layout of your own, by a script"), "lua"},
+    {QT_TR_NOOP("Play page"), QT_TR_NOOP("the game in a browser, for others to try"), "html"},
 };
 
 const FormatWords& wordsOf(level::TargetFormat format) {
@@ -47,11 +35,11 @@ const FormatWords& wordsOf(level::TargetFormat format) {
 }  // namespace
 
 QString formatTitle(level::TargetFormat format) {
-    return QCoreApplication::translate("Formats", wordsOf(format).title);
+    return tr(wordsOf(format).title);
 }
 
 QString formatWords(level::TargetFormat format) {
-    return QCoreApplication::translate("Formats", wordsOf(format).words);
+    return tr(wordsOf(format).words);
 }
 
 QString formatEnding(level::TargetFormat format) {

@@ -1,10 +1,10 @@
 #include "app/steps/ship/link_section.h"
 
-#include <QCoreApplication>
 #include <QLineEdit>
 
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -15,7 +15,6 @@ QString seconds(int ticks) {
 }
 
 class LinkSection : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(LinkSection)
 public:
     LinkSection(Session& session, QWidget* parent)
         : PanelSection(tr("Live link"), {}, session, parent) {

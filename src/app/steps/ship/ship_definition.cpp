@@ -1,6 +1,5 @@
 #include "app/steps/ship/ship_definition.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <cmath>
 
@@ -11,15 +10,12 @@
 #include "app/steps/ship/ship_options.h"
 #include "app/steps/ship/ship_panel.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/target_edits.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Ship", text);
-}
 
 /// Camera frames, zones, and exits with the title of where they lead.
 class ShipOnBoard final : public BoardStep {

@@ -8,6 +8,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "base/printable.h"
 #include "check/finding.h"
 #include "level/level_edits.h"
@@ -128,7 +129,7 @@ private:
             button->setObjectName(QStringLiteral("fix-project-%1").arg(m_rows.size() + 1));
             connect(button, &QAbstractButton::clicked, this, [this, finding] {
                 if (const auto error = m_session.projectCheck.fix(finding))
-                    m_session.requests.say(QString::fromStdString(error->sentence()));
+                    m_session.requests.say(told(*error));
             });
             column->addWidget(button, 0, Qt::AlignLeft);
         }
@@ -144,10 +145,8 @@ private:
                    "<b style='color:%1'>%2</b> <span style='color:%6'>%3</span><br>"
                    "<span style='color:%4'>%5</span>")
             .arg(toneOf(finding.severity).name(), mark,
-                 QString::fromStdString(printableLine(finding.sentence)).toHtmlEscaped(),
-                 theme.quietInk.name(),
-                 QString::fromStdString(printableLine(finding.where)).toHtmlEscaped(),
-                 theme.ink.name());
+                 told(printableLine(finding.sentence)).toHtmlEscaped(), theme.quietInk.name(),
+                 told(printableLine(finding.where)).toHtmlEscaped(), theme.ink.name());
     }
 
     Session& m_session;

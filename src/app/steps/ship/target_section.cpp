@@ -1,6 +1,5 @@
 #include "app/steps/ship/target_section.h"
 
-#include <QCoreApplication>
 #include <QDir>
 #include <QFileDialog>
 #include <QLineEdit>
@@ -12,6 +11,7 @@
 #include "app/steps/ship/ship_options.h"
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
+#include "app/ui/words.h"
 #include "level/target_edits.h"
 
 namespace rook::app {
@@ -24,7 +24,6 @@ using level::TargetOptions;
 
 /// Name, folder, levels, and what the format wants to know.
 class TargetSection : public PanelSection {
-    Q_DECLARE_TR_FUNCTIONS(TargetSection)
 public:
     TargetSection(Session& session, QWidget* parent)
         : PanelSection(tr("Target"), {}, session, parent) {
@@ -136,8 +135,7 @@ private:
             place ? text(*place)
                   : tr("Relative to the project, so that it is the same for everybody"));
         m_place->setVisible(!place || target.to.empty());
-        m_place->setText(place ? tr("%1, for you alone").arg(text(*place))
-                               : QString::fromStdString(place.error().sentence()));
+        m_place->setText(place ? tr("%1, for you alone").arg(text(*place)) : told(place.error()));
         setTone(m_place, place ? currentTheme().quietInk : currentTheme().alarm);
     }
     [[nodiscard]] static QString text(const file::Path& path) {

@@ -5,6 +5,7 @@
 #include "app/painting/sketch_painter.h"
 #include "app/steps/sketch/sketch_panel.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/sketch_edits.h"
 
 namespace rook::app {
@@ -114,8 +115,7 @@ public:
         m_cells->setText(
             inside.isEmpty()
                 ? tr("Boxes, outlines and straight lines can be laid as matter.")
-                : tr("Covers %1.")
-                      .arg(QString::fromStdString(level::cellCountText(inside.cellCount()))));
+                : tr("Covers %1.").arg(told(level::cellCountText(inside.cellCount()))));
     }
 
 private:

@@ -6,6 +6,7 @@
 #include "app/ui/buttons.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "file/project_file.h"
 #include "level/names.h"
 #include "level/sketch_edits.h"
@@ -71,8 +72,7 @@ private:
             const QString name = QString::fromStdString(part.name);
             row->setObjectName(QStringLiteral("part-%1").arg(i + 1));
             row->setWords(tr("%1 × %2").arg(part.instances).arg(name),
-                          part.match ? QString::fromStdString(
-                                           matchText(m_session.document.project(), *part.match))
+                          part.match ? told(matchText(m_session.document.project(), *part.match))
                                      : tr("to make"),
                           part.match ? QColor() : currentTheme().caution);
             row->takeDrops(CardButton::partType(), [this, name](const QString& target) {
@@ -110,8 +110,8 @@ private:
         m_match->addItem(tr("nothing yet: to make"), QString());
         const auto add = [&](PartSort sort, const std::string& target) {
             const PartMatch match{chosen->name, sort, target};
-            m_match->addItem(QString::fromStdString(matchText(project, match)),
-                             QStringLiteral("%1:%2").arg(textOf(level::nameOf(sort)),
+            m_match->addItem(told(matchText(project, match)),
+                             QStringLiteral("%1:%2").arg(told(level::nameOf(sort)),
                                                          QString::fromStdString(target)));
             if (chosen->match && chosen->match->sort == sort && chosen->match->target == target)
                 m_match->setCurrentIndex(m_match->count() - 1);
@@ -140,8 +140,7 @@ private:
         const auto written =
             file::writeWhole(file::diskStorage(), path.toStdString(),
                              file::partsCsv(m_session.document.project(), m_parts));
-        m_session.say(written ? tr("Exported %1.").arg(path)
-                              : QString::fromStdString(written.error().sentence()));
+        m_session.say(written ? tr("Exported %1.").arg(path) : told(written.error()));
     }
 
     QVBoxLayout* m_list;

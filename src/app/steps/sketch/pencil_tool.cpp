@@ -1,8 +1,8 @@
-#include <QCoreApplication>
 #include <cmath>
 
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_tools.h"
+#include "app/ui/words.h"
 #include "level/sketch_edits.h"
 
 namespace rook::app {
@@ -134,7 +134,7 @@ private:
         m_preview.marks = {m_mark};
         const PxRect bounds = boundsOf(m_mark);
         const CellSize cell = input.level->cellSize;
-        m_preview.label = QCoreApplication::translate("Tools", "%1 × %2 cells")
+        m_preview.label = tr("%1 × %2 cells")
                               .arg(double(bounds.width - 1) / cell.width, 0, 'g', 3)
                               .arg(double(bounds.height - 1) / cell.height, 0, 'g', 3);
     }

@@ -1,9 +1,9 @@
-#include <QCoreApplication>
 #include <cmath>
 
 #include "app/painting/sketch_painter.h"
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_tools.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 #include "level/sketch_edits.h"
 
@@ -80,7 +80,7 @@ public:
     void hover(const ToolInput& input) override {
         m_preview = {};
         if (input.options->of<SketchOptions>().drawsRegion)
-            m_preview.label = QCoreApplication::translate("Tools", "drag the bead's region");
+            m_preview.label = tr("drag the bead's region");
         if (routeInHand(input) < 0) return;
         const Route& route = input.level->sketch.routes[std::size_t(routeInHand(input))];
         const auto place = nearestPlace(route, input.px);
@@ -88,7 +88,7 @@ public:
         if (isNear && !beadAt(route, input.px, input.scale) &&
             !wayPointAt(route, input.px, input.scale))
             m_preview.label =
-                QCoreApplication::translate("Tools", "click: %1 · drag: bend")
+                tr("click: %1 · drag: bend")
                     .arg(beadName(input.options->of<SketchOptions>().beadSort).toLower());
     }
     void cancel() override { setState(RouteState::Resting); }
@@ -144,7 +144,7 @@ private:
         }
         outcome.selection = Selection{};
         outcome.selection->wayPoint = index;
-        m_preview.label = QCoreApplication::translate("Tools", "way point %1, %2 cells")
+        m_preview.label = tr("way point %1, %2 cells")
                               .arg(index + 1)
                               .arg(lengthInCells(next, input.level->cellSize), 0, 'f', 1);
         return outcome;
@@ -155,8 +155,7 @@ private:
         outcome.edit = changeRoute(*input.level, routeInHand(input), next, "Bend " + next.name);
         outcome.selection = Selection{};
         outcome.selection->wayPoint = index;
-        m_preview.label = QCoreApplication::translate("Tools", "%1 cells")
-                              .arg(lengthInCells(next, input.level->cellSize), 0, 'f', 1);
+        m_preview.label = tr("%1 cells").arg(lengthInCells(next, input.level->cellSize), 0, 'f', 1);
         return outcome;
     }
     ToolOutcome slideBead(const ToolInput& input) {

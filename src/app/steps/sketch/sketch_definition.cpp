@@ -1,20 +1,15 @@
 #include "app/steps/sketch/sketch_definition.h"
 
-#include <QCoreApplication>
-
 #include "app/steps/sketch/sketch_on_board.h"
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_panel.h"
 #include "app/steps/sketch/sketch_tools.h"
 #include "app/steps/sketch/sketch_tray.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Sketch", text);
-}
 
 StationState stateOfSketch(const Session& session) {
     using Fill = StationState::Fill;

@@ -4,6 +4,7 @@
 #include "app/board/board.h"
 #include "app/painting/sketch_painter.h"
 #include "app/steps/sketch/sketch_options.h"
+#include "app/ui/words.h"
 #include "level/sketch_edits.h"
 
 namespace rook::app {
@@ -156,7 +157,7 @@ void SketchOnBoard::group() {
 void SketchOnBoard::pasteMarks(const std::vector<level::Mark>& marks, int dx, int dy) {
     const auto edit = addCopies(
         level(), std::max(0, leafInHand(m_session.workbench.options(), level())), marks, dx, dy);
-    if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
+    if (!edit) return m_session.say(told(edit.error()));
     m_session.document.apply(*edit);
     const int leaf = std::max(0, leafInHand(m_session.workbench.options(), level()));
     const auto& list = level().sketch.leaves[std::size_t(leaf)].marks;

@@ -1,8 +1,6 @@
 #pragma once
 /// Sketch on the board: the underlay, the leaves, routes and words, and what is selected of them.
 
-#include <QCoreApplication>
-
 #include "app/board/board_step.h"
 #include "app/painting/plan_images.h"
 #include "app/painting/underlay.h"
@@ -10,7 +8,6 @@
 namespace rook::app {
 
 class SketchOnBoard final : public BoardStep {
-    Q_DECLARE_TR_FUNCTIONS(SketchOnBoard)
 public:
     explicit SketchOnBoard(Board& board);
     bool paintUnder(QPainter& painter, double budgetMs) override;

@@ -59,8 +59,8 @@ private:
         const bool isJudged = followed(*plan) || !plan->routes[0].passings.empty();
         if (!isJudged)
             return tr("Not judged yet. %1")
-                .arg(QString::fromStdString(proven->error ? proven->error->sentence()
-                                                          : proven->answer.verdict.sentence()));
+                .arg(proven->error ? told(*proven->error)
+                                   : told(proven->answer.verdict.sentence()));
         if (!followed(*plan)) return tr("No proof run follows the main route to its end.");
         const auto& main = plan->routes[0];
         const auto passed =

@@ -1,4 +1,3 @@
-#include <QCoreApplication>
 #include <QLocale>
 #include <cmath>
 
@@ -6,6 +5,7 @@
 #include "app/painting/underlay.h"
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_tools.h"
+#include "app/ui/words.h"
 #include "level/sketch_edits.h"
 
 namespace rook::app {
@@ -68,8 +68,7 @@ public:
                 break;
             case PickState::Moving:
                 outcome.edit = moveMarks(*input.level, input.selection->marks, dx, dy);
-                m_preview.label =
-                    QCoreApplication::translate("Tools", "move %1, %2 px").arg(dx).arg(dy);
+                m_preview.label = tr("move %1, %2 px").arg(dx).arg(dy);
                 break;
             case PickState::MovingPoint:
                 outcome.edit = movePoint(input, to);
@@ -84,8 +83,7 @@ public:
                 m_end = to;
                 m_preview.rulerFrom = m_start;
                 m_preview.ruler = to;
-                m_preview.label = QCoreApplication::translate("Tools", "%1 cells now")
-                                      .arg(measured(input), 0, 'f', 2);
+                m_preview.label = tr("%1 cells now").arg(measured(input), 0, 'f', 2);
                 break;
         }
         return outcome;
@@ -96,9 +94,8 @@ public:
         setState(PickState::Resting);
         if (state == PickState::Framing) outcome.selection = framed(input);
         if (state == PickState::Measuring && m_hasMoved) {
-            outcome.words = WordsRequest{
-                m_end, QLocale::c().toString(measured(input), 'g', 4),
-                QCoreApplication::translate("Tools", "How many cells apart are they?")};
+            outcome.words = WordsRequest{m_end, QLocale::c().toString(measured(input), 'g', 4),
+                                         tr("How many cells apart are they?")};
             outcome.change<SketchOptions>(input,
                                           [](SketchOptions& o) { o.measuresUnderlay = false; });
             return outcome;
@@ -136,8 +133,7 @@ public:
     void hover(const ToolInput& input) override {
         m_preview = {};
         if (input.options->of<SketchOptions>().measuresUnderlay)
-            m_preview.label =
-                QCoreApplication::translate("Tools", "drag between two points of the picture");
+            m_preview.label = tr("drag between two points of the picture");
     }
     void cancel() override { setState(PickState::Resting); }
     const ToolPreview& preview() const override { return m_preview; }

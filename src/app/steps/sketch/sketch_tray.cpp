@@ -1,6 +1,5 @@
 #include "app/steps/sketch/sketch_tray.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <QPainterPath>
 
@@ -9,6 +8,7 @@
 #include "app/steps/sketch/sketch_options.h"
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 #include "level/sketch_edits.h"
 
@@ -34,12 +34,11 @@ void paintPencilSample(QPainter& painter, level::PencilTone tone, const QRect& r
 
 CardButton* draggable(CardButton* card, level::PartSort sort, const std::string& target) {
     card->setDragText(
-        QStringLiteral("%1:%2").arg(textOf(level::nameOf(sort)), QString::fromStdString(target)));
+        QStringLiteral("%1:%2").arg(told(level::nameOf(sort)), QString::fromStdString(target)));
     return card;
 }
 
 class SketchTray final : public TrayParts {
-    Q_DECLARE_TR_FUNCTIONS(SketchTray)
 public:
     using TrayParts::TrayParts;
     void fill() override {

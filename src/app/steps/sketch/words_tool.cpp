@@ -1,9 +1,9 @@
-#include <QCoreApplication>
 #include <cmath>
 
 #include "app/painting/sketch_painter.h"
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_tools.h"
+#include "app/ui/words.h"
 #include "level/sketch_edits.h"
 
 namespace rook::app {
@@ -59,7 +59,7 @@ public:
         const PxPoint to = sketchSnapped(input, input.px);
         m_preview.marks = {newMark(input, {from, to})};
         const CellSize cell = input.level->cellSize;
-        m_preview.label = QCoreApplication::translate("Tools", "%1 × %2 cells")
+        m_preview.label = tr("%1 × %2 cells")
                               .arg(std::abs(double(to.x - from.x)) / cell.width, 0, 'g', 3)
                               .arg(std::abs(double(to.y - from.y)) / cell.height, 0, 'g', 3);
         return {};
@@ -129,9 +129,7 @@ private:
     }
     [[nodiscard]] WordsRequest asked(PxPoint at, const QString& text) const {
         return {at, text,
-                m_shape == MarkShape::Thing
-                    ? QCoreApplication::translate("Tools", "What is it?")
-                    : QCoreApplication::translate("Tools", "What does it say?")};
+                m_shape == MarkShape::Thing ? tr("What is it?") : tr("What does it say?")};
     }
     [[nodiscard]] Result<level::LevelEdit> placed(const ToolInput& input,
                                                   const std::string& words) const {

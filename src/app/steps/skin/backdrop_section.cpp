@@ -9,6 +9,7 @@
 #include "app/steps/skin/fade_rows.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/ui/margin_row.h"
+#include "app/ui/words.h"
 #include "file/sheet_import.h"
 #include "level/look_edits.h"
 
@@ -134,7 +135,7 @@ public:
     void bringIn(const QString& file) {
         const auto path = file::importPicture(
             file::diskStorage(), m_session.document.folder().toStdString(), file.toStdString());
-        if (!path) return m_session.say(QString::fromStdString(path.error().sentence()));
+        if (!path) return m_session.say(told(path.error()));
         Picture picture;
         picture.path = *path;
         picture.name = QFileInfo(QString::fromStdString(*path)).completeBaseName().toStdString();

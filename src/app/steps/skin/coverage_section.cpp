@@ -6,6 +6,7 @@
 #include "app/steps/skin/skin_sections.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/names.h"
 #include "skin/coverage.h"
 
@@ -150,7 +151,7 @@ private:
         }
         if (!best) return m_session.say(tr("No swatch of this matter is left."));
         const auto edit = skin::showCase(*best, *from, gap.cell);
-        if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
+        if (!edit) return m_session.say(told(edit.error()));
         m_session.document.chooseLevel(best->id);
         m_session.document.apply(*edit);
         m_session.say(tr("Laid on the swatch: dress its middle cell."));

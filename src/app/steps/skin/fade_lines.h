@@ -2,7 +2,6 @@
 /// The lines beyond which something in front fades in play, on the board of Skin: of the layer in
 /// hand, and of the pictures before the level. Each is dragged by the handle in its middle.
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <optional>
 #include <vector>
@@ -13,7 +12,6 @@
 namespace rook::app {
 
 class FadeLines {
-    Q_DECLARE_TR_FUNCTIONS(FadeLines)
 public:
     explicit FadeLines(Session& session) : m_session(session) {}
     /// `seen`: the part of the widget in which the handles lie; `layer`: in hand, -1 = the masses.

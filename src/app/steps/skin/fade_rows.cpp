@@ -1,40 +1,30 @@
 #include "app/steps/skin/fade_rows.h"
 
-#include <QCoreApplication>
-
 #include "app/ui/controls.h"
+#include "app/ui/words.h"
 #include "base/limits.h"
 
 namespace rook::app {
 
-namespace {
-
-QString fadeWords(const char* text) {
-    return QCoreApplication::translate("FadeRows", text);
-}
-
-}  // namespace
-
 FadeRows::FadeRows(MarginSection& section, const QString& name,
                    std::function<void(const level::FadeLine&)> change)
     : m_section(section), m_change(std::move(change)) {
-    m_beyond = makeChoiceBox(
-        name + QStringLiteral("-beyond"),
-        {fadeWords("left of"), fadeWords("right of"), fadeWords("above"), fadeWords("below")},
-        &section, [this](int) { tell(); });
+    m_beyond = makeChoiceBox(name + QStringLiteral("-beyond"),
+                             {tr("left of"), tr("right of"), tr("above"), tr("below")}, &section,
+                             [this](int) { tell(); });
     m_beyond->setToolTip(
-        fadeWords("It fades while the middle of the player is on that side of the line."));
-    section.addControl(fadeWords("Fades"), m_beyond);
+        tr("It fades while the middle of the player is on that side of the line."));
+    section.addControl(tr("Fades"), m_beyond);
     m_at = makeNumberBox(name + QStringLiteral("-line"), 0, limits::maxCoordinatePx, &section,
                          [this](int) { tell(); });
-    m_at->setSuffix(fadeWords(" px"));
+    m_at->setSuffix(tr(" px"));
     m_at->setKeyboardTracking(false);
-    section.addControl(fadeWords("The line at"), m_at);
+    section.addControl(tr("The line at"), m_at);
     m_ticks = makeNumberBox(name + QStringLiteral("-ticks"), 1, level::maxTransitionTicks, &section,
                             [this](int) { tell(); });
-    m_ticks->setSuffix(fadeWords(" ticks"));
+    m_ticks->setSuffix(tr(" ticks"));
     m_ticks->setKeyboardTracking(false);
-    section.addControl(fadeWords("Within"), m_ticks);
+    section.addControl(tr("Within"), m_ticks);
 }
 
 void FadeRows::tell() {

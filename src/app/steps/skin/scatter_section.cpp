@@ -10,6 +10,7 @@
 #include "app/ui/margin_row.h"
 #include "app/ui/row_drag.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/look_edits.h"
 
 namespace rook::app {
@@ -90,7 +91,7 @@ public:
         const level::Project& project = m_session.document.project();
         const auto& rules = m_session.document.level()->scatter;
         if (m_rule >= int(rules.size())) m_rule = -1;
-        setNote(rules.empty() ? tr("no rule yet") : tr("%n rule(s)", nullptr, int(rules.size())));
+        setNote(rules.empty() ? tr("no rule yet") : counted(qsizetype(rules.size()), tr("rule"), tr("rules")));
         refreshRows();
         const ScatterRule rule = inHand();
         QStringList kinds;
@@ -286,7 +287,7 @@ private:
         const level::Level& level = *m_session.document.level();
         const ScatterRule rule = inHand();
         const auto flaw = skin::flawOf(m_session.document.project(), level, rule, false);
-        QString words = flaw ? QString::fromStdString(*flaw) + QLatin1Char('.') : QString();
+        QString words = flaw ? told(*flaw) + QLatin1Char('.') : QString();
         const bool isSmall = level.cells.bounds().area() <= mostPreviewed;
         if (isOpen() && !flaw && isSmall) {
             auto region = skin::scatter(m_session.document.project(), level, level.cells.bounds(),
@@ -299,7 +300,7 @@ private:
         }
         if (const auto stays = skin::flawOf(m_session.document.project(), level, rule, true);
             stays && !flaw) {
-            words += QLatin1Char(' ') + QString::fromStdString(*stays) + QLatin1Char('.');
+            words += QLatin1Char(' ') + told(*stays) + QLatin1Char('.');
             m_keep->setEnabled(false);
         } else {
             m_keep->setEnabled(!flaw);
@@ -315,7 +316,7 @@ private:
         const ScatterRule rule = inHand();
         if (const auto flaw =
                 skin::flawOf(m_session.document.project(), *m_session.document.level(), rule, true))
-            return m_session.say(QString::fromStdString(*flaw) + QLatin1Char('.'));
+            return m_session.say(told(*flaw) + QLatin1Char('.'));
         if (!m_session.document.apply(addScatterRule(*m_session.document.level(), rule))) return;
         m_rule = int(m_session.document.level()->scatter.size()) - 1;
         m_draft = {};

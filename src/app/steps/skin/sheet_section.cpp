@@ -12,6 +12,7 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/cut_preview.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "file/sheet_import.h"
 
 namespace rook::app {
@@ -236,7 +237,7 @@ private:
                                           std::size_t(index), m_file.toStdString(), m_cut)
                      : file::importSheet(file::diskStorage(), folder, m_session.document.project(),
                                          m_file.toStdString(), m_cut);
-        if (!edit) return m_session.say(QString::fromStdString(edit.error().sentence()));
+        if (!edit) return m_session.say(told(edit.error()));
         const QString words = m_cutWords->text();
         m_session.document.apply(*edit);
         change<TilesInHand>([index](TilesInHand& o) { o.tileSheet = index; });

@@ -1,7 +1,5 @@
 #include "app/steps/skin/skin_definition.h"
 
-#include <QCoreApplication>
-
 #include "app/panels/section_panel.h"
 #include "app/steps/skin/skin_on_board.h"
 #include "app/steps/skin/skin_options.h"
@@ -9,14 +7,11 @@
 #include "app/steps/skin/skin_tools.h"
 #include "app/steps/skin/skin_tray.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
 namespace {
-
-QString tr(const char* text) {
-    return QCoreApplication::translate("Skin", text);
-}
 
 MarginPanel* makeSkinPanel(Session& session, QWidget* parent) {
     auto* panel = new SectionPanel(parent);

@@ -1,15 +1,12 @@
 #pragma once
 /// Skin on the board: look against collision, motifs of swatches, what a rule would strew.
 
-#include <QCoreApplication>
-
 #include "app/board/board_step.h"
 #include "app/steps/skin/fade_lines.h"
 
 namespace rook::app {
 
 class SkinOnBoard final : public BoardStep {
-    Q_DECLARE_TR_FUNCTIONS(SkinOnBoard)
 public:
     using BoardStep::BoardStep;
     void dress(MatterScene& scene) override;

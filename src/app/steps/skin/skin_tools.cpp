@@ -4,6 +4,7 @@
 #include "app/tools/cell_laying.h"
 #include "app/tools/cell_options.h"
 #include "app/tools/cell_select.h"
+#include "app/ui/words.h"
 #include "level/tile_edits.h"
 #include "skin/dressing.h"
 
@@ -46,10 +47,10 @@ public:
         bool isGivenBack = isErasing || input.options->of<TilesInHand>().tiles.at(0, 0).isNone();
         const int layer = layerInHand(*input.options, *input.level);
         if (layer == level::onMasses)
-            return isGivenBack ? words("dress %1 anew").arg(size) : words("%1 by hand").arg(size);
+            return isGivenBack ? tr("dress %1 anew").arg(size) : tr("%1 by hand").arg(size);
         const auto name = QString::fromStdString(input.level->layers[std::size_t(layer)].name);
         if (input.options->of<SkinOptions>().layerMatter) isGivenBack = isErasing;
-        return (isGivenBack ? words("clear %1 of %2") : words("%1 on %2")).arg(size, name);
+        return (isGivenBack ? tr("clear %1 of %2") : tr("%1 on %2")).arg(size, name);
     }
 
     /// What is seen there, dressed or by hand.

@@ -1,6 +1,5 @@
 #include "app/steps/skin/skin_tray.h"
 
-#include <QCoreApplication>
 #include <QLabel>
 #include <QPainter>
 
@@ -9,6 +8,7 @@
 #include "app/tools/cell_tray.h"
 #include "app/ui/buttons.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 
@@ -38,7 +38,6 @@ void drawSwatch(QPainter& painter, const QRect& rect, const level::Project& proj
 }
 
 class SkinTray final : public CellTray {
-    Q_DECLARE_TR_FUNCTIONS(SkinTray)
 public:
     using CellTray::CellTray;
     void fill() override {

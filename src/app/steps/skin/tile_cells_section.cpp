@@ -3,6 +3,7 @@
 #include "app/steps/skin/skin_options.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/words.h"
 #include "level/tile_edits.h"
 #include "skin/pins.h"
 
@@ -58,7 +59,7 @@ public:
         const auto& cells = m_session.workbench.selection().cells;
         setVisible(cells.has_value());
         if (!cells) return;
-        setNote(QString::fromStdString(level::cellCountText(cells->cellCount())));
+        setNote(told(level::cellCountText(cells->cellCount())));
         const bool isOnMasses = layerInHand(m_session.workbench.options(),
                                             *m_session.document.level()) == level::onMasses;
         m_roll->setEnabled(isOnMasses);

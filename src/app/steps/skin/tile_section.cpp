@@ -7,6 +7,7 @@
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/look_edits.h"
 #include "level/names.h"
 #include "skin/pins.h"
@@ -91,7 +92,7 @@ private:
         addControl(tr("Its name"), m_name);
         QStringList forms{tr("none")};
         for (int f = 0; f < runtime::formCount; ++f)
-            forms << textOf(level::nameOf(static_cast<level::Form>(f)));
+            forms << told(level::nameOf(static_cast<level::Form>(f)));
         m_form = makeChoiceBox(QStringLiteral("tile-form"), forms, this, [this](int index) {
             changeNotes(tr("Say what a tile looks like"), [index](level::TileNote& note) {
                 note.form.reset();
