@@ -5,6 +5,7 @@
 
 #include <QAbstractButton>
 #include <QColorDialog>
+#include <QComboBox>
 #include <QSignalSpy>
 #include <QSpinBox>
 

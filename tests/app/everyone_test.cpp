@@ -9,16 +9,15 @@
 #include <QScrollArea>
 #include <cmath>
 
-#include "app/pages/page.h"
 #include "app/ui/theme.h"
-#include "demo_window.h"
 #include "testing.h"
+#include "whole_window.h"
 
 namespace rook::everyone_test {
 
 using namespace rook::app;
 
-class EveryoneTest : public testing::DemoWindow {
+class EveryoneTest : public testing::WholeWindow {
     Q_OBJECT
 private slots:
     void initTestCase() { useOwnSettings("rookplot-everyone-test"); }
@@ -32,11 +31,8 @@ private slots:
     void whatHasTheKeyboard_isSeen();
 
 private:
-    /// Calls `look` in every step of levels of each kind, and on every page.
-    void everywhere(const std::function<void(const QString& where)>& look);
     /// The controls that one sees now.
     [[nodiscard]] QList<QWidget*> controls() const;
-    [[nodiscard]] bool isInSight(const QWidget* widget) const;
 };
 
 namespace {
@@ -75,43 +71,6 @@ QString nameOfWidget(const QWidget* widget) {
 }
 
 }  // namespace
-
-bool EveryoneTest::isInSight(const QWidget* widget) const {
-    return widget->isVisible() && !widget->visibleRegion().isEmpty() && widget->width() > 4;
-}
-
-void EveryoneTest::everywhere(const std::function<void(const QString&)>& look) {
-    for (const char* level : {"intake", "grain-loft", "keepers-quay", "sluice-table"}) {
-        session().document.chooseLevel(LevelId{level});
-        for (int i = 0; i < stepCount; ++i) {
-            session().workbench.setStep(static_cast<Step>(i));
-            if (Step(i) == Step::Cast && !this->level().entities.empty()) {
-                Selection chosen;
-                chosen.entities = {this->level().entities[0].id};
-                session().workbench.select(chosen);
-            }
-            QTest::qWait(1);
-            look(QStringLiteral("%1 %2").arg(QLatin1String(level)).arg(i + 1));
-        }
-    }
-    session().document.chooseLevel(LevelId{"intake"});
-    session().workbench.setStep(Step::Shape);
-    for (const char* page : {"settings-action", "about-action", "level-sheet-action", "game-action",
-                             "new-level-action", "new-project-action", "walk-keys-action"}) {
-        part<QAction>(page)->trigger();
-        QTest::qWait(1);
-        look(QLatin1String(page));
-    }
-    m_window->welcome();
-    QTest::qWait(1);
-    look("welcome");
-    for (QAbstractButton* name : m_window->findChildren<QAbstractButton*>()) {
-        if (!name->objectName().startsWith("page-") || !isInSight(name)) continue;
-        name->click();
-        QTest::qWait(1);
-        look(name->objectName());
-    }
-}
 
 QList<QWidget*> EveryoneTest::controls() const {
     QList<QWidget*> list;

@@ -94,7 +94,14 @@ private:
 class WalkButton : public QAbstractButton {
 public:
     explicit WalkButton(QWidget* parent) : QAbstractButton(parent) { setFocusPolicy(Qt::TabFocus); }
-    QSize sizeHint() const override { return {92, 30}; }
+    QSize sizeHint() const override {
+        const QFontMetrics metrics(sizedFont(0, QFont::DemiBold));
+        // As wide for both of its texts.
+        const int words = std::max(
+            {metrics.horizontalAdvance(tr("Walk")), metrics.horizontalAdvance(tr("Stop")), 38});
+        return {words + 54, 30};
+    }
+    QSize minimumSizeHint() const override { return sizeHint(); }
 
 protected:
     void paintEvent(QPaintEvent*) override {
@@ -105,7 +112,7 @@ protected:
         painter.setPen(QPen(tone, hasFocus() ? 2 : 1.2));
         painter.drawRoundedRect(QRectF(rect()).adjusted(1, 1, -1, -1), 3, 3);
         painter.setFont(sizedFont(0, QFont::DemiBold));
-        painter.drawText(QRect(14, 0, 50, height()), Qt::AlignVCenter, text());
+        painter.drawText(QRect(14, 0, width() - 14, height()), Qt::AlignVCenter, text());
         painter.setFont(sizedFont(-3));
         painter.setPen(theme.quietInk);
         painter.drawText(QRect(0, 0, width() - 12, height()), Qt::AlignVCenter | Qt::AlignRight,

@@ -289,7 +289,7 @@ oder </translation>
     </message>
     <message>
         <source>%1 open, %2 not judged yet</source>
-        <translation>%1 offen, %2 noch nicht beurteilt</translation>
+        <translation>%1 offen, %2 unbeurteilt</translation>
     </message>
     <message>
         <source>%1 pasted.</source>
@@ -297,7 +297,7 @@ oder </translation>
     </message>
     <message>
         <source>%1 placed, %2 different</source>
-        <translation>%1 gesetzt, %2 verschiedene</translation>
+        <translation>%1, %2 Sorten</translation>
     </message>
     <message>
         <source>%1 plays %2</source>
@@ -1477,7 +1477,7 @@ oder </translation>
     </message>
     <message>
         <source>Camera beyond</source>
-        <translation>Kamera darüber hinaus</translation>
+        <translation>Kamera weiter</translation>
     </message>
     <message>
         <source>Camera beyond the zone, %1, px</source>
@@ -1741,7 +1741,7 @@ oder </translation>
     </message>
     <message>
         <source>Close all ports</source>
-        <translation>Alle Anschlüsse schließen</translation>
+        <translation>Alle schließen</translation>
     </message>
     <message>
         <source>Close its ports</source>
@@ -1813,7 +1813,7 @@ oder </translation>
     </message>
     <message>
         <source>Comfort wanted</source>
-        <translation>Spielraum, mindestens</translation>
+        <translation>Spielraum ab</translation>
     </message>
     <message>
         <source>Comma and point turn what is in hand.</source>
@@ -1845,7 +1845,7 @@ oder </translation>
     </message>
     <message>
         <source>Corners point</source>
-        <translation>Ecken zeigen nach</translation>
+        <translation>Ecken nach</translation>
     </message>
     <message>
         <source>Count in each zone</source>
@@ -2249,11 +2249,11 @@ oder </translation>
     </message>
     <message>
         <source>First corner x, px</source>
-        <translation>Erste Ecke x, px</translation>
+        <translation>Ecke x, px</translation>
     </message>
     <message>
         <source>First corner y, px</source>
-        <translation>Erste Ecke y, px</translation>
+        <translation>Ecke y, px</translation>
     </message>
     <message>
         <source>First tile is</source>
@@ -2433,11 +2433,11 @@ oder </translation>
     </message>
     <message>
         <source>Gap across, px</source>
-        <translation>Lücke waagerecht, px</translation>
+        <translation>Lücke quer, px</translation>
     </message>
     <message>
         <source>Gap down, px</source>
-        <translation>Lücke senkrecht, px</translation>
+        <translation>Lücke längs, px</translation>
     </message>
     <message>
         <source>Gaps and overlaps</source>
@@ -2582,6 +2582,10 @@ oder </translation>
     <message>
         <source>High, px</source>
         <translation>Hoch, px</translation>
+    </message>
+    <message>
+        <source>Higher</source>
+        <translation>Höher</translation>
     </message>
     <message>
         <source>Highest</source>
@@ -2937,7 +2941,7 @@ oder </translation>
     </message>
     <message>
         <source>Lay start and end as spawn and exit</source>
-        <translation>Anfang und Ende als Start und Ausgang legen</translation>
+        <translation>Start und Ausgang setzen</translation>
     </message>
     <message>
         <source>Layers</source>
@@ -3132,6 +3136,10 @@ oder </translation>
         <translation>Sieht aus wie</translation>
     </message>
     <message>
+        <source>Lower</source>
+        <translation>Tiefer</translation>
+    </message>
+    <message>
         <source>Lower numbers are drawn first, and lie behind.</source>
         <translation>Kleinere Zahlen werden zuerst gezeichnet und liegen hinten.</translation>
     </message>
@@ -3237,7 +3245,7 @@ oder </translation>
     </message>
     <message>
         <source>Mirror</source>
-        <translation>Spiegeln</translation>
+        <translation>Spiegel</translation>
     </message>
     <message>
         <source>Mirror &amp;top to bottom</source>
@@ -4553,7 +4561,7 @@ oder </translation>
     </message>
     <message>
         <source>Set all straight</source>
-        <translation>Alle geraderücken</translation>
+        <translation>Alle gerade</translation>
     </message>
     <message>
         <source>Set by hand</source>
@@ -4565,7 +4573,7 @@ oder </translation>
     </message>
     <message>
         <source>Set up all alike</source>
-        <translation>Alle gleich einrichten</translation>
+        <translation>Alle gleich</translation>
     </message>
     <message>
         <source>Settings</source>
@@ -5557,7 +5565,7 @@ oder </translation>
     </message>
     <message>
         <source>Turn</source>
-        <translation>Drehung</translation>
+        <translation>Drehen</translation>
     </message>
     <message>
         <source>Turn &amp;left</source>
@@ -5614,10 +5622,6 @@ oder </translation>
     <message>
         <source>Unit</source>
         <translation>Einheit</translation>
-    </message>
-    <message>
-        <source>Up</source>
-        <translation>Hinauf</translation>
     </message>
     <message>
         <source>Up to</source>
@@ -6581,7 +6585,7 @@ oder </translation>
     </message>
     <message>
         <source>by hand</source>
-        <translation>von Hand</translation>
+        <translation>Hand</translation>
     </message>
     <message>
         <source>by its pace</source>
@@ -7821,7 +7825,7 @@ oder </translation>
     </message>
     <message>
         <source>no open findings</source>
-        <translation>keine offenen Befunde</translation>
+        <translation>nichts offen</translation>
     </message>
     <message>
         <source>no other profile</source>
@@ -8109,7 +8113,7 @@ oder </translation>
     </message>
     <message>
         <source>open air</source>
-        <translation>offene Luft</translation>
+        <translation>Luft</translation>
     </message>
     <message>
         <source>open for %1 ticks, passing takes %2</source>
@@ -8881,7 +8885,7 @@ oder </translation>
     </message>
     <message>
         <source>the first stroke makes one</source>
-        <translation>der erste Strich macht eins</translation>
+        <translation>noch keins</translation>
     </message>
     <message>
         <source>the game again</source>

@@ -3,6 +3,7 @@
 
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_panel.h"
+#include "app/ui/flow_layout.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "level/sketch_edits.h"
@@ -35,16 +36,15 @@ public:
                    "Opacity of a leaf", [&](level::Leaf& leaf) { leaf.opacity = value; });
         });
         addControl(tr("Opacity"), m_opacity);
-        auto* buttons = new QHBoxLayout;
-        buttons->setSpacing(6);
+        auto* buttons = new FlowLayout(6);
         const auto add = [&](const QString& text, const char* name, std::function<void()> act) {
             QWidget* button = makeButton(text, QLatin1String(name), this, std::move(act));
             buttons->addWidget(button);
             return button;
         };
         add(tr("Add"), "add-leaf", [this] { addOne(); });
-        m_up = add(tr("Up"), "leaf-up", [this] { move(1); });
-        m_down = add(tr("Down"), "leaf-down", [this] { move(-1); });
+        m_up = add(tr("Higher"), "leaf-up", [this] { move(1); });
+        m_down = add(tr("Lower"), "leaf-down", [this] { move(-1); });
         m_remove = add(tr("Remove"), "remove-leaf", [this] {
             m_session.document.apply(
                 removeLeaf(*m_session.document.level(),

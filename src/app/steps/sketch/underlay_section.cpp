@@ -4,6 +4,7 @@
 #include "app/painting/underlay.h"
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_panel.h"
+#include "app/ui/flow_layout.h"
 #include "app/ui/margin_row.h"
 #include "level/sketch_edits.h"
 
@@ -49,8 +50,7 @@ public:
         line->addWidget(m_locked);
         line->addWidget(m_opacity);
         rows->addLayout(line);
-        auto* buttons = new QHBoxLayout;
-        buttons->setSpacing(6);
+        auto* buttons = new FlowLayout(6);
         buttons->addWidget(makeButton(tr("Scale …"), QStringLiteral("measure-underlay"), this,
                                       [this] { measure(); }));
         buttons->addWidget(
