@@ -120,7 +120,7 @@ NewProjectPage::NewProjectPage(Session& session, QWidget* parent)
     auto* cards = new QWidget(body());
     auto* row = new QHBoxLayout(cards);
     row->setContentsMargins(0, 4, 0, 8);
-    row->setSpacing(12);
+    row->setSpacing(10);
     for (const StarterWords& each : starterWords) {
         auto* card =
             new StarterCard(QLatin1String(each.name), tr(each.title), tr(each.words), cards);

@@ -30,7 +30,6 @@ Page::Page(Session& session, const QString& title, QWidget* parent)
     m_area->setWidgetResizable(true);
     m_area->setFrameShape(QFrame::NoFrame);
     m_area->setFocusPolicy(Qt::NoFocus);  // its controls come into sight as they get the keyboard
-    m_area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
     m_area->setWidget(m_body);
     m_area->viewport()->setAutoFillBackground(false);
     m_body->setAutoFillBackground(false);

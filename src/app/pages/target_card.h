@@ -18,7 +18,7 @@ public:
     void take(const level::Target& target, bool isChosen);
     [[nodiscard]] const std::string& target() const { return m_name; }
     QSize sizeHint() const override { return {330, 104}; }
-    QSize minimumSizeHint() const override { return sizeHint(); }
+    QSize minimumSizeHint() const override { return {300, 104}; }
 
 Q_SIGNALS:
     void chosen();

@@ -195,6 +195,7 @@ void Margin::rebuild() {
     fillWithPanel(m_panel);
     takePages();
     m_column->setWidget(m_panel);
+    m_panel->installEventFilter(this);
     m_panel->refresh();
     const QString open = m_openPage;
     m_openPage.clear();
@@ -220,6 +221,7 @@ void Margin::addPage(MarginSection* section) {
     column->addWidget(section);
     column->addStretch();
     area->setWidget(holder);
+    holder->installEventFilter(this);
     section->makePage();
     section->setVisible(!isHidden);
     m_stack->addWidget(area);
@@ -256,8 +258,18 @@ bool Margin::closePage() {
     return true;
 }
 
+void Margin::makeRoom(const QScrollArea& area) {
+    const int lacking = area.widget()->minimumSizeHint().width() - area.viewport()->width();
+    if (lacking > 0 && area.isVisible()) setFixedWidth(std::min(width() + lacking, mostWidth));
+}
+
 /// A section that has nothing to show has no name, either.
 bool Margin::eventFilter(QObject* watched, QEvent* event) {
+    if (event->type() == QEvent::LayoutRequest) {
+        for (const auto* area : m_stack->findChildren<QScrollArea*>())
+            if (area->widget() == watched) makeRoom(*area);
+        return false;
+    }
     const bool isShown = event->type() == QEvent::ShowToParent;
     if (!isShown && event->type() != QEvent::HideToParent)
         return QWidget::eventFilter(watched, event);

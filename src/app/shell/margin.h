@@ -25,7 +25,7 @@ public:
     bool closePage();
     /// Its column of sections.
     [[nodiscard]] QScrollArea* column() const { return m_column; }
-    /// Of the margin, px; kept within its limits and remembered.
+    /// Of the margin, px; kept within its limits and remembered. What stands in it may need more.
     void setWide(int width);
 
     static constexpr int leastWidth = 290;
@@ -41,6 +41,9 @@ private:
     void takePages();
     void addPage(MarginSection* section);
     void showPage(MarginSection* section);
+    /// Wider, where the words of a section need it; it is not made narrower again by itself, so
+    /// that the board stays in its place.
+    void makeRoom(const QScrollArea& area);
 
     struct PlacedPage {
         MarginSection* section;

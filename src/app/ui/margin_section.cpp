@@ -153,6 +153,9 @@ void MarginSection::fold(bool isOpen) {
     Q_EMIT folded(isOpen);
 }
 
+/// Of a control, px.
+constexpr int longestName = 190;
+
 QLabel* MarginSection::addValue(const QString& name) {
     auto* value = new QLabel(m_rowsHolder);
     value->setFont(sizedFont(-1, QFont::DemiBold));
@@ -166,6 +169,11 @@ void MarginSection::addControl(const QString& name, QWidget* control) {
     auto* label = new QLabel(name, m_rowsHolder);
     label->setFont(sizedFont(-1));
     label->setBuddy(control);
+    // In some languages a name is a sentence.
+    if (label->sizeHint().width() > longestName) {
+        label->setWordWrap(true);
+        label->setFixedWidth(longestName);
+    }
     if (control->accessibleName().isEmpty()) control->setAccessibleName(name);
     // Of a field with a button beside it, the field is what one is told of.
     for (auto* field : control->findChildren<QLineEdit*>())

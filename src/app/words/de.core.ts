@@ -6313,7 +6313,7 @@
     </message>
     <message>
         <source>lower side</source>
-        <translation>untere Seite</translation>
+        <translation>unten</translation>
     </message>
     <message>
         <source>masses</source>
@@ -6969,7 +6969,7 @@
     </message>
     <message>
         <source>upper side</source>
-        <translation>obere Seite</translation>
+        <translation>oben</translation>
     </message>
     <message>
         <source>use</source>

@@ -6081,7 +6081,7 @@ oder </translation>
     </message>
     <message>
         <source>a copy of a level</source>
-        <translation>der Kopie eines Levels</translation>
+        <translation>einer Kopie</translation>
     </message>
     <message>
         <source>a cursor on the board, and its click</source>
@@ -6957,7 +6957,7 @@ oder </translation>
     </message>
     <message>
         <source>each time that it passes</source>
-        <translation>jedes Mal nach</translation>
+        <translation>jedes Mal je</translation>
     </message>
     <message>
         <source>earlier reorder sequence level</source>
@@ -7125,7 +7125,7 @@ oder </translation>
     </message>
     <message>
         <source>floor and walls</source>
-        <translation>Boden und Wänden</translation>
+        <translation>Boden, Wänden</translation>
     </message>
     <message>
         <source>floor below height</source>
@@ -7277,7 +7277,7 @@ oder </translation>
     </message>
     <message>
         <source>grown masses</source>
-        <translation>gewachsenen Massen</translation>
+        <translation>Gewachsenem</translation>
     </message>
     <message>
         <source>grows %1</source>
@@ -7489,7 +7489,7 @@ oder </translation>
     </message>
     <message>
         <source>least</source>
-        <translation>wenigstens</translation>
+        <translation>min</translation>
     </message>
     <message>
         <source>leave the gesture, the selection, this sheet</source>
@@ -7665,7 +7665,7 @@ oder </translation>
     </message>
     <message>
         <source>most</source>
-        <translation>höchstens</translation>
+        <translation>max</translation>
     </message>
     <message>
         <source>move</source>

@@ -17,7 +17,7 @@ namespace {
 using puzzle::Solution;
 
 QString grouped(std::uint64_t number) {
-    return QLocale(QLocale::English).toString(qulonglong(number));
+    return QLocale().toString(qulonglong(number));
 }
 
 /// The least number of moves of each puzzle level, in their order; the level on the board stands
