@@ -248,6 +248,29 @@ Result<LevelEdit> linkEntities(const Project& project, const Level& level, const
     return changeEntity(level, changed, "Link " + from.text + " and " + to.text);
 }
 
+LevelEdit linkedAsPlaced(const Project& project, LevelEdit placed, const EntityId& chosen) {
+    const Level& level = placed.level;
+    const Entity* former = findEntity(level, chosen);
+    if (!former || level.entities.empty() || level.entities.back().id == chosen) return placed;
+    const Entity* door = &level.entities.back();
+    const Entity* key = former;
+    if (project.roleOf(*door) != Role::Door) std::swap(door, key);
+    const Role opener = project.roleOf(*key);
+    if (project.roleOf(*door) != Role::Door || (opener != Role::Key && opener != Role::Switch))
+        return placed;
+    const bool isInUse =
+        std::any_of(level.entities.begin(), level.entities.end(), [&](const auto& e) {
+            const auto& opens = e.data.opens;
+            return std::find(opens.begin(), opens.end(), key->id) != opens.end();
+        });
+    if (isInUse || !door->data.opens.empty() || door->data.opensWithAllPickups) return placed;
+    auto linked = linkEntities(project, level, key->id, door->id);
+    if (!linked) return placed;
+    linked->touched = linked->touched.united(placed.touched);
+    linked->name = "Place " + level.entities.back().id.text + " and link it to " + chosen.text;
+    return std::move(*linked);
+}
+
 std::vector<Link> linksOf(const Project& project, const Level& level) {
     std::vector<Link> links;
     for (const Entity& entity : level.entities) {

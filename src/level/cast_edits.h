@@ -74,6 +74,11 @@ struct Link {
     bool operator==(const Link&) const = default;
 };
 [[nodiscard]] std::vector<Link> linksOf(const Project& project, const Level& level);
+/// Who places a door while a key is chosen that opens nothing yet wants both as one: then the last
+/// entity of the edit's level is linked to `chosen`, and the edit named so. The same for a key, or
+/// a switch, after a door that nothing opens. Everything else stays as it is.
+[[nodiscard]] LevelEdit linkedAsPlaced(const Project& project, LevelEdit placed,
+                                       const EntityId& chosen);
 
 struct CopiedEntities {
     LevelEdit edit;

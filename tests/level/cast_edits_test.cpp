@@ -68,6 +68,7 @@ private slots:
     void rows_areLaid_asFarAsTheLimitAllows();
     void aligned_andSpread_keepTheFirstAndTheOutermost();
     void links_areSetByWhatThingsAre_andTakenAwayAgain();
+    void doorPlacedAfterAKey_isOpenedByIt();
     void groups_areMadeAndDissolved();
     void kind_changes_withWhatIsPlaced_andTellsLosses();
     void values_areConverted_withoutLoss_orNotAtAll();
@@ -131,6 +132,27 @@ void CastEditsTest::links_areSetByWhatThingsAre_andTakenAwayAgain() {
     QVERIFY(link("lever-1", "lamp-1"));
     QVERIFY(link("lamp-1", "lamp-2"));
     QVERIFY(linksOf(all, level).empty());
+}
+
+void CastEditsTest::doorPlacedAfterAKey_isOpenedByIt() {
+    const Project all = project();
+    const Level level = board(all);
+    const auto placed = [&](const char* kind, const Level& on, const char* chosen) {
+        auto edit = placeEntity(on, *all.findKind({kind}), {200, 100}, Facing::Right);
+        return linkedAsPlaced(all, std::move(*edit), id(chosen));
+    };
+    const LevelEdit door = placed("gatehouse", level, "wheel-1");
+    QCOMPARE(linksOf(all, door.level).size(), std::size_t{1});
+    QCOMPARE(linksOf(all, door.level)[0], (Link{id("wheel-1"), id("gatehouse-2"), "opens"}));
+    QCOMPARE(door.name, std::string("Place gatehouse-2 and link it to wheel-1"));
+    // The key is in use now, and so is the door.
+    QCOMPARE(linksOf(all, placed("gatehouse", door.level, "wheel-1").level).size(), std::size_t{1});
+    QCOMPARE(linksOf(all, placed("wheel", door.level, "gatehouse-2").level).size(), std::size_t{1});
+    const LevelEdit key = placed("wheel", level, "gatehouse-1");
+    QCOMPARE(linksOf(all, key.level)[0], (Link{id("wheel-2"), id("gatehouse-1"), "opens"}));
+    QVERIFY(linksOf(all, placed("lamp", level, "wheel-1").level).empty());
+    QVERIFY(linksOf(all, placed("gatehouse", level, "lamp-1").level).empty());
+    QVERIFY(linksOf(all, placed("gatehouse", level, "nobody").level).empty());
 }
 
 void CastEditsTest::groups_areMadeAndDissolved() {

@@ -3284,6 +3284,10 @@
         <translation>%1 setzen</translation>
     </message>
     <message>
+        <source>Place %1 and link it to %2</source>
+        <translation>%1 setzen und mit %2 verbinden</translation>
+    </message>
+    <message>
         <source>Place %1 x %2</source>
         <translation>%1-mal %2 setzen</translation>
     </message>

@@ -203,6 +203,8 @@ private:
         m_preview = {};
         showGhosts(input, *kind, boxes);
         if (!isDone) return outcome;
+        if (boxes.size() == 1 && input.selection->entities.size() == 1)
+            edit = linkedAsPlaced(*input.project, std::move(edit), input.selection->entities[0]);
         outcome.edit = std::move(edit);
         outcome.selection = selection;
         outcome.isDone = true;
