@@ -4,10 +4,12 @@
 #include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
+#include <QImageReader>
 #include <QScrollBar>
 #include <QShortcut>
 #include <QTextBlock>
 #include <QVBoxLayout>
+#include <QtConcurrent>
 
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
@@ -19,18 +21,28 @@ namespace {
 constexpr int pageRole = Qt::UserRole;
 constexpr int headingRole = Qt::UserRole + 1;
 
-/// Pages whose pictures are as wide as the window at most, and that have room between their lines.
+/// Pages whose pictures are as wide as the window at most and are read on a worker, and that have
+/// room between their lines.
 class PageView : public QTextBrowser {
 public:
     using QTextBrowser::QTextBrowser;
     QVariant loadResource(int type, const QUrl& name) override {
-        const QVariant loaded = QTextBrowser::loadResource(type, name);
-        if (type != QTextDocument::ImageResource || !name.isLocalFile()) return loaded;
-        QImage image(name.toLocalFile());
+        if (type != QTextDocument::ImageResource || !name.isLocalFile())
+            return QTextBrowser::loadResource(type, name);
+        const QString file = name.toLocalFile();
+        QSize size = QImageReader(file).size();
         const int widest =
             std::max(200, viewport()->width() - 2 * int(document()->documentMargin()) - 8);
-        if (image.width() > widest) image = image.scaledToWidth(widest, Qt::SmoothTransformation);
-        return image.isNull() ? loaded : QVariant(image);
+        if (size.width() > widest) size.scale(widest, size.height(), Qt::KeepAspectRatio);
+        if (!size.isValid()) return QTextBrowser::loadResource(type, name);
+        QtConcurrent::run(readScaled, file, size).then(this, [this, name](const QImage& image) {
+            document()->addResource(QTextDocument::ImageResource, name, image);
+            viewport()->update();
+        });
+        // Its room until it is read.
+        QImage room(size, QImage::Format_RGB32);
+        room.fill(currentTheme().paper);
+        return room;
     }
 
 protected:
@@ -40,6 +52,9 @@ protected:
     }
 
 private:
+    static QImage readScaled(const QString& file, const QSize& size) {
+        return QImage(file).scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+    }
     /// More air than plain text has, and headings in the window's own type.
     void dress() {
         static constexpr int larger[] = {0, 8, 4, 2, 1, 1, 1};
