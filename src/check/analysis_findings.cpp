@@ -120,7 +120,8 @@ private:
         change(changed, options);
         const auto query = reach::queryOf(m_project, changed, options);
         if (!query) return false;
-        const Answer answer = reach::answer(*query, {reach::Limits{}.maxBytes, m_cancel});
+        const Answer answer = reach::answer(*query, {reach::Limits{}.maxBytes, m_cancel}, nullptr,
+                                            reach::Extent::Sure);
         return std::any_of(answer.verdict.goals.begin(), answer.verdict.goals.end(),
                            [&](const reach::Goal& g) { return g.id == goal && g.isReached; });
     }

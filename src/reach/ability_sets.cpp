@@ -31,7 +31,7 @@ std::vector<AbilitySets> abilitySetsOf(const level::Project& project, const leve
         fewer.taken |= listed & ~set;
         const auto asked = queryOf(project, level, fewer);
         if (!asked) continue;
-        const Answer solved = answer(*asked, limits);
+        const Answer solved = answer(*asked, limits, nullptr, Extent::Sure);
         if (solved.onCells().reached.completion != Completion::Complete) return {};
         // A set that might do forbids to call a larger one the smallest.
         if (std::any_of(solved.verdict.goals.begin(), solved.verdict.goals.end(),

@@ -50,7 +50,7 @@ std::vector<std::string> unneededOf(const level::Project& project, const level::
     const auto query = queryOf(project, level);
     std::vector<std::string> unneeded;
     if (!query || query->board) return unneeded;
-    const Answer with = answer(*query, limits);
+    const Answer with = answer(*query, limits, nullptr, Extent::Sure);
     std::size_t asked = 0;
     for (const level::Entity& entity : level.entities) {
         const auto& grants = entity.data.grants;
@@ -67,7 +67,8 @@ std::vector<std::string> unneededOf(const level::Project& project, const level::
         QueryOptions options;
         options.without = {entity.id};
         const auto less = queryOf(project, level, options);
-        if (less && isReachedAlike(with, answer(*less, limits), entity.id.text))
+        if (less &&
+            isReachedAlike(with, answer(*less, limits, nullptr, Extent::Sure), entity.id.text))
             unneeded.push_back(entity.id.text);
     }
     return unneeded;

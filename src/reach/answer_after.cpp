@@ -10,8 +10,8 @@ bool isUnnoticed(const Query& was, const Answer& former, const Query& now) {
     const Problem& a = was.problem;
     const Problem& b = now.problem;
     if (former.onCells().reached.completion != Completion::Complete ||
-        !former.onCells().reached.startIsLive || was.notSolved != now.notSolved ||
-        !isSameButForCells(a, b))
+        !former.onCells().reached.startIsLive || former.onCells().reached.isOnlySure ||
+        was.notSolved != now.notSolved || !isSameButForCells(a, b))
         return false;
     const int around = b.tables.stepUp + 2;
     for (int row = 0; row < b.frame.rows; ++row) {
@@ -38,7 +38,7 @@ Answer answerAfter(const Query& was, const Answer& former, const Query& now, con
         carried.by = AnsweredBy::Carrying;
         return carried;
     }
-    if (!isUnnoticed(was, former, now)) return answer(now, limits, resolver);
+    if (!isUnnoticed(was, former, now)) return answer(now, limits, resolver, Extent::Sure);
     Answer carried = answerFrom(now, former.onCells().reached, limits);
     carried.by = AnsweredBy::Carrying;
     return carried;

@@ -40,10 +40,10 @@ public:
         const auto query = ask(percent, start);
         if (!query) return std::vector<bool>{};
         if (!query->notSolved.empty()) return std::nullopt;
-        if (!query->problem.parts.movers.empty()) return exitsByRuns(*query);
         std::vector<PxRect> exits;
         for (const Goal& goal : query->goals)
             if (goal.role == level::Role::Exit) exits.push_back(goal.box);
+        if (!query->problem.parts.movers.empty()) return exitsByRuns(*query);
         return meetsOf(query->problem, exits, m_limits);
     }
     /// All that is reached; none if cancelled.
@@ -51,14 +51,16 @@ public:
                                                  const std::optional<PxRect>& start) const {
         const auto query = ask(percent, start);
         if (!query) return Answer{};
-        Answer answer = reach::answer(*query, m_limits);
+        Answer answer = reach::answer(*query, m_limits, nullptr, Extent::Sure);
         if (answer.onCells().reached.completion != Completion::Complete) return std::nullopt;
         return answer;
     }
 
 private:
-    [[nodiscard]] std::optional<std::vector<bool>> exitsByRuns(const Query& query) const {
-        const Verdict verdict = reach::answer(query, m_limits).verdict;
+    /// Where exits hang on movers.
+    [[nodiscard]] std::optional<std::vector<bool>> exitsByRuns(Query query) const {
+        std::erase_if(query.goals, [](const Goal& goal) { return goal.role != level::Role::Exit; });
+        const Verdict verdict = reach::answer(query, m_limits, nullptr, Extent::Sure).verdict;
         if (verdict.exitsUndecided > 0) return std::nullopt;
         std::vector<bool> exits;
         for (const Goal& goal : verdict.goals)

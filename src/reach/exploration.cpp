@@ -64,6 +64,17 @@ void Exploration::seed(const Body& body) {
     m_sets[index].sweep->start(body);
 }
 
+bool Exploration::seedIfNew(const Body& body) {
+    Set& set = m_sets[indexOf(body.held)];
+    const CollisionMaps& collision = set.sweep->collision();
+    if (set.sweep->isKnown(collision.layers().layerOf(body), body.x + collision.maps().left,
+                           body.y + collision.maps().top))
+        return false;
+    seed(body);
+    wake(m_sets[indexOf(body.held)]);
+    return true;
+}
+
 void Exploration::seed(runtime::HeldSet held, int layer, int y, const Word* bits, WordRange range) {
     Set& set = m_sets[indexOf(held)];
     set.sweep->seed(layer, y, bits, range);

@@ -90,6 +90,8 @@ public:
     bool start();
     void seed(runtime::HeldSet held, int layer, int y, const Word* bits, WordRange range);
     void seed(const runtime::Body& body);
+    /// The same, after a run as well; false if it is known there.
+    bool seedIfNew(const runtime::Body& body);
     /// Goals by set of things held. Set before anything is given.
     void stopAt(std::function<StopAt(runtime::HeldSet)> goals) { m_stopAt = std::move(goals); }
     Completion run();
@@ -234,9 +236,7 @@ private:
     mutable FewInputs m_fewInputs;
 };
 
-/// Adds what riding, and what lasts for a time, might lead to.
-void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached);
-/// The same, found already.
+/// Adds what riding, and what lasts for a time, might lead to; found already.
 void addByMovers(Reached& reached, const Exploration& most);
 
 /// What an exploration of a live start found; `states` if they are counted already.

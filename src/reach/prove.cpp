@@ -187,7 +187,7 @@ Proof prove(const level::Project& project, const level::Level& level, const Quer
     if (auto stored = storedProof(project, *query, level)) {
         proof = std::move(*stored);
     } else {
-        const Answer solved = answer(*query, limits);
+        const Answer solved = answer(*query, limits, nullptr, Extent::Sure);
         if (solved.verdict.exitsReached > 0 && !limits.isCancelled())
             proof = proveRun(*query, RunFinder(query->problem, limits),
                              foesOf(project, level, query->problem.tables), limits);

@@ -134,23 +134,29 @@ bool Resolver::mendOrDrop(std::unique_ptr<Kept>& kept, const Problem& problem,
     return false;
 }
 
-Reached Resolver::solve(const Problem& problem, const Limits& limits) {
+Reached Resolver::solve(const Problem& problem, const Limits& limits, Extent extent) {
     m_wasMended = false;
     const Problem sure = sureOf(problem);
-    if (!m_kept || !m_kept->isLike(sure)) return reach::solve(problem, limits);
-    if (!mendOrDrop(m_kept, problem, limits)) return reach::solve(problem, limits);
+    const bool isLike = m_kept && m_kept->isLike(sure);
+    if (!isLike || !mendOrDrop(m_kept, problem, limits))
+        return reach::solve(problem, limits, extent);
     Reached reached =
         reachedBy(m_kept->mapSets, m_kept->exploration, Completion::Complete, m_kept->states);
-    if (hasRides(problem)) {
-        const bool isLike = m_most && m_most->isLike(problem);
-        if (!isLike || !mendOrDrop(m_most, problem, limits)) {
-            addWhatMayBe(problem, limits, reached);
-            return reached;
-        }
-        addByMovers(reached, m_most->exploration);
-    }
+    reached.isOnlySure = hasRides(problem);
     m_wasMended = true;
+    if (extent == Extent::All) addWhatMayBe(problem, limits, reached);
     return reached;
+}
+
+void Resolver::addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached) {
+    if (!reached.isOnlySure) return;
+    const bool isLike = m_most && m_most->isLike(problem);
+    if (isLike && mendOrDrop(m_most, problem, limits)) {
+        reached.isOnlySure = false;
+        return addByMovers(reached, m_most->exploration);
+    }
+    m_wasMended = false;
+    reach::addWhatMayBe(problem, limits, reached);
 }
 
 std::unique_ptr<Resolver::Kept> Resolver::keep(const Problem& problem, const Limits& limits,

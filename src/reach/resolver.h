@@ -21,7 +21,10 @@ public:
     /// The same as reach::solve, state for state. Where only cells of a small region changed since
     /// `prepare` or the last answer that was mended, only what that can make a difference to is
     /// found again; else the whole is solved, and another `prepare` is needed.
-    [[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {});
+    [[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {},
+                                Extent extent = Extent::All);
+    /// As reach::addWhatMayBe, after `solve` of the same problem.
+    void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached);
     /// Makes ready for edits of that problem. Does nothing if it is, if something lasts for a time,
     /// or if it would hold more than a quarter of the limit, or three with rides. Cost: a solve,
     /// and half of one; twice that with rides.

@@ -1,5 +1,7 @@
 #include "reach/run_finder.h"
 
+#include <bit>
+
 #include "reach/arrivals.h"
 #include "reach/replay.h"
 #include "reach/riding_run.h"
@@ -18,7 +20,7 @@ int nearestPx(CollisionMapSets& mapSets, const Exploration& exploration, const P
     return high;
 }
 
-RunFinder::RunFinder(Problem problem, const Limits& limits)
+RunFinder::RunFinder(Problem problem, const Limits& limits, const BitMap* stopAt)
     : m_problem(std::move(problem)), m_limits(limits) {
     if (!CollisionMapSets::fit(m_problem, limits)) {
         m_completion = Completion::OutOfMemory;
@@ -26,12 +28,24 @@ RunFinder::RunFinder(Problem problem, const Limits& limits)
     }
     m_mapSets = std::make_unique<CollisionMapSets>(m_problem);
     m_exploration = std::make_unique<Exploration>(*m_mapSets, m_limits, true, Riding::Yes);
+    if (stopAt)
+        m_exploration->stopAt([stopAt](runtime::HeldSet) { return StopAt{nullptr, stopAt}; });
     if (m_exploration->start()) m_completion = m_exploration->run();
     // Nobody waits for what was asked for here any more.
     m_limits.cancel = nullptr;
 }
 
 RunFinder::~RunFinder() = default;
+
+std::optional<PxPoint> RunFinder::metOf(const BitMap& places) const {
+    if (!m_exploration || m_exploration->setCount() == 0) return std::nullopt;
+    const BitMap visited = m_exploration->visited();
+    for (int y = 0; y < visited.height(); ++y)
+        for (int i = 0; i < visited.wordsPerRow(); ++i)
+            if (const auto met = visited.row(y)[i] & places.row(y)[i])
+                return PxPoint{i * BitMap::wordBits + std::countr_zero(met), y};
+    return std::nullopt;
+}
 
 std::vector<runtime::HeldSet> RunFinder::setsAt(const PxRect& goal) const {
     if (!m_exploration || m_exploration->setCount() == 0) return {};

@@ -17,8 +17,9 @@ using AcceptsSet = std::function<bool(runtime::HeldSet)>;
 /// Threads: made on one, then all members may be called from any one at a time.
 class RunFinder {
 public:
-    /// Cost: a solve with a log.
-    RunFinder(Problem problem, const Limits& limits);
+    /// Cost: a solve with a log. With `stopAt`, positions of the maps, it ends as soon as a body is
+    /// at one of these.
+    RunFinder(Problem problem, const Limits& limits, const BitMap* stopAt = nullptr);
     ~RunFinder();
     RunFinder(const RunFinder&) = delete;
     RunFinder& operator=(const RunFinder&) = delete;
@@ -32,6 +33,8 @@ public:
     /// With `accepts`, the last tick begins with such a set.
     [[nodiscard]] std::optional<Run> runTo(const PxRect& goal,
                                            const AcceptsSet& accepts = {}) const;
+    /// One of these positions, of the maps, that a body was at; none if none was.
+    [[nodiscard]] std::optional<PxPoint> metOf(const BitMap& places) const;
     /// The sets with which a tick may begin that meets the box: all of them, and with movers maybe
     /// more. What lasts for a time is followed as far as for runs, so some may be missing then.
     [[nodiscard]] std::vector<runtime::HeldSet> setsAt(const PxRect& goal) const;

@@ -80,6 +80,8 @@ void addByMovers(Reached& reached, const Exploration& most) {
 }
 
 void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached) {
+    if (!reached.isOnlySure) return;
+    reached.isOnlySure = false;
     CollisionMapSets mapSets(problem);
     Exploration exploration(mapSets, limits, false, Riding::Yes, TimedEffects::Anytime);
     if (!exploration.start()) return;
@@ -88,11 +90,12 @@ void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached
     addByMovers(reached, exploration);
 }
 
-Reached solve(const Problem& problem, const Limits& limits) {
+Reached solve(const Problem& problem, const Limits& limits, Extent extent) {
     Reached reached =
         solveWithoutMovers(hasRides(problem) ? awayFromMovers(problem) : problem, limits);
-    if (reached.completion == Completion::Complete && (hasRides(problem) || hasTimed(problem)))
-        addWhatMayBe(problem, limits, reached);
+    reached.isOnlySure =
+        reached.completion == Completion::Complete && (hasRides(problem) || hasTimed(problem));
+    if (extent == Extent::All) addWhatMayBe(problem, limits, reached);
     return reached;
 }
 

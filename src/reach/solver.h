@@ -76,6 +76,8 @@ struct Reached {
     /// Not among the visited; no body is anywhere else. Empty without movers and what lasts for a
     /// time.
     BitMap byMovers;
+    /// Nobody looked for `byMovers` yet: see `addWhatMayBe`.
+    bool isOnlySure = false;
     bool startIsLive = false;
     std::size_t bytes = 0;               ///< memory that maps and states took
     std::int64_t states = 0;             ///< found, in all sets
@@ -98,7 +100,16 @@ private:
                                const runtime::MotionTables& tables) const;
 };
 
-[[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {});
+/// What one wants to know.
+enum class Extent {
+    All,
+    Sure,  ///< not where movers, or what lasts for a time, may lead besides
+};
+[[nodiscard]] Reached solve(const Problem& problem, const Limits& limits = {},
+                            Extent extent = Extent::All);
+/// Adds what a solve of that problem left out. Cost: two such solves where there are movers or
+/// something lasts for a time, else nothing.
+void addWhatMayBe(const Problem& problem, const Limits& limits, Reached& reached);
 
 /// Which of the boxes are reached, without the rest: the solve stops as soon as all are. None if it
 /// did not come to its end. Cost: a solve at most.

@@ -4,8 +4,8 @@
 #include <chrono>
 #include <memory>
 
+#include "reach/by_the_clock.h"
 #include "reach/puzzle_answer.h"
-#include "reach/run_finder.h"
 #include "reach/waiting_runs.h"
 
 namespace rook::reach {
@@ -118,34 +118,60 @@ std::string Verdict::sentence() const {
 
 namespace {
 
-/// Where movers could make a difference, a goal is reached when a run with the clock is found.
-class Timing {
-public:
-    Timing(const Query& query, const Limits& limits) : m_query(query), m_limits(limits) {}
+void addAll(const Problem& problem, const Limits& limits, Resolver* resolver, Reached& reached) {
+    if (resolver)
+        resolver->addWhatMayBe(problem, limits, reached);
+    else
+        addWhatMayBe(problem, limits, reached);
+}
 
-    [[nodiscard]] bool isMet(const Goal& goal) {
+/// Says of goal after goal whether it is reached. Where movers, or what lasts for a time, could
+/// make a difference, it is when a run with the clock is found.
+class Decider {
+public:
+    Decider(const Query& query, const Limits& limits, Resolver* resolver, Reached& reached)
+        : m_query(query),
+          m_limits(limits),
+          m_resolver(resolver),
+          m_reached(reached),
+          m_clock(query.problem, limits) {}
+
+    void decide(Goal& goal) {
+        const runtime::MotionTables& tables = m_query.problem.tables;
+        goal.isReached = m_reached.meets(goal.box, tables);
+        goal.isUndecided = !goal.isReached && !isComplete();
+        if (goal.isReached || !isComplete()) return;
+        goal.isReached = m_reached.isOnlySure && isMetByClock(goal);
+        if (goal.isReached) return;
+        addAll(m_query.problem, m_limits, m_resolver, m_reached);
+        goal.isUndecided = !isComplete();
+        if (goal.isUndecided || !m_reached.mayMeetByMovers(goal.box, tables)) return;
+        goal.isReached = isMetByClock(goal) || isMetByARun(goal);
+        goal.isUndecided = !goal.isReached;
+    }
+
+private:
+    [[nodiscard]] bool isComplete() const {
+        return m_query.notSolved.empty() && m_reached.completion == Completion::Complete;
+    }
+    [[nodiscard]] bool isMetByClock(const Goal& goal) {
+        return hasRides(m_query.problem) && m_clock.meets(goal.box);
+    }
+    /// Of its own, to that very goal.
+    [[nodiscard]] bool isMetByARun(const Goal& goal) {
         if (!m_finder) m_finder.emplace(m_query.problem, m_limits);
         const auto run = m_finder->runTo(goal.box);
         return run && (replays(m_query.problem, *run, goal.box) ||
                        waitingRun(m_query.problem, *run, goal.box));
     }
 
-private:
     const Query& m_query;
     const Limits& m_limits;
+    Resolver* m_resolver;
+    Reached& m_reached;
+    ByTheClock m_clock;
     std::optional<RunFinder> m_finder;
 };
-
-void decide(Goal& goal, const Query& query, const Answer& answer, Timing& timing) {
-    const bool isComplete =
-        query.notSolved.empty() && answer.onCells().reached.completion == Completion::Complete;
-    goal.isReached = answer.onCells().reached.meets(goal.box, answer.onCells().tables);
-    goal.isUndecided = !goal.isReached && !isComplete;
-    if (goal.isReached || !isComplete) return;
-    if (!answer.onCells().reached.mayMeetByMovers(goal.box, answer.onCells().tables)) return;
-    goal.isReached = timing.isMet(goal);
-    goal.isUndecided = !goal.isReached;
-}
 
 }  // namespace
 
@@ -203,7 +229,29 @@ const CellAnswer& Answer::onCells() const {
     return cells ? *cells : none;
 }
 
-Answer answer(const Query& query, const Limits& limits, Resolver* resolver) {
+namespace {
+
+Answer decided(const Query& query, Reached reached, const Limits& limits, Resolver* resolver) {
+    Answer answer;
+    Verdict& verdict = answer.verdict;
+    verdict.goals = query.goals;
+    Decider decider(query, limits, resolver, reached);
+    for (Goal& goal : verdict.goals) {
+        decider.decide(goal);
+        if (goal.role != Role::Exit) continue;
+        ++verdict.exitCount;
+        if (goal.isReached) ++verdict.exitsReached;
+        if (goal.isUndecided) ++verdict.exitsUndecided;
+    }
+    verdict.kind = kindOf(query, verdict, reached);
+    if (verdict.kind == VerdictKind::NotDecided) verdict.reason = reasonOf(query, reached);
+    answer.found = CellAnswer{std::move(reached), query.problem.tables};
+    return answer;
+}
+
+}  // namespace
+
+Answer answer(const Query& query, const Limits& limits, Resolver* resolver, Extent extent) {
     const auto begin = std::chrono::steady_clock::now();
     if (query.puzzle) return answerOfPuzzle(query, limits);
     if (query.board) {
@@ -215,32 +263,26 @@ Answer answer(const Query& query, const Limits& limits, Resolver* resolver) {
     }
     // What is not solved may add or take away reach, so nothing is claimed where it stands.
     Reached reached;
-    if (query.notSolved.empty())
-        reached = resolver ? resolver->solve(query.problem, limits) : solve(query.problem, limits);
-    Answer answer = answerFrom(query, std::move(reached), limits);
+    if (query.notSolved.empty()) {
+        reached = resolver ? resolver->solve(query.problem, limits, extent)
+                           : solve(query.problem, limits, extent);
+    }
+    Answer answer = decided(query, std::move(reached), limits, resolver);
     if (resolver && resolver->wasMended()) answer.by = AnsweredBy::Mending;
     answer.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return answer;
 }
 
+void complete(const Query& query, Answer& answer, const Limits& limits, Resolver* resolver) {
+    auto* cells = std::get_if<CellAnswer>(&answer.found);
+    if (!cells || !cells->reached.isOnlySure) return;
+    addAll(query.problem, limits, resolver, cells->reached);
+}
+
 Answer answerFrom(const Query& query, Reached reached, const Limits& limits) {
     const auto begin = std::chrono::steady_clock::now();
-    Answer answer;
-    answer.found = CellAnswer{std::move(reached), query.problem.tables};
-    Verdict& verdict = answer.verdict;
-    verdict.goals = query.goals;
-    Timing timing(query, limits);
-    for (Goal& goal : verdict.goals) {
-        decide(goal, query, answer, timing);
-        if (goal.role != Role::Exit) continue;
-        ++verdict.exitCount;
-        if (goal.isReached) ++verdict.exitsReached;
-        if (goal.isUndecided) ++verdict.exitsUndecided;
-    }
-    verdict.kind = kindOf(query, verdict, answer.onCells().reached);
-    if (verdict.kind == VerdictKind::NotDecided)
-        verdict.reason = reasonOf(query, answer.onCells().reached);
+    Answer answer = decided(query, std::move(reached), limits, nullptr);
     answer.milliseconds =
         std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - begin).count();
     return answer;

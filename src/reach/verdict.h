@@ -156,10 +156,14 @@ struct QueryOptions {
                                                  runtime::AbilitySet lent,
                                                  runtime::AbilitySet taken);
 
-/// `resolver`, if any, may know what an edit cannot change.
+/// `resolver`, if any, may know what an edit cannot change. For `Extent::Sure` the verdict is the
+/// same, and where movers may lead besides is looked for only if a goal hangs on it.
 [[nodiscard]] Answer answer(const Query& query, const Limits& limits = {},
-                            Resolver* resolver = nullptr);
+                            Resolver* resolver = nullptr, Extent extent = Extent::All);
 /// The same for what is known to be reached.
 [[nodiscard]] Answer answerFrom(const Query& query, Reached reached, const Limits& limits = {});
+/// Adds what an answer of `Extent::Sure` left out. Cost: as addWhatMayBe.
+void complete(const Query& query, Answer& answer, const Limits& limits = {},
+              Resolver* resolver = nullptr);
 
 }  // namespace rook::reach

@@ -2,6 +2,7 @@
 
 #include <numeric>
 
+#include "reach/by_the_clock.h"
 #include "reach/run_finder.h"
 #include "reach/waiting_runs.h"
 #include "reach_brute_force.h"
@@ -45,6 +46,7 @@ class MoversTest : public QObject {
     Q_OBJECT
 private slots:
     void reach_isBetweenItsTwoSolves_onRandomLevels();
+    void whatLiesBehindARide_isReachedWithTheClock_andNothingElse();
 };
 
 void MoversTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
@@ -99,6 +101,41 @@ void MoversTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
           undecided);
     QVERIFY2(rounds > 0 || ridden > count / 30, "random movers take somebody somewhere");
     QVERIFY2(decided >= 4 * undecided, "most of what movers lead to is decided");
+}
+
+void MoversTest::whatLiesBehindARide_isReachedWithTheClock_andNothingElse() {
+    const std::uint64_t seed = testing::seedOr(20261201);
+    const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
+    const int count = rounds > 0 ? rounds : 300;
+    int farther = 0, open = 0;
+    for (int round = 0; round < count; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        reach::Problem problem = testing::randomProblem(random);
+        testing::seeFromTheSide(problem.tables);
+        if (reach::solve(problem).states > 1200) continue;  // too slow with a clock
+        problem.parts.movers.push_back(testing::randomMover(random, problem.frame));
+        const auto found = searchWithClock(problem);
+        if (!found) continue;
+        const reach::Reached sure = reach::solve(problem, {}, reach::Extent::Sure);
+        reach::ByTheClock clock(problem, {});
+        for (int goals = 0; goals < 40; ++goals) {
+            const PxRect goal{random.between(0, problem.frame.widthPx() - 1),
+                              random.between(0, problem.frame.heightPx() - 1), 1, 1};
+            const bool isMet = std::any_of(
+                found->visited.begin(), found->visited.end(), [&](const std::pair<int, int>& at) {
+                    return goal.overlaps(
+                        {at.first, at.second, problem.tables.bodyWidth, problem.tables.bodyHeight});
+                });
+            const bool isSure = sure.meets(goal, problem.tables);
+            const bool isSaid = clock.meets(goal);
+            QVERIFY2(!isSure || isSaid, "ROOK_SEED=" + QByteArray::number(seed + round));
+            QVERIFY2(!isSaid || isMet, "ROOK_SEED=" + QByteArray::number(seed + round));
+            farther += isSaid && !isSure;
+            open += isMet && !isSaid;
+        }
+    }
+    qInfo("%d goals behind rides, %d left to runs of their own", farther, open);
+    QVERIFY2(rounds > 0 || farther > 0, "what lies behind rides is found");
 }
 
 ROOK_TEST(MoversTest)

@@ -116,7 +116,7 @@ void LiveReach::solveNext() {
                 };
                 if (isSoonReady) prepare();
                 outcome.proven =
-                    planLevel(project, proven, *cache, opacityOf(project, folder), flag);
+                    planLevel(project, proven, *cache, opacityOf(project, folder), flag, resolver);
                 if (!isSoonReady) prepare();
                 break;
             }

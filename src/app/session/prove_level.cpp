@@ -75,9 +75,11 @@ std::shared_ptr<const ProvenLevel> proveLevel(const level::Project& project,
         proven->formerRunHolds = reach::checkRun(*query, *level, *level->proof).isPossible;
     proven->query = std::make_shared<const reach::Query>(*query);
     const reach::Limits limits{reach::Limits{}.maxBytes, cancel};
-    proven->answer = former && former->query ? reach::answerAfter(*former->query, former->answer,
-                                                                  *query, limits, resolver)
-                                             : reach::answer(*query, limits, resolver);
+    proven->answer =
+        former && former->query
+            ? reach::answerAfter(*former->query, former->answer, *query, limits, resolver)
+            : reach::answer(*query, limits, resolver,
+                            whatIf.isAny() ? reach::Extent::All : reach::Extent::Sure);
     if (!proven->answer.onKit() && !proven->answer.onPuzzle()) {
         proven->covered = proven->answer.onCells().reached.visited;
         proven->covered.spreadRight(proven->answer.onCells().tables.bodyWidth);
@@ -93,7 +95,8 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
                                              const std::shared_ptr<const ProvenLevel>& proven,
                                              collide::ShapesCache& cache,
                                              const skin::Opacity& opacity,
-                                             const std::atomic<bool>* cancel) {
+                                             const std::atomic<bool>* cancel,
+                                             reach::Resolver* resolver) {
     auto planned = std::make_shared<ProvenLevel>(*proven);
     planned->project = project;
     const level::Level& level = *proven->level;
@@ -104,9 +107,13 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
         return planned;
     }
     const bool isAnswered = proven->query != nullptr;
-    planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
-        project, level, proven->query.get(), isAnswered ? &proven->answer : nullptr,
-        {reach::Limits{}.maxBytes, cancel}));
+    if (isAnswered)
+        reach::complete(*proven->query, planned->answer, {reach::Limits{}.maxBytes, cancel},
+                        resolver);
+    const reach::Answer& answer = planned->answer;
+    planned->plan = std::make_shared<const check::PlanReport>(
+        check::holdToPlan(project, level, proven->query.get(), isAnswered ? &answer : nullptr,
+                          {reach::Limits{}.maxBytes, cancel}));
     if (level.cells.bounds().area() <= maxLiveShapeCells) {
         auto shapes =
             collide::makeShapes(frameOf(level), level::LevelCells(project, level), cache, cancel);
@@ -116,9 +123,8 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     }
     planned->isPlanCurrent = true;
     if (isAnswered) planned->crossings = reach::crossingsOf(level, planned->answer);
-    // The answer stays where it is as long as `proven` is held.
-    auto board = check::boardReport(project, level,
-                                    std::shared_ptr<const reach::Answer>(proven, &proven->answer),
+    // Who keeps it must not keep what is planned here, which keeps that.
+    auto board = check::boardReport(project, level, std::make_shared<const reach::Answer>(answer),
                                     opacity, cancel);
     planned->report.take(check::Report::Part::Board, std::move(board.findings));
     planned->report.take(check::Report::Part::Plan, planned->plan->findings);

@@ -15,7 +15,7 @@ namespace rook::app {
 
 /// Solves one level whole: answer, covered px and findings; the runs that are kept are replayed
 /// first. What no body noticed since `former` is not solved again, and a resolver, if any, mends
-/// what it knows. Any thread.
+/// what it knows. Where movers may lead besides is left to planLevel. Any thread.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> proveLevel(
     const level::Project& project, std::shared_ptr<const level::Level> level,
     const std::atomic<bool>* cancel, const WhatIf& whatIf = {}, const ProvenLevel* former = nullptr,
@@ -28,9 +28,10 @@ namespace rook::app {
     const std::atomic<bool>* cancel);
 
 /// The same, audited, held to its plan, its shapes made. Any thread; the cache is the level's own.
-/// Findings that are notes come last.
+/// Findings that are notes come last. `resolver`, if any, is that of proveLevel.
 [[nodiscard]] std::shared_ptr<const ProvenLevel> planLevel(
     const level::Project& project, const std::shared_ptr<const ProvenLevel>& proven,
-    collide::ShapesCache& cache, const skin::Opacity& opacity, const std::atomic<bool>* cancel);
+    collide::ShapesCache& cache, const skin::Opacity& opacity, const std::atomic<bool>* cancel,
+    reach::Resolver* resolver = nullptr);
 
 }  // namespace rook::app

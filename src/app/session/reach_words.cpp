@@ -20,7 +20,9 @@ ReachWords wordsOnKit(const Session& session, const reach::KitAnswer& answer, Px
 ReachWords wordsOnCells(const ProvenLevel& proven, PxPoint px) {
     const reach::Reached& reached = proven.answer.onCells().reached;
     const runtime::MotionTables& tables = proven.answer.onCells().tables;
-    if (!proven.covered.test(px.x + reached.left, px.y + reached.top))
+    const bool isOpen = !proven.covered.test(px.x + reached.left, px.y + reached.top);
+    if (isOpen && reached.isOnlySure) return {tr("no body by itself; movers are looked at")};
+    if (isOpen)
         return {reached.mayMeetByMovers(PxRect{px.x, px.y, 1, 1}, tables)
                     ? tr("only by a mover, or in time: ask for a run to see how")
                     : tr("no body can be here")};

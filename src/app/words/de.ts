@@ -7772,6 +7772,10 @@ oder </translation>
         <translation>nein</translation>
     </message>
     <message>
+        <source>no body by itself; movers are looked at</source>
+        <translation>kein Körper allein; Beweger werden angesehen</translation>
+    </message>
+    <message>
         <source>no body can be here</source>
         <translation>hier kann kein Körper sein</translation>
     </message>
