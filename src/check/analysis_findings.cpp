@@ -94,7 +94,9 @@ private:
             add(FindingKind::RunInTime, Severity::Doubt,
                 "The exit can be reached, but no run among what is on at times was found", {},
                 {proof.exit});
-        if (!proof.comfort || proof.comfort->percent >= m_project.comfortLimitOf(m_level)) return;
+        if (!proof.comfort || proof.comfort->isLeast ||
+            proof.comfort->percent >= m_project.comfortLimitOf(m_level))
+            return;
         const PxRect place =
             proof.comfort->places.empty() ? PxRect{} : proof.comfort->places.front().body;
         add(FindingKind::ComfortLow, Severity::Doubt,

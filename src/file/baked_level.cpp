@@ -182,7 +182,7 @@ Json runProofJson(const reach::Proof& proof) {
     json["ticks"] = proof.run->ticks();
     json["inputs"] = spansJson(reach::spansOf(proof.run->inputs));
     json["inputColumns"] = {"ticks", "dx", "dy", "buttons"};
-    if (proof.comfort) json["comfort"] = proof.comfort->percent;
+    if (proof.comfort && !proof.comfort->isLeast) json["comfort"] = proof.comfort->percent;
     return json;
 }
 

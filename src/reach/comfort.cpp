@@ -107,7 +107,11 @@ std::optional<Comfort> comfortOf(const level::Project& project, const level::Lev
     for (int percent = 1; percent <= maxComfort && comfort.places.size() < mostPlaces;) {
         if (limits.isCancelled()) return std::nullopt;
         const auto exits = weakener.exitsAt(percent, start);
-        if (!exits) return std::nullopt;
+        if (!exits) {
+            if (limits.isCancelled()) return std::nullopt;
+            comfort.isLeast = !start;
+            break;
+        }
         if (*exits == *wanted) {
             if (!start) comfort.percent = percent;
             ++percent;
@@ -116,7 +120,8 @@ std::optional<Comfort> comfortOf(const level::Project& project, const level::Lev
         // Helped over the place that is missed, how much weaker yet?
         if (!run) break;
         const auto answer = weakener.answerAt(percent, start);
-        if (!answer) return std::nullopt;
+        if (limits.isCancelled()) return std::nullopt;
+        if (!answer) break;
         const auto place = firstMissed(*run, *answer, percent, from, query->problem.tables);
         if (!place) break;
         comfort.places.push_back(*place);

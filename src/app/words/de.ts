@@ -6388,6 +6388,10 @@ oder </translation>
         <translation>mindestens </translation>
     </message>
     <message>
+        <source>at least %1 %</source>
+        <translation>mindestens %1 %</translation>
+    </message>
+    <message>
         <source>at the bottom</source>
         <translation>unten</translation>
     </message>

@@ -156,8 +156,10 @@ void ProvePanel::showDepth(const ProvenLevel& proven) {
     const reach::Comfort* comfort =
         analysis && analysis->proof.comfort ? &*analysis->proof.comfort : nullptr;
     const bool isWhole = isNow && (!analysis || !analysis->runs || analysis->isComplete);
-    m_comfort->setText(comfort ? tr("%1 %").arg(comfort->percent) : isWhole ? none : tr("…"));
-    setTone(m_comfort, !isNow || !comfort ? theme.quietInk
+    m_comfort->setText(!comfort           ? isWhole ? none : tr("…")
+                                 : comfort->isLeast ? tr("at least %1 %").arg(comfort->percent)
+                                          : tr("%1 %").arg(comfort->percent));
+    setTone(m_comfort, !isNow || !comfort || comfort->isLeast ? theme.quietInk
                        : comfort->percent < std::max(1, m_session.document.project().comfortLimit)
                            ? theme.caution
                            : theme.ink);
