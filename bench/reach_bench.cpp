@@ -141,6 +141,26 @@ void solverWheelHall(benchmark::State& state) {
     solver(state, reach::queryOf(*project, *project->levels[1])->problem);
 }
 
+/// The verdict as the window tells it, and all that is known with it; with each per cent that a
+/// player is weaker, the way leads over the hoist from 8 on.
+void answerWheelHall(benchmark::State& state, reach::Extent extent, int weaker) {
+    const auto project =
+        file::openProject(file::diskStorage(), ROOK_SOURCE_DIR "/demo/lantern-weir");
+    reach::QueryOptions options;
+    options.weakening.percent = weaker;
+    const reach::Query query = *reach::queryOf(*project, *project->levels[1], options);
+    for (auto _ : state)
+        benchmark::DoNotOptimize(reach::answer(query, {}, nullptr, extent));
+}
+BENCHMARK_CAPTURE(answerWheelHall, verdict, reach::Extent::Sure, 0)
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(3);
+BENCHMARK_CAPTURE(answerWheelHall, whole, reach::Extent::All, 0)
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(3);
+BENCHMARK_CAPTURE(answerWheelHall, verdictByTheHoist, reach::Extent::Sure, 8)
+    ->Unit(benchmark::kMillisecond)
+    ->Iterations(2);
 BENCHMARK_CAPTURE(singleCellEdits, intake, 0)
     ->Unit(benchmark::kMillisecond)
     ->UseManualTime()

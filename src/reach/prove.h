@@ -22,7 +22,7 @@ struct TightPlace {
 /// still, as well as at all smaller ones.
 struct Comfort {
     int percent = 0;
-    bool isLeast = false;  ///< so much at least: whether more would do was not decided
+    bool isLeast = false;            ///< so much at least: whether more would do was not decided
     std::vector<TightPlace> places;  ///< the tightest first; few
     bool operator==(const Comfort&) const = default;
 };

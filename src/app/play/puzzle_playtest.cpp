@@ -335,8 +335,7 @@ private:
         }
         painter.setPen(theme.ink);
         const auto left = qsizetype(m_board->queue.size() - m_state.isPut);
-        paintFlag(painter, window, at + QPointF(-30, 0), tr("%1 left").arg(left),
-                  theme.ink);
+        paintFlag(painter, window, at + QPointF(-30, 0), tr("%1 left").arg(left), theme.ink);
         const auto names = puzzle::talliesUsed(m_level->puzzle);
         for (std::size_t i = 0; i < m_state.tallies.size(); ++i) {
             QString text = QStringLiteral("%1 %2")

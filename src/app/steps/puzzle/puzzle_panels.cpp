@@ -26,9 +26,8 @@ public:
         const LevelId& id = m_session.document.level()->id;
         const auto proven = m_session.proofs.of(id);
         const auto found = proven ? proven->report.findings() : std::vector<check::Finding>();
-        setNote(m_session.proofs.isCurrent(id)
-                    ? tr("%1 open").arg(check::openCount(found))
-                    : QStringLiteral("…"));
+        setNote(m_session.proofs.isCurrent(id) ? tr("%1 open").arg(check::openCount(found))
+                                               : QStringLiteral("…"));
         m_list->show(found);
     }
     void stepFinding(int by) { m_list->step(by); }

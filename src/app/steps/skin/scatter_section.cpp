@@ -91,7 +91,8 @@ public:
         const level::Project& project = m_session.document.project();
         const auto& rules = m_session.document.level()->scatter;
         if (m_rule >= int(rules.size())) m_rule = -1;
-        setNote(rules.empty() ? tr("no rule yet") : counted(qsizetype(rules.size()), tr("rule"), tr("rules")));
+        setNote(rules.empty() ? tr("no rule yet")
+                              : counted(qsizetype(rules.size()), tr("rule"), tr("rules")));
         refreshRows();
         const ScatterRule rule = inHand();
         QStringList kinds;
