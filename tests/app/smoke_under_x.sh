@@ -14,6 +14,10 @@ echo "$count pictures"
 rm -rf "$out/guide"
 QT_QPA_PLATFORM=xcb XDG_CONFIG_HOME="$out/config" XDG_DATA_HOME="$out/data" xvfb-run -a \
     -s "-screen 0 1400x900x24" "$program" --guide-shots "$out/guide"
+# The window in another language, larger.
+LC_ALL=de_DE.UTF-8 QT_SCALE_FACTOR=1.5 QT_QPA_PLATFORM=xcb XDG_CONFIG_HOME="$out/config" xvfb-run -a \
+    -s "-screen 0 2000x1300x24" "$program" --shots "$out/german" --only cast "$demo"
+cp "$out/german/cast-day.png" "$out/guide/german.png"
 for picture in "$(dirname "$0")"/../../docs/guide/pictures/*.png; do
     [ -s "$out/guide/$(basename "$picture")" ] || { echo "$(basename "$picture") is not made any more"; exit 1; }
 done
