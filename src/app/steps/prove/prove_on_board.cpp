@@ -9,6 +9,7 @@
 #include "app/session/reach_words.h"
 #include "app/steps/prove/prove_options.h"
 #include "app/tools/jump_ruler.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 

@@ -6,6 +6,7 @@
 #include "app/panels/finding_list.h"
 #include "app/panels/section_panel.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/level_kinds.h"
 
 namespace rook::app {

@@ -4,6 +4,7 @@
 #include "app/board/board.h"
 #include "app/steps/skin/skin_options.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/words.h"
 #include "level/tile_edits.h"
 #include "skin/dressing.h"
 #include "skin/pins.h"
