@@ -3,6 +3,7 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 

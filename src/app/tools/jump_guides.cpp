@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "app/ui/words.h"
 #include "reach/verdict.h"
 
 namespace rook::app {

@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "app/ui/buttons.h"
+#include "app/ui/words.h"
 
 namespace rook::app {
 

@@ -4,6 +4,7 @@
 
 #include "app/ui/number_text.h"
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/tracks.h"
 
 namespace rook::app {

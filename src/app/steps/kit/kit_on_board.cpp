@@ -4,6 +4,7 @@
 #include "app/board/board.h"
 #include "app/painting/kit_painter.h"
 #include "app/steps/kit/kit_options.h"
+#include "app/ui/words.h"
 #include "kit/edits.h"
 
 namespace rook::app {

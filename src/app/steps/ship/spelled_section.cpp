@@ -4,6 +4,7 @@
 
 #include "app/ui/buttons.h"
 #include "app/ui/controls.h"
+#include "app/ui/words.h"
 #include "level/level_edits.h"
 
 namespace rook::app {

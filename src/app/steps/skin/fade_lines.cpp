@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "app/ui/theme.h"
+#include "app/ui/words.h"
 #include "level/look_edits.h"
 #include "level/tile_edits.h"
 
