@@ -12,11 +12,12 @@ namespace rook::file {
 
 inline constexpr std::size_t maxModelBytes = 64 * 1024 * 1024;
 
-/// The triangles of all meshes in the scene, where their nodes put them; materials and images are
-/// passed over. `name` ends in .gltf, .glb or .obj; further files are read from `folder` alone.
-/// Errors: BadSyntax for what cannot be read; OutOfRange for numbers that are none, places that do
-/// not exist and more than 2,000,000 triangles; UnsafePath for files outside of the folder;
-/// NotApplicable without faces, or for what needs an extension.
+/// The triangles of all meshes in the scene, where their nodes put them, with their materials and
+/// pictures. A picture or .mtl file that is not there is left out. `name` ends in .gltf, .glb or
+/// .obj; further files are read from `folder` alone. Errors: BadSyntax for what cannot be read;
+/// OutOfRange for numbers that are none, places that do not exist and more than 2,000,000
+/// triangles; UnsafePath for files outside of the folder; NotApplicable without faces, or for what
+/// needs an extension.
 [[nodiscard]] Result<kit::Mesh> readModel(Storage& storage, const Path& folder,
                                           const std::string& name, const std::string& bytes);
 

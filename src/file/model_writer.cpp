@@ -1,6 +1,5 @@
 #include <algorithm>
 #include <cmath>
-#include <limits>
 #include <map>
 #include <set>
 
@@ -19,70 +18,42 @@ using kit::Point3;
 class GltfBuilding : public GltfFile {
 public:
     int addMaterial(const std::string& color) {
-        const auto channel = [&](std::size_t at) {
-            return std::strtol(color.substr(at, 2).c_str(), nullptr, 16) / 255.0;
-        };
-        // Factors are linear, colours as people write them are not.
-        const auto linear = [](double value) {
-            return value <= 0.04045 ? value / 12.92 : std::pow((value + 0.055) / 1.055, 2.4);
-        };
-        tinygltf::Material material;
+        kit::Material material;
         material.name = color;
-        material.pbrMetallicRoughness.baseColorFactor = {linear(channel(1)), linear(channel(3)),
-                                                         linear(channel(5)), 1.0};
-        material.pbrMetallicRoughness.metallicFactor = 0.0;
-        material.pbrMetallicRoughness.roughnessFactor = 0.9;
-        m_model.materials.push_back(material);
-        return static_cast<int>(m_model.materials.size()) - 1;
+        for (std::size_t i = 0; i < 3; ++i)
+            material.color[i] =
+                static_cast<double>(std::strtol(color.substr(1 + 2 * i, 2).c_str(), nullptr, 16)) /
+                255;
+        return addMaterial(material, -1);
     }
 
-    /// Flat-shaded: every triangle with corners of its own. Triangles without area are left out.
+    /// The materials of a mesh with their pictures, or else the one told. Flat-shaded, with
+    /// triangles that have corners of their own, where the mesh has no normals. Triangles without
+    /// area are left out.
     int addMesh(const Mesh& mesh, const std::string& name, int material) {
-        std::vector<float> positions, normals;
-        float low[3], high[3];
-        std::fill(std::begin(low), std::end(low), std::numeric_limits<float>::max());
-        std::fill(std::begin(high), std::end(high), std::numeric_limits<float>::lowest());
-        for (const auto& triangle : mesh.triangles) {
-            double p[3][3];
-            for (std::size_t i = 0; i < 3; ++i) {
-                const Point3& corner = mesh.points[triangle[i]];
-                p[i][0] = corner.x;
-                p[i][1] = corner.z;
-                p[i][2] = corner.y;
-            }
-            double u[3], v[3];
-            for (std::size_t k = 0; k < 3; ++k) {
-                u[k] = p[1][k] - p[0][k];
-                v[k] = p[2][k] - p[0][k];
-            }
-            double n[3] = {u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2],
-                           u[0] * v[1] - u[1] * v[0]};
-            const double length = std::sqrt(n[0] * n[0] + n[1] * n[1] + n[2] * n[2]);
-            if (length < 1e-12) continue;
-            for (const auto& corner : p)
-                for (std::size_t k = 0; k < 3; ++k) {
-                    const auto value = static_cast<float>(corner[k]);
-                    positions.push_back(value);
-                    normals.push_back(static_cast<float>(n[k] / length));
-                    low[k] = std::min(low[k], value);
-                    high[k] = std::max(high[k], value);
-                }
-        }
-        if (positions.empty()) return -1;
-        tinygltf::Primitive primitive;
-        primitive.mode = TINYGLTF_MODE_TRIANGLES;
-        primitive.material = material;
-        const int at = addFloats(positions);
-        tinygltf::Accessor& accessor = m_model.accessors[static_cast<std::size_t>(at)];
-        for (std::size_t k = 0; k < 3; ++k) {
-            accessor.minValues.push_back(static_cast<double>(low[k]));
-            accessor.maxValues.push_back(static_cast<double>(high[k]));
-        }
-        primitive.attributes["POSITION"] = at;
-        primitive.attributes["NORMAL"] = addFloats(normals);
         tinygltf::Mesh made;
         made.name = name;
-        made.primitives.push_back(primitive);
+        const bool hasMaterials =
+            !mesh.materials.empty() && mesh.materialOf.size() == mesh.triangles.size();
+        std::map<std::uint32_t, std::vector<std::uint32_t>> byMaterial;
+        for (std::uint32_t i = 0; i < mesh.triangles.size(); ++i)
+            byMaterial[hasMaterials ? mesh.materialOf[i] : 0].push_back(i);
+        std::vector<int> pictures(mesh.pictures.size(), -1);
+        for (const auto& [of, triangles] : byMaterial) {
+            tinygltf::Primitive primitive = primitiveOf(mesh, triangles);
+            if (primitive.attributes.empty()) continue;
+            primitive.material = material;
+            if (hasMaterials && of < mesh.materials.size()) {
+                const int picture = mesh.materials[of].picture;
+                const bool hasPicture =
+                    picture >= 0 && static_cast<std::size_t>(picture) < pictures.size();
+                primitive.material = addMaterial(
+                    mesh.materials[of],
+                    hasPicture ? pictureAt(mesh, static_cast<std::size_t>(picture), pictures) : -1);
+            }
+            made.primitives.push_back(std::move(primitive));
+        }
+        if (made.primitives.empty()) return -1;
         m_model.meshes.push_back(made);
         return static_cast<int>(m_model.meshes.size()) - 1;
     }
@@ -102,13 +73,99 @@ public:
     }
 
 private:
-    int addFloats(const std::vector<float>& values) {
+    int addMaterial(const kit::Material& own, int texture) {
+        // Factors are linear, colours as people write them are not.
+        const auto linear = [](double value) {
+            return value <= 0.04045 ? value / 12.92 : std::pow((value + 0.055) / 1.055, 2.4);
+        };
+        tinygltf::Material material;
+        material.name = own.name;
+        auto& plain = material.pbrMetallicRoughness;
+        plain.baseColorFactor = {linear(own.color[0]), linear(own.color[1]), linear(own.color[2]),
+                                 1.0};
+        plain.metallicFactor = own.metallic;
+        plain.roughnessFactor = own.roughness;
+        plain.baseColorTexture.index = texture;
+        material.doubleSided = own.isSeenFromBehind;
+        m_model.materials.push_back(material);
+        return static_cast<int>(m_model.materials.size()) - 1;
+    }
+    /// The texture of a picture of the mesh, put in the file once.
+    int pictureAt(const Mesh& mesh, std::size_t picture, std::vector<int>& known) {
+        if (known[picture] >= 0) return known[picture];
+        const std::string& bytes = *mesh.pictures[picture];
+        tinygltf::Image image;
+        image.mimeType = bytes.starts_with("\x89PNG") ? "image/png" : "image/jpeg";
+        image.bufferView = addBytes(bytes.data(), bytes.size(), 0);
+        m_model.images.push_back(image);
+        tinygltf::Texture texture;
+        texture.source = static_cast<int>(m_model.images.size()) - 1;
+        m_model.textures.push_back(texture);
+        return known[picture] = static_cast<int>(m_model.textures.size()) - 1;
+    }
+    tinygltf::Primitive primitiveOf(const Mesh& mesh, const std::vector<std::uint32_t>& triangles) {
+        const bool hasNormals = mesh.normals.size() == mesh.points.size();
+        const bool hasPlaces = mesh.places.size() == mesh.points.size();
+        std::vector<float> positions, normals, places;
+        for (const std::uint32_t index : triangles) {
+            const auto& triangle = mesh.triangles[index];
+            double p[3][3];
+            for (std::size_t i = 0; i < 3; ++i) {
+                const Point3& corner = mesh.points[triangle[i]];
+                p[i][0] = corner.x;
+                p[i][1] = corner.z;
+                p[i][2] = corner.y;
+            }
+            double u[3], v[3];
+            for (std::size_t k = 0; k < 3; ++k) {
+                u[k] = p[1][k] - p[0][k];
+                v[k] = p[2][k] - p[0][k];
+            }
+            const double n[3] = {u[1] * v[2] - u[2] * v[1], u[2] * v[0] - u[0] * v[2],
+                                 u[0] * v[1] - u[1] * v[0]};
+            const double length = std::sqrt(n[0] * n[0] + n[1] * n[1] + n[2] * n[2]);
+            if (length < 1e-12) continue;
+            for (std::size_t i = 0; i < 3; ++i) {
+                const Point3 own = hasNormals ? mesh.normals[triangle[i]] : Point3{};
+                const double normal[3] = {hasNormals ? own.x : n[0] / length,
+                                          hasNormals ? own.z : n[1] / length,
+                                          hasNormals ? own.y : n[2] / length};
+                for (std::size_t k = 0; k < 3; ++k) {
+                    positions.push_back(static_cast<float>(p[i][k]));
+                    normals.push_back(static_cast<float>(normal[k]));
+                }
+                if (hasPlaces)
+                    places.insert(places.end(), mesh.places[triangle[i]].begin(),
+                                  mesh.places[triangle[i]].end());
+            }
+        }
+        tinygltf::Primitive primitive;
+        primitive.mode = TINYGLTF_MODE_TRIANGLES;
+        if (positions.empty()) return primitive;
+        const int at = addFloats(positions, TINYGLTF_TYPE_VEC3);
+        tinygltf::Accessor& accessor = m_model.accessors[static_cast<std::size_t>(at)];
+        for (std::size_t k = 0; k < 3; ++k) {
+            float low = positions[k], high = positions[k];
+            for (std::size_t i = k; i < positions.size(); i += 3) {
+                low = std::min(low, positions[i]);
+                high = std::max(high, positions[i]);
+            }
+            accessor.minValues.push_back(static_cast<double>(low));
+            accessor.maxValues.push_back(static_cast<double>(high));
+        }
+        primitive.attributes["POSITION"] = at;
+        primitive.attributes["NORMAL"] = addFloats(normals, TINYGLTF_TYPE_VEC3);
+        if (hasPlaces) primitive.attributes["TEXCOORD_0"] = addFloats(places, TINYGLTF_TYPE_VEC2);
+        return primitive;
+    }
+    int addFloats(const std::vector<float>& values, int type) {
         tinygltf::Accessor accessor;
         accessor.bufferView =
             addBytes(values.data(), values.size() * sizeof(float), TINYGLTF_TARGET_ARRAY_BUFFER);
         accessor.componentType = TINYGLTF_COMPONENT_TYPE_FLOAT;
-        accessor.type = TINYGLTF_TYPE_VEC3;
-        accessor.count = values.size() / 3;
+        accessor.type = type;
+        accessor.count = values.size() / static_cast<std::size_t>(tinygltf::GetNumComponentsInType(
+                                             static_cast<std::uint32_t>(type)));
         m_model.accessors.push_back(accessor);
         return static_cast<int>(m_model.accessors.size()) - 1;
     }

@@ -85,7 +85,7 @@ private:
         return sides;
     }
     void addFace(std::vector<Point3> corners, FaceSort sort) {
-        m_faces.push_back({std::move(corners), sort, m_cell});
+        m_faces.push_back({std::move(corners), sort, m_cell, m_wall});
     }
     void addBox(const Box& box, FaceSort top, unsigned hidden) {
         const Point3& l = box.low;
@@ -158,19 +158,18 @@ private:
         if (side == Side::Left) box.high.x = a.x + across;
         if (side == Side::Down) box.low.y = b.y - down;
         if (side == Side::Up) box.high.y = a.y + down;
+        m_wall = side;
         addBox(box, FaceSort::Wall, 0);
+        m_wall.reset();
     }
 
     const Kit& m_kit;
     const Piece& m_piece;
     std::map<std::tuple<int, int, int>, const PieceCell*> m_cells;
     std::size_t m_cell = 0;
+    std::optional<Side> m_wall;  ///< that is being built
     std::vector<Face> m_faces;
 };
-
-Point3 pivotUnits(const Kit& kit, const Piece& piece) {
-    return {piece.pivotX * unitsOf(kit.width) / 2, piece.pivotY * unitsOf(kit.depth) / 2, 0};
-}
 
 Box boxOfMesh(const Mesh& mesh) {
     Box box{mesh.points.front(), mesh.points.front()};
@@ -249,6 +248,26 @@ void proposePorts(const Kit& kit, const Mesh& mesh, const Box& box, const std::s
 
 }  // namespace
 
+Point3 pivotUnits(const Kit& kit, const Piece& piece) {
+    return {piece.pivotX * unitsOf(kit.width) / 2, piece.pivotY * unitsOf(kit.depth) / 2, 0};
+}
+
+std::size_t cellUnder(const Kit& kit, const Piece& piece, const Point3& place) {
+    std::size_t nearest = 0;
+    double best = 1e30;
+    for (std::size_t i = 0; i < piece.cells.size(); ++i) {
+        const double dx = (piece.cells[i].at.x + 0.5) * unitsOf(kit.width) - place.x;
+        const double dy = (piece.cells[i].at.y + 0.5) * unitsOf(kit.depth) - place.y;
+        const double dz = (piece.cells[i].storey + 0.5) * unitsOf(kit.storey) - place.z;
+        const double far = dx * dx + dy * dy + dz * dz;
+        if (far < best) {
+            best = far;
+            nearest = i;
+        }
+    }
+    return nearest;
+}
+
 std::vector<Face> facesOf(const Kit& kit, const Piece& piece) {
     return Building(kit, piece).run();
 }
@@ -268,18 +287,7 @@ std::vector<Face> facesOf(const Kit& kit, const Piece& piece, const Mesh& mesh) 
             middle.y += face.corners.back().y / 3;
             middle.z += face.corners.back().z / 3;
         }
-        // Drawn with the cell that it is over.
-        double best = 1e30;
-        for (std::size_t i = 0; i < piece.cells.size(); ++i) {
-            const double dx = (piece.cells[i].at.x + 0.5) * unitsOf(kit.width) - middle.x;
-            const double dy = (piece.cells[i].at.y + 0.5) * unitsOf(kit.depth) - middle.y;
-            const double dz = (piece.cells[i].storey + 0.5) * unitsOf(kit.storey) - middle.z;
-            const double far = dx * dx + dy * dy + dz * dz;
-            if (far < best) {
-                best = far;
-                face.cell = i;
-            }
-        }
+        face.cell = cellUnder(kit, piece, middle);
         faces.push_back(std::move(face));
     }
     return faces;

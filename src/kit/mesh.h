@@ -3,6 +3,8 @@
 /// model comes to beside the module.
 
 #include <array>
+#include <memory>
+#include <optional>
 
 #include "base/result.h"
 #include "kit/placed.h"
@@ -20,21 +22,45 @@ enum class FaceSort : unsigned char { Floor, Slope, Step, Flank, Wall, Model };
 struct Face {
     std::vector<Point3> corners;  ///< three or more, in one plane, counter-clockwise from outside
     FaceSort sort = FaceSort::Floor;
-    std::size_t cell = 0;  ///< of the piece, that it is drawn with
+    std::size_t cell = 0;           ///< of the piece, that it is drawn with
+    std::optional<Side> wall = {};  ///< of a wall: the side of its module that it stands on
 };
 
 /// Floors as slabs, ramps and stairs filled to the ground, walls a storey high, blocks. Faces
 /// between two cells of the piece that nobody can see are left out.
 [[nodiscard]] std::vector<Face> facesOf(const Kit& kit, const Piece& piece);
 
+/// What the faces of a model are made of, as far as a plain light shows it.
+struct Material {
+    std::string name;
+    std::array<double, 3> color{1, 1, 1};  ///< red, green, blue as people write them, 0 to 1
+    double metallic = 0;                   ///< 0 to 1
+    double roughness = 0.9;                ///< 0 to 1
+    int picture = -1;  ///< of the mesh's pictures, that the colour is times; -1: none
+    bool isSeenFromBehind = false;
+    bool operator==(const Material&) const = default;
+};
+
 /// Triangles of a model, in its own units, y up as the formats have it turned into z up.
 struct Mesh {
     std::vector<Point3> points;
     std::vector<std::array<std::uint32_t, 3>> triangles;
+    std::vector<Point3> normals = {};  ///< one a point, or none
+    /// Where a point is in its material's picture, from its upper left corner, 1 for its size; one
+    /// a point, or none.
+    std::vector<std::array<float, 2>> places = {};
+    std::vector<Material> materials = {};
+    std::vector<std::uint32_t> materialOf = {};  ///< one a triangle; none without materials
+    /// Bytes of PNG or JPEG files.
+    std::vector<std::shared_ptr<const std::string>> pictures = {};
 };
 /// The triangles as faces; `piece` says where its pivot, the mesh's origin, lies.
 [[nodiscard]] std::vector<Face> facesOf(const Kit& kit, const Piece& piece, const Mesh& mesh);
 [[nodiscard]] Mesh meshOf(const std::vector<Face>& faces);
+/// Where the piece's pivot is, units from its corner.
+[[nodiscard]] Point3 pivotUnits(const Kit& kit, const Piece& piece);
+/// The cell of the piece that is nearest to a place of it.
+[[nodiscard]] std::size_t cellUnder(const Kit& kit, const Piece& piece, const Point3& place);
 
 /// What a model comes to: a piece with its footprint, measure and proposed ports, and what is odd
 /// about it, a sentence each.

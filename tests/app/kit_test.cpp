@@ -28,7 +28,12 @@ using level::PlacedPiece;
 class KitWindowTest : public testing::DemoWindow {
     Q_OBJECT
 private slots:
-    void initTestCase() { useOwnSettings("rookplot-kit-test"); }
+    void initTestCase() {
+        useOwnSettings("rookplot-kit-test");
+        // The painter, which is there wherever OpenGL is not.
+        qputenv("ROOKPLOT_NO_OPENGL", "1");
+    }
+    void cleanupTestCase() { qunsetenv("ROOKPLOT_NO_OPENGL"); }
     void init() {
         openDemo();
         trigger("new-kit-level");
@@ -289,8 +294,8 @@ void KitWindowTest::storeys_goUpAndDown_byKeys() {
 }
 
 void KitWindowTest::axon_placesAndPicks_asThePlan() {
-    trigger("axon-action");
-    trigger("axon-action");
+    trigger("depth-action");
+    trigger("depth-action");
     auto* axon = part<AxonView>("axon");
     QVERIFY(axon->isVisible() && !board().isVisible());
     take("flags");
@@ -314,7 +319,7 @@ void KitWindowTest::axon_placesAndPicks_asThePlan() {
     const QImage peeled = axon->grab().toImage();
     axon->setPeel(1);
     QVERIFY(axon->grab().toImage() != peeled);
-    trigger("axon-action");
+    trigger("depth-action");
     QVERIFY(board().isVisible() && !axon->isVisible());
 }
 
@@ -421,11 +426,11 @@ void KitWindowTest::model_isExamined_fitted_andPlaced() {
     session().workbench.chooseTool("place");
     click(8, 8);
     QVERIFY(at(8, 8));
-    trigger("axon-action");
+    trigger("depth-action");
     auto* axon = part<AxonView>("axon");
     axon->grab();  // with its model
-    trigger("axon-action");
-    trigger("axon-action");
+    trigger("depth-action");
+    trigger("depth-action");
     // A broken one is told in one sentence.
     testing::writeBytes(file, "glTF");
     for (QWidget* parent = part<QWidget>("piece-remarks"); parent; parent = parent->parentWidget())

@@ -5,6 +5,7 @@
 
 #include <QProcess>
 #include <cmath>
+#include <set>
 
 #include "data.h"
 #include "file/bundle.h"
@@ -30,6 +31,9 @@ private slots:
     void model_isExamined_againstTheModule();
     void fittedModel_isExact();
     void obj_isRead();
+    void materials_areReadFromObj();
+    void materials_surviveWriting();
+    void pictureThatIsGone_isLeftOut();
     void badModels_areOneSentence_data();
     void badModels_areOneSentence();
     void model_readsBesideItself_andNowhereElse();
@@ -257,7 +261,93 @@ void KitFilesTest::obj_isRead() {
     const auto mesh = file::readModel(disk(), {}, "slab.obj", obj);
     QVERIFY2(mesh.has_value(), mesh ? "" : mesh.error().sentence().c_str());
     QCOMPARE(mesh->triangles.size(), std::size_t{2});
-    QCOMPARE(mesh->points[2], (kit::Point3{4, 4, 0}));
+    QCOMPARE(mesh->points.size(), std::size_t{4});
+    QVERIFY(std::find(mesh->points.begin(), mesh->points.end(), kit::Point3{4, 4, 0}) !=
+            mesh->points.end());
+}
+
+/// Two triangles of two materials, with normals and places in a picture.
+void KitFilesTest::materials_areReadFromObj() {
+    const QTemporaryDir folder;
+    testing::writeBytes(folder.filePath("slab.mtl"),
+                        "newmtl stone\nKd 0.5 0.25 1\nPr 0.4\nPm 0.1\nmap_Kd wet.png\n"
+                        "newmtl brass\nKd 1 0.5 0\nmap_Kd gone.png\n");
+    testing::writeBytes(folder.filePath("wet.png"), "bytes of a picture");
+    const std::string obj =
+        "mtllib slab.mtl\nv 0 0 0\nv 4 0 0\nv 4 0 4\nv 0 0 4\nvn 0 1 0\nvt 0 0\nvt 1 0.25\n"
+        "usemtl stone\nf 1/1/1 4/2/1 3/1/1\nusemtl brass\nf 1/1/1 3/1/1 2/1/1\n";
+    const auto mesh = file::readModel(disk(), folder.path().toStdString(), "slab.obj", obj);
+    QVERIFY2(mesh.has_value(), mesh ? "" : mesh.error().sentence().c_str());
+    QCOMPARE(mesh->materialOf, (std::vector<std::uint32_t>{0, 1}));
+    QCOMPARE(mesh->materials[0].name, std::string("stone"));
+    QCOMPARE(mesh->materials[0].picture, 0);
+    QVERIFY(std::abs(mesh->materials[0].color[1] - 0.25) < 1e-6);
+    QVERIFY(std::abs(mesh->materials[0].roughness - 0.4) < 1e-6);
+    QCOMPARE(mesh->materials[1].picture, -1);  // the file is not there
+    QCOMPARE(*mesh->pictures[0], std::string("bytes of a picture"));
+    QCOMPARE(mesh->normals[0], (kit::Point3{0, 0, 1}));
+    // From the upper left corner here, from the lower left one there.
+    QCOMPARE(mesh->places[mesh->triangles[0][1]], (std::array<float, 2>{1, 0.75F}));
+    // The .mtl file that is gone leaves the model as it is.
+    QVERIFY(QFile::remove(folder.filePath("slab.mtl")));
+    const auto bare = file::readModel(disk(), folder.path().toStdString(), "slab.obj", obj);
+    QVERIFY(bare && bare->triangles.size() == 2 && bare->materials.empty());
+}
+
+void KitFilesTest::materials_surviveWriting() {
+    kit::Mesh mesh = boxMesh(0, 0, 0, 4, 4, 3);
+    mesh.materials = {{"stone", {0.5, 0.25, 1}, 0.25, 0.5, 0, true},
+                      {"brass", {1, 0.5, 0}, 0.75, 0.125, -1, false}};
+    mesh.pictures = {std::make_shared<const std::string>("\x89PNG bytes of a picture")};
+    for (std::size_t i = 0; i < mesh.triangles.size(); ++i)
+        mesh.materialOf.push_back(i % 3 == 0 ? 0 : 1);
+    for (const kit::Point3& p : mesh.points) {
+        mesh.normals.push_back({p.x > 0 ? 0.6 : -0.6, 0, 0.8});
+        mesh.places.push_back({float(p.x) / 4, float(p.y) / 4});
+    }
+    const auto read = file::readModel(disk(), {}, "box.glb", file::glbOf(mesh, "box", "#8a94a0"));
+    QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
+    QCOMPARE(read->triangles.size(), mesh.triangles.size());
+    QCOMPARE(*read->pictures.at(0), *mesh.pictures[0]);
+    // Each triangle with its material, normals and places; they may be told in another order.
+    const auto told = [](const kit::Mesh& of) {
+        std::multiset<std::string> all;
+        for (std::size_t i = 0; i < of.triangles.size(); ++i) {
+            const kit::Material& m = of.materials[of.materialOf[i]];
+            std::string text =
+                m.name + ' ' + std::to_string(m.picture) + (m.isSeenFromBehind ? " both" : "");
+            for (const double value : {m.color[0], m.color[1], m.color[2], m.metallic, m.roughness})
+                text += ' ' + std::to_string(std::lround(value * 1e4));
+            for (const std::uint32_t corner : of.triangles[i]) {
+                const kit::Point3& p = of.points[corner];
+                const kit::Point3& n = of.normals[corner];
+                for (const double value :
+                     {p.x, p.y, p.z, n.x, n.y, n.z, double(of.places[corner][0]),
+                      double(of.places[corner][1])})
+                    text += ' ' + std::to_string(std::lround(value * 1e4));
+            }
+            all.insert(text);
+        }
+        return all;
+    };
+    QCOMPARE(told(*read), told(mesh));
+}
+
+void KitFilesTest::pictureThatIsGone_isLeftOut() {
+    const QTemporaryDir folder;
+    std::string gltf = triangleGltf(inlineBuffer({0, 0, 0, 1, 0, 0, 0, 1, 0}));
+    const auto with = [&](const std::string& picture) {
+        std::string text = gltf;
+        text.insert(1, R"("images": [{"uri": ")" + picture +
+                           R"("}], "textures": [{"source": 0}], "materials": [)" +
+                           R"({"pbrMetallicRoughness": {"baseColorTexture": {"index": 0}}}],)");
+        return file::readModel(disk(), folder.path().toStdString(), "a.gltf", text);
+    };
+    const auto read = with("gone.png");
+    QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
+    QVERIFY(read->pictures.empty() && read->materials.at(0).picture == -1);
+    const auto outside = with("../../secret.png");
+    QVERIFY(!outside && outside.error().kind == ErrorKind::UnsafePath);
 }
 
 void KitFilesTest::badModels_areOneSentence_data() {

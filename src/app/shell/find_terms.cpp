@@ -48,7 +48,8 @@ constexpr Terms allTerms[] = {
     {"fit-action", QT_TR_NOOP("zoom whole reset view centre center all")},
     {"zoom-in-action", QT_TR_NOOP("larger bigger closer magnify")},
     {"zoom-out-action", QT_TR_NOOP("smaller farther")},
-    {"axon-action", QT_TR_NOOP("3d isometric depth perspective")},
+    {"depth-action", QT_TR_NOOP("3d isometric depth perspective")},
+    {"corner-action", QT_TR_NOOP("3d rotate turn orbit camera")},
     {"storey-up-action", QT_TR_NOOP("floor above height")},
     {"storey-down-action", QT_TR_NOOP("floor below height")},
     {"whole-board-action", QT_TR_NOOP("full screen fullscreen distraction hide panels "

@@ -86,7 +86,7 @@ MainWindow::MainWindow() : m_session(allSteps()) {
     connect(&m_session.document, &Document::historyChanged, this, &MainWindow::refreshActions);
     connect(&m_session.document, &Document::levelSwitched, this, [this] {
         refreshActions();
-        showAxon(m_axonShown);
+        showAslant(m_aslantShown);
     });
     takeThemeFromSettings();
     refreshActions();
@@ -99,13 +99,22 @@ MainWindow::~MainWindow() {
     delete takeCentralWidget();
 }
 
-void MainWindow::showAxon(Axon shown) {
-    m_axonShown = shown;
+bool MainWindow::isPlanHidden() const {
+    return m_aslant && m_aslant->isVisible() && m_aslantShown == Aslant::Instead;
+}
+
+void MainWindow::showAslant(Aslant shown) {
+    m_aslantShown = shown;
     const bool isKit = level::traitsOf(m_session.document.level()->kind).isOfPieces;
-    m_axonAction->setEnabled(isKit);
-    const bool hasAxon = isKit && shown != Axon::Off;
-    const bool hasPlan = !hasAxon || shown == Axon::Beside;
-    m_axon->setVisible(hasAxon && !m_page);
+    m_aslantAction->setEnabled(isKit);
+    m_cornerAction->setEnabled(isKit);
+    const bool hasAslant = isKit && shown != Aslant::Off;
+    const bool hasPlan = !hasAslant || shown == Aslant::Beside;
+    if (hasAslant && !m_aslant) {
+        m_aslant = makeViewAslant(m_session, *m_board, centralWidget());
+        m_middle->insertWidget(m_middle->indexOf(m_plan) + 1, m_aslant, 1);
+    }
+    if (m_aslant) m_aslant->setVisible(hasAslant && !m_page);
     m_plan->setVisible(hasPlan && !m_page);
 }
 
@@ -143,13 +152,10 @@ void MainWindow::buildLayout() {
     grid->addWidget(new Ruler(m_session, *m_board, Qt::Horizontal, m_plan), 0, 1);
     grid->addWidget(new Ruler(m_session, *m_board, Qt::Vertical, m_plan), 1, 0);
     grid->addWidget(m_board, 1, 1);
-    m_axon = new AxonView(m_session, *m_board, centre);
-    m_axon->hide();
     m_middle = new QHBoxLayout;
     m_middle->setSpacing(0);
     m_middle->addWidget(m_order);
     m_middle->addWidget(m_plan, 1);
-    m_middle->addWidget(m_axon, 1);
     m_middle->addWidget(m_margin);
     rows->addWidget(m_head);
     m_notice = new Notice(m_session, centre);
@@ -360,7 +366,7 @@ void MainWindow::setNight(bool isNight) {
     qApp->setPalette(theme.palette());
     qApp->setStyleSheet(theme.styleSheet());
     m_board->themeChanged();
-    m_axon->themeChanged();
+    if (m_aslant) m_aslant->themeChanged();
     m_order->themeChanged();
     m_tray->themeChanged();
     m_margin->themeChanged();

@@ -15,7 +15,7 @@
 #include "app/shell/order.h"
 #include "app/shell/status_line.h"
 #include "app/shell/tray.h"
-#include "app/steps/kit/axon_view.h"
+#include "app/steps/kit/view_aslant.h"
 
 namespace rook::app {
 
@@ -127,8 +127,8 @@ private:
     Notice* m_notice = nullptr;
     Order* m_order = nullptr;
     Board* m_board = nullptr;
-    AxonView* m_axon = nullptr;
-    QWidget* m_plan = nullptr;  ///< the board with its rulers
+    ViewAslant* m_aslant = nullptr;  ///< made when it is first shown
+    QWidget* m_plan = nullptr;       ///< the board with its rulers
     QHBoxLayout* m_middle = nullptr;
     LevelSheet* m_sheet = nullptr;
     PlacementsPage* m_placements = nullptr;
@@ -147,11 +147,14 @@ private:
     Guide* m_guide = nullptr;  ///< a window of its own
     Page* m_page = nullptr;    ///< that stands in the board's place; null if none does
     QMenu* m_levelMenu = nullptr;
-    QAction* m_axonAction = nullptr;
+    QAction* m_aslantAction = nullptr;
+    QAction* m_cornerAction = nullptr;
     /// Beside the plan, instead of it, or not at all; on kit boards alone.
-    enum class Axon { Off, Beside, Instead };
-    Axon m_axonShown = Axon::Off;
-    void showAxon(Axon shown);
+    enum class Aslant { Off, Beside, Instead };
+    Aslant m_aslantShown = Aslant::Off;
+    void showAslant(Aslant shown);
+    /// The view that zooming and fitting is for: the plan, unless the other stands in its place.
+    [[nodiscard]] bool isPlanHidden() const;
     Margin* m_margin = nullptr;
     Tray* m_tray = nullptr;
     StatusLine* m_status = nullptr;

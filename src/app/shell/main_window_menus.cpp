@@ -101,21 +101,29 @@ void MainWindow::buildViewMenu() {
     add(menu, "game-action", tr("The &game"), Qt::Key_0, [this] { openGame(); });
     menu->addSeparator();
     const auto zoom = [this](double factor) {
+        if (isPlanHidden()) return m_aslant->zoomBy(factor);
         View view = m_board->view();
         view.zoomAt({m_board->width() / 2.0, m_board->height() / 2.0}, factor);
         m_board->setView(view);
     };
-    add(menu, "fit-action", tr("&Fit the level"), Qt::Key_Home, [this] { m_board->fitLevel(); });
+    add(menu, "fit-action", tr("&Fit the level"), Qt::Key_Home, [this] {
+        if (m_aslant && m_aslant->isVisible()) m_aslant->fit();
+        if (!isPlanHidden()) m_board->fitLevel();
+    });
     add(menu, "zoom-in-action", tr("Zoom &in"), QKeySequence(Qt::CTRL | Qt::Key_Plus),
         [zoom] { zoom(1.25); });
     add(menu, "zoom-out-action", tr("Zoom &out"), QKeySequence(Qt::CTRL | Qt::Key_Minus),
         [zoom] { zoom(0.8); });
-    m_axonAction =
-        add(menu, "axon-action", tr("&Axonometric view: beside, instead, off"), Qt::Key_V, [this] {
-            showAxon(m_axonShown == Axon::Off      ? Axon::Beside
-                     : m_axonShown == Axon::Beside ? Axon::Instead
-                                                   : Axon::Off);
+    m_aslantAction =
+        add(menu, "depth-action", tr("&View in depth: beside, instead, off"), Qt::Key_V, [this] {
+            showAslant(m_aslantShown == Aslant::Off      ? Aslant::Beside
+                       : m_aslantShown == Aslant::Beside ? Aslant::Instead
+                                                         : Aslant::Off);
         });
+    m_cornerAction = add(menu, "corner-action", tr("In depth from the ne&xt corner"),
+                         Qt::SHIFT | Qt::Key_V, [this] {
+                             if (m_aslant && m_aslant->isVisible()) m_aslant->turnToCorner(1);
+                         });
     add(menu, "storey-up-action", tr("A storey &up"), Qt::Key_PageUp, [this] { changeStorey(1); });
     add(menu, "storey-down-action", tr("A storey &down"), Qt::Key_PageDown,
         [this] { changeStorey(-1); });

@@ -25,7 +25,7 @@ void MainWindow::showPage(Page* page) {
     if (m_board->isWalking()) m_board->stopWalk();
     if (m_page) m_page->hide();
     m_page = page;
-    showAxon(m_axonShown);
+    showAslant(m_aslantShown);
     if (!page) return m_board->setFocus();
     if (m_middle->indexOf(page) < 0) {
         m_middle->insertWidget(m_middle->indexOf(m_plan), page, 1);

@@ -5,6 +5,7 @@
 #include "app/shell/shots_detail.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/kit_options.h"
+#include "app/steps/kit/view_aslant.h"
 #include "app/steps/puzzle/puzzle_options.h"
 #include "app/steps/ship/ship_options.h"
 #include "app/steps/skin/skin_options.h"
@@ -26,10 +27,15 @@ namespace detail {
 void settle(MainWindow& window) {
     QElapsedTimer timer;
     timer.start();
+    const auto isViewCurrent = [&] {
+        const auto* aslant = window.findChild<ViewAslant*>();
+        return !aslant || !aslant->isVisible() || aslant->isCurrent();
+    };
     const auto isSettled = [&] {
         const LevelId id = window.session().document.level()->id;
         return window.session().proofs.isCurrent(id) && window.session().proofs.isPlanCurrent(id) &&
                !window.session().writer.isWriting() && window.board().isComplete() &&
+               isViewCurrent() &&
                !window.findChild<Order*>()->isBusy() && timer.elapsed() > 150;
     };
     while (!isSettled() && timer.elapsed() < 10000)
@@ -116,19 +122,19 @@ bool shootKit(MainWindow& window, const QString& folder) {
     bool isFine = shoot(window, folder, QStringLiteral("kit-plan-day"));
     session.document.undo();
     window.setNight(true);
-    trigger(window, "axon-action");
-    trigger(window, "axon-action");
+    trigger(window, "depth-action");
+    trigger(window, "depth-action");
     isFine = isFine && shoot(window, folder, QStringLiteral("kit-axon-night"));
-    trigger(window, "axon-action");
+    trigger(window, "depth-action");
     window.setNight(false);
     if (window.openProject(QDir(home).filePath(QStringLiteral("../broken-quay")))) {
-        trigger(window, "axon-action");
+        trigger(window, "depth-action");
         session.workbench.setStep(Step::Prove);
         settle(window);
         window.findChild<Margin*>()->stepFinding(1);
         isFine = isFine && shoot(window, folder, QStringLiteral("kit-audit-day"));
-        trigger(window, "axon-action");
-        trigger(window, "axon-action");
+        trigger(window, "depth-action");
+        trigger(window, "depth-action");
         window.openProject(home);
     }
     return isFine;

@@ -13,7 +13,10 @@
 namespace rook::app {
 
 AxonView::AxonView(Session& session, Board& board, QWidget* parent)
-    : QWidget(parent), m_session(session), m_board(board), m_peel(new QSlider(Qt::Vertical, this)) {
+    : ViewAslant(parent),
+      m_session(session),
+      m_board(board),
+      m_peel(new QSlider(Qt::Vertical, this)) {
     setObjectName(QStringLiteral("axon"));
     setAccessibleName(tr("Axonometric view"));
     setAccessibleDescription(tr("The kit board from above and aslant. Works like the plan."));

@@ -10,22 +10,21 @@
 #include "app/play/kit_walk.h"
 #include "app/session/session.h"
 #include "app/steps/kit/axon_sprite.h"
+#include "app/steps/kit/view_aslant.h"
 #include "kit/mesh.h"
 
 class QSlider;
 
 namespace rook::app {
 
-class Board;
-
-class AxonView : public QWidget {
+class AxonView : public ViewAslant {
     Q_OBJECT
 
 public:
     AxonView(Session& session, Board& board, QWidget* parent);
-    /// Shows the whole level.
-    void fit();
-    void themeChanged();
+    void fit() override;
+    void themeChanged() override;
+    void zoomBy(double times) override { setZoom(m_half * times, QRectF(rect()).center()); }
     /// Moves the picture by so many px.
     void panBy(QPointF px) {
         m_origin += px;

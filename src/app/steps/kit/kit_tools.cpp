@@ -348,6 +348,7 @@ private:
     }
     ToolOutcome begin(const ToolInput& input) override {
         const PlacedPiece* under = pieceUnder(input);
+        m_startStorey = input.storey;
         m_isFraming = !under;
         if (!under) return {};
         ToolOutcome outcome;
@@ -372,9 +373,15 @@ private:
         }
         const int dx = input.cell.x - m_start.x;
         const int dy = input.cell.y - m_start.y;
-        if ((dx == 0 && dy == 0) || m_ids.empty()) return {};
-        m_preview.label = tr("move %1, %2 modules").arg(dx).arg(dy);
-        auto edit = kit::move(*kitOf(input), *input.level, m_ids, dx, dy, 0);
+        // A storey that is chosen meanwhile is one that they go to.
+        const int storeys = input.storey - m_startStorey;
+        if ((dx == 0 && dy == 0 && storeys == 0) || m_ids.empty()) return {};
+        m_preview.label = storeys == 0 ? tr("move %1, %2 modules").arg(dx).arg(dy)
+                                       : tr("move %1, %2 modules, %3 storeys")
+                                             .arg(dx)
+                                             .arg(dy)
+                                             .arg(storeys);
+        auto edit = kit::move(*kitOf(input), *input.level, m_ids, dx, dy, storeys);
         if (!edit) return refused(edit.error());
         return {*edit, {}, {}, {}, false};
     }
@@ -402,6 +409,7 @@ private:
     }
 
     bool m_isFraming = false;
+    int m_startStorey = 0;
     std::vector<int> m_ids;
 };
 

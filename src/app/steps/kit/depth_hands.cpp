@@ -1,0 +1,280 @@
+/// What hands do in the view in depth: turning, moving, nearing, and the tools of the board.
+
+#include <QMouseEvent>
+#include <QPainter>
+#include <cmath>
+
+#include "app/board/board.h"
+#include "app/painting/flags.h"
+#include "app/steps/kit/depth_view.h"
+#include "app/steps/kit/outlook_rose.h"
+#include "app/ui/words.h"
+
+namespace rook::app {
+
+namespace {
+
+constexpr double keyTurn = 3.14159265358979 / 12;
+constexpr double pxTurn = 0.008;  ///< radians a px
+
+}  // namespace
+
+void DepthView::turnBy(const kit::Point3& about, double heading, double pitch) {
+    setCamera(kit::turnedAbout(m_camera, about, heading, pitch));
+}
+
+void DepthView::mousePressEvent(QMouseEvent* event) {
+    setFocus();
+    m_pointer = m_pressed = event->position();
+    if (m_gesture != Gesture::None) return;
+    const bool isLeft = event->button() == Qt::LeftButton;
+    const bool isMiddle = event->button() == Qt::MiddleButton;
+    if ((isMiddle && (event->modifiers() & Qt::ShiftModifier)) || (isLeft && m_isMoveKeyDown)) {
+        m_grabbed = placeUnder(m_pointer);
+        m_gesture = Gesture::Move;
+        return setCursor(Qt::ClosedHandCursor);
+    }
+    if (isMiddle || (isLeft && (event->modifiers() & Qt::AltModifier))) {
+        m_grabbed = placeUnder(m_pointer);
+        m_gesture = Gesture::Turn;
+        return setCursor(Qt::SizeAllCursor);
+    }
+    if (const auto held = handles(); isLeft && held)
+        if (const auto axis = held->at(m_pointer, m_camera, pictureSize()))
+            if (const auto spot = spotOfSelected()) {
+                m_gesture = Gesture::Handle;
+                m_axis = *axis;
+                m_heldHandles = *held;
+                m_axisStart = held->along(*axis, m_pointer, m_camera, pictureSize());
+                m_handleSpot = *spot;
+                m_session.workbench.setStorey(spot->storey);
+                // Without Shift: the selection stays as it is.
+                m_board.pressAt(spot->px, Qt::LeftButton, {});
+                return;
+            }
+    pressTool(event);
+}
+
+void DepthView::pressTool(QMouseEvent* event) {
+    // What is taken or deleted is what one sees there; what is placed lies on its storey.
+    const Workbench& workbench = m_session.workbench;
+    const bool wantsPiece = event->button() == Qt::RightButton || workbench.isInHand("select") ||
+                            workbench.isInHand("close") ||
+                            (event->modifiers() & Qt::ControlModifier);
+    std::optional<Spot> spot;
+    if (wantsPiece) spot = onPiece(m_pointer);
+    if (!spot && workbench.isInHand("select") && event->button() == Qt::LeftButton &&
+        !m_board.isWalking()) {
+        m_gesture = Gesture::Frame;
+        return;
+    }
+    if (!spot && kit())
+        spot = onLevel(m_pointer, exact(kit()->storey).toDouble() * workbench.storey(),
+                       workbench.storey());
+    if (!spot) return;
+    m_gesture = Gesture::Tool;
+    m_toolSpot = *spot;
+    m_session.workbench.setStorey(spot->storey);
+    m_board.pressAt(spot->px, event->button(), event->modifiers());
+    refresh();
+}
+
+void DepthView::dragHandle(QPointF widget) {
+    const level::Kit& now = *kit();
+    const double along = m_heldHandles.along(m_axis, widget, m_camera, pictureSize()) - m_axisStart;
+    const CellSize cell = m_session.document.level()->cellSize;
+    QPointF px = m_handleSpot.px;
+    const auto steps = [&](level::Decimal size) {
+        return std::round(along / exact(size).toDouble());
+    };
+    if (m_axis == AxisHandles::Axis::Across) px.rx() += steps(now.width) * cell.width;
+    if (m_axis == AxisHandles::Axis::Down) px.ry() += steps(now.depth) * cell.height;
+    if (m_axis == AxisHandles::Axis::Storeys)
+        m_session.workbench.setStorey(m_handleSpot.storey + int(steps(now.storey)));
+    m_toolSpot.px = px;
+    m_board.moveTo(px, {});
+}
+
+void DepthView::mouseMoveEvent(QMouseEvent* event) {
+    const QPointF former = std::exchange(m_pointer, event->position());
+    m_hasPointer = true;
+    const QPointF by = m_pointer - former;
+    switch (m_gesture) {
+        case Gesture::Turn:
+            return turnBy(m_grabbed, by.x() * pxTurn, by.y() * pxTurn);
+        case Gesture::Move:
+            return setCamera(kit::moved(m_camera, pictureSize(), m_grabbed,
+                                        {former.x(), former.y()}, {m_pointer.x(), m_pointer.y()}));
+        case Gesture::Handle:
+            dragHandle(m_pointer);
+            return refresh();
+        case Gesture::Frame:
+            return update();
+        case Gesture::Tool:
+            if (const auto spot = onLevel(m_pointer, m_toolSpot.z, m_toolSpot.storey)) {
+                m_toolSpot.px = spot->px;
+                m_board.moveTo(spot->px, event->modifiers());
+            }
+            return refresh();
+        case Gesture::None:
+            break;
+    }
+    const auto hit = hitAt(m_pointer);
+    m_pointed = hit ? m_picture.level->pieces[hit->placed].id : 0;
+    const int storey = m_session.workbench.storey();
+    const auto piece = onPiece(m_pointer);
+    const bool isOfStorey = piece && piece->storey == storey;
+    const bool wantsPiece =
+        m_session.workbench.isInHand("select") || m_session.workbench.isInHand("close");
+    const level::Kit* now = kit();
+    const auto ground =
+        now ? onLevel(m_pointer, exact(now->storey).toDouble() * storey, storey) : std::nullopt;
+    if (wantsPiece && isOfStorey)
+        m_board.moveTo(piece->px, event->modifiers());
+    else if (ground)
+        m_board.moveTo(ground->px, event->modifiers());
+    showCursor(m_pointer);
+    refresh();
+}
+
+void DepthView::showCursor(QPointF widget) {
+    const auto held = handles();
+    if (held && held->at(widget, m_camera, pictureSize()))
+        setCursor(Qt::SizeAllCursor);
+    else if (m_isMoveKeyDown)
+        setCursor(Qt::OpenHandCursor);
+    else
+        unsetCursor();
+}
+
+void DepthView::mouseReleaseEvent(QMouseEvent* event) {
+    const Gesture gesture = std::exchange(m_gesture, Gesture::None);
+    m_pointer = event->position();
+    if (gesture == Gesture::Frame) endFrame(event->modifiers());
+    if (gesture == Gesture::Handle) m_board.releaseAt(m_toolSpot.px, Qt::LeftButton, {});
+    if (gesture == Gesture::Tool)
+        m_board.releaseAt(m_toolSpot.px, event->button(), event->modifiers());
+    showCursor(m_pointer);
+    refresh();
+}
+
+/// Takes what lies in the frame; a click beside all takes nothing.
+void DepthView::endFrame(Qt::KeyboardModifiers modifiers) {
+    Selection selection;
+    if (modifiers & Qt::ShiftModifier) selection.pieces = m_session.workbench.selection().pieces;
+    const bool isFrame = (m_pointer - m_pressed).manhattanLength() > 4;
+    if (isFrame && m_picture.scene)
+        for (const int id :
+             m_picture.scene->idsIn(m_camera, pictureSize(), {m_pressed.x(), m_pressed.y()},
+                                    {m_pointer.x(), m_pointer.y()}, look()))
+            if (std::find(selection.pieces.begin(), selection.pieces.end(), id) ==
+                selection.pieces.end())
+                selection.pieces.push_back(id);
+    m_session.workbench.select(selection);
+}
+
+void DepthView::wheelEvent(QWheelEvent* event) {
+    const int turned = event->angleDelta().y() + event->angleDelta().x();
+    setCamera(kit::nearer(m_camera, placeUnder(event->position()), std::pow(1.25, turned / 120.0)));
+    event->accept();
+}
+
+void DepthView::resizeEvent(QResizeEvent* event) {
+    QWidget::resizeEvent(event);
+    placeControls();
+    if (m_isFitted && event->oldSize().isValid())
+        fit();
+    else
+        refresh();
+}
+
+void DepthView::leaveEvent(QEvent* event) {
+    m_hasPointer = false;
+    m_pointed = 0;
+    refresh();
+    QWidget::leaveEvent(event);
+}
+
+bool DepthView::event(QEvent* event) {
+    // These would else move the selection, or pan the plan.
+    if (event->type() == QEvent::ShortcutOverride) {
+        const auto& key = *static_cast<QKeyEvent*>(event);
+        const bool isArrow = key.key() >= Qt::Key_Left && key.key() <= Qt::Key_Down;
+        if (key.key() == Qt::Key_Space || (isArrow && (key.modifiers() & Qt::ControlModifier))) {
+            event->accept();
+            return true;
+        }
+    }
+    return QWidget::event(event);
+}
+
+void DepthView::keyPressEvent(QKeyEvent* event) {
+    const bool isTurn = event->modifiers() & Qt::ControlModifier;
+    const kit::Point3 about = m_hasPointer ? placeUnder(m_pointer) : m_camera.target;
+    if (isTurn && event->key() == Qt::Key_Left) return turnBy(about, -keyTurn, 0);
+    if (isTurn && event->key() == Qt::Key_Right) return turnBy(about, keyTurn, 0);
+    if (isTurn && event->key() == Qt::Key_Up) return turnBy(about, 0, keyTurn);
+    if (isTurn && event->key() == Qt::Key_Down) return turnBy(about, 0, -keyTurn);
+    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
+        m_isMoveKeyDown = true;
+        return setCursor(Qt::OpenHandCursor);
+    }
+    QWidget::keyPressEvent(event);
+}
+
+void DepthView::keyReleaseEvent(QKeyEvent* event) {
+    if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
+        m_isMoveKeyDown = false;
+        return showCursor(m_pointer);
+    }
+    QWidget::keyReleaseEvent(event);
+}
+
+void DepthView::paintEvent(QPaintEvent*) {
+    if (m_isStale) askPicture();
+    QPainter painter(this);
+    const Theme& theme = currentTheme();
+    if (m_picture.image.isNull() || m_picture.size != size()) painter.fillRect(rect(), theme.paper);
+    if (!m_picture.image.isNull()) painter.drawImage(QPointF(0, 0), m_picture.image);
+    m_rose->show(m_camera);
+    // What lies over the picture is where the picture was looked at from.
+    const auto held = handles();
+    if (held && m_gesture != Gesture::Tool)
+        held->paint(painter, m_picture.camera, pictureSize(),
+                    m_gesture == Gesture::Handle ? std::optional(m_axis)
+                                                 : held->at(m_pointer, m_camera, pictureSize()));
+    if (m_gesture == Gesture::Frame) paintFrame(painter);
+    paintWords(painter);
+}
+
+void DepthView::paintFrame(QPainter& painter) const {
+    const Theme& theme = currentTheme();
+    QColor wash = theme.accent;
+    wash.setAlphaF(0.12f);
+    painter.setPen(QPen(theme.accent, 1.2, Qt::DashLine));
+    painter.setBrush(wash);
+    painter.drawRect(QRectF(m_pressed, m_pointer).normalized());
+    painter.setBrush(Qt::NoBrush);
+}
+
+/// What the tool would do, at the pointer; and how much is shown.
+void DepthView::paintWords(QPainter& painter) const {
+    const Theme& theme = currentTheme();
+    const ToolPreview& preview = m_board.toolPreview();
+    if (m_hasPointer && !preview.label.isEmpty() && !m_board.isWalking())
+        paintFlag(painter, size(), m_pointer + QPointF(16, 18), preview.label,
+                  preview.isRefused ? theme.alarm : theme.ink);
+    painter.setPen(theme.quietInk);
+    painter.setFont(sizedFont(-2));
+    const level::Kit* now = kit();
+    const QRectF line(width() - 200, 12, 164, 18);
+    if (m_picture.reading > 0)
+        painter.drawText(line.translated(0, 20), Qt::AlignRight | Qt::AlignVCenter,
+                         tr("%1 models still to be read").arg(m_picture.reading));
+    if (now)
+        painter.drawText(
+            line, Qt::AlignRight | Qt::AlignVCenter,
+            look().cut > 1e29 ? tr("all storeys") : tr("cut at %1 units").arg(look().cut + 0.01));
+}
+
+}  // namespace rook::app

@@ -1,0 +1,172 @@
+#include "app/steps/kit/depth_painter.h"
+
+#include <QElapsedTimer>
+#include <QOffscreenSurface>
+#include <QOpenGLContext>
+#include <QSurfaceFormat>
+
+#include "app/painting/kit_models.h"
+#include "app/steps/kit/depth_renderer.h"
+#include "app/ui/words.h"
+
+namespace rook::app {
+
+/// What is done in the thread. Its values are its own, but for the request.
+class DepthPainter::Work : public QObject {
+public:
+    Work(std::unique_ptr<QOpenGLContext> context, QOffscreenSurface& surface)
+        : m_context(std::move(context)), m_surface(surface) {}
+
+    /// From any thread: gives whether nothing was asked before.
+    bool put(DepthRequest request) {
+        const QMutexLocker lock(&m_mutex);
+        const bool isFirst = !m_asked;
+        m_asked = std::move(request);
+        return isFirst;
+    }
+    void run(DepthPainter& painter) {
+        auto request = take();
+        if (!request || !prepare(painter)) return;
+        const level::Kit* kit = kitOf(*request);
+        if (!kit) return;
+        for (;;) {
+            QElapsedTimer timer;
+            timer.start();
+            takeScene(*request, *kit);
+            DepthPicture picture;
+            picture.image = m_renderer->draw(*request, *kit, m_scene);
+            picture.number = request->number;
+            picture.camera = request->camera;
+            picture.size = request->size;
+            picture.level = request->level;
+            picture.scene = m_scene;
+            picture.milliseconds = double(timer.nsecsElapsed()) / 1e6;
+            picture.reading = int(m_unread.size());
+            Q_EMIT painter.painted(picture);
+            // A model more, unless something newer is asked for.
+            if (m_unread.empty() || isAsked()) return;
+            readOne(*kit, request->folder);
+        }
+    }
+    void end() {
+        if (m_isCurrent) m_renderer.reset();
+        if (m_isCurrent) m_context->doneCurrent();
+        m_context.reset();
+    }
+
+private:
+    std::optional<DepthRequest> take() {
+        const QMutexLocker lock(&m_mutex);
+        return std::exchange(m_asked, std::nullopt);
+    }
+    [[nodiscard]] bool isAsked() {
+        const QMutexLocker lock(&m_mutex);
+        return m_asked.has_value();
+    }
+    bool prepare(DepthPainter& painter) {
+        if (m_renderer) return true;
+        if (m_hasFailed) return false;
+        QString reason = tr("OpenGL cannot be used in a thread here");
+        m_isCurrent = m_context->makeCurrent(&m_surface);
+        if (m_isCurrent) m_renderer = DepthRenderer::make(&reason);
+        m_hasFailed = !m_renderer;
+        if (m_hasFailed) Q_EMIT painter.failed(reason);
+        return !m_hasFailed;
+    }
+    static const level::Kit* kitOf(const DepthRequest& request) {
+        for (const level::Kit& kit : request.kits)
+            if (kit.name == request.level->kit) return &kit;
+        return nullptr;
+    }
+    void takeScene(const DepthRequest& request, const level::Kit& kit) {
+        const bool isSameKit = m_kit && m_folder == request.folder && *m_kit == kit;
+        if (!isSameKit) {
+            m_kit = kit;
+            m_folder = request.folder;
+            m_unread.clear();
+            for (const level::Piece& piece : kit.pieces)
+                if (!piece.model.empty() && !request.folder.isEmpty())
+                    m_unread.push_back(piece.name);
+            m_shapes = kit::shapesOf(kit, {});
+            m_scene = nullptr;
+        }
+        if (m_scene && m_pieces.isSharedWith(request.level->pieces)) return;
+        m_pieces = request.level->pieces;
+        m_scene = std::make_shared<const kit::DepthScene>(kit, *request.level, m_shapes);
+    }
+    void readOne(const level::Kit& kit, const QString& folder) {
+        const std::string name = m_unread.back();
+        m_unread.pop_back();
+        const level::Piece* piece = kit.find(name);
+        if (!piece) return;
+        if (const auto mesh = loadModel(folder, *piece)) {
+            m_shapes[name] = std::make_shared<const kit::Shape>(kit, *piece, *mesh);
+            m_scene = nullptr;
+        }
+    }
+
+    std::unique_ptr<QOpenGLContext> m_context;
+    QOffscreenSurface& m_surface;
+    QMutex m_mutex;
+    std::optional<DepthRequest> m_asked;
+    std::unique_ptr<DepthRenderer> m_renderer;
+    bool m_isCurrent = false;
+    bool m_hasFailed = false;
+    std::optional<level::Kit> m_kit;
+    QString m_folder;
+    std::vector<std::string> m_unread;
+    kit::Shapes m_shapes;
+    std::shared_ptr<const kit::DepthScene> m_scene;
+    ChunkedVector<level::PlacedPiece> m_pieces;  ///< that the scene shows
+};
+
+std::unique_ptr<DepthPainter> DepthPainter::make(QString* reason) {
+    if (qEnvironmentVariableIsSet("ROOKPLOT_NO_OPENGL")) {
+        *reason = tr("ROOKPLOT_NO_OPENGL is set");
+        return nullptr;
+    }
+    QSurfaceFormat format;
+    format.setVersion(3, 3);
+    format.setProfile(QSurfaceFormat::CoreProfile);
+    auto context = std::make_unique<QOpenGLContext>();
+    context->setFormat(format);
+    if (!context->create() || !QOpenGLContext::supportsThreadedOpenGL() ||
+        context->format().version() < qMakePair(3, 3)) {
+        *reason = tr("OpenGL 3.3 cannot be had here");
+        return nullptr;
+    }
+    std::unique_ptr<DepthPainter> painter(new DepthPainter);
+    painter->m_surface = std::make_unique<QOffscreenSurface>();
+    painter->m_surface->setFormat(context->format());
+    painter->m_surface->create();
+    if (!painter->m_surface->isValid()) {
+        *reason = tr("OpenGL 3.3 cannot be had here");
+        return nullptr;
+    }
+    context->moveToThread(&painter->m_thread);
+    painter->m_work = std::make_unique<Work>(std::move(context), *painter->m_surface);
+    painter->m_work->moveToThread(&painter->m_thread);
+    painter->m_thread.start();
+    return painter;
+}
+
+DepthPainter::DepthPainter() {
+    qRegisterMetaType<DepthPicture>();
+}
+
+DepthPainter::~DepthPainter() {
+    if (!m_work) return;
+    // The context goes in the thread that it was used in.
+    QMetaObject::invokeMethod(
+        m_work.get(), [this] { m_work->end(); }, Qt::BlockingQueuedConnection);
+    m_thread.quit();
+    m_thread.wait();
+}
+
+void DepthPainter::ask(DepthRequest request) {
+    if (m_work->put(std::move(request)))
+        QMetaObject::invokeMethod(
+            m_work.get(), [this] { m_work->run(*this); }, Qt::QueuedConnection);
+}
+
+}  // namespace rook::app

@@ -1,0 +1,31 @@
+#pragma once
+/// What the window knows of the view beside the plan of a kit board: drawn in depth with OpenGL, or
+/// aslant where that cannot be had.
+
+#include <QWidget>
+
+#include "app/session/session.h"
+
+namespace rook::app {
+
+class Board;
+
+class ViewAslant : public QWidget {
+    Q_OBJECT
+
+public:
+    using QWidget::QWidget;
+    /// Shows the whole level.
+    virtual void fit() = 0;
+    virtual void themeChanged() = 0;
+    virtual void zoomBy(double times) = 0;
+    /// What is on the screen is what is there now, at rest.
+    [[nodiscard]] virtual bool isCurrent() const { return true; }
+    /// To the next of the corners, clockwise or back. Nothing where there is one direction only.
+    virtual void turnToCorner(int /*by*/) {}
+};
+
+/// In depth where OpenGL 3.3 can be had, else the painter's; the first time, that is said once.
+[[nodiscard]] ViewAslant* makeViewAslant(Session& session, Board& board, QWidget* parent);
+
+}  // namespace rook::app

@@ -1,0 +1,267 @@
+#include "kit/shape.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+#include <unordered_map>
+
+namespace rook::kit {
+
+namespace {
+
+constexpr double bluntest = 0.75;  ///< cosine of the angle under which normals are shared
+constexpr std::uint32_t leafTriangles = 4;
+
+Point3 difference(const Point3& a, const Point3& b) {
+    return {a.x - b.x, a.y - b.y, a.z - b.z};
+}
+Point3 crossed(const Point3& u, const Point3& v) {
+    return {u.y * v.z - u.z * v.y, u.z * v.x - u.x * v.z, u.x * v.y - u.y * v.x};
+}
+double dot(const Point3& a, const Point3& b) {
+    return a.x * b.x + a.y * b.y + a.z * b.z;
+}
+Point3 unit(const Point3& v) {
+    const double length = std::sqrt(dot(v, v));
+    return length < 1e-12 ? Point3{0, 0, 1} : Point3{v.x / length, v.y / length, v.z / length};
+}
+
+/// As long as twice the area. The plan's y goes down, so outwards is the other way round than
+/// elsewhere.
+Point3 outwards(const Point3& a, const Point3& b, const Point3& c) {
+    const Point3 n = crossed(difference(b, a), difference(c, a));
+    return {-n.x, -n.y, -n.z};
+}
+
+struct PointHash {
+    std::size_t operator()(const Point3& p) const {
+        const std::hash<double> hash;
+        return hash(p.x) ^ (hash(p.y) * 0x9e3779b97f4a7c15u) ^ (hash(p.z) * 0xc2b2ae3d27d4eb4fu);
+    }
+};
+
+/// Where a ray comes to a triangle, from behind only if told so (Möller and Trumbore, "Fast,
+/// Minimum Storage Ray/Triangle Intersection", 1997).
+std::optional<double> crossing(const Ray& ray, const Point3& a, const Point3& b, const Point3& c,
+                               bool fromBehind) {
+    const Point3 ab = difference(b, a);
+    const Point3 ac = difference(c, a);
+    const Point3 p = crossed(ray.along, ac);
+    const double determinant = dot(ab, p);
+    // Along what looks outwards: from behind.
+    if (determinant == 0 || (determinant > 0 && !fromBehind)) return std::nullopt;
+    const Point3 s = difference(ray.from, a);
+    const double u = dot(s, p) / determinant;
+    if (!(u >= 0 && u <= 1)) return std::nullopt;
+    const Point3 q = crossed(s, ab);
+    const double v = dot(ray.along, q) / determinant;
+    if (!(v >= 0 && u + v <= 1)) return std::nullopt;
+    const double t = dot(ac, q) / determinant;
+    return t >= 0 ? std::optional(t) : std::nullopt;
+}
+
+Material ownMaterial(const Piece& piece) {
+    Material material;
+    material.name = piece.color;
+    for (std::size_t i = 0; i < 3; ++i)
+        material.color[i] = piece.color.size() == 7
+                                ? static_cast<double>(std::strtol(
+                                      piece.color.substr(1 + 2 * i, 2).c_str(), nullptr, 16)) /
+                                      255
+                                : 0.5;
+    return material;
+}
+
+/// Normals of points that stand in one place, shared where their faces meet bluntly.
+std::vector<Point3> sharedNormals(const std::vector<Point3>& points,
+                                  const std::vector<ShapeTriangle>& triangles) {
+    std::vector<Point3> flat(points.size());
+    for (const ShapeTriangle& each : triangles) {
+        const auto& [a, b, c] = each.corners;
+        const Point3 n = outwards(points[a], points[b], points[c]);
+        for (const std::uint32_t corner : each.corners)
+            flat[corner] = {flat[corner].x + n.x, flat[corner].y + n.y, flat[corner].z + n.z};
+    }
+    std::unordered_map<Point3, std::vector<std::uint32_t>, PointHash> places;
+    for (std::uint32_t i = 0; i < points.size(); ++i)
+        places[points[i]].push_back(i);
+    std::vector<Point3> normals(points.size());
+    for (const auto& [place, there] : places)
+        for (const std::uint32_t i : there) {
+            const Point3 own = unit(flat[i]);
+            Point3 sum;
+            for (const std::uint32_t k : there)
+                if (dot(own, unit(flat[k])) > bluntest)
+                    sum = {sum.x + flat[k].x, sum.y + flat[k].y, sum.z + flat[k].z};
+            normals[i] = unit(sum);
+        }
+    return normals;
+}
+
+}  // namespace
+
+Shape::Shape(const Kit& kit, const Piece& piece) {
+    for (const Face& face : facesOf(kit, piece)) {
+        const auto first = static_cast<std::uint32_t>(points.size());
+        const double storey = exact(kit.storey).toDouble();
+        const double lowTop = (piece.cells[face.cell].storey + lowWall) * storey;
+        points.insert(points.end(), face.corners.begin(), face.corners.end());
+        for (std::uint32_t i = 2; i < face.corners.size(); ++i)
+            triangles.push_back({{first, first + i - 1, first + i},
+                                 face.sort,
+                                 face.wall,
+                                 lowTop,
+                                 static_cast<std::uint32_t>(face.cell),
+                                 0});
+    }
+    materials = {ownMaterial(piece)};
+    finish();
+}
+
+Shape::Shape(const Kit& kit, const Piece& piece, const Mesh& mesh) : isModel(true) {
+    const Point3 pivot = pivotUnits(kit, piece);
+    // Every triangle with points of its own where the model has no normals: edges stay sharp.
+    const bool hasNormals = mesh.normals.size() == mesh.points.size();
+    const bool hasPlaces = mesh.places.size() == mesh.points.size();
+    const auto add = [&](std::uint32_t i) {
+        points.push_back(
+            {mesh.points[i].x + pivot.x, mesh.points[i].y + pivot.y, mesh.points[i].z});
+        if (hasNormals) normals.push_back(mesh.normals[i]);
+        if (hasPlaces) places.push_back(mesh.places[i]);
+    };
+    if (hasNormals)
+        for (std::uint32_t i = 0; i < mesh.points.size(); ++i)
+            add(i);
+    materials = mesh.materials;
+    pictures = mesh.pictures;
+    const bool hasMaterials = !materials.empty() && mesh.materialOf.size() == mesh.triangles.size();
+    if (!hasMaterials) materials = {ownMaterial(piece)};
+    for (std::size_t i = 0; i < mesh.triangles.size(); ++i) {
+        ShapeTriangle triangle;
+        triangle.sort = FaceSort::Model;
+        triangle.corners = mesh.triangles[i];
+        if (!hasNormals)
+            for (std::uint32_t& corner : triangle.corners) {
+                add(corner);
+                corner = static_cast<std::uint32_t>(points.size() - 1);
+            }
+        const auto& [a, b, c] = triangle.corners;
+        const Point3 middle{(points[a].x + points[b].x + points[c].x) / 3,
+                            (points[a].y + points[b].y + points[c].y) / 3,
+                            (points[a].z + points[b].z + points[c].z) / 3};
+        triangle.cell = static_cast<std::uint32_t>(cellUnder(kit, piece, middle));
+        if (hasMaterials)
+            triangle.material =
+                std::min(mesh.materialOf[i], static_cast<std::uint32_t>(materials.size() - 1));
+        triangles.push_back(triangle);
+    }
+    finish();
+}
+
+void Shape::finish() {
+    if (normals.size() != points.size()) normals = sharedNormals(points, triangles);
+    for (const Point3& p : points)
+        m_bounds.take(p);
+    if (triangles.empty()) return;
+    m_order.resize(triangles.size());
+    std::iota(m_order.begin(), m_order.end(), 0u);
+    m_nodes.reserve(triangles.size());
+    m_nodes.emplace_back();
+    build(0, 0, static_cast<std::uint32_t>(triangles.size()));
+}
+
+/// Halves by the middles of the triangles, along the longest side of their box.
+void Shape::build(std::size_t node, std::uint32_t first, std::uint32_t count) {
+    Bounds3 box, middles;
+    const auto middleOf = [&](std::uint32_t triangle) {
+        const auto& [a, b, c] = triangles[triangle].corners;
+        return Point3{points[a].x + points[b].x + points[c].x,
+                      points[a].y + points[b].y + points[c].y,
+                      points[a].z + points[b].z + points[c].z};
+    };
+    for (std::uint32_t i = first; i < first + count; ++i) {
+        for (const std::uint32_t corner : triangles[m_order[i]].corners)
+            box.take(points[corner]);
+        middles.take(middleOf(m_order[i]));
+    }
+    m_nodes[node] = {box, first, count};
+    if (count <= leafTriangles) return;
+    const Point3 size = difference(middles.high, middles.low);
+    double Point3::*const axis = size.x >= size.y && size.x >= size.z ? &Point3::x
+                                 : size.y >= size.z                   ? &Point3::y
+                                                                      : &Point3::z;
+    const std::uint32_t half = count / 2;
+    const auto begin = m_order.begin() + first;
+    std::nth_element(begin, begin + half, begin + count, [&](std::uint32_t a, std::uint32_t b) {
+        return middleOf(a).*axis < middleOf(b).*axis;
+    });
+    const auto left = static_cast<std::uint32_t>(m_nodes.size());
+    m_nodes.emplace_back();
+    m_nodes.emplace_back();
+    m_nodes[node] = {box, left, 0};
+    build(left, first, half);
+    build(left + 1, first + half, count - half);
+}
+
+std::optional<double> Shape::hitOne(const ShapeTriangle& triangle, const Ray& ray,
+                                    const ShapeView& view) const {
+    Point3 p[3];
+    for (std::size_t i = 0; i < 3; ++i)
+        p[i] = points[triangle.corners[i]];
+    if (triangle.wall && ((view.low >> static_cast<int>(*triangle.wall)) & 1u))
+        for (Point3& corner : p)
+            corner.z = std::min(corner.z, triangle.lowTop);
+    return crossing(ray, p[0], p[1], p[2],
+                    view.seesBacks || materials[triangle.material].isSeenFromBehind);
+}
+
+std::optional<ShapeHit> Shape::hitPlainly(const Ray& ray, double limit,
+                                          const ShapeView& view) const {
+    std::optional<ShapeHit> best;
+    for (std::size_t i = 0; i < triangles.size(); ++i)
+        if (const auto t = hitOne(triangles[i], ray, view); t && *t < limit) {
+            limit = *t;
+            best = ShapeHit{i, *t};
+        }
+    return best;
+}
+
+std::optional<ShapeHit> Shape::hit(const Ray& ray, double limit, const ShapeView& view) const {
+    std::optional<ShapeHit> best;
+    if (m_nodes.empty()) return best;
+    std::vector<std::uint32_t> open{0};
+    while (!open.empty()) {
+        const Node& node = m_nodes[open.back()];
+        open.pop_back();
+        const auto entered = node.box.entered(ray);
+        if (!entered || *entered > limit) continue;
+        if (node.count == 0) {
+            open.push_back(node.first);
+            open.push_back(node.first + 1);
+            continue;
+        }
+        for (std::uint32_t i = node.first; i < node.first + node.count; ++i) {
+            const auto t = hitOne(triangles[m_order[i]], ray, view);
+            // Of two at one place the first, as without the tree.
+            const bool isBetter =
+                t && (*t < limit || (best && *t == limit && m_order[i] < best->triangle));
+            if (!isBetter) continue;
+            limit = *t;
+            best = ShapeHit{m_order[i], *t};
+        }
+    }
+    return best;
+}
+
+Shapes shapesOf(const Kit& kit, const std::map<std::string, Mesh>& meshes) {
+    Shapes shapes;
+    for (const Piece& piece : kit.pieces) {
+        const auto mesh = meshes.find(piece.name);
+        shapes[piece.name] = mesh == meshes.end()
+                                 ? std::make_shared<const Shape>(kit, piece)
+                                 : std::make_shared<const Shape>(kit, piece, mesh->second);
+    }
+    return shapes;
+}
+
+}  // namespace rook::kit

@@ -1,0 +1,416 @@
+/// The view in depth in the real window, where OpenGL can be had: what is seen there is what the
+/// tools take.
+
+#include <QAbstractButton>
+#include <QAction>
+#include <QSlider>
+#include <cmath>
+#include <set>
+
+#include "app/steps/kit/depth_view.h"
+#include "app/steps/kit/kit_options.h"
+#include "demo_window.h"
+#include "file/model_file.h"
+#include "kit/edits.h"
+#include "kit/pieces.h"
+
+namespace rook::depth_window_test {
+
+using namespace rook::app;
+
+class DepthWindowTest : public testing::DemoWindow {
+    Q_OBJECT
+private slots:
+    void initTestCase();
+    void init();
+    void cleanup() {
+        board().stopWalk();
+        closeDemo();
+    }
+    void piece_isPlaced_taken_andDeleted();
+    void eye_turnsAboutWhatIsPointedAt();
+    void keys_turn_andCorners_goRound();
+    void rose_looksFromEachPlace();
+    void frame_selects_andHandlesMove();
+    void cut_showsWhatLiesBelow();
+    void picture_showsWhatIsPointedAt_andIsShadedInCorners();
+    void model_keepsItsMaterials();
+    void walk_isSeen();
+    void thousandsOfPieces_areDrawn();
+
+private:
+    void trigger(const char* name) {
+        auto* action = m_window->findChild<QAction*>(QLatin1String(name));
+        QVERIFY2(action, name);
+        action->trigger();
+    }
+    [[nodiscard]] DepthView& view() { return *m_window->findChild<DepthView*>(); }
+    void take(const char* piece, const char* tool = "place") {
+        KitOptions options = session().workbench.options<KitOptions>();
+        options.piece = piece;
+        session().workbench.setOptions(options);
+        session().workbench.chooseTool(tool);
+    }
+    /// In the widget; modules across and down, units up.
+    [[nodiscard]] QPoint on(double x, double y, double z) {
+        return view().toWidget({x * 4, y * 4, z}).value_or(QPointF(-1, -1)).toPoint();
+    }
+    bool settle() {
+        return QTest::qWaitFor([&] { return view().isCurrent(); }, 30000);
+    }
+    void click(QPoint at, Qt::MouseButton button = Qt::LeftButton,
+               Qt::KeyboardModifiers modifiers = {}) {
+        QTest::mouseMove(&view(), at);
+        QTest::mouseClick(&view(), button, modifiers, at);
+        QVERIFY(settle());
+    }
+    void drag(QPoint from, QPoint to, Qt::MouseButton button = Qt::LeftButton,
+              Qt::KeyboardModifiers modifiers = {}) {
+        QTest::mouseMove(&view(), from);
+        QTest::mousePress(&view(), button, modifiers, from);
+        // Moves of a pressed button are sent as they come from a mouse.
+        for (int i = 1; i <= 4; ++i) {
+            const QPointF at = QPointF(from) + QPointF(to - from) * i / 4;
+            QMouseEvent move(QEvent::MouseMove, at, view().mapToGlobal(at), Qt::NoButton, button,
+                             modifiers);
+            QCoreApplication::sendEvent(&view(), &move);
+        }
+        QTest::mouseRelease(&view(), button, modifiers, to);
+        QVERIFY(settle());
+    }
+    [[nodiscard]] const level::PlacedPiece* at(int x, int y, int storey = 0) {
+        for (const level::PlacedPiece& placed : level().pieces)
+            if (placed.at == CellPoint{x, y} && placed.storey == storey) return &placed;
+        return nullptr;
+    }
+    void placeRow(const char* piece, int count) {
+        const level::Kit& kit = *session().document.project().kitOf(level());
+        std::vector<level::PlacedPiece> pieces;
+        for (int i = 0; i < count; ++i) {
+            level::PlacedPiece placed;
+            placed.piece = piece;
+            placed.at = {4 + i, 5};
+            pieces.push_back(placed);
+        }
+        session().document.apply(kit::place(kit, level(), pieces, "Place"));
+        QVERIFY(settle());
+    }
+};
+
+void DepthWindowTest::initTestCase() {
+    useOwnSettings("rookplot-depth-test");
+    QString reason;
+    const bool isHere = DepthPainter::make(&reason) != nullptr;
+    if (qEnvironmentVariableIsSet("ROOK_NEEDS_OPENGL")) QVERIFY2(isHere, qPrintable(reason));
+    if (!isHere) QSKIP(qPrintable(reason));
+}
+
+void DepthWindowTest::init() {
+    openDemo();
+    trigger("new-kit-level");
+    m_window->findChild<QAbstractButton*>("make-level")->click();
+    trigger("depth-action");
+    trigger("depth-action");
+    QVERIFY(m_window->findChild<DepthView*>() && !board().isVisible());
+    QVERIFY(settle());
+}
+
+void DepthWindowTest::piece_isPlaced_taken_andDeleted() {
+    take("flags");
+    click(on(6.5, 5.5, 0));
+    QVERIFY(at(6, 5));
+    session().workbench.chooseTool("place");
+    session().workbench.setStorey(1);
+    click(on(6.5, 5.5, 3));
+    QVERIFY(at(6, 5, 1));
+    // What is seen is what is taken, whatever storey is worked on.
+    session().workbench.chooseTool("select");
+    session().workbench.setStorey(0);
+    click(on(6.5, 5.5, 3));
+    QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(6, 5, 1)->id}));
+    QCOMPARE(session().workbench.storey(), 1);
+    // The edge of the slab below is seen from the lower left corner.
+    click(on(6.02, 5.98, -0.1));
+    QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(6, 5, 0)->id}));
+    // Ctrl takes it in hand, the right button deletes.
+    take("stairs");
+    click(on(6.5, 5.5, 3), Qt::LeftButton, Qt::ControlModifier);
+    QCOMPARE(session().workbench.options<KitOptions>().piece, std::string("flags"));
+    click(on(6.5, 5.5, 3), Qt::RightButton);
+    QVERIFY(!at(6, 5, 1) && at(6, 5));
+    trigger("undo-action");
+    QVERIFY(at(6, 5, 1));
+}
+
+void DepthWindowTest::eye_turnsAboutWhatIsPointedAt() {
+    placeRow("flags", 3);
+    const QPoint pointed = on(5.5, 5.5, 0);
+    const kit::Camera before = view().camera();
+    drag(pointed, pointed + QPoint(60, -20), Qt::MiddleButton);
+    QVERIFY(std::abs(view().camera().heading - before.heading) > 0.2);
+    // It stays where it was.
+    QVERIFY((on(5.5, 5.5, 0) - pointed).manhattanLength() <= 2);
+    // With Shift it goes along.
+    drag(pointed, pointed + QPoint(40, 30), Qt::MiddleButton, Qt::ShiftModifier);
+    QVERIFY((on(5.5, 5.5, 0) - pointed - QPoint(40, 30)).manhattanLength() <= 2);
+    // The wheel nears it.
+    const QPoint here = on(5.5, 5.5, 0);
+    const double far = view().camera().distance;
+    QWheelEvent wheel(here, view().mapToGlobal(here), {}, {0, 240}, Qt::NoButton, {},
+                      Qt::NoScrollPhase, false);
+    QCoreApplication::sendEvent(&view(), &wheel);
+    QVERIFY(view().camera().distance < far / 1.4);
+    QVERIFY((on(5.5, 5.5, 0) - here).manhattanLength() <= 2);
+    QVERIFY(settle());
+    trigger("fit-action");
+    for (const double x : {4.0, 7.0})
+        QVERIFY(view().rect().contains(on(x, 5, 0)) && view().rect().contains(on(x, 6, 0)));
+}
+
+void DepthWindowTest::keys_turn_andCorners_goRound() {
+    view().setFocus();
+    const double heading = view().camera().heading;
+    QTest::keyClick(&view(), Qt::Key_Right, Qt::ControlModifier);
+    QVERIFY(std::abs(view().camera().heading - heading - M_PI / 12) < 1e-9);
+    const double pitch = view().camera().pitch;
+    QTest::keyClick(&view(), Qt::Key_Up, Qt::ControlModifier);
+    QVERIFY(view().camera().pitch > pitch);
+    // Four corners, and round.
+    trigger("corner-action");
+    const double first = view().camera().heading;
+    std::set<int> corners;
+    for (int i = 0; i < 4; ++i) {
+        corners.insert(int(std::lround(view().camera().heading / (M_PI / 4))) & 7);
+        trigger("corner-action");
+    }
+    QCOMPARE(corners, (std::set<int>{1, 3, 5, 7}));
+    QVERIFY(std::abs(std::remainder(view().camera().heading - first, 2 * M_PI)) < 1e-9);
+}
+
+void DepthWindowTest::rose_looksFromEachPlace() {
+    placeRow("flags", 2);
+    for (int i = 0; i < 9; ++i) {
+        auto* button = part<QAbstractButton>(qPrintable(QStringLiteral("outlook-%1").arg(i)));
+        QVERIFY(!button->accessibleName().isEmpty());
+        button->click();
+        const kit::Camera& camera = view().camera();
+        if (i == 8) {
+            QVERIFY(std::abs(camera.pitch - M_PI / 2) < 1e-9);
+            QVERIFY(on(5, 5, 0).x() > on(4, 5, 0).x() && on(4, 6, 0).y() > on(4, 5, 0).y());
+        } else {
+            QCOMPARE(int(std::lround(camera.heading / (M_PI / 4))) & 7, i);
+            QCOMPARE(camera.pitch == 0, i % 2 == 0);
+        }
+        QVERIFY(view().rect().contains(on(5, 5.5, 0)));
+    }
+    // From below.
+    part<QAbstractButton>("depth-below")->click();
+    part<QAbstractButton>("outlook-1")->click();
+    QVERIFY(view().camera().pitch < 0);
+    part<QAbstractButton>("depth-below")->click();
+    // What is far is smaller when it is not parallel.
+    part<QAbstractButton>("outlook-0")->click();
+    const auto wide = [&](double y) { return on(6, y, 0).x() - on(4, y, 0).x(); };
+    QCOMPARE(wide(5), wide(6));
+    part<QAbstractButton>("depth-parallel")->click();
+    QVERIFY(wide(5) < wide(6));
+    part<QAbstractButton>("depth-parallel")->click();
+    QVERIFY(settle());
+}
+
+void DepthWindowTest::frame_selects_andHandlesMove() {
+    placeRow("flags", 3);
+    session().workbench.chooseTool("select");
+    part<QAbstractButton>("outlook-8")->click();
+    QVERIFY(settle());
+    // Round all but the last, begun beside them.
+    const auto box = [&](double x) {
+        QRect all;
+        for (const double px : {x, x + 1})
+            for (const double py : {5.0, 6.0})
+                all |= QRect(on(px, py, 0), QSize(1, 1));
+        return all;
+    };
+    const QRect first = box(4).adjusted(-6, -6, 6, 6);
+    drag(first.topLeft(), box(4).center() + QPoint(2, 2));
+    QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(4, 5)->id}));
+    drag(first.topLeft() - QPoint(2, 2), box(6).bottomRight() + QPoint(8, 8), Qt::LeftButton,
+         Qt::ShiftModifier);
+    QCOMPARE(session().workbench.selection().pieces.size(), std::size_t{3});
+    // The handle along the plan's x: two modules, by one undo.
+    part<QAbstractButton>("outlook-1")->click();
+    QVERIFY(settle());
+    const auto handleAt = [&](AxisHandles::Axis axis) {
+        AxisHandles handles;
+        kit::Bounds3 all;
+        const auto& ids = session().workbench.selection().pieces;
+        for (const auto& item : view().picture().scene->items())
+            if (std::find(ids.begin(), ids.end(), item.id) != ids.end()) all.takeAll(item.box);
+        handles.middle = {(all.low.x + all.high.x) / 2, (all.low.y + all.high.y) / 2,
+                          (all.low.z + all.high.z) / 2};
+        const kit::PictureSize size{double(view().width()), double(view().height())};
+        const auto at = kit::projected(view().camera(), size, handles.middle);
+        handles.length = 78 / kit::pxPerUnit(view().camera(), size, at->depth);
+        return handles.lineOf(axis, view().camera(), size)->pointAt(0.8).toPoint();
+    };
+    const QPoint across = handleAt(AxisHandles::Axis::Across);
+    drag(across, across + on(6, 5, 0) - on(4, 5, 0));
+    QVERIFY(at(6, 5) && at(7, 5) && at(8, 5) && !at(4, 5));
+    QCOMPARE(session().workbench.selection().pieces.size(), std::size_t{3});
+    const QPoint up = handleAt(AxisHandles::Axis::Storeys);
+    drag(up, up + on(6, 5, 3) - on(6, 5, 0));
+    QVERIFY(at(6, 5, 1) && !at(6, 5, 0));
+    trigger("undo-action");
+    trigger("undo-action");
+    QVERIFY(at(4, 5) && at(5, 5) && at(6, 5));
+    // A click beside all takes nothing.
+    click(QPoint(view().width() / 2, view().height() - 60));
+    QVERIFY(session().workbench.selection().pieces.empty());
+}
+
+void DepthWindowTest::cut_showsWhatLiesBelow() {
+    take("flags");
+    click(on(6.5, 5.5, 0));
+    session().workbench.chooseTool("place");
+    session().workbench.setStorey(1);
+    click(on(6.5, 5.5, 3));
+    session().workbench.chooseTool("select");
+    part<QAbstractButton>("outlook-8")->click();
+    QVERIFY(settle());
+    click(on(6.5, 5.5, 3));
+    QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(6, 5, 1)->id}));
+    const QImage whole = view().picture().image;
+    view().setCutQuarters(3);
+    QVERIFY(settle());
+    QVERIFY(view().picture().image != whole);
+    click(on(6.5, 5.5, 0));
+    QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(6, 5, 0)->id}));
+}
+
+void DepthWindowTest::picture_showsWhatIsPointedAt_andIsShadedInCorners() {
+    // A floor with a wall along its upper side.
+    level::Kit kit = *session().document.project().kitOf(level());
+    const level::Piece* wall = nullptr;
+    for (const level::Piece& piece : kit.pieces)
+        if (piece.cells.size() == 1 && piece.cells[0].walls != 0 &&
+            piece.cells[0].surface == level::SurfaceSort::Flat)
+            wall = &piece;
+    QVERIFY(wall);
+    placeRow(wall->name.c_str(), 1);
+    int side = 0;
+    while (!((wall->cells[0].walls >> side) & 1u))
+        ++side;
+    // From the other side, so that the wall stands behind its floor.
+    part<QAbstractButton>("outlook-8")->click();
+    kit::Camera camera = view().camera();
+    const int eighth[] = {2, 4, 6, 0};  // looking right, down, left, up the plan
+    camera.heading = eighth[side] * M_PI / 4;
+    camera.pitch = 0.7;
+    view().setCamera(camera);
+    trigger("fit-action");
+    QTest::mouseMove(&view(), QPoint(5, view().height() - 100));
+    QVERIFY(settle());
+    const QImage plain = view().picture().image;
+    const auto lightAt = [&](const QImage& image, double x, double y) {
+        const QPointF at = *view().toWidget({x * 4, y * 4, 0}) * image.devicePixelRatio();
+        return image.pixelColor(at.toPoint()).lightness();
+    };
+    const double dx[] = {0.36, 0, -0.36, 0}, dy[] = {0, 0.36, 0, -0.36};
+    const int corner = lightAt(plain, 4.5 + dx[side], 5.5 + dy[side]);
+    const int open = lightAt(plain, 4.5, 5.5);
+    QVERIFY2(corner < open - 4, qPrintable(QStringLiteral("%1 and %2").arg(corner).arg(open)));
+    // Pointed at, it is outlined.
+    QTest::mouseMove(&view(), on(4.5, 5.5, 0));
+    QVERIFY(settle());
+    QVERIFY(view().picture().image != plain);
+}
+
+void DepthWindowTest::model_keepsItsMaterials() {
+    // A slab whose material is red, though the piece is grey.
+    const level::Kit& kit = *session().document.project().kitOf(level());
+    level::Piece piece = *kit.find("flags");
+    kit::Mesh mesh = kit::meshOf(kit::facesOf(kit, piece));
+    const kit::Point3 pivot = kit::pivotUnits(kit, piece);
+    for (kit::Point3& p : mesh.points)
+        p = {p.x - pivot.x, p.y - pivot.y, p.z};
+    mesh.materials = {{"red", {0.9, 0.05, 0.05}, 0, 0.9, -1, false}};
+    mesh.materialOf.assign(mesh.triangles.size(), 0);
+    testing::writeBytes(m_demo + "/kits/red.glb",
+                        QByteArray::fromStdString(file::glbOf(mesh, "red", "#777777")));
+    piece.model = "kits/red.glb";
+    session().document.apply(
+        kit::changePiece(session().document.project(), kit.name, "flags", piece));
+    placeRow("flags", 1);
+    QTest::mouseMove(&view(), QPoint(5, view().height() - 100));
+    QVERIFY(settle());
+    const QImage& image = view().picture().image;
+    const QPointF at = *view().toWidget({18, 22, 0}) * image.devicePixelRatio();
+    const QColor seen = image.pixelColor(at.toPoint());
+    QVERIFY2(seen.red() > 2 * seen.green() && seen.red() > 90, qPrintable(seen.name()));
+}
+
+void DepthWindowTest::walk_isSeen() {
+    session().document.chooseLevel(LevelId{"keepers-quay"});
+    QVERIFY(settle());
+    const QImage before = view().picture().image;
+    trigger("walk-action");
+    QVERIFY(board().isWalking());
+    QTRY_VERIFY(view().picture().image != before);
+    board().stopWalk();
+    QVERIFY(settle());
+}
+
+/// 2,000 pieces of 200 triangles, each once in the picture; how long that takes is told.
+void DepthWindowTest::thousandsOfPieces_areDrawn() {
+    const level::Kit& kit = *session().document.project().kitOf(level());
+    level::Piece piece = *kit.find("flags");
+    kit::Mesh mesh;
+    for (int i = 0; i <= 10; ++i)
+        for (int k = 0; k <= 10; ++k)
+            mesh.points.push_back({i * 0.4 - 2, k * 0.4 - 2, 0.3 * std::sin(i * 1.3 + k)});
+    for (std::uint32_t i = 0; i < 10; ++i)
+        for (std::uint32_t k = 0; k < 10; ++k) {
+            const std::uint32_t a = i * 11 + k;
+            mesh.triangles.push_back({a, a + 1, a + 12});
+            mesh.triangles.push_back({a, a + 12, a + 11});
+        }
+    testing::writeBytes(m_demo + "/kits/waves.glb",
+                        QByteArray::fromStdString(file::glbOf(mesh, "waves", "#779977")));
+    piece.model = "kits/waves.glb";
+    session().document.apply(
+        kit::changePiece(session().document.project(), kit.name, "flags", piece));
+    const level::Kit& changed = *session().document.project().kitOf(level());
+    const CellRect board = level().cells.bounds();
+    std::vector<level::PlacedPiece> pieces;
+    for (int i = 0; i < 2000; ++i) {
+        level::PlacedPiece placed;
+        placed.piece = "flags";
+        placed.at = {i % board.width, i / board.width % board.height};
+        placed.storey = i / (board.width * board.height);
+        pieces.push_back(placed);
+    }
+    const auto edit = kit::place(changed, level(), pieces, "Place");
+    QVERIFY2(edit, edit ? "" : edit.error().sentence().c_str());
+    session().document.apply(edit);
+    trigger("fit-action");
+    QVERIFY(settle());
+    QCOMPARE(view().picture().scene->items().size(), std::size_t{2000});
+    const double atRest = view().picture().milliseconds;
+    double turning = 0;
+    for (int i = 0; i < 8; ++i) {
+        kit::Camera camera = view().camera();
+        camera.heading += 0.05;
+        const int former = view().picture().number;
+        view().setCamera(camera);
+        QVERIFY(QTest::qWaitFor([&] { return view().picture().number > former; }, 20000));
+        turning += view().picture().milliseconds / 8;
+    }
+    qInfo("%.1f ms while it turns, %.1f ms at rest, %d x %d px", turning, atRest, view().width(),
+          view().height());
+}
+
+ROOK_TEST(DepthWindowTest)
+
+}  // namespace rook::depth_window_test
+
+#include "depth_test.moc"
