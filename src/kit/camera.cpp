@@ -181,7 +181,7 @@ Camera lookedAt(const Bounds3& board, const PictureSize& size, Outlook outlook, 
     return fitted(camera, board, size);
 }
 
-std::array<float, 16> matrixOf(const Camera& camera, const PictureSize& size, const Bounds3& box) {
+DepthRange depthsOf(const Camera& camera, const Bounds3& box) {
     double first = 1e30, last = -1e30;
     for (int i = 0; i < 8; ++i) {
         const double along = seen(camera, box.corner(i)).z;
@@ -189,7 +189,11 @@ std::array<float, 16> matrixOf(const Camera& camera, const PictureSize& size, co
         last = std::max(last, along);
     }
     if (!camera.isParallel) first = std::max(first, std::max(nearestSeen, last / 20'000));
-    last = std::max(last, first + 0.01);
+    return {first, std::max(last, first + 0.01)};
+}
+
+std::array<float, 16> matrixOf(const Camera& camera, const PictureSize& size, const Bounds3& box) {
+    const auto [first, last] = depthsOf(camera, box);
     const Point3 axes[] = {camera.right(), camera.up(), camera.forward()};
     const Point3 eye = camera.eye();
     const double tall = camera.isParallel ? camera.distance * halfOpening : halfOpening;

@@ -31,6 +31,7 @@ struct Ray {
 struct Bounds3 {
     Point3 low{1e30, 1e30, 1e30};
     Point3 high{-1e30, -1e30, -1e30};
+    bool operator==(const Bounds3&) const = default;
     [[nodiscard]] bool isEmpty() const { return low.x > high.x; }
     void take(const Point3& p);
     void takeAll(const Bounds3& other);
@@ -93,8 +94,14 @@ struct Projected {
 /// All of a box in sight, the direction kept.
 [[nodiscard]] Camera fitted(const Camera& camera, const Bounds3& box, const PictureSize& size);
 
-/// Column by column: from places to a picture from -1 to 1, y up; depths between the two of the
-/// box come to -1 and 1.
+/// How far along the look a box lies, units; the nearer end before the eye where it is not
+/// parallel.
+struct DepthRange {
+    double first = 0, last = 1;
+};
+[[nodiscard]] DepthRange depthsOf(const Camera& camera, const Bounds3& box);
+/// Column by column: from places to a picture from -1 to 1, y up; the depths
+/// of the box come to -1 and 1.
 [[nodiscard]] std::array<float, 16> matrixOf(const Camera& camera, const PictureSize& size,
                                              const Bounds3& box);
 

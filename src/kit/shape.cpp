@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <numeric>
 #include <unordered_map>
 
@@ -9,7 +10,8 @@ namespace rook::kit {
 
 namespace {
 
-constexpr double bluntest = 0.75;  ///< cosine of the angle under which normals are shared
+constexpr double wallReach = 0.125;  ///< modules
+constexpr double bluntest = 0.75;    ///< cosine of the angle under which normals are shared
 constexpr std::uint32_t leafTriangles = 4;
 
 Point3 difference(const Point3& a, const Point3& b) {
@@ -150,12 +152,62 @@ Shape::Shape(const Kit& kit, const Piece& piece, const Mesh& mesh) : isModel(tru
                             (points[a].y + points[b].y + points[c].y) / 3,
                             (points[a].z + points[b].z + points[c].z) / 3};
         triangle.cell = static_cast<std::uint32_t>(cellUnder(kit, piece, middle));
+        takeWall(kit, piece, triangle);
         if (hasMaterials)
             triangle.material =
                 std::min(mesh.materialOf[i], static_cast<std::uint32_t>(materials.size() - 1));
         triangles.push_back(triangle);
     }
     finish();
+}
+
+Shape Shape::coarse(int cells) const {
+    Shape next;
+    next.materials = materials;
+    next.pictures = pictures;
+    next.isModel = isModel;
+    const Point3 size = difference(m_bounds.high, m_bounds.low);
+    const double cell = std::max({size.x, size.y, size.z, 1e-9}) / cells;
+    std::map<std::array<int, 3>, std::uint32_t> known;
+    std::vector<std::uint32_t> pointOf(points.size());
+    for (std::size_t i = 0; i < points.size(); ++i) {
+        const Point3 p = difference(points[i], m_bounds.low);
+        const auto at = [&](double value) { return static_cast<int>(std::lround(value / cell)); };
+        const auto [found, isNew] = known.try_emplace(
+            {at(p.x), at(p.y), at(p.z)}, static_cast<std::uint32_t>(next.points.size()));
+        pointOf[i] = found->second;
+        if (!isNew) continue;
+        next.points.push_back(points[i]);
+        next.normals.push_back(normals[i]);
+        if (!places.empty()) next.places.push_back(places[i]);
+    }
+    for (ShapeTriangle triangle : triangles) {
+        for (std::uint32_t& corner : triangle.corners)
+            corner = pointOf[corner];
+        const auto& [a, b, c] = triangle.corners;
+        if (a != b && b != c && c != a) next.triangles.push_back(triangle);
+    }
+    next.finish();
+    return next;
+}
+
+void Shape::takeWall(const Kit& kit, const Piece& piece, ShapeTriangle& triangle) const {
+    if (triangle.cell >= piece.cells.size()) return;
+    const level::PieceCell& cell = piece.cells[triangle.cell];
+    const double width = exact(kit.width).toDouble();
+    const double depth = exact(kit.depth).toDouble();
+    triangle.lowTop = (cell.storey + lowWall) * exact(kit.storey).toDouble();
+    for (const Side side : level::allSides) {
+        if (!((cell.walls >> static_cast<int>(side)) & 1u)) continue;
+        const auto isNear = [&](std::uint32_t corner) {
+            const double x = points[corner].x / width - cell.at.x;
+            const double y = points[corner].y / depth - cell.at.y;
+            const double off[] = {1 - x, 1 - y, x, y};
+            return off[static_cast<int>(side)] < wallReach;
+        };
+        if (std::all_of(triangle.corners.begin(), triangle.corners.end(), isNear))
+            triangle.wall = side;
+    }
 }
 
 void Shape::finish() {

@@ -42,7 +42,8 @@ public:
     Shape() = default;
     /// Of blocks, in its own colour.
     Shape(const Kit& kit, const Piece& piece);
-    /// Of a model, with its own materials where it has any.
+    /// Of a model, with its own materials where it has any. What lies within an eighth of a module
+    /// of a wall of its cell is that wall's.
     Shape(const Kit& kit, const Piece& piece, const Mesh& mesh);
 
     std::vector<Point3> points;
@@ -54,6 +55,10 @@ public:
     bool isModel = false;
 
     [[nodiscard]] const Bounds3& bounds() const { return m_bounds; }
+    /// For the eye alone, while it turns: points of one cell of a grid come together, triangles
+    /// that fall together go (Rossignac and Borrel, "Multi-resolution 3D approximations for
+    /// rendering complex scenes", 1993). `cells`: along the longest side.
+    [[nodiscard]] Shape coarse(int cells) const;
     /// The first triangle before `limit` that is seen. Cost: the logarithm of the triangles
     /// where they lie apart.
     [[nodiscard]] std::optional<ShapeHit> hit(const Ray& ray, double limit,
@@ -68,6 +73,7 @@ private:
         std::uint32_t first = 0;  ///< triangle of the order, or else the left one of two nodes
         std::uint32_t count = 0;  ///< of triangles; 0 where it has two nodes
     };
+    void takeWall(const Kit& kit, const Piece& piece, ShapeTriangle& triangle) const;
     void finish();
     void build(std::size_t node, std::uint32_t first, std::uint32_t count);
     [[nodiscard]] std::optional<double> hitOne(const ShapeTriangle& triangle, const Ray& ray,

@@ -129,8 +129,8 @@ void DepthWindowTest::piece_isPlaced_taken_andDeleted() {
     click(on(6.5, 5.5, 3));
     QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(6, 5, 1)->id}));
     QCOMPARE(session().workbench.storey(), 1);
-    // The edge of the slab below is seen from the lower left corner.
-    click(on(6.02, 5.98, -0.1));
+    // The corner of the one below is seen under it from the lower left.
+    click(on(6.1, 5.9, 0));
     QCOMPARE(session().workbench.selection().pieces, (std::vector<int>{at(6, 5, 0)->id}));
     // Ctrl takes it in hand, the right button deletes.
     take("stairs");
@@ -395,11 +395,16 @@ void DepthWindowTest::thousandsOfPieces_areDrawn() {
     trigger("fit-action");
     QVERIFY(settle());
     QCOMPARE(view().picture().scene->items().size(), std::size_t{2000});
+    // Nothing else is at work meanwhile.
+    QVERIFY(QTest::qWaitFor([&] { return session().proofs.isCurrent(level().id); }, 60000));
+    QTest::qWait(4000);
+    QVERIFY(settle());
     const double atRest = view().picture().milliseconds;
     double turning = 0;
     for (int i = 0; i < 8; ++i) {
         kit::Camera camera = view().camera();
         camera.heading += 0.05;
+        QVERIFY(settle());
         const int former = view().picture().number;
         view().setCamera(camera);
         QVERIFY(QTest::qWaitFor([&] { return view().picture().number > former; }, 20000));

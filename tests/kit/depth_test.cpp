@@ -31,6 +31,7 @@ private slots:
     void cut_takesAwayWhatIsHigher();
     void frame_takesWhatLiesInIt();
     void normals_areSharedOverBluntEdgesOnly();
+    void coarseShape_fillsTheSameBox_withLess();
 };
 
 namespace {
@@ -403,6 +404,38 @@ void DepthTest::normals_areSharedOverBluntEdgesOnly() {
         const Point3& edge = shape.normals[shape.triangles[0].corners[2]];
         QCOMPARE(std::abs(edge.z - 1) > 1e-6, rise < 1);
         QVERIFY(edge.x <= 0);
+    }
+}
+
+void DepthTest::coarseShape_fillsTheSameBox_withLess() {
+    Random random = randomOf(2611);
+    const level::Kit kit = testing::smallKit();
+    for (int round = 0; round < 20; ++round) {
+        // A bent sheet of small triangles.
+        kit::Mesh mesh;
+        const double bend = unitRandom(random, -1, 1);
+        for (int y = 0; y <= 20; ++y)
+            for (int x = 0; x <= 20; ++x)
+                mesh.points.push_back({x * 0.2, y * 0.2, bend * std::sin(x * 0.3)});
+        for (std::uint32_t y = 0; y < 20; ++y)
+            for (std::uint32_t x = 0; x < 20; ++x) {
+                const std::uint32_t a = y * 21 + x;
+                mesh.triangles.push_back({a, a + 21, a + 22});
+                mesh.triangles.push_back({a, a + 22, a + 1});
+            }
+        const kit::Shape shape(kit, kit.pieces[0], mesh);
+        const int cells = random.between(3, 8);
+        const kit::Shape coarse = shape.coarse(cells);
+        QVERIFY(!coarse.triangles.empty() && coarse.triangles.size() < shape.triangles.size() / 3);
+        const double slack = 4.0 / cells;
+        for (int i = 0; i < 8; ++i)
+            QVERIFY(far(shape.bounds().corner(i), coarse.bounds().corner(i)) < 2 * slack);
+        // No point is farther off than a cell.
+        for (const auto& triangle : coarse.triangles)
+            for (const std::uint32_t corner : triangle.corners)
+                QVERIFY(std::any_of(shape.points.begin(), shape.points.end(), [&](const Point3& p) {
+                    return far(p, coarse.points[corner]) < 1e-9;
+                }));
     }
 }
 

@@ -20,6 +20,22 @@ QColor toneOf(check::Severity severity) {
     return currentTheme().quietInk;
 }
 
+void FindingPins::paint(QPointF middle, std::size_t index, check::Severity severity) {
+    const auto isTaken = [&middle](QPointF other) { return QLineF(middle, other).length() < 22; };
+    while (std::any_of(m_taken.begin(), m_taken.end(), isTaken))
+        middle += QPointF(6, 0);
+    m_taken << middle;
+    const QColor tone = toneOf(severity);
+    m_painter.setFont(sizedFont(-2, QFont::DemiBold));
+    m_painter.setBrush(currentTheme().paper);
+    m_painter.setPen(QPen(tone, 2));
+    m_painter.drawEllipse(middle, 10, 10);
+    m_painter.setPen(tone);
+    m_painter.drawText(QRectF(middle - QPointF(10, 10), QSizeF(20, 20)), Qt::AlignCenter,
+                       QString::number(index + 1));
+    m_painter.setBrush(Qt::NoBrush);
+}
+
 FindingNote::FindingNote(int number, const check::Finding& finding, CellSize cell, QWidget* parent)
     : QAbstractButton(parent), m_number(number), m_severity(finding.severity) {
     setText(told(finding.sentence));

@@ -2,6 +2,8 @@
 /// A finding like a note in a drawing's margin: its pin, its sentence, its place.
 
 #include <QAbstractButton>
+#include <QList>
+#include <QPainter>
 
 #include "check/finding.h"
 
@@ -9,6 +11,17 @@ namespace rook::app {
 
 /// The tone of its pin, in the margin and on the board.
 [[nodiscard]] QColor toneOf(check::Severity severity);
+
+/// Numbers of findings over a picture; those that are close stand side by side.
+class FindingPins {
+public:
+    explicit FindingPins(QPainter& painter) : m_painter(painter) {}
+    void paint(QPointF middle, std::size_t index, check::Severity severity);
+
+private:
+    QPainter& m_painter;
+    QList<QPointF> m_taken;
+};
 
 class FindingNote : public QAbstractButton {
     Q_OBJECT

@@ -2124,6 +2124,10 @@
         <translation>Gib in einen anderen Ordner aus</translation>
     </message>
     <message>
+        <source>FLAT CUT</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Field empty</source>
         <translation>Feld leer</translation>
     </message>
@@ -3100,6 +3104,10 @@
         <translation>Keines der Level dieser Ausgabe ist da</translation>
     </message>
     <message>
+        <source>Normals are no floats, or not as many as corners</source>
+        <translation>Normalen sind keine Gleitkommazahlen, oder nicht so viele wie Ecken</translation>
+    </message>
+    <message>
         <source>Not audited</source>
         <translation>Nicht geprüft</translation>
     </message>
@@ -3326,6 +3334,10 @@
     <message>
         <source>Place the counters as they are when the goal is met, and mix from there</source>
         <translation>Setz die Steine so, wie sie bei erfülltem Ziel stehen, und misch von dort</translation>
+    </message>
+    <message>
+        <source>Places in the picture are not as many as corners</source>
+        <translation>Stellen im Bild sind nicht so viele wie Ecken</translation>
     </message>
     <message>
         <source>Plan %1</source>

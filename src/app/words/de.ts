@@ -536,6 +536,10 @@ oder </translation>
         <translation>%1: gestreckt.</translation>
     </message>
     <message>
+        <source>%1: the board is drawn aslant, from one side.</source>
+        <translation>%1: Das Brett wird schräg gezeichnet, von einer Seite.</translation>
+    </message>
+    <message>
         <source>%1; a click takes one, as one undo.</source>
         <translation>%1; ein Klick nimmt einen, als ein Schritt.</translation>
     </message>
@@ -586,10 +590,6 @@ oder </translation>
     <message>
         <source>&amp;About Rook Plot</source>
         <translation>&amp;Über Rook Plot</translation>
-    </message>
-    <message>
-        <source>&amp;Axonometric view: beside, instead, off</source>
-        <translation>&amp;Axonometrie: daneben, statt, aus</translation>
     </message>
     <message>
         <source>&amp;Bring a file in …</source>
@@ -696,6 +696,10 @@ oder </translation>
         <translation>&amp;Ansicht</translation>
     </message>
     <message>
+        <source>&amp;View in depth: beside, instead, off</source>
+        <translation>Ansicht in die &amp;Tiefe: daneben, statt, aus</translation>
+    </message>
+    <message>
         <source>&amp;Walk</source>
         <translation>&amp;Probelauf</translation>
     </message>
@@ -786,6 +790,10 @@ oder </translation>
     <message>
         <source>3d isometric depth perspective</source>
         <translation>3d isometrisch tiefe perspektive</translation>
+    </message>
+    <message>
+        <source>3d rotate turn orbit camera</source>
+        <translation>3d drehen umkreisen kamera ecke</translation>
     </message>
     <message>
         <source>; %1: %2</source>
@@ -914,6 +922,10 @@ oder </translation>
     <message>
         <source>A run that only a stronger body makes is a finding.</source>
         <translation>Ein Lauf, den nur ein stärkerer Körper schafft, ist ein Befund.</translation>
+    </message>
+    <message>
+        <source>A shader is refused: %1</source>
+        <translation>Ein Shader wird abgelehnt: %1</translation>
     </message>
     <message>
         <source>A shot every</source>
@@ -1844,6 +1856,10 @@ oder </translation>
         <translation>Dorthin kopieren</translation>
     </message>
     <message>
+        <source>Corners of the rose look up from below</source>
+        <translation>Ecken der Rose blicken von unten hinauf</translation>
+    </message>
+    <message>
         <source>Corners point</source>
         <translation>Ecken nach</translation>
     </message>
@@ -1934,6 +1950,10 @@ oder </translation>
     <message>
         <source>Cu&amp;t</source>
         <translation>&amp;Ausschneiden</translation>
+    </message>
+    <message>
+        <source>Cuts away what is higher; a storey has four steps</source>
+        <translation>Schneidet weg, was höher ist; ein Stockwerk hat vier Stufen</translation>
     </message>
     <message>
         <source>Cuts off %1 of matter.</source>
@@ -2372,6 +2392,14 @@ oder </translation>
         <translation>Von oben</translation>
     </message>
     <message>
+        <source>From above, as the plan is</source>
+        <translation>Von oben, wie der Plan liegt</translation>
+    </message>
+    <message>
+        <source>From below</source>
+        <translation>Von unten</translation>
+    </message>
+    <message>
         <source>From cell</source>
         <translation>Ab Zelle</translation>
     </message>
@@ -2388,8 +2416,28 @@ oder </translation>
         <translation>Von nichts bis zum Spiel im Browser</translation>
     </message>
     <message>
+        <source>From the left side</source>
+        <translation>Von der linken Seite</translation>
+    </message>
+    <message>
+        <source>From the lower left corner</source>
+        <translation>Von der unteren linken Ecke</translation>
+    </message>
+    <message>
+        <source>From the lower right corner</source>
+        <translation>Von der unteren rechten Ecke</translation>
+    </message>
+    <message>
+        <source>From the lower side</source>
+        <translation>Von der unteren Seite</translation>
+    </message>
+    <message>
         <source>From the px of the tiles in hand: the form that fits best.</source>
         <translation>Aus den px der Kacheln in der Hand: die Form, die am besten passt.</translation>
+    </message>
+    <message>
+        <source>From the right side</source>
+        <translation>Von der rechten Seite</translation>
     </message>
     <message>
         <source>From the side</source>
@@ -2398,6 +2446,18 @@ oder </translation>
     <message>
         <source>From the side, from above, pieces, or blank</source>
         <translation>Von der Seite, von oben, aus Bauteilen oder leer</translation>
+    </message>
+    <message>
+        <source>From the upper left corner</source>
+        <translation>Von der oberen linken Ecke</translation>
+    </message>
+    <message>
+        <source>From the upper right corner</source>
+        <translation>Von der oberen rechten Ecke</translation>
+    </message>
+    <message>
+        <source>From the upper side</source>
+        <translation>Von der oberen Seite</translation>
     </message>
     <message>
         <source>From tile</source>
@@ -2604,6 +2664,10 @@ oder </translation>
         <translation>Wie weit die Kamera über die Zone hinaus zeigt: %1</translation>
     </message>
     <message>
+        <source>How high is shown</source>
+        <translation>Wie hoch gezeigt wird</translation>
+    </message>
+    <message>
         <source>How it looks</source>
         <translation>Wie es aussieht</translation>
     </message>
@@ -2650,6 +2714,10 @@ oder </translation>
     <message>
         <source>In Walk and in the game, from another zone to this one.</source>
         <translation>Im Probelauf und im Spiel, von einer anderen Zone in diese.</translation>
+    </message>
+    <message>
+        <source>In depth from the ne&amp;xt corner</source>
+        <translation>Tiefe von der &amp;nächsten Ecke</translation>
     </message>
     <message>
         <source>In front</source>
@@ -3136,6 +3204,10 @@ oder </translation>
         <translation>Sieht aus wie</translation>
     </message>
     <message>
+        <source>Low walls</source>
+        <translation>Niedrige Wände</translation>
+    </message>
+    <message>
         <source>Lower</source>
         <translation>Tiefer</translation>
     </message>
@@ -3286,6 +3358,10 @@ oder </translation>
     <message>
         <source>Models (*.gltf *.glb *.obj)</source>
         <translation>Modelle (*.gltf *.glb *.obj)</translation>
+    </message>
+    <message>
+        <source>Models still to be read: %1</source>
+        <translation>Noch zu lesende Modelle: %1</translation>
     </message>
     <message>
         <source>Modular pieces</source>
@@ -3824,6 +3900,18 @@ oder </translation>
         <translation>Öffnet die Probe auf dem Brett; noch einmal, zurück zum Level.</translation>
     </message>
     <message>
+        <source>OpenGL 3.3 cannot be had here</source>
+        <translation>OpenGL 3.3 ist hier nicht zu haben</translation>
+    </message>
+    <message>
+        <source>OpenGL cannot be used in a thread here</source>
+        <translation>OpenGL lässt sich hier nicht in einem Thread verwenden</translation>
+    </message>
+    <message>
+        <source>OpenGL is older than 3.3 here</source>
+        <translation>OpenGL ist hier älter als 3.3</translation>
+    </message>
+    <message>
         <source>Opened last</source>
         <translation>Zuletzt geöffnet</translation>
     </message>
@@ -3902,6 +3990,10 @@ oder </translation>
     <message>
         <source>Paper</source>
         <translation>Papier</translation>
+    </message>
+    <message>
+        <source>Parallel</source>
+        <translation>Parallel</translation>
     </message>
     <message>
         <source>Park</source>
@@ -4206,6 +4298,10 @@ oder </translation>
     <message>
         <source>R + drag</source>
         <translation>R + Ziehen</translation>
+    </message>
+    <message>
+        <source>ROOKPLOT_NO_OPENGL is set</source>
+        <translation>ROOKPLOT_NO_OPENGL ist gesetzt</translation>
     </message>
     <message>
         <source>Radius or step</source>
@@ -4580,6 +4676,10 @@ oder </translation>
         <translation>Einstellungen</translation>
     </message>
     <message>
+        <source>Shades over blunt edges of models</source>
+        <translation>Schattiert über stumpfe Kanten von Modellen</translation>
+    </message>
+    <message>
         <source>Shape</source>
         <translation>Formen</translation>
     </message>
@@ -4718,6 +4818,10 @@ oder </translation>
     <message>
         <source>Slots of rings</source>
         <translation>Plätze der Ringe</translation>
+    </message>
+    <message>
+        <source>Smooth</source>
+        <translation>Glatt</translation>
     </message>
     <message>
         <source>Smoothing, passes</source>
@@ -5216,6 +5320,10 @@ oder </translation>
         <translation>Das Bausatzbrett schräg von oben. Bedient sich wie der Grundriss.</translation>
     </message>
     <message>
+        <source>The kit board in depth. Works like the plan; Ctrl and arrows turn it.</source>
+        <translation>Das Bausatzbrett in die Tiefe. Wie der Plan zu bedienen; Strg und Pfeile drehen es.</translation>
+    </message>
+    <message>
         <source>The last run that was played here must stay possible</source>
         <translation>Der letzte hier gespielte Lauf muss möglich bleiben</translation>
     </message>
@@ -5350,6 +5458,10 @@ oder </translation>
     <message>
         <source>The verdict, and what was found. F3 goes from one to the next; many have a fix that is one click, and one undo.</source>
         <translation>Das Urteil und was gefunden wurde. F3 geht von einem zum nächsten; vieles behebt ein Klick, und der ist ein Schritt für Rückgängig.</translation>
+    </message>
+    <message>
+        <source>The view in depth stops: %1.</source>
+        <translation>Die Ansicht in die Tiefe hält an: %1.</translation>
     </message>
     <message>
         <source>The wash is every place that a player can get to, to the pixel. While one draws, it follows. Ctrl and a click show a run to that place.</source>
@@ -5672,6 +5784,10 @@ oder </translation>
         <translation>Version</translation>
     </message>
     <message>
+        <source>View in depth</source>
+        <translation>Ansicht in die Tiefe</translation>
+    </message>
+    <message>
         <source>Waits</source>
         <translation>Wartet</translation>
     </message>
@@ -5706,6 +5822,10 @@ oder </translation>
     <message>
         <source>Wall push</source>
         <translation>Wandstoß</translation>
+    </message>
+    <message>
+        <source>Walls that stand before their room are cut low</source>
+        <translation>Wände, die vor ihrem Raum stehen, werden niedrig geschnitten</translation>
     </message>
     <message>
         <source>Ways as short</source>
@@ -5786,6 +5906,10 @@ oder </translation>
     <message>
         <source>What is carried</source>
         <translation>Was mitgenommen wird</translation>
+    </message>
+    <message>
+        <source>What is far is as large as what is near</source>
+        <translation>Fernes ist so groß wie Nahes</translation>
     </message>
     <message>
         <source>What is it?</source>
@@ -5898,6 +6022,10 @@ oder </translation>
     <message>
         <source>Where the game carries keys, it opens what keys of this kind and letter open in later levels.</source>
         <translation>Wo das Spiel Schlüssel mitnimmt, öffnet es, was Schlüssel dieser Art und dieses Buchstabens in späteren Leveln öffnen.</translation>
+    </message>
+    <message>
+        <source>Where to look from</source>
+        <translation>Von wo man blickt</translation>
     </message>
     <message>
         <source>While it is held one moves by that profile: its body is as large. Profiles are made in Prove, under Motion.</source>
@@ -6820,6 +6948,10 @@ oder </translation>
         <translation>überquert</translation>
     </message>
     <message>
+        <source>cut at %1 units</source>
+        <translation>geschnitten bei %1 Einheiten</translation>
+    </message>
+    <message>
         <source>cut greedily: very large</source>
         <translation>grob zerlegt: sehr groß</translation>
     </message>
@@ -7682,6 +7814,10 @@ oder </translation>
     <message>
         <source>move %1, %2 modules</source>
         <translation>um %1, %2 Module</translation>
+    </message>
+    <message>
+        <source>move %1, %2 modules, %3 storeys</source>
+        <translation>um %1, %2 Module, %3 Stockwerke verschieben</translation>
     </message>
     <message>
         <source>move %1, %2 px</source>

@@ -2,6 +2,8 @@
 
 #include <QImage>
 #include <QOpenGLContext>
+#include <algorithm>
+#include <set>
 #include <unordered_map>
 
 #include "app/steps/kit/depth_renderer.h"
@@ -10,7 +12,9 @@ namespace rook::app {
 
 namespace {
 
-constexpr int largestPicture = 2048;  ///< px a side
+constexpr int largestPicture = 2048;        ///< px a side
+constexpr std::size_t plainTriangles = 48;  ///< that are drawn as they are while the eye turns
+constexpr int coarseCells = 5;
 
 struct Corner {
     float place[3], normal[3], inPicture[2], color[4], wall[3];
@@ -143,10 +147,16 @@ void DepthRenderer::forget(const OnCard& card) {
 void DepthRenderer::takeScene(const std::shared_ptr<const kit::DepthScene>& scene) {
     if (m_scene == scene) return;
     m_scene = scene;
+    m_aboveOf = nullptr;
     m_standing.clear();
     for (const kit::DepthScene::Item& item : scene->items())
         if (!item.box.isEmpty()) m_standing[item.shape.get()].push_back(&item);
-    // Shapes that the scene has no more.
+    // Shapes that the scene has no more, and what was made of them.
+    std::set<const kit::Shape*> kept;
+    for (const auto& [name, shape] : scene->shapes())
+        kept.insert(shape.get());
+    for (const auto& [shape, card] : m_cards)
+        if (card.coarse && kept.contains(shape)) kept.insert(card.coarse.get());
     std::erase_if(m_cards, [&](auto& each) {
         const bool isKept =
             std::any_of(scene->shapes().begin(), scene->shapes().end(),
@@ -156,6 +166,13 @@ void DepthRenderer::takeScene(const std::shared_ptr<const kit::DepthScene>& scen
     });
     for (const auto& [shape, items] : m_standing)
         upload(items.front()->shape);
+}
+
+DepthRenderer::OnCard& DepthRenderer::cardOf(const kit::Shape* shape, bool isCoarse) {
+    OnCard& card = m_cards.at(shape);
+    if (!isCoarse || shape->triangles.size() <= plainTriangles) return card;
+    if (!card.coarse) card.coarse = std::make_shared<const kit::Shape>(shape->coarse(coarseCells));
+    return upload(card.coarse);
 }
 
 DepthRenderer::Place DepthRenderer::placeOf(const kit::Standing& standing, DepthMark mark) {
@@ -173,7 +190,7 @@ void DepthRenderer::put(OnCard& card, const std::vector<Place>& places) {
 }
 
 /// The places of what is in sight, with its marks.
-void DepthRenderer::takeMarks(const DepthRequest& request, const std::array<float, 16>& toPicture) {
+void DepthRenderer::takeMarks(const DepthRequest& request, const QMatrix4x4& toPicture) {
     const auto isAmong = [](const std::vector<int>& ids, int id) {
         return std::find(ids.begin(), ids.end(), id) != ids.end();
     };
@@ -181,9 +198,9 @@ void DepthRenderer::takeMarks(const DepthRequest& request, const std::array<floa
         unsigned out = 0b111111;
         for (int i = 0; i < 8 && out != 0; ++i) {
             const kit::Point3 p = box.corner(i);
-            const auto row = [&](std::size_t r) {
-                return toPicture[r] * p.x + toPicture[4 + r] * p.y + toPicture[8 + r] * p.z +
-                       toPicture[12 + r];
+            const auto row = [&](int r) {
+                return toPicture(r, 0) * p.x + toPicture(r, 1) * p.y + toPicture(r, 2) * p.z +
+                       toPicture(r, 3);
             };
             const double x = row(0), y = row(1), w = row(3);
             out &= unsigned(x < -w) | unsigned(x > w) << 1 | unsigned(y < -w) << 2 |
@@ -191,7 +208,15 @@ void DepthRenderer::takeMarks(const DepthRequest& request, const std::array<floa
         }
         return out == 0;
     };
+    const kit::Point3 forward = request.camera.forward();
+    const auto along = [&](const kit::Bounds3& box) {
+        return forward.x * (box.low.x + box.high.x) + forward.y * (box.low.y + box.high.y) +
+               forward.z * (box.low.z + box.high.z);
+    };
     for (auto& [shape, items] : m_standing) {
+        // The nearest first: what they hide costs little then.
+        std::sort(items.begin(), items.end(),
+                  [&](const auto* a, const auto* b) { return along(a->box) < along(b->box); });
         std::vector<Place> places;
         for (const kit::DepthScene::Item* item : items) {
             if (item->box.low.z > request.look.cut || !isInSight(item->box)) continue;
@@ -201,7 +226,7 @@ void DepthRenderer::takeMarks(const DepthRequest& request, const std::array<floa
                                                                         : DepthMark::None;
             places.push_back(placeOf(item->standing, mark));
         }
-        put(m_cards.at(shape), places);
+        put(cardOf(shape, request.isMoving), places);
     }
 }
 

@@ -235,8 +235,12 @@ void DepthView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const Theme& theme = currentTheme();
     if (m_picture.image.isNull() || m_picture.size != size()) painter.fillRect(rect(), theme.paper);
-    if (!m_picture.image.isNull()) painter.drawImage(QPointF(0, 0), m_picture.image);
+    painter.setRenderHint(QPainter::SmoothPixmapTransform);
+    if (!m_picture.image.isNull()) painter.drawImage(QRectF(rect()), m_picture.image);
     m_rose->show(m_camera);
+    DepthMarks::LeftOut isLeftOut;
+    if (m_board.isWalking()) isLeftOut = m_board.playtest()->lookOf({}).isLeftOut;
+    m_marks.paint(painter, m_picture, look(), m_board.toolPreview(), isLeftOut);
     // What lies over the picture is where the picture was looked at from.
     const auto held = handles();
     if (held && m_gesture != Gesture::Tool)
@@ -270,7 +274,7 @@ void DepthView::paintWords(QPainter& painter) const {
     const QRectF line(width() - 200, 12, 164, 18);
     if (m_picture.reading > 0)
         painter.drawText(line.translated(0, 20), Qt::AlignRight | Qt::AlignVCenter,
-                         tr("%1 models still to be read").arg(m_picture.reading));
+                         tr("Models still to be read: %1").arg(m_picture.reading));
     if (now)
         painter.drawText(
             line, Qt::AlignRight | Qt::AlignVCenter,

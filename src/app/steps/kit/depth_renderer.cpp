@@ -2,6 +2,7 @@
 
 #include <QElapsedTimer>
 #include <QFile>
+#include <QMatrix4x4>
 #include <QOpenGLContext>
 #include <cmath>
 #include <numbers>
@@ -15,6 +16,7 @@ namespace {
 
 constexpr int aboveSide = 1024;        ///< px of the map from above
 constexpr int mostPixels = 9'000'000;  ///< that are drawn finer than they are shown
+constexpr double longestTurn = 33;     ///< ms that a picture may take while the eye turns
 constexpr double contactReach = 0.22;  ///< modules
 constexpr double sheetBelow = 0.02;    ///< units that the sheet lies below the slabs
 
@@ -25,6 +27,10 @@ QString textIn(const QString& name) {
 
 QVector3D vectorOf(const QColor& color) {
     return {color.redF(), color.greenF(), color.blueF()};
+}
+
+QVector3D threeOf(const kit::Point3& p) {
+    return {float(p.x), float(p.y), float(p.z)};
 }
 
 QVector4D fourOf(const kit::Point3& p, double w) {
@@ -69,14 +75,23 @@ DepthRenderer::~DepthRenderer() {
         forget(card);
 }
 
-bool DepthRenderer::link(QOpenGLShaderProgram& program, const QString& vertex,
-                         const QString& fragment, QString* reason) {
-    const bool isFine =
-        program.addShaderFromSourceCode(QOpenGLShader::Vertex, textIn(vertex)) &&
-        program.addShaderFromSourceCode(QOpenGLShader::Fragment, textIn(fragment)) &&
-        program.link();
-    if (!isFine) *reason = tr("A shader is refused: %1").arg(program.log().section(u'\n', 0, 0));
-    return isFine;
+QOpenGLShaderProgram& DepthRenderer::program(const char* vertex, const char* fragment,
+                                             const QString& defines) {
+    const QString name = QLatin1String(fragment) + u' ' + defines;
+    auto& made = m_programs[name];
+    if (made) return *made;
+    made = std::make_unique<QOpenGLShaderProgram>();
+    QString head = QStringLiteral("#version 330 core\n");
+    for (const QString& define : defines.split(u' ', Qt::SkipEmptyParts))
+        head += QStringLiteral("#define ") + QString(define).replace(u'=', u' ') + u'\n';
+    QString text = textIn(QLatin1String(fragment));
+    if (text.contains(u"placeAt(")) text.prepend(textIn(QStringLiteral("depth.glsl")));
+    const bool isFine = made->addShaderFromSourceCode(QOpenGLShader::Vertex,
+                                                      head + textIn(QLatin1String(vertex))) &&
+                        made->addShaderFromSourceCode(QOpenGLShader::Fragment, head + text) &&
+                        made->link();
+    if (!isFine && m_refusal.isEmpty()) m_refusal = made->log().section(u'\n', 0, 0);
+    return *made;
 }
 
 bool DepthRenderer::begin(QString* reason) {
@@ -84,13 +99,16 @@ bool DepthRenderer::begin(QString* reason) {
         *reason = tr("OpenGL is older than 3.3 here");
         return false;
     }
-    const bool isLinked =
-        link(m_pieces, QStringLiteral("pieces.vert"), QStringLiteral("pieces.frag"), reason) &&
-        link(m_above, QStringLiteral("pieces.vert"), QStringLiteral("above.frag"), reason) &&
-        link(m_ground, QStringLiteral("ground.vert"), QStringLiteral("ground.frag"), reason) &&
-        link(m_contact, QStringLiteral("whole.vert"), QStringLiteral("contact.frag"), reason) &&
-        link(m_finish, QStringLiteral("whole.vert"), QStringLiteral("finish.frag"), reason);
-    if (!isLinked) return false;
+    // What any picture needs: what is wrong with shaders shows at once.
+    for (const char16_t* defines : {u"FLAT", u"PICTURE", u"FLAT CUT"})
+        (void)program("pieces.vert", "pieces.frag", QString::fromUtf16(defines));
+    (void)program("ground.vert", "ground.frag");
+    (void)program("whole.vert", "contact.frag", QStringLiteral("SAMPLES=9"));
+    (void)program("whole.vert", "finish.frag", QStringLiteral("WAYS=4"));
+    if (!m_refusal.isEmpty()) {
+        *reason = tr("A shader is refused: %1").arg(m_refusal);
+        return false;
+    }
     m_gl.glGenVertexArrays(1, &m_wholeArray);
     m_gl.glGenVertexArrays(1, &m_sheetArray);
     m_gl.glBindVertexArray(m_sheetArray);
@@ -145,14 +163,12 @@ void DepthRenderer::resize(Target& target, QSize size, Holds holds) {
     m_gl.glFramebufferTexture2D(GL_FRAMEBUFFER, GL_COLOR_ATTACHMENT0, GL_TEXTURE_2D, target.colors,
                                 0);
     if (holds != Holds::Pieces) return;
-    texture(target.depths, GL_R32F, GL_RED, GL_FLOAT, GL_NEAREST);
-    m_gl.glFramebufferTexture2D(GL_FRAMEBUFFER, GL_COLOR_ATTACHMENT1, GL_TEXTURE_2D, target.depths,
+    texture(target.facings, GL_RGBA8, GL_RGBA, GL_UNSIGNED_BYTE, GL_NEAREST);
+    m_gl.glFramebufferTexture2D(GL_FRAMEBUFFER, GL_COLOR_ATTACHMENT1, GL_TEXTURE_2D, target.facings,
                                 0);
-    if (target.buffer == 0) m_gl.glGenRenderbuffers(1, &target.buffer);
-    m_gl.glBindRenderbuffer(GL_RENDERBUFFER, target.buffer);
-    m_gl.glRenderbufferStorage(GL_RENDERBUFFER, GL_DEPTH_COMPONENT24, size.width(), size.height());
-    m_gl.glFramebufferRenderbuffer(GL_FRAMEBUFFER, GL_DEPTH_ATTACHMENT, GL_RENDERBUFFER,
-                                   target.buffer);
+    texture(target.depths, GL_DEPTH_COMPONENT24, GL_DEPTH_COMPONENT, GL_UNSIGNED_INT, GL_NEAREST);
+    m_gl.glFramebufferTexture2D(GL_FRAMEBUFFER, GL_DEPTH_ATTACHMENT, GL_TEXTURE_2D, target.depths,
+                                0);
     const GLenum both[] = {GL_COLOR_ATTACHMENT0, GL_COLOR_ATTACHMENT1};
     m_gl.glDrawBuffers(2, both);
 }
@@ -169,31 +185,24 @@ kit::Bounds3 DepthRenderer::boxOf(const DepthRequest& request, const level::Kit&
     return box;
 }
 
-void DepthRenderer::setView(QOpenGLShaderProgram& program, const DepthRequest& request,
-                            const kit::Bounds3& box) {
+/// What the places of a picture are told from.
+void DepthRenderer::setDepths(QOpenGLShaderProgram& shaders, const DepthRequest& request,
+                              const kit::Bounds3& box) const {
     const kit::Camera& camera = request.camera;
-    const kit::Point3 forward = camera.forward();
-    const kit::Point3 eye = camera.eye();
-    program.setUniformValue("eye", camera.isParallel ? fourOf(forward, 0) : fourOf(eye, 1));
-    program.setUniformValue(
-        "forward", fourOf(forward, -(forward.x * eye.x + forward.y * eye.y + forward.z * eye.z)));
-    program.setUniformValue("lowWalls", request.look.wallsAreLow ? 1.0F : 0.0F);
-    program.setUniformValue("cut", float(request.look.cut));
-    program.setUniformValue("look",
-                            QVector3D(float(forward.x), float(forward.y), float(forward.z)));
-    program.setUniformValue("heights", QVector2D(float(box.low.z), float(box.high.z)));
-    program.setUniformValue(
-        "board", QVector4D(float(box.low.x), float(box.low.y), float(1 / (box.high.x - box.low.x)),
-                           float(1 / (box.high.y - box.low.y))));
-    program.setUniformValue("picture", 0);
-    program.setUniformValue("fromAbove", 1);
+    const double tall = kit::halfOpening * (camera.isParallel ? camera.distance : 1);
+    const kit::DepthRange range = kit::depthsOf(camera, box);
+    shaders.setUniformValue(
+        "extent", QVector3D(float(tall * request.size.width() / request.size.height()), float(tall),
+                            camera.isParallel ? 1 : 0));
+    shaders.setUniformValue("range", QVector2D(float(range.first), float(range.last)));
 }
 
 /// Heights from straight above, for the shade of what hangs over something.
 void DepthRenderer::drawAbove(const DepthRequest& request, const kit::Bounds3& box) {
-    if (m_aboveOf == m_scene.get() && m_aboveCut == request.look.cut) return;
+    if (m_aboveOf == m_scene.get() && m_aboveCut == request.look.cut && m_aboveBox == box) return;
     m_aboveOf = m_scene.get();
     m_aboveCut = request.look.cut;
+    m_aboveBox = box;
     m_gl.glBindFramebuffer(GL_FRAMEBUFFER, m_aboveFrame);
     m_gl.glViewport(0, 0, aboveSide, aboveSide);
     m_gl.glClear(GL_DEPTH_BUFFER_BIT);
@@ -204,28 +213,45 @@ void DepthRenderer::drawAbove(const DepthRequest& request, const kit::Bounds3& b
                            scale(box.low.y, box.high.y), 0, shift(box.low.y, box.high.y), 0, 0,
                            -scale(box.low.z, box.high.z), -shift(box.low.z, box.high.z), 0, 0, 0,
                            1);
-    std::array<float, 16> everything{};
-    everything[15] = 1;
-    takeMarks(request, everything);
-    m_above.bind();
-    setView(m_above, request, box);
-    m_above.setUniformValue("lowWalls", 0.0F);
-    m_above.setUniformValue("toPicture", toMap);
-    m_gl.glDisable(GL_CULL_FACE);
+    takeMarks(request, toMap);
+    Look how;
+    how.isAbove = true;
+    how.isCut = request.look.cut < m_scene->bounds().high.z;
     for (auto& [shape, items] : m_standing)
-        drawBatches(m_cards.at(shape), true);
+        drawBatches(cardOf(shape, request.isMoving), how, request, toMap);
 }
 
-void DepthRenderer::drawBatches(const OnCard& card, bool seesBacks) {
+void DepthRenderer::drawBatches(const OnCard& card, const Look& how, const DepthRequest& request,
+                                const QMatrix4x4& toPicture) {
     if (card.count == 0) return;
+    const Theme& theme = request.isNight ? Theme::night() : Theme::day();
+    const kit::Camera& camera = request.camera;
+    const kit::Point3 forward = camera.forward();
     m_gl.glBindVertexArray(card.array);
     for (const Batch& batch : card.batches) {
-        const bool hasPicture = batch.picture >= 0 && batch.picture < int(card.pictures.size());
-        m_gl.glActiveTexture(GL_TEXTURE0);
-        m_gl.glBindTexture(GL_TEXTURE_2D,
-                           hasPicture ? card.pictures[std::size_t(batch.picture)] : m_white);
-        m_pieces.setUniformValue("hasPicture", hasPicture ? 1.0F : 0.0F);
-        if (batch.isSeenFromBehind || seesBacks)
+        const bool hasPicture =
+            !how.isAbove && batch.picture >= 0 && batch.picture < int(card.pictures.size());
+        QString defines = how.isSmooth || how.isAbove ? QString() : QStringLiteral("FLAT");
+        if (how.isCut) defines += QStringLiteral(" CUT");
+        if (hasPicture) defines += QStringLiteral(" PICTURE");
+        QOpenGLShaderProgram& shaders =
+            program("pieces.vert", how.isAbove ? "above.frag" : "pieces.frag", defines);
+        shaders.bind();
+        shaders.setUniformValue("toPicture", toPicture);
+        shaders.setUniformValue("eye",
+                                camera.isParallel ? fourOf(forward, 0) : fourOf(camera.eye(), 1));
+        shaders.setUniformValue("lowWalls", request.look.wallsAreLow && !how.isAbove ? 1.0F : 0.0F);
+        shaders.setUniformValue("cut", float(request.look.cut));
+        shaders.setUniformValue("look", threeOf(forward));
+        shaders.setUniformValue("cutPaper", vectorOf(theme.panel));
+        shaders.setUniformValue("cutInk", vectorOf(theme.quietInk));
+        shaders.setUniformValue("ghost", how.ghost);
+        shaders.setUniformValue("picture", 0);
+        if (hasPicture) {
+            m_gl.glActiveTexture(GL_TEXTURE0);
+            m_gl.glBindTexture(GL_TEXTURE_2D, card.pictures[std::size_t(batch.picture)]);
+        }
+        if (batch.isSeenFromBehind || how.isCut || how.isAbove)
             m_gl.glDisable(GL_CULL_FACE);
         else
             m_gl.glEnable(GL_CULL_FACE);
@@ -237,23 +263,18 @@ void DepthRenderer::drawBatches(const OnCard& card, bool seesBacks) {
 }
 
 void DepthRenderer::drawPieces(const DepthRequest& request, const kit::Bounds3& box,
-                               const std::array<float, 16>& toPicture) {
-    const Theme& theme = request.isNight ? Theme::night() : Theme::day();
+                               const QMatrix4x4& toPicture) {
     takeMarks(request, toPicture);
-    m_pieces.bind();
-    setView(m_pieces, request, box);
-    m_gl.glUniformMatrix4fv(m_pieces.uniformLocation("toPicture"), 1, GL_FALSE, toPicture.data());
-    m_pieces.setUniformValue("isSmooth", request.isSmooth ? 1.0F : 0.0F);
-    m_pieces.setUniformValue("isNight", request.isNight ? 1.0F : 0.0F);
-    m_pieces.setUniformValue("cutPaper", vectorOf(theme.panel));
-    m_pieces.setUniformValue("cutInk", vectorOf(theme.quietInk));
-    m_pieces.setUniformValue("ghost", QVector4D());
+    Look how;
+    how.isSmooth = request.isSmooth;
+    how.isCut = request.look.cut < box.high.z;
     for (auto& [shape, items] : m_standing)
-        drawBatches(m_cards.at(shape), request.look.cut < box.high.z);
+        drawBatches(cardOf(shape, request.isMoving), how, request, toPicture);
 }
 
 /// What is in hand, tinted; where it has no room, in the tone of alarms.
-void DepthRenderer::drawInHand(const DepthRequest& request, const level::Kit& kit) {
+void DepthRenderer::drawInHand(const DepthRequest& request, const level::Kit& kit,
+                               const QMatrix4x4& toPicture) {
     const Theme& theme = request.isNight ? Theme::night() : Theme::day();
     for (const level::PlacedPiece& placed : request.inHand) {
         const level::Piece* piece = kit.find(placed.piece);
@@ -264,14 +285,14 @@ void DepthRenderer::drawInHand(const DepthRequest& request, const level::Kit& ki
         put(card, {placeOf(kit::standingOf(kit, *piece, placed), DepthMark::InHand)});
         const QVector3D tone = vectorOf(request.isRefused ? theme.alarm : theme.accent);
         const DepthMark mark = request.isRefused ? DepthMark::AtFault : DepthMark::InHand;
-        m_pieces.bind();
-        m_pieces.setUniformValue("ghost", QVector4D(tone, float(int(mark)) / 15));
-        drawBatches(card, false);
+        Look how;
+        how.isSmooth = request.isSmooth;
+        how.ghost = QVector4D(tone, float(int(mark)) / 15);
+        drawBatches(card, how, request, toPicture);
     }
-    m_pieces.setUniformValue("ghost", QVector4D());
 }
 
-void DepthRenderer::drawBody(const DepthRequest& request) {
+void DepthRenderer::drawBody(const DepthRequest& request, const QMatrix4x4& toPicture) {
     if (!request.body) return;
     if (!m_bodyShape || m_bodyHeight != request.body->height) {
         m_bodyShape = postOf(request.body->height, Theme::day().plum);
@@ -281,36 +302,41 @@ void DepthRenderer::drawBody(const DepthRequest& request) {
     kit::Standing standing;
     standing.corner = request.body->foot;
     put(card, {placeOf(standing, DepthMark::None)});
-    m_pieces.bind();
-    drawBatches(card, false);
+    Look how;
+    how.isSmooth = true;
+    drawBatches(card, how, request, toPicture);
 }
 
 void DepthRenderer::drawGround(const DepthRequest& request, const level::Kit& kit,
-                               const kit::Bounds3& box, const std::array<float, 16>& toPicture,
+                               const kit::Bounds3& box, const QMatrix4x4& toPicture,
                                bool onlyLines) {
     const Theme& theme = request.isNight ? Theme::night() : Theme::day();
     const CellRect cells = request.level->cells.bounds();
     const auto width = float(exact(kit.width).toDouble());
     const auto depth = float(exact(kit.depth).toDouble());
-    m_ground.bind();
-    setView(m_ground, request, box);
-    m_gl.glUniformMatrix4fv(m_ground.uniformLocation("toPicture"), 1, GL_FALSE, toPicture.data());
-    m_ground.setUniformValue(
+    QOpenGLShaderProgram& shaders =
+        program("ground.vert", "ground.frag", onlyLines ? QStringLiteral("LINES") : QString());
+    shaders.bind();
+    shaders.setUniformValue("toPicture", toPicture);
+    shaders.setUniformValue(
         "sheet", QVector4D(0, 0, float(cells.width) * width, float(cells.height) * depth));
-    m_ground.setUniformValue(
+    shaders.setUniformValue(
         "height",
         onlyLines ? float(exact(kit.storey).toDouble() * request.storey + 0.01) : float(box.low.z));
-    m_ground.setUniformValue("module", QVector2D(width, depth));
-    m_ground.setUniformValue("paper", vectorOf(theme.paper));
-    m_ground.setUniformValue("minor", vectorOf(theme.gridMinor));
-    m_ground.setUniformValue("major", vectorOf(onlyLines ? theme.quietInk : theme.gridMajor));
-    m_ground.setUniformValue("onlyLines", onlyLines ? 1.0F : 0.0F);
+    shaders.setUniformValue("module", QVector2D(width, depth));
+    shaders.setUniformValue("paper", vectorOf(theme.paper));
+    // The sheet is ruled where the storey is not.
+    const bool isPlain = request.showsGrid && !onlyLines;
+    shaders.setUniformValue("minor", vectorOf(isPlain ? theme.paper : theme.gridMinor));
+    shaders.setUniformValue("major", vectorOf(isPlain     ? theme.paper
+                                              : onlyLines ? theme.quietInk
+                                                          : theme.gridMajor));
     m_gl.glBindVertexArray(m_sheetArray);
     if (onlyLines) {
+        // Over the colours alone: marks, normals and depths stay those of what lies below.
         m_gl.glEnable(GL_BLEND);
-        m_gl.glDisablei(GL_BLEND, 1);
-        m_gl.glColorMaski(1, GL_FALSE, GL_FALSE, GL_FALSE, GL_FALSE);
         m_gl.glBlendFuncSeparate(GL_SRC_ALPHA, GL_ONE_MINUS_SRC_ALPHA, GL_ZERO, GL_ONE);
+        m_gl.glColorMaski(1, GL_FALSE, GL_FALSE, GL_FALSE, GL_FALSE);
         m_gl.glDepthMask(GL_FALSE);
     }
     m_gl.glDrawArrays(GL_TRIANGLE_STRIP, 0, 4);
@@ -323,80 +349,113 @@ void DepthRenderer::drawGround(const DepthRequest& request, const level::Kit& ki
 
 QImage DepthRenderer::draw(const DepthRequest& request, const level::Kit& kit,
                            const std::shared_ptr<const kit::DepthScene>& scene) {
-    const Theme& theme = request.isNight ? Theme::night() : Theme::day();
     takeScene(scene);
-    const QSize shown = (QSizeF(request.size) * request.ratio).toSize().expandedTo({1, 1});
-    const int finer = request.isMoving || shown.width() * shown.height() * 4 > mostPixels ? 1 : 2;
+    QElapsedTimer timer;
+    timer.start();
+    // Half as fine while the eye turns, where that keeps up with the hand; at rest twice as fine,
+    // where it does not make one wait.
+    const QSize screen = (QSizeF(request.size) * request.ratio).toSize().expandedTo({2, 2});
+    const bool isCoarse = request.isMoving && m_costOfPx > longestTurn;
+    const bool isFine = !request.isMoving && m_costOfPx > 0 && m_costOfPx < longestTurn * 2 &&
+                        screen.width() * screen.height() * 4 <= mostPixels;
+    const QSize shown = isCoarse ? screen / 2 : screen;
+    const int finer = isFine ? 2 : 1;
     resize(m_main, shown * finer, Holds::Pieces);
-    resize(m_contactTarget, (shown * finer) / 2, Holds::Light);
-    resize(m_end, shown, Holds::Colors);
+    resize(m_contactTarget, (shown * finer / 2).expandedTo({1, 1}), Holds::Light);
+    resize(m_end, shown * finer, Holds::Colors);
+    resize(m_small, shown, Holds::Colors);
     const kit::Bounds3 box = boxOf(request, kit);
-    const auto toPicture = kit::matrixOf(
+    const auto columns = kit::matrixOf(
         request.camera, {double(request.size.width()), double(request.size.height())}, box);
+    const QMatrix4x4 toPicture = QMatrix4x4(columns.data()).transposed();
     m_gl.glEnable(GL_DEPTH_TEST);
     m_gl.glDepthFunc(GL_LEQUAL);
     m_gl.glFrontFace(GL_CCW);
     drawAbove(request, box);
     m_gl.glBindFramebuffer(GL_FRAMEBUFFER, m_main.frame);
     m_gl.glViewport(0, 0, m_main.size.width(), m_main.size.height());
-    const float paper[] = {theme.paper.redF(), theme.paper.greenF(), theme.paper.blueF(), 0};
-    const float far[] = {1e9F, 0, 0, 0};
+    const float nothing[] = {0, 0, 0, 0};
     const float deepest = 1;
-    m_gl.glClearBufferfv(GL_COLOR, 0, paper);
-    m_gl.glClearBufferfv(GL_COLOR, 1, far);
+    m_gl.glClearBufferfv(GL_COLOR, 0, nothing);
+    m_gl.glClearBufferfv(GL_COLOR, 1, nothing);
     m_gl.glClearBufferfv(GL_DEPTH, 0, &deepest);
-    m_gl.glActiveTexture(GL_TEXTURE1);
-    m_gl.glBindTexture(GL_TEXTURE_2D, m_aboveMap);
-    m_gl.glActiveTexture(GL_TEXTURE0);
     drawGround(request, kit, box, toPicture, false);
     drawPieces(request, box, toPicture);
-    drawInHand(request, kit);
-    drawBody(request);
+    drawInHand(request, kit, toPicture);
+    drawBody(request, toPicture);
     if (request.showsGrid) drawGround(request, kit, box, toPicture, true);
-    return finish(request, kit, finer);
+    QImage image = finish(request, kit, box, finer);
+    if (!isFine) m_costOfPx = double(timer.nsecsElapsed()) / 1e6 * (isCoarse ? 3.5 : 1);
+    return image;
 }
 
-QImage DepthRenderer::finish(const DepthRequest& request, const level::Kit& kit, int finer) {
+QImage DepthRenderer::finish(const DepthRequest& request, const level::Kit& kit,
+                             const kit::Bounds3& box, int finer) {
     const Theme& theme = request.isNight ? Theme::night() : Theme::day();
     m_gl.glDisable(GL_DEPTH_TEST);
     m_gl.glBindVertexArray(m_wholeArray);
-    const auto texture = [&](GLenum unit, GLuint name) {
-        m_gl.glActiveTexture(unit);
-        m_gl.glBindTexture(GL_TEXTURE_2D, name);
-    };
-    texture(GL_TEXTURE0, m_main.colors);
-    texture(GL_TEXTURE1, m_main.depths);
+    const GLuint textures[] = {m_main.colors, m_main.facings, m_main.depths, m_aboveMap,
+                               m_contactTarget.colors};
+    for (GLenum unit = 0; unit < 5; ++unit) {
+        m_gl.glActiveTexture(GL_TEXTURE0 + unit);
+        m_gl.glBindTexture(GL_TEXTURE_2D, textures[unit]);
+    }
     m_gl.glBindFramebuffer(GL_FRAMEBUFFER, m_contactTarget.frame);
     m_gl.glViewport(0, 0, m_contactTarget.size.width(), m_contactTarget.size.height());
-    m_contact.bind();
-    m_contact.setUniformValue("depths", 1);
-    const kit::Camera& camera = request.camera;
-    const double tall = kit::halfOpening * (camera.isParallel ? camera.distance : 1);
-    m_contact.setUniformValue(
-        "extent", QVector3D(float(tall * request.size.width() / request.size.height()), float(tall),
-                            camera.isParallel ? 1 : 0));
-    m_contact.setUniformValue("reach", float(contactReach * exact(kit.width).toDouble()));
+    QOpenGLShaderProgram& contact =
+        program("whole.vert", "contact.frag",
+                request.isMoving ? QStringLiteral("SAMPLES=5") : QStringLiteral("SAMPLES=9"));
+    contact.bind();
+    setDepths(contact, request, box);
+    contact.setUniformValue("depths", 2);
+    contact.setUniformValue("reach", float(contactReach * exact(kit.width).toDouble()));
     m_gl.glDrawArrays(GL_TRIANGLES, 0, 3);
-    texture(GL_TEXTURE2, m_contactTarget.colors);
     m_gl.glBindFramebuffer(GL_FRAMEBUFFER, m_end.frame);
     m_gl.glViewport(0, 0, m_end.size.width(), m_end.size.height());
-    m_finish.bind();
-    m_finish.setUniformValue("colors", 0);
-    m_finish.setUniformValue("depths", 1);
-    m_finish.setUniformValue("contact", 2);
-    m_finish.setUniformValue(
+    QOpenGLShaderProgram& shaders =
+        program("whole.vert", "finish.frag",
+                request.isMoving ? QStringLiteral("MOVING WAYS=2") : QStringLiteral("WAYS=4"));
+    shaders.bind();
+    setDepths(shaders, request, box);
+    const char* names[] = {"colors", "facings", "depths", "fromAbove", "contact"};
+    for (int unit = 0; unit < 5; ++unit)
+        shaders.setUniformValue(names[unit], unit);
+    shaders.setUniformValue(
+        "board", QVector4D(float(box.low.x), float(box.low.y), float(1 / (box.high.x - box.low.x)),
+                           float(1 / (box.high.y - box.low.y))));
+    shaders.setUniformValue("heights", QVector2D(float(box.low.z), float(box.high.z)));
+    shaders.setUniformValue("eye", threeOf(request.camera.eye()));
+    shaders.setUniformValue("right", threeOf(request.camera.right()));
+    shaders.setUniformValue("up", threeOf(request.camera.up()));
+    shaders.setUniformValue("look", threeOf(request.camera.forward()));
+    shaders.setUniformValue(
         "px", QVector2D(1.0F / float(m_main.size.width()), 1.0F / float(m_main.size.height())));
-    m_finish.setUniformValue("lineWidth", float(1.5 * request.ratio * finer));
-    m_finish.setUniformValue("ink", vectorOf(request.isNight ? QColor(8, 10, 12) : theme.ink));
+    shaders.setUniformValue("lineWidth",
+                            std::max(1, int(std::lround(1.5 * request.ratio * finer))));
+    shaders.setUniformValue("brightness", request.isNight ? 0.82F : 1.0F);
+    shaders.setUniformValue("paper", vectorOf(theme.paper));
+    shaders.setUniformValue("ink", vectorOf(request.isNight ? QColor(8, 10, 12) : theme.ink));
     const QVector3D marks[] = {vectorOf(theme.plum), vectorOf(theme.accent), vectorOf(theme.alarm),
                                vectorOf(theme.accent)};
-    m_finish.setUniformValueArray("marks", marks, 4);
+    shaders.setUniformValueArray("marks", marks, 4);
     m_gl.glDrawArrays(GL_TRIANGLES, 0, 3);
-    QImage image(m_end.size, QImage::Format_RGBX8888);
+    return pictureRead(double(m_small.size.width()) / request.size.width());
+}
+
+/// What was drawn finer is brought to the px of the screen.
+QImage DepthRenderer::pictureRead(double ratio) {
+    m_gl.glBindFramebuffer(GL_READ_FRAMEBUFFER, m_end.frame);
+    if (m_end.size != m_small.size) {
+        m_gl.glBindFramebuffer(GL_DRAW_FRAMEBUFFER, m_small.frame);
+        m_gl.glBlitFramebuffer(0, 0, m_end.size.width(), m_end.size.height(), 0, 0,
+                               m_small.size.width(), m_small.size.height(), GL_COLOR_BUFFER_BIT,
+                               GL_LINEAR);
+        m_gl.glBindFramebuffer(GL_READ_FRAMEBUFFER, m_small.frame);
+    }
+    QImage image(m_small.size, QImage::Format_RGBX8888);
     m_gl.glPixelStorei(GL_PACK_ALIGNMENT, 4);
-    m_gl.glReadPixels(0, 0, m_end.size.width(), m_end.size.height(), GL_RGBA, GL_UNSIGNED_BYTE,
-                      image.bits());
-    image.setDevicePixelRatio(request.ratio);
+    m_gl.glReadPixels(0, 0, image.width(), image.height(), GL_RGBA, GL_UNSIGNED_BYTE, image.bits());
+    image.setDevicePixelRatio(ratio);
     return image;
 }
 

@@ -35,7 +35,8 @@ private:
         GLuint array = 0, corners = 0, indices = 0, places = 0;
         std::vector<Batch> batches;
         std::vector<GLuint> pictures;
-        int count = 0;  ///< that stand
+        int count = 0;                             ///< that stand
+        std::shared_ptr<const kit::Shape> coarse;  ///< while the eye turns; null: itself
     };
     /// Where one stands, as the shaders take it.
     struct Place {
@@ -44,49 +45,65 @@ private:
     };
     struct Target {
         QSize size;
-        GLuint frame = 0, colors = 0, depths = 0, buffer = 0;
+        GLuint frame = 0, colors = 0, facings = 0, depths = 0;
     };
 
     DepthRenderer() = default;
     [[nodiscard]] bool begin(QString* reason);
-    [[nodiscard]] bool link(QOpenGLShaderProgram& program, const QString& vertex,
-                            const QString& fragment, QString* reason);
+    /// The program of two shaders with what is defined for them; made when it is first asked for.
+    [[nodiscard]] QOpenGLShaderProgram& program(const char* vertex, const char* fragment,
+                                                const QString& defines = {});
     OnCard& upload(const std::shared_ptr<const kit::Shape>& shape);
     void forget(const OnCard& card);
     void takeScene(const std::shared_ptr<const kit::DepthScene>& scene);
-    void takeMarks(const DepthRequest& request, const std::array<float, 16>& toPicture);
+    void takeMarks(const DepthRequest& request, const QMatrix4x4& toPicture);
     [[nodiscard]] static Place placeOf(const kit::Standing& standing, DepthMark mark);
     void put(OnCard& card, const std::vector<Place>& places);
+    /// What is drawn for a shape.
+    [[nodiscard]] OnCard& cardOf(const kit::Shape* shape, bool isCoarse);
     [[nodiscard]] GLuint pictureOf(const std::string& bytes);
     [[nodiscard]] kit::Bounds3 boxOf(const DepthRequest& request, const level::Kit& kit) const;
     enum class Holds { Pieces, Colors, Light };
     void resize(Target& target, QSize size, Holds holds);
     void drawAbove(const DepthRequest& request, const kit::Bounds3& box);
     void drawPieces(const DepthRequest& request, const kit::Bounds3& box,
-                    const std::array<float, 16>& toPicture);
-    void drawInHand(const DepthRequest& request, const level::Kit& kit);
-    void drawBody(const DepthRequest& request);
+                    const QMatrix4x4& toPicture);
+    void drawInHand(const DepthRequest& request, const level::Kit& kit,
+                    const QMatrix4x4& toPicture);
+    void drawBody(const DepthRequest& request, const QMatrix4x4& toPicture);
     /// The sheet below all, or the lines of the storey that is worked on.
     void drawGround(const DepthRequest& request, const level::Kit& kit, const kit::Bounds3& box,
-                    const std::array<float, 16>& toPicture, bool onlyLines);
-    void drawBatches(const OnCard& card, bool seesBacks);
-    void setView(QOpenGLShaderProgram& program, const DepthRequest& request,
-                 const kit::Bounds3& box);
-    [[nodiscard]] QImage finish(const DepthRequest& request, const level::Kit& kit, int finer);
+                    const QMatrix4x4& toPicture, bool onlyLines);
+    /// Which shaders a batch is drawn by.
+    struct Look {
+        bool isSmooth = false, isCut = false, isAbove = false;
+        QVector4D ghost;
+    };
+    void drawBatches(const OnCard& card, const Look& how, const DepthRequest& request,
+                     const QMatrix4x4& toPicture);
+    void setDepths(QOpenGLShaderProgram& program, const DepthRequest& request,
+                   const kit::Bounds3& box) const;
+    [[nodiscard]] QImage finish(const DepthRequest& request, const level::Kit& kit,
+                                const kit::Bounds3& box, int finer);
+
+    [[nodiscard]] QImage pictureRead(double ratio);
 
     QOpenGLFunctions_3_3_Core m_gl;
-    QOpenGLShaderProgram m_pieces, m_above, m_ground, m_contact, m_finish;
+    std::map<QString, std::unique_ptr<QOpenGLShaderProgram>> m_programs;
+    QString m_refusal;  ///< of the first shader that was refused
     std::map<const kit::Shape*, OnCard> m_cards;
     std::shared_ptr<const kit::DepthScene> m_scene;
     std::map<const kit::Shape*, std::vector<const kit::DepthScene::Item*>> m_standing;
     std::shared_ptr<const kit::Shape> m_bodyShape;
     double m_bodyHeight = 0;
-    Target m_main, m_contactTarget, m_end;
+    Target m_main, m_contactTarget, m_end, m_small;
     GLuint m_aboveFrame = 0, m_aboveMap = 0, m_white = 0;
     GLuint m_wholeArray = 0, m_sheetArray = 0, m_sheetCorners = 0;
     // That the map from above shows.
     const kit::DepthScene* m_aboveOf = nullptr;
     double m_aboveCut = 0;
+    kit::Bounds3 m_aboveBox;
+    double m_costOfPx = 0;  ///< ms of the last picture that was as fine as the screen; 0: none
 };
 
 }  // namespace rook::app

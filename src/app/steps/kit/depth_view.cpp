@@ -39,7 +39,11 @@ ViewAslant* makeViewAslant(Session& session, Board& board, QWidget* parent) {
 
 DepthView::DepthView(Session& session, Board& board, std::unique_ptr<DepthPainter> painter,
                      QWidget* parent)
-    : ViewAslant(parent), m_session(session), m_board(board), m_painter(std::move(painter)) {
+    : ViewAslant(parent),
+      m_session(session),
+      m_board(board),
+      m_painter(std::move(painter)),
+      m_marks(session) {
     setObjectName(QStringLiteral("depth"));
     setAccessibleName(tr("View in depth"));
     setAccessibleDescription(
@@ -68,6 +72,7 @@ DepthView::DepthView(Session& session, Board& board, std::unique_ptr<DepthPainte
     connect(&session.proofs, &Proofs::changed, this, refreshed);
     connect(&board, &Board::pointerMoved, this, refreshed);
     connect(&board, &Board::walkChanged, this, refreshed);
+    connect(&session.requests, &Requests::placeAsked, this, &DepthView::bringIntoView);
     connect(&session.document, &Document::levelSwitched, this, [this] {
         m_isFitted = false;
         refresh();
@@ -181,6 +186,21 @@ void DepthView::setCamera(const kit::Camera& camera) {
     m_camera = camera;
     startMoving();
     refresh();
+}
+
+void DepthView::bringIntoView(const PxRect& place) {
+    const level::Kit* now = kit();
+    if (!now || !isVisible() || m_board.isWalking()) return;
+    const CellSize cell = m_session.document.level()->cellSize;
+    const kit::Point3 middle{
+        (place.x + place.width / 2.0) / cell.width * exact(now->width).toDouble(),
+        (place.y + place.height / 2.0) / cell.height * exact(now->depth).toDouble(),
+        exact(now->storey).toDouble() * m_session.workbench.storey()};
+    const auto at = toWidget(middle);
+    if (at && rect().adjusted(40, 40, -40, -40).contains(at->toPoint())) return;
+    kit::Camera camera = m_camera;
+    camera.target = middle;
+    setCamera(camera);
 }
 
 void DepthView::startMoving() {

@@ -4,6 +4,7 @@
 #include <QTimer>
 
 #include "app/steps/kit/axis_handles.h"
+#include "app/steps/kit/depth_marks.h"
 #include "app/steps/kit/depth_painter.h"
 #include "app/steps/kit/view_aslant.h"
 
@@ -31,6 +32,8 @@ public:
 
     [[nodiscard]] const kit::Camera& camera() const { return m_camera; }
     void setCamera(const kit::Camera& camera);
+    /// Moves the eye so that the place of the level is seen, if it is not.
+    void bringIntoView(const PxRect& place);
     /// That is on the screen; none before the first.
     [[nodiscard]] const DepthPicture& picture() const { return m_picture; }
     [[nodiscard]] bool isCurrent() const override;
@@ -97,6 +100,7 @@ private:
     int m_asked = 0;  ///< number of the last request
     QTimer m_rest;    ///< the eye has come to rest
     DepthPicture m_picture;
+    DepthMarks m_marks;
     int m_pointed = 0;  ///< id of a piece; 0 = none
     QPointF m_pointer;
     bool m_hasPointer = false;

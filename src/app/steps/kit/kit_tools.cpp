@@ -376,11 +376,9 @@ private:
         // A storey that is chosen meanwhile is one that they go to.
         const int storeys = input.storey - m_startStorey;
         if ((dx == 0 && dy == 0 && storeys == 0) || m_ids.empty()) return {};
-        m_preview.label = storeys == 0 ? tr("move %1, %2 modules").arg(dx).arg(dy)
-                                       : tr("move %1, %2 modules, %3 storeys")
-                                             .arg(dx)
-                                             .arg(dy)
-                                             .arg(storeys);
+        m_preview.label = storeys == 0
+                              ? tr("move %1, %2 modules").arg(dx).arg(dy)
+                              : tr("move %1, %2 modules, %3 storeys").arg(dx).arg(dy).arg(storeys);
         auto edit = kit::move(*kitOf(input), *input.level, m_ids, dx, dy, storeys);
         if (!edit) return refused(edit.error());
         return {*edit, {}, {}, {}, false};

@@ -254,35 +254,20 @@ void ProveOnBoard::paintRun(QPainter& painter) {
 void ProveOnBoard::paintFindings(QPainter& painter) {
     const auto known = proven();
     if (!known) return;
-    const Theme& theme = currentTheme();
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    painter.setFont(sizedFont(-2, QFont::DemiBold));
-    QList<QPointF> taken;
+    FindingPins pins(painter);
     for (std::size_t i = 0; i < known->report.findings().size(); ++i) {
         const check::Finding& finding = known->report.findings()[i];
         const bool isElsewhere =
             finding.storey >= 0 && finding.storey != m_session.workbench.storey();
         if (finding.place.isEmpty() || isElsewhere) continue;
         const QRectF box = view().toWidget(finding.place);
-        // Pins that are close stand side by side. Above the box, and above the words that an exit
-        // wears there.
+        // Above the box, and above the words that an exit wears there.
         const level::Entity* entity = findEntity(level(), finding.entity);
         const bool isExit = entity && project().roleOf(*entity) == level::Role::Exit;
         QPointF middle = box.center() - QPointF(0, box.height() / 2 + (isExit ? 36 : 14));
-        const auto isTaken = [&middle](QPointF other) {
-            return QLineF(middle, other).length() < 22;
-        };
-        while (std::any_of(taken.begin(), taken.end(), isTaken))
-            middle += QPointF(6, 0);
-        taken << middle;
-        const QColor tone = toneOf(finding.severity);
-        painter.setBrush(theme.paper);
-        painter.setPen(QPen(tone, 2));
-        painter.drawEllipse(middle, 10, 10);
-        painter.setPen(tone);
-        painter.drawText(QRectF(middle - QPointF(10, 10), QSizeF(20, 20)), Qt::AlignCenter,
-                         QString::number(i + 1));
+        pins.paint(middle, i, finding.severity);
     }
     painter.restore();
 }

@@ -1,16 +1,10 @@
-#version 330 core
-in vec3 atBoard;
-in float along;
-uniform sampler2D fromAbove;
-uniform vec4 board;
-uniform vec2 heights;
+in vec2 atBoard;
 uniform vec2 module;
 uniform vec3 paper;
 uniform vec3 minor;
 uniform vec3 major;
-uniform float onlyLines;
-layout(location = 0) out vec4 seen;
-layout(location = 1) out float depth;
+layout(location = 0) out vec4 own;
+layout(location = 1) out vec4 facing;
 float lineAt(vec2 at, float thick) {
     vec2 wide = max(fwidth(at), vec2(1e-5));
     vec2 off = abs(fract(at - 0.5) - 0.5) / wide;
@@ -19,20 +13,16 @@ float lineAt(vec2 at, float thick) {
     return clamp(thick - min(off.x, off.y), 0.0, 1.0) * near;
 }
 void main() {
-    vec2 at = atBoard.xy / module;
+    vec2 at = atBoard / module;
     float fine = lineAt(at, 1.0);
     float heavy = lineAt(at / 8.0, 1.3);
-    if (onlyLines > 0.5) {
-        float strength = max(fine * 0.55, heavy * 0.8);
-        if (strength < 0.05) discard;
-        seen = vec4(major, strength);
-        depth = along;
-        return;
-    }
-    vec3 color = mix(mix(paper, minor, fine), major, heavy);
-    vec2 inMap = (atBoard.xy - board.xy) * board.zw;
-    float own = (heights.y - atBoard.z) / (heights.y - heights.x);
-    float shade = texture(fromAbove, inMap).r < own - 0.05 / (heights.y - heights.x) ? 1.0 : 0.0;
-    seen = vec4(color * (1.0 - 0.10 * shade), 0.0);
-    depth = along;
+#ifdef LINES
+    float strength = max(fine * 0.4, heavy * 0.7);
+    if (strength < 0.05) discard;
+    own = vec4(major, strength);
+    facing = vec4(0.0);
+#else
+    own = vec4(mix(mix(paper, minor, fine), major, heavy), 0.0);
+    facing = vec4(0.5, 0.5, 1.0, 0.45);
+#endif
 }

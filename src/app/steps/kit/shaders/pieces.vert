@@ -1,5 +1,5 @@
-#version 330 core
-// Pieces where they stand: units of the board to the picture.
+// Pieces where they stand: units of the board to the picture. With FLAT, WALLS and PICTURE as
+// they are asked for.
 layout(location = 0) in vec3 place;
 layout(location = 1) in vec3 normal;
 layout(location = 2) in vec2 inPicture;
@@ -8,16 +8,19 @@ layout(location = 4) in vec3 wall;   // side of the module or -1, height when cu
 layout(location = 5) in vec4 turn;   // the board's x and y by the shape's
 layout(location = 6) in vec4 corner; // and the mark that it carries
 uniform mat4 toPicture;
-uniform vec4 eye;      // a place, or the way that the look goes where w is 0
-uniform vec4 forward;
+uniform vec4 eye;  // a place, or the way that the look goes where w is 0
 uniform float lowWalls;
+#if defined(FLAT) || defined(CUT)
 out vec3 atBoard;
+#endif
+#ifndef FLAT
 out vec3 facing;
+#endif
+#ifdef PICTURE
 out vec2 picturePlace;
-out vec4 tone;
-out float metallic;
-out float along;
-flat out float mark;
+#endif
+flat out vec4 tone;
+flat out vec2 other;  // mark, metallic
 const vec2 ways[4] = vec2[4](vec2(1, 0), vec2(0, 1), vec2(-1, 0), vec2(0, -1));
 void main() {
     vec3 own = place;
@@ -27,13 +30,18 @@ void main() {
         vec3 to = eye.w > 0.5 ? eye.xyz - corner.xyz : -eye.xyz;
         if (dot(outwards, to.xy) > 0.05 * length(to)) own.z = min(own.z, wall.y);
     }
-    atBoard = vec3(corner.x + dot(turn.xy, own.xy), corner.y + dot(turn.zw, own.xy),
-                   corner.z + own.z);
+    vec3 there = vec3(corner.x + dot(turn.xy, own.xy), corner.y + dot(turn.zw, own.xy),
+                      corner.z + own.z);
+#if defined(FLAT) || defined(CUT)
+    atBoard = there;
+#endif
+#ifndef FLAT
     facing = vec3(dot(turn.xy, normal.xy), dot(turn.zw, normal.xy), normal.z);
+#endif
+#ifdef PICTURE
     picturePlace = inPicture;
+#endif
     tone = color;
-    metallic = wall.z;
-    mark = corner.w;
-    along = dot(forward.xyz, atBoard) + forward.w;
-    gl_Position = toPicture * vec4(atBoard, 1.0);
+    other = vec2(corner.w, wall.z);
+    gl_Position = toPicture * vec4(there, 1.0);
 }

@@ -1,4 +1,3 @@
-#version 330 core
 // The whole picture, by one triangle.
 out vec2 place;
 void main() {

@@ -1,0 +1,48 @@
+#pragma once
+/// What lies over a picture in depth: open ports, things, findings, and the way that was proven.
+
+#include <QPainter>
+#include <functional>
+
+#include "app/session/session.h"
+#include "app/steps/kit/depth_picture.h"
+#include "app/tools/tool.h"
+
+namespace rook::app {
+
+class DepthMarks {
+public:
+    explicit DepthMarks(Session& session) : m_session(session) {}
+    /// Things that are not there now; null: all are.
+    using LeftOut = std::function<bool(const level::Entity&)>;
+    /// Over that picture, which must be of the level on the board. What something stands before is
+    /// faint. Cost: the marks in sight, each with a ray.
+    void paint(QPainter& painter, const DepthPicture& picture, const kit::DepthLook& look,
+               const ToolPreview& preview, const LeftOut& isLeftOut);
+
+private:
+    struct Sight {
+        const DepthPicture& picture;
+        kit::DepthLook look;
+        const level::Kit& kit;
+        kit::PictureSize size;
+    };
+    /// Where a place is in the widget, and whether nothing stands before it.
+    struct Seen {
+        QPointF at;
+        bool isFree = true;
+    };
+    [[nodiscard]] std::optional<Seen> seen(const Sight& sight, const kit::Point3& place) const;
+    void paintPorts(QPainter& painter, const Sight& sight, const ToolPreview& preview);
+    void paintThings(QPainter& painter, const Sight& sight, const LeftOut& isLeftOut);
+    void paintFindings(QPainter& painter, const Sight& sight);
+    void paintWay(QPainter& painter, const Sight& sight);
+
+    Session& m_session;
+    // Open ports of a value, which are looked for once.
+    std::shared_ptr<const level::Level> m_portsOf;
+    std::vector<kit::OpenPort> m_ports;
+    mutable int m_raysLeft = 0;
+};
+
+}  // namespace rook::app
