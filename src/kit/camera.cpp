@@ -13,16 +13,6 @@ constexpr double margin = 1.1;        ///< of a board that is fitted
 constexpr double behind = 100'000;    ///< units, that rays begin behind the eye in parallel
 constexpr double nearestSeen = 0.05;  ///< units before the eye
 
-double dot(const Point3& a, const Point3& b) {
-    return a.x * b.x + a.y * b.y + a.z * b.z;
-}
-Point3 difference(const Point3& a, const Point3& b) {
-    return {a.x - b.x, a.y - b.y, a.z - b.z};
-}
-Point3 plus(const Point3& a, const Point3& b, double times) {
-    return {a.x + b.x * times, a.y + b.y * times, a.z + b.z * times};
-}
-
 /// px that what spans one along the look's unit sphere has.
 double focalPx(const PictureSize& size) {
     return size.height / 2 / halfOpening;
@@ -30,15 +20,15 @@ double focalPx(const PictureSize& size) {
 
 /// A place as the eye sees it: to the right, up, and along the look.
 Point3 seen(const Camera& camera, const Point3& place) {
-    const Point3 d = difference(place, camera.eye());
+    const Point3 d = place - camera.eye();
     return {dot(d, camera.right()), dot(d, camera.up()), dot(d, camera.forward())};
 }
 
 /// The camera in that direction, from which a place is seen as told.
 Camera placedToSee(Camera camera, const Point3& place, const Point3& seenAt) {
-    const Point3 eye = plus(plus(plus(place, camera.right(), -seenAt.x), camera.up(), -seenAt.y),
-                            camera.forward(), -seenAt.z);
-    camera.target = plus(eye, camera.forward(), camera.distance);
+    const Point3 eye =
+        place - camera.right() * seenAt.x - camera.up() * seenAt.y - camera.forward() * seenAt.z;
+    camera.target = eye + camera.forward() * camera.distance;
     return camera;
 }
 
@@ -89,7 +79,7 @@ Point3 Camera::up() const {
             std::cos(pitch)};
 }
 Point3 Camera::eye() const {
-    return plus(target, forward(), -distance);
+    return target - forward() * distance;
 }
 
 double pxPerUnit(const Camera& camera, const PictureSize& size, double depth) {
@@ -108,11 +98,10 @@ Ray rayAt(const Camera& camera, const PictureSize& size, PicturePoint px) {
     const double across = (px.x - size.width / 2) / focalPx(size);
     const double upwards = (size.height / 2 - px.y) / focalPx(size);
     if (!camera.isParallel)
-        return {camera.eye(),
-                plus(plus(camera.forward(), camera.right(), across), camera.up(), upwards)};
-    Point3 from = plus(plus(camera.eye(), camera.right(), across * camera.distance), camera.up(),
-                       upwards * camera.distance);
-    return {plus(from, camera.forward(), -behind), camera.forward()};
+        return {camera.eye(), camera.forward() + camera.right() * across + camera.up() * upwards};
+    const Point3 from = camera.eye() + camera.right() * (across * camera.distance) +
+                        camera.up() * (upwards * camera.distance);
+    return {from - camera.forward() * behind, camera.forward()};
 }
 
 std::optional<Point3> onLevel(const Ray& ray, double z) {
@@ -136,8 +125,8 @@ Camera moved(const Camera& camera, const PictureSize& size, const Point3& place,
              PicturePoint to) {
     const double scale = pxPerUnit(camera, size, seen(camera, place).z);
     Camera next = camera;
-    next.target = plus(plus(camera.target, camera.right(), (from.x - to.x) / scale), camera.up(),
-                       (to.y - from.y) / scale);
+    next.target = camera.target + camera.right() * ((from.x - to.x) / scale) +
+                  camera.up() * ((to.y - from.y) / scale);
     return next;
 }
 
@@ -145,19 +134,19 @@ Camera nearer(const Camera& camera, const Point3& place, double times) {
     const double distance = std::clamp(camera.distance / times, nearestDistance, farthestDistance);
     const double kept = distance / camera.distance;
     Camera next = camera;
-    const Point3 eye = plus(place, difference(camera.eye(), place), kept);
+    const Point3 eye = place + (camera.eye() - place) * kept;
     next.distance = distance;
-    next.target = plus(eye, next.forward(), distance);
+    next.target = eye + next.forward() * distance;
     return next;
 }
 
 Camera fitted(const Camera& camera, const Bounds3& box, const PictureSize& size) {
     if (box.isEmpty()) return camera;
     Camera next = camera;
-    next.target = plus(box.low, difference(box.high, box.low), 0.5);
+    next.target = (box.low + box.high) * 0.5;
     double distance = nearestDistance;
     for (int i = 0; i < 8; ++i) {
-        const Point3 d = difference(box.corner(i), next.target);
+        const Point3 d = box.corner(i) - next.target;
         const double across = std::abs(dot(d, next.right())) * margin * focalPx(size) * 2;
         const double upwards = std::abs(dot(d, next.up())) * margin * focalPx(size) * 2;
         const double needed = std::max(across / size.width, upwards / size.height);

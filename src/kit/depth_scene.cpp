@@ -80,13 +80,8 @@ Standing standingOf(const Kit& kit, const Piece& piece, const PlacedPiece& place
 
 LowWalls sidesTowards(const Camera& camera, const Point3& place) {
     // Where the eye is, from there; in parallel all places see it alike.
-    Point3 to = camera.eye();
-    to = {to.x - place.x, to.y - place.y, to.z - place.z};
-    if (camera.isParallel) {
-        const Point3 forward = camera.forward();
-        to = {-forward.x, -forward.y, -forward.z};
-    }
-    const double slack = 0.05 * std::sqrt(to.x * to.x + to.y * to.y + to.z * to.z);
+    const Point3 to = camera.isParallel ? camera.forward() * -1 : camera.eye() - place;
+    const double slack = 0.05 * lengthOf(to);
     LowWalls sides = 0;
     const double along[] = {to.x, to.y, -to.x, -to.y};
     for (const Side side : level::allSides)

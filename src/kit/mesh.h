@@ -8,15 +8,9 @@
 
 #include "base/result.h"
 #include "kit/placed.h"
+#include "kit/point3.h"
 
 namespace rook::kit {
-
-/// Units: x across and y down the plan from the piece's corner in turn 0, z up from the ground of
-/// its lowest storey.
-struct Point3 {
-    double x = 0, y = 0, z = 0;
-    bool operator==(const Point3&) const = default;
-};
 
 enum class FaceSort : unsigned char { Floor, Slope, Step, Flank, Wall, Model };
 struct Face {

@@ -14,25 +14,15 @@ constexpr double wallReach = 0.125;  ///< modules
 constexpr double bluntest = 0.75;    ///< cosine of the angle under which normals are shared
 constexpr std::uint32_t leafTriangles = 4;
 
-Point3 difference(const Point3& a, const Point3& b) {
-    return {a.x - b.x, a.y - b.y, a.z - b.z};
-}
-Point3 crossed(const Point3& u, const Point3& v) {
-    return {u.y * v.z - u.z * v.y, u.z * v.x - u.x * v.z, u.x * v.y - u.y * v.x};
-}
-double dot(const Point3& a, const Point3& b) {
-    return a.x * b.x + a.y * b.y + a.z * b.z;
-}
 Point3 unit(const Point3& v) {
-    const double length = std::sqrt(dot(v, v));
-    return length < 1e-12 ? Point3{0, 0, 1} : Point3{v.x / length, v.y / length, v.z / length};
+    const double length = lengthOf(v);
+    return length < 1e-12 ? Point3{0, 0, 1} : v * (1 / length);
 }
 
 /// As long as twice the area. The plan's y goes down, so outwards is the other way round than
 /// elsewhere.
 Point3 outwards(const Point3& a, const Point3& b, const Point3& c) {
-    const Point3 n = crossed(difference(b, a), difference(c, a));
-    return {-n.x, -n.y, -n.z};
+    return crossed(c - a, b - a);
 }
 
 struct PointHash {
@@ -46,13 +36,13 @@ struct PointHash {
 /// Minimum Storage Ray/Triangle Intersection", 1997).
 std::optional<double> crossing(const Ray& ray, const Point3& a, const Point3& b, const Point3& c,
                                bool fromBehind) {
-    const Point3 ab = difference(b, a);
-    const Point3 ac = difference(c, a);
+    const Point3 ab = b - a;
+    const Point3 ac = c - a;
     const Point3 p = crossed(ray.along, ac);
     const double determinant = dot(ab, p);
     // Along what looks outwards: from behind.
     if (determinant == 0 || (determinant > 0 && !fromBehind)) return std::nullopt;
-    const Point3 s = difference(ray.from, a);
+    const Point3 s = ray.from - a;
     const double u = dot(s, p) / determinant;
     if (!(u >= 0 && u <= 1)) return std::nullopt;
     const Point3 q = crossed(s, ab);
@@ -74,6 +64,12 @@ Material ownMaterial(const Piece& piece) {
     return material;
 }
 
+/// How high a wall stays over its floor, at the floor's upper end.
+double lowTopOf(const Kit& kit, const level::PieceCell& cell) {
+    const Rational floor = exact(cell.height) + exact(cell.rise);
+    return (cell.storey + lowWall) * exact(kit.storey).toDouble() + std::max(0.0, floor.toDouble());
+}
+
 /// Normals of points that stand in one place, shared where their faces meet bluntly.
 std::vector<Point3> sharedNormals(const std::vector<Point3>& points,
                                   const std::vector<ShapeTriangle>& triangles) {
@@ -82,7 +78,7 @@ std::vector<Point3> sharedNormals(const std::vector<Point3>& points,
         const auto& [a, b, c] = each.corners;
         const Point3 n = outwards(points[a], points[b], points[c]);
         for (const std::uint32_t corner : each.corners)
-            flat[corner] = {flat[corner].x + n.x, flat[corner].y + n.y, flat[corner].z + n.z};
+            flat[corner] = flat[corner] + n;
     }
     std::unordered_map<Point3, std::vector<std::uint32_t>, PointHash> places;
     for (std::uint32_t i = 0; i < points.size(); ++i)
@@ -93,8 +89,7 @@ std::vector<Point3> sharedNormals(const std::vector<Point3>& points,
             const Point3 own = unit(flat[i]);
             Point3 sum;
             for (const std::uint32_t k : there)
-                if (dot(own, unit(flat[k])) > bluntest)
-                    sum = {sum.x + flat[k].x, sum.y + flat[k].y, sum.z + flat[k].z};
+                if (dot(own, unit(flat[k])) > bluntest) sum = sum + flat[k];
             normals[i] = unit(sum);
         }
     return normals;
@@ -105,8 +100,7 @@ std::vector<Point3> sharedNormals(const std::vector<Point3>& points,
 Shape::Shape(const Kit& kit, const Piece& piece) {
     for (const Face& face : facesOf(kit, piece)) {
         const auto first = static_cast<std::uint32_t>(points.size());
-        const double storey = exact(kit.storey).toDouble();
-        const double lowTop = (piece.cells[face.cell].storey + lowWall) * storey;
+        const double lowTop = lowTopOf(kit, piece.cells[face.cell]);
         points.insert(points.end(), face.corners.begin(), face.corners.end());
         for (std::uint32_t i = 2; i < face.corners.size(); ++i)
             triangles.push_back({{first, first + i - 1, first + i},
@@ -166,12 +160,12 @@ Shape Shape::coarse(int cells) const {
     next.materials = materials;
     next.pictures = pictures;
     next.isModel = isModel;
-    const Point3 size = difference(m_bounds.high, m_bounds.low);
+    const Point3 size = m_bounds.high - m_bounds.low;
     const double cell = std::max({size.x, size.y, size.z, 1e-9}) / cells;
     std::map<std::array<int, 3>, std::uint32_t> known;
     std::vector<std::uint32_t> pointOf(points.size());
     for (std::size_t i = 0; i < points.size(); ++i) {
-        const Point3 p = difference(points[i], m_bounds.low);
+        const Point3 p = points[i] - m_bounds.low;
         const auto at = [&](double value) { return static_cast<int>(std::lround(value / cell)); };
         const auto [found, isNew] = known.try_emplace(
             {at(p.x), at(p.y), at(p.z)}, static_cast<std::uint32_t>(next.points.size()));
@@ -196,7 +190,7 @@ void Shape::takeWall(const Kit& kit, const Piece& piece, ShapeTriangle& triangle
     const level::PieceCell& cell = piece.cells[triangle.cell];
     const double width = exact(kit.width).toDouble();
     const double depth = exact(kit.depth).toDouble();
-    triangle.lowTop = (cell.storey + lowWall) * exact(kit.storey).toDouble();
+    triangle.lowTop = lowTopOf(kit, cell);
     for (const Side side : level::allSides) {
         if (!((cell.walls >> static_cast<int>(side)) & 1u)) continue;
         const auto isNear = [&](std::uint32_t corner) {
@@ -238,7 +232,7 @@ void Shape::build(std::size_t node, std::uint32_t first, std::uint32_t count) {
     }
     m_nodes[node] = {box, first, count};
     if (count <= leafTriangles) return;
-    const Point3 size = difference(middles.high, middles.low);
+    const Point3 size = middles.high - middles.low;
     double Point3::*const axis = size.x >= size.y && size.x >= size.z ? &Point3::x
                                  : size.y >= size.z                   ? &Point3::y
                                                                       : &Point3::z;

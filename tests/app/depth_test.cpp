@@ -289,13 +289,18 @@ void DepthWindowTest::cut_showsWhatLiesBelow() {
 
 void DepthWindowTest::picture_showsWhatIsPointedAt_andIsShadedInCorners() {
     // A floor with a wall along its upper side.
-    level::Kit kit = *session().document.project().kitOf(level());
+    const level::Kit kit = *session().document.project().kitOf(level());
     const level::Piece* wall = nullptr;
     for (const level::Piece& piece : kit.pieces)
         if (piece.cells.size() == 1 && piece.cells[0].walls != 0 &&
             piece.cells[0].surface == level::SurfaceSort::Flat)
             wall = &piece;
     QVERIFY(wall);
+    // Of blocks, in one colour.
+    level::Piece plain = *wall;
+    plain.model.clear();
+    session().document.apply(
+        kit::changePiece(session().document.project(), kit.name, wall->name, plain));
     placeRow(wall->name.c_str(), 1);
     int side = 0;
     while (!((wall->cells[0].walls >> side) & 1u))
@@ -310,19 +315,19 @@ void DepthWindowTest::picture_showsWhatIsPointedAt_andIsShadedInCorners() {
     trigger("fit-action");
     QTest::mouseMove(&view(), QPoint(5, view().height() - 100));
     QVERIFY(settle());
-    const QImage plain = view().picture().image;
+    const QImage before = view().picture().image;
     const auto lightAt = [&](const QImage& image, double x, double y) {
         const QPointF at = *view().toWidget({x * 4, y * 4, 0}) * image.devicePixelRatio();
         return image.pixelColor(at.toPoint()).lightness();
     };
     const double dx[] = {0.36, 0, -0.36, 0}, dy[] = {0, 0.36, 0, -0.36};
-    const int corner = lightAt(plain, 4.5 + dx[side], 5.5 + dy[side]);
-    const int open = lightAt(plain, 4.5, 5.5);
+    const int corner = lightAt(before, 4.5 + dx[side], 5.5 + dy[side]);
+    const int open = lightAt(before, 4.5, 5.5);
     QVERIFY2(corner < open - 4, qPrintable(QStringLiteral("%1 and %2").arg(corner).arg(open)));
     // Pointed at, it is outlined.
     QTest::mouseMove(&view(), on(4.5, 5.5, 0));
     QVERIFY(settle());
-    QVERIFY(view().picture().image != plain);
+    QVERIFY(view().picture().image != before);
 }
 
 void DepthWindowTest::model_keepsItsMaterials() {

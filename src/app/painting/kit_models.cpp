@@ -1,5 +1,7 @@
 #include "app/painting/kit_models.h"
 
+#include <QtConcurrent>
+
 #include "file/model_file.h"
 
 namespace rook::app {
@@ -17,17 +19,33 @@ std::optional<kit::Mesh> loadModel(const QString& folder, const level::Piece& pi
     return std::move(*mesh);
 }
 
+KitModels::~KitModels() {
+    if (m_isReading) m_reading.waitForFinished();
+}
+
 const std::map<std::string, kit::Mesh>& KitModels::of(const level::Kit& kit,
                                                       const QString& folder) {
+    if (m_isReading && m_reading.isFinished()) {
+        m_isReading = false;
+        if (m_folder == folder) m_meshes.merge(m_reading.takeResult());
+    }
+    if (m_isReading) return m_meshes;
     if (m_folder != folder) {
         m_folder = folder;
         m_meshes.clear();
         m_tried.clear();
     }
-    for (const level::Piece& piece : kit.pieces) {
-        if (piece.model.empty() || !m_tried.insert(piece.model).second) continue;
-        if (auto mesh = loadModel(folder, piece)) m_meshes[piece.name] = std::move(*mesh);
-    }
+    std::vector<level::Piece> unread;
+    for (const level::Piece& piece : kit.pieces)
+        if (!piece.model.empty() && m_tried.insert(piece.model).second) unread.push_back(piece);
+    if (unread.empty()) return m_meshes;
+    m_isReading = true;
+    m_reading = QtConcurrent::run([unread = std::move(unread), folder] {
+        Read read;
+        for (const level::Piece& piece : unread)
+            if (auto mesh = loadModel(folder, piece)) read[piece.name] = std::move(*mesh);
+        return read;
+    });
     return m_meshes;
 }
 

@@ -165,50 +165,14 @@ std::vector<std::size_t> piecesIn(const KitScene& scene, const CellRect& part, i
     return {found.begin(), found.end()};
 }
 
-/// The faces of a model that look up, as they are seen from above: the higher, the lighter.
 void paintModel(QPainter& painter, const KitScene& scene, const level::Piece& piece,
                 const level::PlacedPiece& placed, const kit::Mesh& mesh, QPointF origin,
                 double scale) {
-    constexpr std::size_t most = 4000;
-    if (mesh.triangles.size() > most) return;
-    const CellRect bounds = piece.bounds();
-    const double width = exact(scene.kit->width).toDouble();
-    const double depth = exact(scene.kit->depth).toDouble();
-    const CellSize cell = scene.level->cellSize;
-    std::vector<kit::Face> faces = kit::facesOf(*scene.kit, piece, mesh);
-    const auto lowest = [](const kit::Face& face) {
-        return std::min({face.corners[0].z, face.corners[1].z, face.corners[2].z});
-    };
-    std::stable_sort(faces.begin(), faces.end(),
-                     [&](const kit::Face& a, const kit::Face& b) { return lowest(a) < lowest(b); });
-    QColor line = currentTheme().ink;
-    line.setAlphaF(0.35f);
-    for (const kit::Face& face : faces) {
-        QPolygonF polygon;
-        for (const kit::Point3& corner : face.corners) {
-            double x = corner.x / width;
-            double y = corner.y / depth;
-            double w = bounds.width;
-            double h = bounds.height;
-            for (int turn = 0; turn < placed.turn; ++turn) {
-                std::tie(x, y) = std::pair(h - y, x);
-                std::swap(w, h);
-            }
-            polygon << QPointF((placed.at.x + placed.offX.toDouble() + x) * cell.width,
-                               (placed.at.y + placed.offY.toDouble() + y) * cell.height) *
-                               scale -
-                           origin;
-        }
-        const QPointF u = polygon[1] - polygon[0];
-        const QPointF v = polygon[2] - polygon[0];
-        // Counter-clockwise as it is seen, with y down.
-        if (u.x() * v.y() - u.y() * v.x() >= 0) continue;
-        painter.setPen(QPen(line, 0.6));
-        painter.setBrush(
-            pieceToneOf(piece).lighter(100 + int(std::clamp(lowest(face) * 8, 0.0, 40.0))));
-        painter.drawPolygon(polygon);
-    }
-    painter.setBrush(Qt::NoBrush);
+    const QRectF box = boxOf(piece, placed, scene.level->cellSize);
+    const QRectF lies(box.topLeft() * scale - origin, box.size() * scale);
+    const QSize px = lies.size().toSize();
+    if (scene.plans && !px.isEmpty())
+        painter.drawImage(lies, scene.plans->of(*scene.kit, piece, mesh, placed.turn, px));
 }
 
 void paintStorey(QPainter& painter, const KitScene& scene, const CellRect& part, int storey,
@@ -218,12 +182,12 @@ void paintStorey(QPainter& painter, const KitScene& scene, const CellRect& part,
         const level::Piece& piece = *scene.kit->find(placed.piece);
         const Placing place(placed, scene.level->cellSize, origin, scale);
         const auto cells = kit::cellsOf(piece, placed);
-        for (const kit::PlacedCell& cell : cells)
-            if (cell.spot.storey == storey)
-                paintCell(painter, piece, cell, place.boxAt(cell.spot.at));
         if (scene.models && storey == placed.storey)
             if (const auto model = scene.models->find(piece.name); model != scene.models->end())
                 paintModel(painter, scene, piece, placed, model->second, origin, scale);
+        for (const kit::PlacedCell& cell : cells)
+            if (cell.spot.storey == storey)
+                paintCell(painter, piece, cell, place.boxAt(cell.spot.at));
         paintBorder(painter, cells, place, storey);
         for (const kit::PlacedCell& cell : cells)
             if (cell.spot.storey == storey) paintWalls(painter, cell, place.boxAt(cell.spot.at));
@@ -261,6 +225,59 @@ void paintPorts(QPainter& painter, const KitScene& scene, const CellRect& part, 
 }
 
 }  // namespace
+
+/// The faces that look up: the higher, the lighter.
+const QImage& ModelPlans::of(const level::Kit& kit, const level::Piece& piece,
+                             const kit::Mesh& mesh, int turn, QSize px) {
+    constexpr std::size_t most = 4000;  // triangles; of larger ones the footprint is enough
+    constexpr std::size_t mostImages = 500;
+    const QColor tone = pieceToneOf(piece);
+    if (m_images.size() > mostImages) m_images.clear();
+    const auto [found, isNew] = m_images.try_emplace(
+        {&mesh, turn & 3, px.width(), px.height(), tone.rgb(), currentTheme().isNight});
+    QImage& image = found->second;
+    if (!isNew) return image;
+    image = QImage(px, QImage::Format_ARGB32_Premultiplied);
+    image.fill(Qt::transparent);
+    if (mesh.triangles.size() > most) return image;
+    std::vector<kit::Face> faces = kit::facesOf(kit, piece, mesh);
+    const auto lowest = [](const kit::Face& face) {
+        return std::min({face.corners[0].z, face.corners[1].z, face.corners[2].z});
+    };
+    std::stable_sort(faces.begin(), faces.end(),
+                     [&](const kit::Face& a, const kit::Face& b) { return lowest(a) < lowest(b); });
+    const CellRect bounds = piece.bounds();
+    const bool isUpright = turn & 1;
+    const double across = px.width() / double(isUpright ? bounds.height : bounds.width);
+    const double down = px.height() / double(isUpright ? bounds.width : bounds.height);
+    QPainter painter(&image);
+    painter.setPen(Qt::NoPen);
+    for (const kit::Face& face : faces) {
+        QPolygonF polygon;
+        for (const kit::Point3& corner : face.corners) {
+            double x = corner.x / exact(kit.width).toDouble();
+            double y = corner.y / exact(kit.depth).toDouble();
+            double w = bounds.width;
+            double h = bounds.height;
+            for (int i = 0; i < (turn & 3); ++i) {
+                std::tie(x, y) = std::pair(h - y, x);
+                std::swap(w, h);
+            }
+            polygon << QPointF(x * across, y * down);
+        }
+        const QPointF u = polygon[1] - polygon[0];
+        const QPointF v = polygon[2] - polygon[0];
+        // Counter-clockwise as it is seen, with y down.
+        if (u.x() * v.y() - u.y() * v.x() >= 0) continue;
+        QColor fill = tone.lighter(100 + int(std::clamp(lowest(face) * 8, 0.0, 40.0)));
+        painter.setBrush(fill);
+        painter.drawPolygon(polygon);
+    }
+    // As faint as the floors of a plan.
+    painter.setCompositionMode(QPainter::CompositionMode_DestinationIn);
+    painter.fillRect(image.rect(), QColor(0, 0, 0, currentTheme().isNight ? 115 : 97));
+    return image;
+}
 
 QPointF edgeMiddle(CellPoint at, Side side, CellSize cell) {
     const QPointF middle((at.x + 0.5) * cell.width, (at.y + 0.5) * cell.height);

@@ -4,6 +4,7 @@
 #include <QPainter>
 #include <map>
 #include <string>
+#include <tuple>
 
 #include "app/painting/view.h"
 #include "app/ui/theme.h"
@@ -11,6 +12,18 @@
 #include "kit/mesh.h"
 
 namespace rook::app {
+
+/// Models as they are seen from above, each drawn once for its turn and size.
+class ModelPlans {
+public:
+    void clear() { m_images.clear(); }
+    /// A turned footprint, `px` large.
+    [[nodiscard]] const QImage& of(const level::Kit& kit, const level::Piece& piece,
+                                   const kit::Mesh& mesh, int turn, QSize px);
+
+private:
+    std::map<std::tuple<const kit::Mesh*, int, int, int, QRgb, bool>, QImage> m_images;
+};
 
 struct KitScene {
     const level::Kit* kit = nullptr;
@@ -21,6 +34,7 @@ struct KitScene {
     /// Of pieces that have a model, by name.
     const std::map<std::string, kit::Mesh>* models = nullptr;
     bool showsGrid = true;
+    ModelPlans* plans = nullptr;  ///< where there are models
 };
 
 /// Paints what of the storey, and faintly of the one below it, lies in `target` (px of the

@@ -64,21 +64,31 @@ public:
         static const level::Kit none;
         const level::Kit* found = shown.project->kitOf(level);
         const level::Kit& kit = found ? *found : none;
+        const auto& models = m_models.of(kit, m_session.document.folder());
+        if (models.size() != m_shownModels) {
+            m_images.clear();
+            m_plans.clear();
+        }
+        m_shownModels = models.size();
         const KitScene scene{&kit,
                              &level,
                              &m_indexes.of(kit, level),
                              m_session.workbench.storey(),
                              shown.look.showsPorts,
-                             &m_models.of(kit, m_session.document.folder()),
-                             shown.look.grid > 0};
+                             &models,
+                             shown.look.grid > 0,
+                             &m_plans};
         if (m_paintedStorey != scene.storey) m_images.clear();
         m_paintedStorey = scene.storey;
-        return m_images.paint(
-            painter,
-            [&scene](QPainter& tile, const QRect& target, QPointF origin, double scale) {
-                paintKitPlan(tile, scene, target, origin, scale);
-            },
-            frame.view, frame.area, frame.devicePixelRatio, frame.budgetMs, currentTheme().paper);
+        // What is still being read is painted in another round.
+        return !m_models.isReading() &
+               m_images.paint(
+                   painter,
+                   [&scene](QPainter& tile, const QRect& target, QPointF origin, double scale) {
+                       paintKitPlan(tile, scene, target, origin, scale);
+                   },
+                   frame.view, frame.area, frame.devicePixelRatio, frame.budgetMs,
+                   currentTheme().paper);
     }
     bool shows(const level::Entity& entity) const override {
         return entity.storey == m_session.workbench.storey();
@@ -106,6 +116,8 @@ public:
 private:
     PlacedIndexes m_indexes;
     KitModels m_models;
+    ModelPlans m_plans;
+    std::size_t m_shownModels = 0;
     int m_paintedStorey = 0;
 };
 

@@ -124,7 +124,7 @@ bool shootKit(MainWindow& window, const QString& folder) {
     window.setNight(true);
     trigger(window, "depth-action");
     trigger(window, "depth-action");
-    isFine = isFine && shoot(window, folder, QStringLiteral("kit-axon-night"));
+    isFine = isFine && shoot(window, folder, QStringLiteral("kit-depth-night"));
     trigger(window, "depth-action");
     window.setNight(false);
     if (window.openProject(QDir(home).filePath(QStringLiteral("../broken-quay")))) {

@@ -1953,7 +1953,7 @@ oder </translation>
     </message>
     <message>
         <source>Cuts away what is higher; a storey has four steps</source>
-        <translation>Schneidet weg, was höher ist; ein Stockwerk hat vier Stufen</translation>
+        <translation>Schneidet weg, was höher ist; ein Geschoss hat vier Stufen</translation>
     </message>
     <message>
         <source>Cuts off %1 of matter.</source>
@@ -7817,7 +7817,7 @@ oder </translation>
     </message>
     <message>
         <source>move %1, %2 modules, %3 storeys</source>
-        <translation>um %1, %2 Module, %3 Stockwerke verschieben</translation>
+        <translation>um %1, %2 Module, %3 Geschosse verschieben</translation>
     </message>
     <message>
         <source>move %1, %2 px</source>

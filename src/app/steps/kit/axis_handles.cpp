@@ -57,10 +57,7 @@ double AxisHandles::along(Axis axis, QPointF widget, const kit::Camera& camera,
                           const kit::PictureSize& size) const {
     const kit::Ray ray = kit::rayAt(camera, size, {widget.x(), widget.y()});
     const kit::Point3 way = wayOf(axis);
-    const auto dot = [](const kit::Point3& a, const kit::Point3& b) {
-        return a.x * b.x + a.y * b.y + a.z * b.z;
-    };
-    const kit::Point3 off{middle.x - ray.from.x, middle.y - ray.from.y, middle.z - ray.from.z};
+    const kit::Point3 off = middle - ray.from;
     const double rr = dot(ray.along, ray.along);
     const double rw = dot(ray.along, way);
     const double bottom = rr - rw * rw;  // way is one unit long

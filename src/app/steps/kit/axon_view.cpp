@@ -3,6 +3,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <QSlider>
+#include <QTimer>
 #include <algorithm>
 #include <cmath>
 
@@ -182,12 +183,24 @@ AxonSprite AxonView::made(const level::Piece& piece, int pieceIndex, std::size_t
         {kit(), &piece, &m_faces.at(pieceIndex), cell, turn, m_half, devicePixelRatioF()});
 }
 
+/// Models come as they are read.
+void AxonView::takeModels() {
+    const std::size_t count = m_models.of(*kit(), m_session.document.folder()).size();
+    if (std::exchange(m_modelCount, count) != count) {
+        m_sprites.clear();
+        m_faces.clear();
+    }
+    constexpr int soonMs = 40;
+    if (m_models.isReading()) QTimer::singleShot(soonMs, this, qOverload<>(&QWidget::update));
+}
+
 void AxonView::paintEvent(QPaintEvent*) {
     QPainter painter(this);
     const Theme& theme = currentTheme();
     painter.fillRect(rect(), theme.paper);
     const level::Kit* now = kit();
     if (!now) return;
+    takeModels();
     if (!m_isFitted) fit();
     gather();
     // The board's ground, as a sheet.

@@ -59,6 +59,7 @@ private:
         QPointF off;  ///< modules
         int piece = 0;
     };
+    void takeModels();
     void gather();
     [[nodiscard]] const level::Kit* kit() const;
     [[nodiscard]] std::optional<KitWalk::Place> placeOfBody() const;
@@ -88,6 +89,7 @@ private:
     QHash<quint64, AxonSprite> m_sprites;
     std::map<int, std::vector<kit::Face>> m_faces;  ///< by piece of the kit
     KitModels m_models;
+    std::size_t m_modelCount = 0;  ///< that are shown
 };
 
 }  // namespace rook::app
