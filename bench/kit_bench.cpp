@@ -8,6 +8,7 @@
 #include "app/shell/all_steps.h"
 #include "app/steps/kit/axon_view.h"
 #include "kit/audit.h"
+#include "kit/depth_scene.h"
 #include "kit/edits.h"
 #include "kit/joins.h"
 #include "kit/pieces.h"
@@ -52,6 +53,48 @@ void auditOfKit(benchmark::State& state) {
         benchmark::DoNotOptimize(kit::auditOf(project.kits[0], *project.levels[0]));
 }
 BENCHMARK(auditOfKit)->Arg(2000)->Arg(20000)->Unit(benchmark::kMillisecond);
+
+/// What a pointer meets, each piece of 200 triangles; and by trying each triangle.
+void hitOfKit(benchmark::State& state) {
+    const level::Project project = kitProject(int(state.range(0)));
+    const bool isPlain = state.range(1) != 0;
+    const level::Kit& kit = project.kits[0];
+    kit::Mesh mesh;
+    for (int y = 0; y <= 10; ++y)
+        for (int x = 0; x <= 10; ++x)
+            mesh.points.push_back({x * 0.4 - 2, y * 0.4 - 2, 0.3 * ((x + y) % 3)});
+    for (std::uint32_t y = 0; y < 10; ++y)
+        for (std::uint32_t x = 0; x < 10; ++x) {
+            const std::uint32_t a = y * 11 + x;
+            mesh.triangles.push_back({a, a + 11, a + 12});
+            mesh.triangles.push_back({a, a + 12, a + 1});
+        }
+    std::map<std::string, kit::Mesh> meshes;
+    for (const level::Piece& piece : kit.pieces)
+        meshes[piece.name] = mesh;
+    const kit::DepthScene scene(kit, *project.levels[0], kit::shapesOf(kit, meshes));
+    const kit::PictureSize size{1280, 800};
+    const kit::Camera camera =
+        kit::lookedAt(scene.bounds(), size, kit::Outlook::Corner, 1, false, true);
+    int round = 0;
+    for (auto _ : state) {
+        round = (round * 7 + 13) % 1000;
+        const kit::Ray ray = kit::rayAt(camera, size, {140.0 + round, 100.0 + round * 0.6});
+        if (!isPlain) {
+            benchmark::DoNotOptimize(scene.hit(camera, ray, {}));
+            continue;
+        }
+        double limit = 1e300;
+        for (const auto& item : scene.items())
+            if (const auto hit = item.shape->hitPlainly(item.standing.toShape(ray), limit, {}))
+                limit = hit->t;
+        benchmark::DoNotOptimize(limit);
+    }
+}
+BENCHMARK(hitOfKit)
+    ->ArgsProduct({{2000, 20000}, {0, 1}})
+    ->ArgNames({"pieces", "plain"})
+    ->Unit(benchmark::kMicrosecond);
 
 void indexOfKit(benchmark::State& state) {
     const level::Project project = kitProject(int(state.range(0)));

@@ -4,9 +4,12 @@
 
 #include <tiny_gltf.h>
 
+#include <cmath>
 #include <cstring>
 #include <sstream>
 #include <string>
+
+#include "file/model_file.h"
 
 namespace rook::file {
 
@@ -23,8 +26,11 @@ public:
     void say(tinygltf::Value::Object extras) {
         m_model.asset.extras = tinygltf::Value(std::move(extras));
     }
+    /// How all of it stands: a node over all others, where it is not as it was built.
+    void stand(const ModelAxes& axes) { m_axes = axes; }
     /// As binary glTF; nothing can be added then.
     [[nodiscard]] std::string bytes() {
+        standAll();
         // A buffer without bytes is not allowed; a level without pieces has none.
         if (m_model.buffers[0].data.empty()) m_model.buffers.clear();
         if (m_model.scenes[0].nodes.empty()) {
@@ -60,6 +66,22 @@ protected:
     }
 
     tinygltf::Model m_model;
+
+private:
+    void standAll() {
+        auto& nodes = m_model.scenes[0].nodes;
+        if (m_axes == ModelAxes{} || nodes.empty()) return;
+        tinygltf::Node root;
+        root.name = "level";
+        root.children = nodes;
+        // A quarter turn about x brings y to z.
+        if (m_axes.isZUp) root.rotation = {std::sqrt(0.5), 0, 0, std::sqrt(0.5)};
+        if (m_axes.scale != 1) root.scale = {m_axes.scale, m_axes.scale, m_axes.scale};
+        nodes = {static_cast<int>(m_model.nodes.size())};
+        m_model.nodes.push_back(std::move(root));
+    }
+
+    ModelAxes m_axes;
 };
 
 }  // namespace rook::file

@@ -21,6 +21,13 @@ inline constexpr std::size_t maxModelBytes = 64 * 1024 * 1024;
 [[nodiscard]] Result<kit::Mesh> readModel(Storage& storage, const Path& folder,
                                           const std::string& name, const std::string& bytes);
 
+/// How a model stands for who reads it: built with y up, one unit a metre.
+struct ModelAxes {
+    bool isZUp = false;
+    double scale = 1;  ///< metres a unit
+    bool operator==(const ModelAxes&) const = default;
+};
+
 /// A mesh as binary glTF.
 [[nodiscard]] std::string glbOf(const kit::Mesh& mesh, const std::string& name,
                                 const std::string& color);
@@ -31,6 +38,7 @@ inline constexpr std::size_t maxModelBytes = 64 * 1024 * 1024;
 /// others are built of their blocks. Requires: the project has the level's kit.
 [[nodiscard]] std::string kitLevelGlb(const level::Project& project, const level::Kit& kit,
                                       const level::Level& level,
-                                      const std::map<std::string, kit::Mesh>& meshes);
+                                      const std::map<std::string, kit::Mesh>& meshes,
+                                      const ModelAxes& axes = {});
 
 }  // namespace rook::file

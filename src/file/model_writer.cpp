@@ -233,8 +233,10 @@ std::string glbOf(const Mesh& mesh, const std::string& name, const std::string& 
 }
 
 std::string kitLevelGlb(const level::Project& project, const level::Kit& kit,
-                        const level::Level& level, const std::map<std::string, Mesh>& meshes) {
+                        const level::Level& level, const std::map<std::string, Mesh>& meshes,
+                        const ModelAxes& axes) {
     GltfBuilding building;
+    building.stand(axes);
     using tinygltf::Value;
     const auto units = [](level::Decimal decimal) { return Value(exact(decimal).toDouble()); };
     building.say({{"level", Value(level.id.text)},

@@ -14,8 +14,8 @@ constexpr double behind = 100'000;    ///< units, that rays begin behind the eye
 constexpr double nearestSeen = 0.05;  ///< units before the eye
 
 /// px that what spans one along the look's unit sphere has.
-double focalPx(const PictureSize& size) {
-    return size.height / 2 / halfOpening;
+double focalPx(const Camera& camera, const PictureSize& size) {
+    return size.height / 2 / camera.opening;
 }
 
 /// A place as the eye sees it: to the right, up, and along the look.
@@ -83,7 +83,8 @@ Point3 Camera::eye() const {
 }
 
 double pxPerUnit(const Camera& camera, const PictureSize& size, double depth) {
-    return focalPx(size) / (camera.isParallel ? camera.distance : std::max(depth, nearestSeen));
+    return focalPx(camera, size) /
+           (camera.isParallel ? camera.distance : std::max(depth, nearestSeen));
 }
 
 std::optional<Projected> projected(const Camera& camera, const PictureSize& size,
@@ -95,8 +96,8 @@ std::optional<Projected> projected(const Camera& camera, const PictureSize& size
 }
 
 Ray rayAt(const Camera& camera, const PictureSize& size, PicturePoint px) {
-    const double across = (px.x - size.width / 2) / focalPx(size);
-    const double upwards = (size.height / 2 - px.y) / focalPx(size);
+    const double across = (px.x - size.width / 2) / focalPx(camera, size);
+    const double upwards = (size.height / 2 - px.y) / focalPx(camera, size);
     if (!camera.isParallel)
         return {camera.eye(), camera.forward() + camera.right() * across + camera.up() * upwards};
     const Point3 from = camera.eye() + camera.right() * (across * camera.distance) +
@@ -147,8 +148,8 @@ Camera fitted(const Camera& camera, const Bounds3& box, const PictureSize& size)
     double distance = nearestDistance;
     for (int i = 0; i < 8; ++i) {
         const Point3 d = box.corner(i) - next.target;
-        const double across = std::abs(dot(d, next.right())) * margin * focalPx(size) * 2;
-        const double upwards = std::abs(dot(d, next.up())) * margin * focalPx(size) * 2;
+        const double across = std::abs(dot(d, next.right())) * margin * focalPx(camera, size) * 2;
+        const double upwards = std::abs(dot(d, next.up())) * margin * focalPx(camera, size) * 2;
         const double needed = std::max(across / size.width, upwards / size.height);
         distance = std::max(distance, needed - (camera.isParallel ? 0 : dot(d, next.forward())));
     }
@@ -185,7 +186,7 @@ std::array<float, 16> matrixOf(const Camera& camera, const PictureSize& size, co
     const auto [first, last] = depthsOf(camera, box);
     const Point3 axes[] = {camera.right(), camera.up(), camera.forward()};
     const Point3 eye = camera.eye();
-    const double tall = camera.isParallel ? camera.distance * halfOpening : halfOpening;
+    const double tall = camera.isParallel ? camera.distance * camera.opening : camera.opening;
     const double wide = tall * size.width / size.height;
     double rows[4][4] = {};
     const auto setRow = [&](int row, const Point3& axis, double times, double shift) {

@@ -41,6 +41,13 @@ struct Bounds3 {
     [[nodiscard]] std::optional<double> entered(const Ray& ray) const;
 };
 
+/// Half of the angle that a picture's height spans, as its tangent: of a board, and of who stands
+/// on it.
+inline constexpr double boardOpening = 0.36;
+inline constexpr double eyeOpening = 0.62;
+inline constexpr double nearestDistance = 0.5;
+inline constexpr double farthestDistance = 20'000;
+
 /// From where one looks at a whole board at once.
 enum class Outlook : unsigned char { Plan, Side, Corner };
 
@@ -50,6 +57,7 @@ struct Camera {
     double pitch = 0.6;    ///< radians downwards, from -pi/2 to pi/2
     double distance = 40;  ///< units from the eye to the target, above 0
     bool isParallel = false;
+    double opening = boardOpening;  ///< half of the angle of the picture's height, as its tangent
 
     bool operator==(const Camera&) const = default;
     [[nodiscard]] Point3 forward() const;
@@ -57,11 +65,6 @@ struct Camera {
     [[nodiscard]] Point3 up() const;
     [[nodiscard]] Point3 eye() const;
 };
-
-/// Half of the angle that a picture's height spans, as its tangent.
-inline constexpr double halfOpening = 0.36;
-inline constexpr double nearestDistance = 0.5;
-inline constexpr double farthestDistance = 20'000;
 
 /// A place in a picture, with how far it lies along the look, units; nothing behind the eye.
 struct Projected {

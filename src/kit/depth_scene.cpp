@@ -185,7 +185,10 @@ std::vector<int> DepthScene::idsIn(const Camera& camera, const PictureSize& size
                 isWhole = false;
         const bool isApart = isWhole && (flat.high.x < low.x || flat.low.x > high.x ||
                                          flat.high.y < low.y || flat.low.y > high.y);
-        if (!isApart && isIn(item)) ids.push_back(item.id);
+        // All of it in the frame needs no look at its triangles.
+        const bool isInside = isWhole && item.box.high.z <= look.cut && flat.low.x >= low.x &&
+                              flat.high.x <= high.x && flat.low.y >= low.y && flat.high.y <= high.y;
+        if (!isApart && (isInside || isIn(item))) ids.push_back(item.id);
     }
     return ids;
 }

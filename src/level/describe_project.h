@@ -97,6 +97,8 @@ struct Description<TargetOptions> {
         visit("paper", &TargetOptions::paper, plain);
         visit("cellTenths", &TargetOptions::cellTenths, range(0, 500));
         visit("depth", &TargetOptions::depth, range(1, 64));
+        visit("up", &TargetOptions::up, plain);
+        visit("unitMillimetres", &TargetOptions::unitMm, range(1, maxUnitMm));
         visit("report", &TargetOptions::report, plain);
         visit("recipe", &TargetOptions::recipe, text(TextSort::OneLine));
         visit("collision", &TargetOptions::collision, plain);

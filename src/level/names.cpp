@@ -67,6 +67,7 @@ constexpr std::string_view emptyNames[] = {"zero", "minus-one", "null"};
 constexpr std::string_view flipNames[] = {"beside", "high-bits"};
 constexpr std::string_view axisNames[] = {"down", "up"};
 constexpr std::string_view unitNames[] = {"px", "cells"};
+constexpr std::string_view upNames[] = {"y", "z"};
 constexpr std::string_view paperNames[] = {"a4", "a3"};
 
 template <typename E>
@@ -144,6 +145,7 @@ ROOK_NAMES(EmptyTile, emptyNames)
 ROOK_NAMES(FlipForm, flipNames)
 ROOK_NAMES(AxisDown, axisNames)
 ROOK_NAMES(LengthUnit, unitNames)
+ROOK_NAMES(UpAxis, upNames)
 ROOK_NAMES(Paper, paperNames)
 ROOK_NAMES(Ease, easeNames)
 ROOK_NAMES(DiagonalRule, diagonalNames)

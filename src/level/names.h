@@ -148,6 +148,8 @@ enum class EmptyTile : unsigned char { Zero, MinusOne, Null };
 enum class FlipForm : unsigned char { Beside, HighBits };
 enum class AxisDown : unsigned char { Down, Up };
 enum class LengthUnit : unsigned char { Px, Cells };
+/// The axis of a model that points up.
+enum class UpAxis : unsigned char { Y, Z };
 /// The sheet of paper that a plan book is for, landscape.
 enum class Paper : unsigned char { A4, A3 };
 
@@ -200,6 +202,7 @@ enum class Paper : unsigned char { A4, A3 };
 [[nodiscard]] std::string_view nameOf(FlipForm form);
 [[nodiscard]] std::string_view nameOf(AxisDown axis);
 [[nodiscard]] std::string_view nameOf(LengthUnit unit);
+[[nodiscard]] std::string_view nameOf(UpAxis axis);
 [[nodiscard]] std::string_view nameOf(Paper paper);
 
 /// The value of that name, or nothing. `E` is one of the types above.

@@ -13,6 +13,7 @@ namespace rook::level {
 
 inline constexpr std::size_t maxTargets = 64;
 inline constexpr int maxPictureScale = 16;
+inline constexpr int maxUnitMm = 100'000;
 
 /// Those that a format has no use for keep what they are, and do nothing.
 struct TargetOptions {
@@ -27,6 +28,8 @@ struct TargetOptions {
     int cellTenths = 0;  ///< tenths of a millimetre a cell; 0 = a level fills its page
     // Models.
     int depth = 1;  ///< cells that masses are deep
+    UpAxis up = UpAxis::Y;
+    int unitMm = 1000;  ///< millimetres of a unit, which is a cell's width or a kit's unit
     ReportForm report = ReportForm::Text;
     // What recipes are told.
     std::string recipe;  ///< path of the script in the project

@@ -302,9 +302,15 @@ void addThings(Model& model, const Space& space, const level::Project& project,
     }
 }
 
+file::ModelAxes axesOf(const Making& making) {
+    const level::TargetOptions& options = making.target.options;
+    return {options.up == level::UpAxis::Z, options.unitMm / 1000.0};
+}
+
 Result<std::string> cellsGlb(const Making& making, const Pictures& pictures,
                              const level::Level& level) {
     Model model;
+    model.stand(axesOf(making));
     const Space space(level);
     addCollision(model, space, making, level);
     auto look = pictures.look(level);
@@ -333,7 +339,7 @@ Result<std::string> kitGlb(const Making& making, const Pictures& pictures,
         if (!mesh) return fail(mesh.error());
         meshes[piece.name] = std::move(*mesh);
     }
-    return file::kitLevelGlb(making.project, kit, level, meshes);
+    return file::kitLevelGlb(making.project, kit, level, meshes, axesOf(making));
 }
 
 }  // namespace

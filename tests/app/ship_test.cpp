@@ -213,7 +213,7 @@ void ShipWindowTest::everyFormat_hasItsOptions() {
         {level::TargetFormat::TextGrid, {"target-one-file"}},
         {level::TargetFormat::Picture, {"target-shows", "target-scale", "target-zones"}},
         {level::TargetFormat::PlanBook, {"target-paper", "target-cell", "target-reach"}},
-        {level::TargetFormat::Model, {"target-depth"}},
+        {level::TargetFormat::Model, {"target-depth", "target-up", "target-unit-mm"}},
         {level::TargetFormat::Placements, {"target-y", "target-unit"}},
         {level::TargetFormat::Findings, {"target-report"}},
         {level::TargetFormat::Recipe, {"target-recipe", "target-collision", "target-flips"}},

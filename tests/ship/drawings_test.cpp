@@ -9,6 +9,7 @@
 #include "collide/shapes.h"
 #include "data.h"
 #include "file/json_text.h"
+#include "file/model_file.h"
 #include "file/placements.h"
 #include "file/project_file.h"
 #include "ship/level_picture.h"
@@ -27,6 +28,7 @@ private slots:
     void planBook_hasItsPages();
     void planBook_toScale_takesMorePages();
     void models_passTheValidator();
+    void models_standAsTold();
     void model_hasTheCollisionOfTheLevel();
     void sameProject_makesTheSameBytes();
     void placements_comeBack();
@@ -188,9 +190,35 @@ void DrawingsTest::planBook_toScale_takesMorePages() {
     QVERIFY2(info->contains("Pages:           5"), *info);
 }
 
+/// With z up and 250 mm a unit, all corners lie where y up and 1 m a unit puts them, turned and
+/// a quarter as far off.
+void DrawingsTest::models_standAsTold() {
+    level::TargetOptions options;
+    const auto plain = made(level::TargetFormat::Model, options);
+    options.up = level::UpAxis::Z;
+    options.unitMm = 250;
+    const auto stood = made(level::TargetFormat::Model, options);
+    QCOMPARE(stood.size(), plain.size());
+    for (const auto& [path, bytes] : plain) {
+        const auto before = file::readModel(file::diskStorage(), {}, path, bytes);
+        const auto after = file::readModel(file::diskStorage(), {}, path, stood.at(path));
+        QVERIFY(before && after);
+        QCOMPARE(after->points.size(), before->points.size());
+        for (std::size_t i = 0; i < before->points.size(); ++i) {
+            // Readers have y of the file as z: up in one is across the plan in the other.
+            const kit::Point3& a = before->points[i];
+            const kit::Point3& b = after->points[i];
+            QVERIFY(kit::lengthOf(b - kit::Point3{a.x, a.z, -a.y} * 0.25) <
+                    1e-4 * (1 + kit::lengthOf(a)));
+        }
+    }
+}
+
 void DrawingsTest::models_passTheValidator() {
     level::TargetOptions options;
     options.depth = 3;
+    options.up = level::UpAxis::Z;
+    options.unitMm = 250;
     const auto models = made(level::TargetFormat::Model, options);
     const QString home = testing::binaryFolder() + "/npm";
     QDir().mkpath(home);

@@ -1,6 +1,7 @@
 /// Walking on a kit board: through plan and view aslant alike.
 
 #include <QPainter>
+#include <cmath>
 
 #include "app/play/playtest.h"
 #include "app/ui/words.h"
@@ -49,6 +50,7 @@ public:
         return tr("walking — arrows or W A S D, Home again, Esc ends");
     }
     std::optional<KitWalk::Place> kitPlace() const override { return m_walk->place(); }
+    void setHeading(double heading) override { m_heading = heading; }
 
 protected:
     void beginAgain() override {
@@ -89,19 +91,22 @@ private:
     }
     /// By the keys, or from module to module of a proof.
     void steer() {
-        int across = int(isHeld(SteeringAction::Right)) - int(isHeld(SteeringAction::Left));
-        int down = int(isHeld(SteeringAction::Down)) - int(isHeld(SteeringAction::Up));
         const PlayedGame::ProofRun* run = m_game->run();
         if (run && m_module < run->way.size()) {
             constexpr double near = 0.2;
             const kit::Spot& spot = run->way[m_module];
             const KitWalk::Place place = m_walk->place();
             const double dx = spot.at.x + 0.5 - place.x, dy = spot.at.y + 0.5 - place.y;
-            across = dx > near ? 1 : dx < -near ? -1 : 0;
-            down = dy > near ? 1 : dy < -near ? -1 : 0;
+            const int across = dx > near ? 1 : dx < -near ? -1 : 0;
+            const int down = dy > near ? 1 : dy < -near ? -1 : 0;
             if (across == 0 && down == 0) ++m_module;
+            return m_walk->setWish(across, down);
         }
-        m_walk->setWish(across, down);
+        const int across = int(isHeld(SteeringAction::Right)) - int(isHeld(SteeringAction::Left));
+        const int down = int(isHeld(SteeringAction::Down)) - int(isHeld(SteeringAction::Up));
+        // Up is ahead, wherever one looks.
+        const double c = std::cos(m_heading), s = std::sin(m_heading);
+        m_walk->setWish(across * c - down * s, across * s + down * c);
     }
     void followBody() {
         const KitWalk::Place place = m_walk->place();
@@ -113,6 +118,7 @@ private:
     }
 
     std::unique_ptr<KitWalk> m_walk;
+    double m_heading = 0;
     std::size_t m_module = 0;  ///< of a proof's way, that is gone to
 };
 

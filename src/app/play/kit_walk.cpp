@@ -67,7 +67,7 @@ void KitWalk::beginAgain() {
     putAt(m_start);
 }
 
-void KitWalk::setWish(int dx, int dy) {
+void KitWalk::setWish(double dx, double dy) {
     m_dx = dx;
     m_dy = dy;
 }
@@ -108,7 +108,8 @@ void KitWalk::goAlong(double& along, double by, Side lower, Side upper) {
 std::vector<std::string> KitWalk::tick() {
     std::vector<std::string> taken;
     ++m_ticks;
-    const double share = m_dx != 0 && m_dy != 0 ? std::sqrt(0.5) : 1;
+    // Never faster for going aslant.
+    const double share = 1 / std::max(1.0, std::hypot(m_dx, m_dy));
     const int before = m_patch;
     goAlong(m_x, m_dx * pace * share, Side::Left, Side::Right);
     goAlong(m_y, m_dy * pace * share, Side::Up, Side::Down);

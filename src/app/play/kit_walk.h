@@ -19,8 +19,8 @@ public:
         const level::Project& project, std::shared_ptr<const level::Level> level,
         std::optional<PxPoint> at, int storey, const EntityId& entry = {});
 
-    /// The way that one wishes to go, each -1, 0 or 1.
-    void setWish(int dx, int dy);
+    /// The way that one wishes to go, across and down; as fast as one can where it is 1 long.
+    void setWish(double dx, double dy);
     /// Moves by a sixtieth of a second; gives what was taken in it.
     std::vector<std::string> tick();
     /// As at first, with nothing taken.
@@ -59,7 +59,7 @@ private:
     int m_patch = -1;
     double m_x = 0, m_y = 0;
     bool m_isNew = true;  ///< here: what stands here was not met yet
-    int m_dx = 0, m_dy = 0;
+    double m_dx = 0, m_dy = 0;
     int m_ticks = 0;
     int m_finished = 0;
     std::string m_lastExit;

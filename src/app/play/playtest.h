@@ -78,6 +78,9 @@ public:
     [[nodiscard]] virtual std::vector<QPointF> trailToKeep() const { return {}; }
     /// Where one is on a kit board; none elsewhere.
     [[nodiscard]] virtual std::optional<KitWalk::Place> kitPlace() const { return std::nullopt; }
+    /// Of kit boards: where one looks to when one goes ahead, radians clockwise from up the plan; 0
+    /// again where nobody looks from within.
+    virtual void setHeading(double /*heading*/) {}
     /// What is walked on boards of matter; null elsewhere.
     [[nodiscard]] virtual const Walk* walk() const { return nullptr; }
     [[nodiscard]] virtual bool isPaused() const { return false; }

@@ -103,6 +103,20 @@ bool MainWindow::isPlanHidden() const {
     return m_aslant && m_aslant->isVisible() && m_aslantShown == Aslant::Instead;
 }
 
+void MainWindow::placeAslant(ViewAslant* view) {
+    if (m_aslant) m_aslant->deleteLater();
+    m_aslant = view;
+    m_middle->insertWidget(m_middle->indexOf(m_plan) + 1, view, 1);
+    // Queued: it goes itself.
+    connect(
+        view, &ViewAslant::gaveUp, this,
+        [this] {
+            placeAslant(makePaintedView(m_session, *m_board, centralWidget()));
+            showAslant(m_aslantShown);
+        },
+        Qt::QueuedConnection);
+}
+
 void MainWindow::showAslant(Aslant shown) {
     m_aslantShown = shown;
     const bool isKit = level::traitsOf(m_session.document.level()->kind).isOfPieces;
@@ -110,10 +124,7 @@ void MainWindow::showAslant(Aslant shown) {
     m_cornerAction->setEnabled(isKit);
     const bool hasAslant = isKit && shown != Aslant::Off;
     const bool hasPlan = !hasAslant || shown == Aslant::Beside;
-    if (hasAslant && !m_aslant) {
-        m_aslant = makeViewAslant(m_session, *m_board, centralWidget());
-        m_middle->insertWidget(m_middle->indexOf(m_plan) + 1, m_aslant, 1);
-    }
+    if (hasAslant && !m_aslant) placeAslant(makeViewAslant(m_session, *m_board, centralWidget()));
     if (m_aslant) m_aslant->setVisible(hasAslant && !m_page);
     m_plan->setVisible(hasPlan && !m_page);
 }

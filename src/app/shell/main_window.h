@@ -153,6 +153,8 @@ private:
     enum class Aslant { Off, Beside, Instead };
     Aslant m_aslantShown = Aslant::Off;
     void showAslant(Aslant shown);
+    /// In place of the one that was there.
+    void placeAslant(ViewAslant* view);
     /// The view that zooming and fitting is for: the plan, unless the other stands in its place.
     [[nodiscard]] bool isPlanHidden() const;
     Margin* m_margin = nullptr;

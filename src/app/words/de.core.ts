@@ -2124,10 +2124,6 @@
         <translation>Gib in einen anderen Ordner aus</translation>
     </message>
     <message>
-        <source>FLAT CUT</source>
-        <translation type="unfinished"></translation>
-    </message>
-    <message>
         <source>Field empty</source>
         <translation>Feld leer</translation>
     </message>
@@ -7052,8 +7048,16 @@
         <translation>gewonnen</translation>
     </message>
     <message>
+        <source>y</source>
+        <translation>y</translation>
+    </message>
+    <message>
         <source>yes no</source>
         <translation>ja/nein</translation>
+    </message>
+    <message>
+        <source>z</source>
+        <translation>z</translation>
     </message>
     <message>
         <source>zero</source>

@@ -40,6 +40,10 @@ oder </translation>
         <translation> für %1 %2</translation>
     </message>
     <message>
+        <source> mm</source>
+        <translation> mm</translation>
+    </message>
+    <message>
         <source> of %1</source>
         <translation> von %1</translation>
     </message>
@@ -964,6 +968,10 @@ oder </translation>
         <translation>Ein Schalter öffnet sie für so viele Takte; ein Schlüssel oder Fund, den man hat, jedes Mal, wenn man kommt.</translation>
     </message>
     <message>
+        <source>A unit is</source>
+        <translation>Eine Einheit ist</translation>
+    </message>
+    <message>
         <source>A walk cannot be steered by that key. Choose another one.</source>
         <translation>Mit dieser Taste lässt sich kein Probelauf steuern. Wähle eine andere.</translation>
     </message>
@@ -1248,6 +1256,10 @@ oder </translation>
         <translation>An einer Kante</translation>
     </message>
     <message>
+        <source>At eye height</source>
+        <translation>Auf Augenhöhe</translation>
+    </message>
+    <message>
         <source>At its own place first, then at each point; at every passing.</source>
         <translation>Erst an seinem Platz, dann an jedem Punkt; jedes Mal.</translation>
     </message>
@@ -1336,8 +1348,16 @@ oder </translation>
         <translation>Verhält sich</translation>
     </message>
     <message>
+        <source>Behind</source>
+        <translation>Dahinter</translation>
+    </message>
+    <message>
         <source>Behind %1</source>
         <translation>Hinter %1</translation>
+    </message>
+    <message>
+        <source>Behind who walks; drag to look about, V chooses</source>
+        <translation>Hinter dem, der geht; Ziehen blickt umher, V wählt</translation>
     </message>
     <message>
         <source>Being looked at …</source>
@@ -2394,6 +2414,10 @@ oder </translation>
     <message>
         <source>From above, as the plan is</source>
         <translation>Von oben, wie der Plan liegt</translation>
+    </message>
+    <message>
+        <source>From afar</source>
+        <translation>Von weitem</translation>
     </message>
     <message>
         <source>From below</source>
@@ -5460,12 +5484,12 @@ oder </translation>
         <translation>Das Urteil und was gefunden wurde. F3 geht von einem zum nächsten; vieles behebt ein Klick, und der ist ein Schritt für Rückgängig.</translation>
     </message>
     <message>
-        <source>The view in depth stops: %1.</source>
-        <translation>Die Ansicht in die Tiefe hält an: %1.</translation>
-    </message>
-    <message>
         <source>The wash is every place that a player can get to, to the pixel. While one draws, it follows. Ctrl and a click show a run to that place.</source>
         <translation>Die Tönung ist jeder Ort, an den ein Spieler kommt, aufs px genau. Beim Zeichnen folgt sie. Strg und ein Klick zeigen einen Lauf dorthin.</translation>
+    </message>
+    <message>
+        <source>The whole board, with who walks on it</source>
+        <translation>Das ganze Brett, mit dem, der darauf geht</translation>
     </message>
     <message>
         <source>The whole board.</source>
@@ -5736,6 +5760,10 @@ oder </translation>
         <translation>Einheit</translation>
     </message>
     <message>
+        <source>Up is</source>
+        <translation>Oben ist</translation>
+    </message>
+    <message>
         <source>Up to</source>
         <translation>Bis zu</translation>
     </message>
@@ -5974,6 +6002,10 @@ oder </translation>
     <message>
         <source>What was laid stays as cells.</source>
         <translation>Gelegtes bleibt als Zellen.</translation>
+    </message>
+    <message>
+        <source>What who walks sees; drag to look about, V chooses</source>
+        <translation>Was der Gehende sieht; Ziehen blickt umher, V wählt</translation>
     </message>
     <message>
         <source>What would be lost is told here first.</source>
@@ -7492,6 +7524,10 @@ oder </translation>
         <translation>in Flüssigkeit</translation>
     </message>
     <message>
+        <source>in depth from the next corner</source>
+        <translation>in die Tiefe von der nächsten Ecke</translation>
+    </message>
+    <message>
         <source>in one file</source>
         <translation>in einer Datei</translation>
     </message>
@@ -7770,6 +7806,10 @@ oder </translation>
     <message>
         <source>message, message</source>
         <translation>Nachricht, Nachricht</translation>
+    </message>
+    <message>
+        <source>middle button</source>
+        <translation>mittlere Taste</translation>
     </message>
     <message>
         <source>mirror sideways, top to bottom</source>
@@ -9136,8 +9176,8 @@ oder </translation>
         <translation>die Umkehrmarken</translation>
     </message>
     <message>
-        <source>the view aslant: beside, instead, off</source>
-        <translation>die schräge Ansicht: daneben, statt, aus</translation>
+        <source>the view in depth: beside, instead, off</source>
+        <translation>die Ansicht in die Tiefe: daneben, statt, aus</translation>
     </message>
     <message>
         <source>there are too many games</source>
@@ -9266,6 +9306,10 @@ oder </translation>
     <message>
         <source>turn the selection left, right</source>
         <translation>die Auswahl nach links, rechts drehen</translation>
+    </message>
+    <message>
+        <source>turn the view in depth, with Shift move it</source>
+        <translation>die Ansicht in die Tiefe drehen, mit Umschalt bewegen</translation>
     </message>
     <message>
         <source>turn what is in hand, or the selection</source>

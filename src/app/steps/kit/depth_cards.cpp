@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <set>
 #include <unordered_map>
+#include <unordered_set>
 
 #include "app/steps/kit/depth_renderer.h"
 
@@ -191,9 +192,8 @@ void DepthRenderer::put(OnCard& card, const std::vector<Place>& places) {
 
 /// The places of what is in sight, with its marks.
 void DepthRenderer::takeMarks(const DepthRequest& request, const QMatrix4x4& toPicture) {
-    const auto isAmong = [](const std::vector<int>& ids, int id) {
-        return std::find(ids.begin(), ids.end(), id) != ids.end();
-    };
+    const std::unordered_set<int> selected(request.selected.begin(), request.selected.end());
+    const std::unordered_set<int> atFault(request.atFault.begin(), request.atFault.end());
     const auto isInSight = [&](const kit::Bounds3& box) {
         unsigned out = 0b111111;
         for (int i = 0; i < 8 && out != 0; ++i) {
@@ -220,10 +220,10 @@ void DepthRenderer::takeMarks(const DepthRequest& request, const QMatrix4x4& toP
         std::vector<Place> places;
         for (const kit::DepthScene::Item* item : items) {
             if (item->box.low.z > request.look.cut || !isInSight(item->box)) continue;
-            const DepthMark mark = isAmong(request.selected, item->id)  ? DepthMark::Selected
-                                   : isAmong(request.atFault, item->id) ? DepthMark::AtFault
-                                   : item->id == request.pointed        ? DepthMark::Pointed
-                                                                        : DepthMark::None;
+            const DepthMark mark = selected.contains(item->id)   ? DepthMark::Selected
+                                   : atFault.contains(item->id)  ? DepthMark::AtFault
+                                   : item->id == request.pointed ? DepthMark::Pointed
+                                                                 : DepthMark::None;
             places.push_back(placeOf(item->standing, mark));
         }
         put(cardOf(shape, request.isMoving), places);

@@ -52,7 +52,7 @@ void DepthRenderer::resize(Target& target, QSize size, Holds holds) {
 void DepthRenderer::setDepths(QOpenGLShaderProgram& shaders, const DepthRequest& request,
                               const kit::Bounds3& box) const {
     const kit::Camera& camera = request.camera;
-    const double tall = kit::halfOpening * (camera.isParallel ? camera.distance : 1);
+    const double tall = camera.opening * (camera.isParallel ? camera.distance : 1);
     const kit::DepthRange range = kit::depthsOf(camera, box);
     shaders.setUniformValue(
         "extent", QVector3D(float(tall * request.size.width() / request.size.height()), float(tall),

@@ -1,5 +1,6 @@
 /// What hands do in the view in depth: turning, moving, nearing, and the tools of the board.
 
+#include <QCoreApplication>
 #include <QMouseEvent>
 #include <QPainter>
 #include <cmath>
@@ -27,6 +28,10 @@ void DepthView::mousePressEvent(QMouseEvent* event) {
     setFocus();
     m_pointer = m_pressed = event->position();
     if (m_gesture != Gesture::None) return;
+    if (looksFromWithin()) {
+        m_gesture = Gesture::Look;
+        return;
+    }
     const bool isLeft = event->button() == Qt::LeftButton;
     const bool isMiddle = event->button() == Qt::MiddleButton;
     if ((isMiddle && (event->modifiers() & Qt::ShiftModifier)) || (isLeft && m_isMoveKeyDown)) {
@@ -100,6 +105,8 @@ void DepthView::mouseMoveEvent(QMouseEvent* event) {
     m_hasPointer = true;
     const QPointF by = m_pointer - former;
     switch (m_gesture) {
+        case Gesture::Look:
+            return turnLook(by.x() * pxTurn / 2, by.y() * pxTurn / 2);
         case Gesture::Turn:
             return turnBy(m_grabbed, by.x() * pxTurn, by.y() * pxTurn);
         case Gesture::Move:
@@ -119,10 +126,13 @@ void DepthView::mouseMoveEvent(QMouseEvent* event) {
         case Gesture::None:
             break;
     }
+    if (m_board.isWalking()) return;
     const auto hit = hitAt(m_pointer);
     m_pointed = hit ? m_picture.level->pieces[hit->placed].id : 0;
     const int storey = m_session.workbench.storey();
-    const auto piece = onPiece(m_pointer);
+    std::optional<Spot> piece;
+    if (hit && m_picture.level->pieces.isSharedWith(m_session.document.level()->pieces))
+        piece = spotOf(*hit);
     const bool isOfStorey = piece && piece->storey == storey;
     const bool wantsPiece =
         m_session.workbench.isInHand("select") || m_session.workbench.isInHand("close");
@@ -175,6 +185,7 @@ void DepthView::endFrame(Qt::KeyboardModifiers modifiers) {
 
 void DepthView::wheelEvent(QWheelEvent* event) {
     const int turned = event->angleDelta().y() + event->angleDelta().x();
+    if (looksFromWithin()) return event->accept();
     setCamera(kit::nearer(m_camera, placeUnder(event->position()), std::pow(1.25, turned / 120.0)));
     event->accept();
 }
@@ -182,7 +193,7 @@ void DepthView::wheelEvent(QWheelEvent* event) {
 void DepthView::resizeEvent(QResizeEvent* event) {
     QWidget::resizeEvent(event);
     placeControls();
-    if (m_isFitted && event->oldSize().isValid())
+    if (m_isFitted && event->oldSize().isValid() && !looksFromWithin())
         fit();
     else
         refresh();
@@ -198,7 +209,14 @@ void DepthView::leaveEvent(QEvent* event) {
 bool DepthView::event(QEvent* event) {
     // These would else move the selection, or pan the plan.
     if (event->type() == QEvent::ShortcutOverride) {
-        const auto& key = *static_cast<QKeyEvent*>(event);
+        auto& key = *static_cast<QKeyEvent*>(event);
+        // While one walks, all plain keys are the walk's.
+        if (m_board.isWalking()) {
+            if (key.modifiers() & (Qt::ControlModifier | Qt::AltModifier))
+                return QWidget::event(event);
+            event->accept();
+            return true;
+        }
         const bool isArrow = key.key() >= Qt::Key_Left && key.key() <= Qt::Key_Down;
         if (key.key() == Qt::Key_Space || (isArrow && (key.modifiers() & Qt::ControlModifier))) {
             event->accept();
@@ -209,6 +227,7 @@ bool DepthView::event(QEvent* event) {
 }
 
 void DepthView::keyPressEvent(QKeyEvent* event) {
+    if (takeWalkKey(event)) return;
     const bool isTurn = event->modifiers() & Qt::ControlModifier;
     const kit::Point3 about = m_hasPointer ? placeUnder(m_pointer) : m_camera.target;
     if (isTurn && event->key() == Qt::Key_Left) return turnBy(about, -keyTurn, 0);
@@ -223,6 +242,10 @@ void DepthView::keyPressEvent(QKeyEvent* event) {
 }
 
 void DepthView::keyReleaseEvent(QKeyEvent* event) {
+    if (m_board.isWalking()) {
+        QCoreApplication::sendEvent(&m_board, event);
+        return;
+    }
     if (event->key() == Qt::Key_Space && !event->isAutoRepeat()) {
         m_isMoveKeyDown = false;
         return showCursor(m_pointer);
@@ -275,7 +298,7 @@ void DepthView::paintWords(QPainter& painter) const {
     if (m_picture.reading > 0)
         painter.drawText(line.translated(0, 20), Qt::AlignRight | Qt::AlignVCenter,
                          tr("Models still to be read: %1").arg(m_picture.reading));
-    if (now)
+    if (now && !looksFromWithin())
         painter.drawText(
             line, Qt::AlignRight | Qt::AlignVCenter,
             look().cut > 1e29 ? tr("all storeys") : tr("cut at %1 units").arg(look().cut + 0.01));

@@ -10,7 +10,8 @@ namespace rook::app {
 
 namespace {
 
-constexpr int mostRays = 300;   ///< a painting, that look whether something stands before a mark
+/// Boxes that rays of a painting meet, which look whether something stands before a mark.
+constexpr std::size_t mostBoxes = 60'000;
 constexpr double faint = 0.35;  ///< of what is hidden
 constexpr double markPx = 7;
 
@@ -58,7 +59,7 @@ void DepthMarks::paint(QPainter& painter, const DepthPicture& picture, const kit
     if (!kit || !picture.scene || picture.level->id != level.id) return;
     const Sight sight{
         picture, look, *kit, {double(picture.size.width()), double(picture.size.height())}};
-    m_raysLeft = mostRays;
+    m_raysLeft = int(mostBoxes / std::max(picture.scene->items().size(), mostBoxes / 300));
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     const Step step = m_session.workbench.step();
@@ -70,13 +71,8 @@ void DepthMarks::paint(QPainter& painter, const DepthPicture& picture, const kit
 }
 
 void DepthMarks::paintPorts(QPainter& painter, const Sight& sight, const ToolPreview& preview) {
-    const auto level = m_session.document.level();
-    if (m_portsOf != level) {
-        m_portsOf = level;
-        m_ports = kit::openPorts(sight.kit, *level, kit::PlacedIndex(sight.kit, *level));
-    }
     // A side as the eye sees it is told by its place alone: all marks look up the picture.
-    for (const kit::OpenPort& open : m_ports) {
+    for (const kit::OpenPort& open : *sight.picture.openPorts) {
         const auto at = seen(
             sight, onEdge(sight.kit, open.port.at, open.port.side, open.port.height.toDouble()));
         if (!at) continue;

@@ -39,9 +39,6 @@ private:
     void paintWay(QPainter& painter, const Sight& sight);
 
     Session& m_session;
-    // Open ports of a value, which are looked for once.
-    std::shared_ptr<const level::Level> m_portsOf;
-    std::vector<kit::OpenPort> m_ports;
     mutable int m_raysLeft = 0;
 };
 

@@ -40,6 +40,7 @@ public:
             picture.size = request->size;
             picture.level = request->level;
             picture.scene = m_scene;
+            picture.openPorts = m_openPorts;
             picture.milliseconds = double(timer.nsecsElapsed()) / 1e6;
             picture.reading = int(m_unread.size());
             Q_EMIT painter.painted(picture);
@@ -93,6 +94,8 @@ private:
         if (m_scene && m_pieces.isSharedWith(request.level->pieces)) return;
         m_pieces = request.level->pieces;
         m_scene = std::make_shared<const kit::DepthScene>(kit, *request.level, m_shapes);
+        m_openPorts = std::make_shared<const std::vector<kit::OpenPort>>(
+            kit::openPorts(kit, *request.level, kit::PlacedIndex(kit, *request.level)));
     }
     void readOne(const level::Kit& kit, const QString& folder) {
         const std::string name = m_unread.back();
@@ -117,6 +120,7 @@ private:
     std::vector<std::string> m_unread;
     kit::Shapes m_shapes;
     std::shared_ptr<const kit::DepthScene> m_scene;
+    std::shared_ptr<const std::vector<kit::OpenPort>> m_openPorts;
     ChunkedVector<level::PlacedPiece> m_pieces;  ///< that the scene shows
 };
 

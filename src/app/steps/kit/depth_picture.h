@@ -9,6 +9,7 @@
 
 #include "app/session/session.h"
 #include "kit/depth_scene.h"
+#include "kit/joins.h"
 
 namespace rook::app {
 
@@ -54,8 +55,9 @@ struct DepthPicture {
     QSize size;  ///< px of the widget
     std::shared_ptr<const level::Level> level;
     std::shared_ptr<const kit::DepthScene> scene;
-    double milliseconds = 0;  ///< that it took
-    int reading = 0;          ///< models that are still to be read
+    std::shared_ptr<const std::vector<kit::OpenPort>> openPorts;  ///< of the level
+    double milliseconds = 0;                                      ///< that it took
+    int reading = 0;  ///< models that are still to be read
 };
 
 }  // namespace rook::app

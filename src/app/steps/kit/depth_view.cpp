@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 #include <numbers>
+#include <unordered_set>
 
 #include "app/board/board.h"
 #include "app/painting/flags.h"
@@ -34,6 +35,10 @@ ViewAslant* makeViewAslant(Session& session, Board& board, QWidget* parent) {
     static bool isSaid = false;
     if (!std::exchange(isSaid, true))
         session.say(tr("%1: the board is drawn aslant, from one side.").arg(reason));
+    return makePaintedView(session, board, parent);
+}
+
+ViewAslant* makePaintedView(Session& session, Board& board, QWidget* parent) {
     return new AxonView(session, board, parent);
 }
 
@@ -61,7 +66,8 @@ DepthView::DepthView(Session& session, Board& board, std::unique_ptr<DepthPainte
     });
     connect(m_painter.get(), &DepthPainter::painted, this, &DepthView::takePicture);
     connect(m_painter.get(), &DepthPainter::failed, this, [this](const QString& reason) {
-        m_session.say(tr("The view in depth stops: %1.").arg(reason));
+        m_session.say(tr("%1: the board is drawn aslant, from one side.").arg(reason));
+        Q_EMIT gaveUp();
     });
     const auto refreshed = [this] { refresh(); };
     connect(&session.document, &Document::changed, this, refreshed);
@@ -71,7 +77,7 @@ DepthView::DepthView(Session& session, Board& board, std::unique_ptr<DepthPainte
     connect(&session.workbench, &Workbench::stepChanged, this, refreshed);
     connect(&session.proofs, &Proofs::changed, this, refreshed);
     connect(&board, &Board::pointerMoved, this, refreshed);
-    connect(&board, &Board::walkChanged, this, refreshed);
+    connect(&board, &Board::walkChanged, this, &DepthView::takeWalk);
     connect(&session.requests, &Requests::placeAsked, this, &DepthView::bringIntoView);
     connect(&session.document, &Document::levelSwitched, this, [this] {
         m_isFitted = false;
@@ -112,17 +118,26 @@ void DepthView::addControls() {
                       tr("Walls that stand before their room are cut low"), true);
     m_below = chip(tr("From below"), "below", tr("Corners of the rose look up from below"), false);
     m_camera.isParallel = m_parallel->isChecked();
+    addWalkControls();
 }
 
 void DepthView::placeControls() {
     m_rose->move(10, 10);
     m_cut->setGeometry(width() - 30, 10, 22, std::clamp(height() - 80, 60, 170));
     int x = 10;
-    for (Chip* chip : {m_parallel, m_smooth, m_lowWalls, m_below}) {
+    const auto place = [&](Chip* chip, bool isShown) {
+        chip->setVisible(isShown);
+        if (!isShown) return;
         const QSize size = chip->sizeHint();
         chip->setGeometry(x, height() - size.height() - 10, size.width(), size.height());
         x += size.width() + 6;
-    }
+    };
+    for (Chip* chip : m_walkLooks)
+        place(chip, m_wasWalking);
+    for (Chip* chip : {m_parallel, m_smooth, m_lowWalls, m_below})
+        place(chip, !looksFromWithin());
+    m_rose->setVisible(!looksFromWithin());
+    m_cut->setVisible(!looksFromWithin());
 }
 
 const level::Kit* DepthView::kit() const {
@@ -134,6 +149,7 @@ kit::PictureSize DepthView::pictureSize() const {
 }
 
 kit::DepthLook DepthView::look() const {
+    if (looksFromWithin()) return {};
     const level::Kit* now = kit();
     const bool isAll = !now || m_cut->value() == m_cut->maximum();
     return {isAll ? 1e30 : exact(now->storey).toDouble() * m_cut->value() / cutSteps - 0.01,
@@ -183,8 +199,8 @@ void DepthView::turnToCorner(int by) {
 }
 
 void DepthView::setCamera(const kit::Camera& camera) {
+    if (m_camera != camera) startMoving();
     m_camera = camera;
-    startMoving();
     refresh();
 }
 
@@ -244,10 +260,11 @@ DepthRequest DepthView::request() const {
     if (m_board.isWalking()) {
         request.showsGrid = false;
         request.pointed = 0;
-        if (const auto place = m_board.playtest()->kitPlace()) {
+        const auto place = m_board.playtest()->kitPlace();
+        if (place && !(looksFromWithin() && m_walkLook == WalkLook::AtEye)) {
             const level::Kit& now = *kit();
             request.body = DepthRequest::Body{{place->x * exact(now.width).toDouble(),
-                                               place->y * exact(now.depth).toDouble(), place->z},
+                                               place->y * exact(now.depth).toDouble(), m_footZ},
                                               exact(now.body.height).toDouble()};
         }
         return request;
@@ -351,11 +368,11 @@ std::optional<DepthView::Spot> DepthView::onPiece(QPointF widget) const {
 }
 
 /// A module where a selected piece is what the tools take.
-std::optional<DepthView::Spot> DepthView::spotOfSelected() const {
+std::optional<DepthView::Spot> DepthView::spotOfSelected() {
     const level::Kit* now = kit();
     if (!now) return std::nullopt;
     const level::Level& level = *m_session.document.level();
-    const kit::PlacedIndex index(*now, level);
+    const kit::PlacedIndex& index = m_indexes.of(*now, level);
     const CellSize cell = level.cellSize;
     const auto& ids = m_session.workbench.selection().pieces;
     for (const level::PlacedPiece& placed : level.pieces) {
@@ -378,9 +395,10 @@ std::optional<AxisHandles> DepthView::handles() const {
     if (ids.empty() || !now || !m_picture.scene || m_board.isWalking() ||
         !m_session.workbench.isInHand("select"))
         return std::nullopt;
+    const std::unordered_set<int> selected(ids.begin(), ids.end());
     kit::Bounds3 box;
     for (const kit::DepthScene::Item& item : m_picture.scene->items())
-        if (std::find(ids.begin(), ids.end(), item.id) != ids.end()) box.takeAll(item.box);
+        if (selected.contains(item.id)) box.takeAll(item.box);
     if (box.isEmpty()) return std::nullopt;
     AxisHandles handles;
     handles.middle = {(box.low.x + box.high.x) / 2, (box.low.y + box.high.y) / 2,

@@ -2,7 +2,9 @@
 /// A kit board in depth: turned about by hand, worked on with the tools of the plan.
 
 #include <QTimer>
+#include <array>
 
+#include "app/painting/placed_indexes.h"
 #include "app/steps/kit/axis_handles.h"
 #include "app/steps/kit/depth_marks.h"
 #include "app/steps/kit/depth_painter.h"
@@ -54,9 +56,15 @@ protected:
     void keyReleaseEvent(QKeyEvent* event) override;
     void leaveEvent(QEvent* event) override;
     bool event(QEvent* event) override;
+    /// While walking, Tab ends the walk and does not move the focus.
+    bool focusNextPrevChild(bool next) override {
+        return !m_wasWalking && QWidget::focusNextPrevChild(next);
+    }
 
 private:
-    enum class Gesture { None, Tool, Turn, Move, Frame, Handle };
+    enum class Gesture { None, Tool, Turn, Move, Frame, Handle, Look };
+    /// How a walk is seen.
+    enum class WalkLook { Afar, Behind, AtEye };
     /// A place of the level, as the pointer is on it.
     struct Spot {
         QPointF px;
@@ -64,6 +72,7 @@ private:
         double z = 0;  ///< units
     };
     void addControls();
+    void addWalkControls();
     void placeControls();
     void refresh();
     void askPicture();
@@ -79,8 +88,16 @@ private:
     [[nodiscard]] std::optional<Spot> onLevel(QPointF widget, double z, int storey) const;
     [[nodiscard]] std::optional<Spot> onPiece(QPointF widget) const;
     [[nodiscard]] Spot spotOf(const kit::BoardHit& hit) const;
-    [[nodiscard]] std::optional<Spot> spotOfSelected() const;
+    [[nodiscard]] std::optional<Spot> spotOfSelected();
     void turnBy(const kit::Point3& about, double heading, double pitch);
+    // Walking:
+    void takeWalk();
+    void followWalk();
+    void chooseWalkLook(WalkLook look);
+    [[nodiscard]] bool looksFromWithin() const;
+    void turnLook(double heading, double pitch);
+    /// What a walk does with a key; false if it is none of its.
+    bool takeWalkKey(QKeyEvent* event);
     void startMoving();
     void pressTool(QMouseEvent* event);
     void dragHandle(QPointF widget);
@@ -101,6 +118,7 @@ private:
     QTimer m_rest;    ///< the eye has come to rest
     DepthPicture m_picture;
     DepthMarks m_marks;
+    PlacedIndexes m_indexes;
     int m_pointed = 0;  ///< id of a piece; 0 = none
     QPointF m_pointer;
     bool m_hasPointer = false;
@@ -113,6 +131,13 @@ private:
     double m_axisStart = 0;
     AxisHandles m_heldHandles;
     Spot m_handleSpot;
+
+    WalkLook m_walkLook = WalkLook::Afar;
+    bool m_wasWalking = false;
+    kit::Camera m_boardCamera;  ///< before the walk
+    double m_lookHeading = 0, m_lookPitch = 0;
+    double m_footZ = 0;  ///< units; steps are taken smoothly
+    std::array<Chip*, 3> m_walkLooks{};
 
     OutlookRose* m_rose = nullptr;
     QSlider* m_cut = nullptr;

@@ -36,7 +36,9 @@ StepDefinition kitDefinition() {
                  {tr("Ctrl + click"), tr("take the piece under the pointer in hand")},
                  {QStringLiteral(",  ."), tr("turn what is in hand, or the selection")},
                  {tr("Page up, Page down"), tr("a storey up, down")},
-                 {QStringLiteral("V"), tr("the view aslant: beside, instead, off")},
+                 {QStringLiteral("V"), tr("the view in depth: beside, instead, off")},
+                 {tr("middle button"), tr("turn the view in depth, with Shift move it")},
+                 {QStringLiteral("Shift + V"), tr("in depth from the next corner")},
                  {tr("arrows"), tr("move the selection by a module, else pan")}};
     step.look = {0, 1, 1, true};
     step.entities = {0.55, false, false, false};

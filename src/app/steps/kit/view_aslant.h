@@ -23,9 +23,15 @@ public:
     [[nodiscard]] virtual bool isCurrent() const { return true; }
     /// To the next of the corners, clockwise or back. Nothing where there is one direction only.
     virtual void turnToCorner(int /*by*/) {}
+
+Q_SIGNALS:
+    /// It can show nothing, and the painter's is wanted in its place.
+    void gaveUp();
 };
 
 /// In depth where OpenGL 3.3 can be had, else the painter's; the first time, that is said once.
 [[nodiscard]] ViewAslant* makeViewAslant(Session& session, Board& board, QWidget* parent);
+/// The painter's, which needs nothing.
+[[nodiscard]] ViewAslant* makePaintedView(Session& session, Board& board, QWidget* parent);
 
 }  // namespace rook::app

@@ -251,6 +251,9 @@ private:
                   tr("as it fits"), {Plan, PlanBook});
         addNumber(tr("Masses are deep"), "target-depth", 1, 64, &TargetOptions::depth, tr(" cells"),
                   {}, {Model});
+        addChoice(tr("Up is"), "target-up", 2, &TargetOptions::up, {Model});
+        addNumber(tr("A unit is"), "target-unit-mm", 1, level::maxUnitMm, &TargetOptions::unitMm,
+                  tr(" mm"), {}, {Model});
         addChoice(tr("As"), "target-report", 4, &TargetOptions::report, {Findings});
         addChoice(tr("y goes"), "target-y", 2, &TargetOptions::y, {Placements});
         addChoice(tr("Lengths in"), "target-unit", 2, &TargetOptions::unit, {Placements});
