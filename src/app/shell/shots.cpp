@@ -14,6 +14,7 @@
 #include <QApplication>
 #include <QDir>
 #include <QElapsedTimer>
+#include <QKeyEvent>
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPushButton>
@@ -117,6 +118,11 @@ bool shootDepth(MainWindow& window, const QString& folder) {
     session.workbench.select({});
     trigger(window, "walk-action");
     press("walk-at-eye");
+    // Towards the door.
+    for (int i = 0; i < 6; ++i) {
+        QKeyEvent turn(QEvent::KeyPress, Qt::Key_Right, Qt::ControlModifier);
+        QApplication::sendEvent(aslant, &turn);
+    }
     isFine = isFine && shoot(window, folder, QStringLiteral("kit-walk-day"));
     press("walk-afar");
     window.board().stopWalk();

@@ -9,6 +9,7 @@
 #include "app/painting/flags.h"
 #include "app/steps/kit/depth_view.h"
 #include "app/steps/kit/outlook_rose.h"
+#include "app/ui/buttons.h"
 #include "app/ui/words.h"
 
 namespace rook::app {
@@ -51,7 +52,7 @@ void DepthView::mousePressEvent(QMouseEvent* event) {
                 m_axis = *axis;
                 m_heldHandles = *held;
                 m_axisStart = held->along(*axis, m_pointer, m_camera, pictureSize());
-                m_handleSpot = *spot;
+                m_handleSpot = m_toolSpot = *spot;
                 m_session.workbench.setStorey(spot->storey);
                 // Without Shift: the selection stays as it is.
                 m_board.pressAt(spot->px, Qt::LeftButton, {});
@@ -68,8 +69,7 @@ void DepthView::pressTool(QMouseEvent* event) {
                             (event->modifiers() & Qt::ControlModifier);
     std::optional<Spot> spot;
     if (wantsPiece) spot = onPiece(m_pointer);
-    if (!spot && workbench.isInHand("select") && event->button() == Qt::LeftButton &&
-        !m_board.isWalking()) {
+    if (!spot && selectsPieces() && event->button() == Qt::LeftButton && !m_board.isWalking()) {
         m_gesture = Gesture::Frame;
         return;
     }
@@ -264,6 +264,7 @@ void DepthView::paintEvent(QPaintEvent*) {
     DepthMarks::LeftOut isLeftOut;
     if (m_board.isWalking()) isLeftOut = m_board.playtest()->lookOf({}).isLeftOut;
     m_marks.paint(painter, m_picture, look(), m_board.toolPreview(), isLeftOut);
+    paintPlate(painter);
     // What lies over the picture is where the picture was looked at from.
     const auto held = handles();
     if (held && m_gesture != Gesture::Tool)
@@ -272,6 +273,25 @@ void DepthView::paintEvent(QPaintEvent*) {
                                                  : held->at(m_pointer, m_camera, pictureSize()));
     if (m_gesture == Gesture::Frame) paintFrame(painter);
     paintWords(painter);
+}
+
+/// A ground of their own for the words below.
+void DepthView::paintPlate(QPainter& painter) const {
+    QRect plate;
+    const Chip* const chips[] = {m_walkLooks[0], m_walkLooks[1], m_walkLooks[2], m_parallel,
+                                 m_smooth,       m_lowWalls,     m_below};
+    for (const Chip* chip : chips)
+        if (chip->isVisible()) plate |= chip->geometry();
+    if (plate.isEmpty()) return;
+    const Theme& theme = currentTheme();
+    QColor ground = theme.panel;
+    ground.setAlphaF(0.92f);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setPen(QPen(theme.rule(), 1));
+    painter.setBrush(ground);
+    painter.drawRoundedRect(QRectF(plate).adjusted(-4.5, -4.5, 4.5, 4.5), 3, 3);
+    painter.setBrush(Qt::NoBrush);
+    painter.setRenderHint(QPainter::Antialiasing, false);
 }
 
 void DepthView::paintFrame(QPainter& painter) const {

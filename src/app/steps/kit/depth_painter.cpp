@@ -4,6 +4,7 @@
 #include <QOffscreenSurface>
 #include <QOpenGLContext>
 #include <QSurfaceFormat>
+#include <atomic>
 
 #include "app/painting/kit_models.h"
 #include "app/steps/kit/depth_renderer.h"
@@ -45,10 +46,12 @@ public:
             picture.reading = int(m_unread.size());
             Q_EMIT painter.painted(picture);
             // A model more, unless something newer is asked for.
-            if (m_unread.empty() || isAsked()) return;
+            if (m_unread.empty() || isAsked() || m_isStopping) return;
             readOne(*kit, request->folder);
         }
     }
+    /// From any thread: what is under way is the last.
+    void stop() { m_isStopping = true; }
     void end() {
         if (m_isCurrent) m_renderer.reset();
         if (m_isCurrent) m_context->doneCurrent();
@@ -113,6 +116,7 @@ private:
     QMutex m_mutex;
     std::optional<DepthRequest> m_asked;
     std::unique_ptr<DepthRenderer> m_renderer;
+    std::atomic<bool> m_isStopping = false;
     bool m_isCurrent = false;
     bool m_hasFailed = false;
     std::optional<level::Kit> m_kit;
@@ -160,6 +164,7 @@ DepthPainter::DepthPainter() {
 
 DepthPainter::~DepthPainter() {
     if (!m_work) return;
+    m_work->stop();
     // The context goes in the thread that it was used in.
     QMetaObject::invokeMethod(
         m_work.get(), [this] { m_work->end(); }, Qt::BlockingQueuedConnection);

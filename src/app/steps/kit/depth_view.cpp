@@ -389,11 +389,15 @@ std::optional<DepthView::Spot> DepthView::spotOfSelected() {
     return std::nullopt;
 }
 
+/// The tool in hand takes pieces; those of other steps take other things.
+bool DepthView::selectsPieces() const {
+    return m_session.workbench.step() == Step::Shape && m_session.workbench.isInHand("select");
+}
+
 std::optional<AxisHandles> DepthView::handles() const {
     const auto& ids = m_session.workbench.selection().pieces;
     const level::Kit* now = kit();
-    if (ids.empty() || !now || !m_picture.scene || m_board.isWalking() ||
-        !m_session.workbench.isInHand("select"))
+    if (ids.empty() || !now || !m_picture.scene || m_board.isWalking() || !selectsPieces())
         return std::nullopt;
     const std::unordered_set<int> selected(ids.begin(), ids.end());
     kit::Bounds3 box;

@@ -102,8 +102,10 @@ private:
     void pressTool(QMouseEvent* event);
     void dragHandle(QPointF widget);
     void endFrame(Qt::KeyboardModifiers modifiers);
+    void paintPlate(QPainter& painter) const;
     void paintFrame(QPainter& painter) const;
     void paintWords(QPainter& painter) const;
+    [[nodiscard]] bool selectsPieces() const;
     [[nodiscard]] std::optional<AxisHandles> handles() const;
     void showCursor(QPointF widget);
 

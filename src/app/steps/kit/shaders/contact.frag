@@ -16,7 +16,9 @@ void main() {
     vec3 n = normalize(cross(dFdx(p), dFdy(p)));
     if (n.z > 0.0) n = -n;
     if (strength <= 0.0 || p.z >= range.y * 0.9999) return;
-    float turn = 6.2832 * fract(52.9829189 * fract(dot(gl_FragCoord.xy, vec2(0.06711056, 0.00583715))));
+    // Sixteen ways to look, over a square of four that the next pass brings together.
+    ivec2 of4 = ivec2(gl_FragCoord.xy) & 3;
+    float turn = 6.2832 / 16.0 * float(((of4.x + 4 * of4.y) * 7) & 15);
     float sum = 0.0;
     for (int i = 0; i < SAMPLES; ++i) {
         float part = (float(i) + 0.5) / float(SAMPLES);
