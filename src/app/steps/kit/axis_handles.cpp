@@ -1,6 +1,7 @@
 #include "app/steps/kit/axis_handles.h"
 
 #include <QLineF>
+#include <algorithm>
 #include <cmath>
 
 #include "app/ui/theme.h"

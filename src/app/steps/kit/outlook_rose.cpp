@@ -2,6 +2,7 @@
 
 #include <QAbstractButton>
 #include <QPainter>
+#include <algorithm>
 #include <cmath>
 #include <numbers>
 
