@@ -9,7 +9,7 @@ namespace rook::file {
 
 /// A model that its reader cannot make out; `detail`: what that says, its first line.
 [[nodiscard]] inline Error brokenModel(const std::string& name, std::string what,
-                                  const std::string& detail = {}) {
+                                       const std::string& detail = {}) {
     std::string first = detail.substr(0, detail.find('\n'));
     while (!first.empty() && (first.back() == '.' || first.back() == ' '))
         first.pop_back();

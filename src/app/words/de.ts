@@ -3384,6 +3384,10 @@ oder </translation>
         <translation>Modelle (*.gltf *.glb *.obj)</translation>
     </message>
     <message>
+        <source>Models over 300,000 triangles, shown by their blocks: %1</source>
+        <translation>Modelle über 300.000 Dreiecke, durch ihre Blöcke gezeigt: %1</translation>
+    </message>
+    <message>
         <source>Models still to be read: %1</source>
         <translation>Noch zu lesende Modelle: %1</translation>
     </message>

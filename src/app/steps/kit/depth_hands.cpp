@@ -319,6 +319,10 @@ void DepthView::paintWords(QPainter& painter) const {
     if (m_picture.reading > 0)
         painter.drawText(line.translated(0, 20), Qt::AlignRight | Qt::AlignVCenter,
                          tr("Models still to be read: %1").arg(m_picture.reading));
+    if (m_picture.large > 0)
+        painter.drawText(
+            line.translated(-200, 40).adjusted(0, 0, 200, 0), Qt::AlignRight | Qt::AlignVCenter,
+            tr("Models over 300,000 triangles, shown by their blocks: %1").arg(m_picture.large));
     if (now && !looksFromWithin())
         painter.drawText(
             line, Qt::AlignRight | Qt::AlignVCenter,

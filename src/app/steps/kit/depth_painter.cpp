@@ -12,6 +12,12 @@
 
 namespace rook::app {
 
+namespace {
+
+constexpr std::size_t mostTriangles = 300'000;  ///< of a model that is drawn
+
+}  // namespace
+
 /// What is done in the thread. Its values are its own, but for the request.
 class DepthPainter::Work : public QObject {
 public:
@@ -44,6 +50,7 @@ public:
             picture.openPorts = m_openPorts;
             picture.milliseconds = double(timer.nsecsElapsed()) / 1e6;
             picture.reading = int(m_unread.size());
+            picture.large = m_large;
             Q_EMIT painter.painted(picture);
             // A model more, unless something newer is asked for.
             if (m_unread.empty() || isAsked() || m_isStopping) return;
@@ -88,6 +95,7 @@ private:
             m_kit = kit;
             m_folder = request.folder;
             m_unread.clear();
+            m_large = 0;
             for (const level::Piece& piece : kit.pieces)
                 if (!piece.model.empty() && !request.folder.isEmpty())
                     m_unread.push_back(piece.name);
@@ -105,7 +113,10 @@ private:
         m_unread.pop_back();
         const level::Piece* piece = kit.find(name);
         if (!piece) return;
-        if (const auto mesh = loadModel(folder, *piece)) {
+        const auto mesh = loadModel(folder, *piece);
+        if (mesh && mesh->triangles.size() > mostTriangles) {
+            ++m_large;
+        } else if (mesh) {
             m_shapes[name] = std::make_shared<const kit::Shape>(kit, *piece, *mesh);
             m_scene = nullptr;
         }
@@ -122,6 +133,7 @@ private:
     std::optional<level::Kit> m_kit;
     QString m_folder;
     std::vector<std::string> m_unread;
+    int m_large = 0;
     kit::Shapes m_shapes;
     std::shared_ptr<const kit::DepthScene> m_scene;
     std::shared_ptr<const std::vector<kit::OpenPort>> m_openPorts;

@@ -58,6 +58,7 @@ struct DepthPicture {
     std::shared_ptr<const std::vector<kit::OpenPort>> openPorts;  ///< of the level
     double milliseconds = 0;                                      ///< that it took
     int reading = 0;  ///< models that are still to be read
+    int large = 0;    ///< models that are too large to be drawn; their blocks are
 };
 
 }  // namespace rook::app
