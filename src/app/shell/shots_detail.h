@@ -19,5 +19,8 @@ bool waitUntil(const std::function<bool()>& isKnown);
 /// Until it is known what each target would write.
 bool waitForTargets(const Session& session);
 void trigger(MainWindow& window, const char* action);
+/// Keeper's quay in depth, near, with a piece selected; then walked at eye height. Without OpenGL
+/// the same from the painter, who has one direction only.
+bool shootDepth(MainWindow& window, const QString& folder);
 
 }  // namespace rook::app::detail

@@ -16,7 +16,7 @@ namespace rook::app {
 
 namespace {
 
-constexpr double keyTurn = std::numbers::pi / 12;
+constexpr double lookTurn = std::numbers::pi / 12;
 constexpr double steepest = 1.3;     ///< radians, up or down
 constexpr double eyePart = 0.93;     ///< of the body's height
 constexpr double behindParts = 2.4;  ///< of the body's height, that the eye stays behind
@@ -128,10 +128,10 @@ bool DepthView::takeWalkKey(QKeyEvent* event) {
         return true;
     }
     if (looksFromWithin() && (event->modifiers() & Qt::ControlModifier)) {
-        if (event->key() == Qt::Key_Left) turnLook(-keyTurn, 0);
-        if (event->key() == Qt::Key_Right) turnLook(keyTurn, 0);
-        if (event->key() == Qt::Key_Up) turnLook(0, -keyTurn);
-        if (event->key() == Qt::Key_Down) turnLook(0, keyTurn);
+        if (event->key() == Qt::Key_Left) turnLook(-lookTurn, 0);
+        if (event->key() == Qt::Key_Right) turnLook(lookTurn, 0);
+        if (event->key() == Qt::Key_Up) turnLook(0, -lookTurn);
+        if (event->key() == Qt::Key_Down) turnLook(0, lookTurn);
         return true;
     }
     if (isPlain) QCoreApplication::sendEvent(&m_board, event);
