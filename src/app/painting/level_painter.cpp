@@ -80,15 +80,14 @@ public:
                              &m_plans};
         if (m_paintedStorey != scene.storey) m_images.clear();
         m_paintedStorey = scene.storey;
+        const bool isWhole = m_images.paint(
+            painter,
+            [&scene](QPainter& tile, const QRect& target, QPointF origin, double scale) {
+                paintKitPlan(tile, scene, target, origin, scale);
+            },
+            frame.view, frame.area, frame.devicePixelRatio, frame.budgetMs, currentTheme().paper);
         // What is still being read is painted in another round.
-        return !m_models.isReading() &
-               m_images.paint(
-                   painter,
-                   [&scene](QPainter& tile, const QRect& target, QPointF origin, double scale) {
-                       paintKitPlan(tile, scene, target, origin, scale);
-                   },
-                   frame.view, frame.area, frame.devicePixelRatio, frame.budgetMs,
-                   currentTheme().paper);
+        return isWhole && !m_models.isReading();
     }
     bool shows(const level::Entity& entity) const override {
         return entity.storey == m_session.workbench.storey();
