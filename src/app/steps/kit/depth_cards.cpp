@@ -153,15 +153,13 @@ void DepthRenderer::takeScene(const std::shared_ptr<const kit::DepthScene>& scen
     for (const kit::DepthScene::Item& item : scene->items())
         if (!item.box.isEmpty()) m_standing[item.shape.get()].push_back(&item);
     // Shapes that the scene has no more, and what was made of them.
-    std::set<const kit::Shape*> kept;
+    std::set<const kit::Shape*> kept{m_bodyShape.get()};
     for (const auto& [name, shape] : scene->shapes())
         kept.insert(shape.get());
     for (const auto& [shape, card] : m_cards)
         if (card.coarse && kept.contains(shape)) kept.insert(card.coarse.get());
     std::erase_if(m_cards, [&](auto& each) {
-        const bool isKept =
-            std::any_of(scene->shapes().begin(), scene->shapes().end(),
-                        [&](const auto& shape) { return shape.second.get() == each.first; });
+        const bool isKept = kept.contains(each.first);
         if (!isKept) forget(each.second);
         return !isKept;
     });

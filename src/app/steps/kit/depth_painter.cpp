@@ -102,9 +102,13 @@ private:
             m_shapes = kit::shapesOf(kit, {});
             m_scene = nullptr;
         }
-        if (m_scene && m_pieces.isSharedWith(request.level->pieces)) return;
+        const bool isSameLevel =
+            isSameKit && m_openPorts && m_pieces.isSharedWith(request.level->pieces);
+        if (m_scene && isSameLevel) return;
         m_pieces = request.level->pieces;
         m_scene = std::make_shared<const kit::DepthScene>(kit, *request.level, m_shapes);
+        // A model that was read changes what is seen, and no port.
+        if (isSameLevel) return;
         m_openPorts = std::make_shared<const std::vector<kit::OpenPort>>(
             kit::openPorts(kit, *request.level, kit::PlacedIndex(kit, *request.level)));
     }
