@@ -5,6 +5,7 @@
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 #include "app/board/board.h"
 #include "app/painting/flags.h"
@@ -17,7 +18,7 @@ namespace rook::app {
 
 namespace {
 
-constexpr double keyTurn = 3.14159265358979 / 12;
+constexpr double keyTurn = std::numbers::pi / 12;
 constexpr double pxTurn = 0.008;  ///< radians a px
 
 }  // namespace
