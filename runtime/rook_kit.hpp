@@ -13,7 +13,8 @@ namespace rook::runtime {
 
 /// A floor, block, wall or ramp, from its lowest corner to its highest.
 struct KitSolid {
-    int piece = 0;     ///< id of the placed piece
+    int piece = 0;     ///< id of the placed piece; 0 of a block-out solid
+    int solid = 0;     ///< id of the block-out solid that it is a part of; 0 of a piece
     std::string sort;  ///< "floor", "block", "wall", "ramp"
     std::string up;    ///< of a ramp, the side that it rises to: "right", "down", "left", "up"
     std::array<double, 3> from{}, to{};
@@ -74,6 +75,7 @@ inline KitPlan readKitPlan(const json& file, const std::string& name) {
         if (!item.is_object()) fail("An object is wanted here", where);
         KitSolid solid;
         solid.piece = whole(item.value("piece", json(0)), 0, 0x7fffffff, where);
+        solid.solid = whole(item.value("solid", json(0)), 0, 0x7fffffff, where);
         solid.sort = text(item, "sort", where);
         if (item.contains("up")) solid.up = text(item, "up", where);
         solid.from = kitPoint(item.value("from", json()), where);

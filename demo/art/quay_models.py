@@ -141,7 +141,7 @@ def add_floor(model, piece, x, z, ground, is_quay, across):
 def built(piece):
     model = Model((piece["pivot"][0] * MODULE / 2, piece["pivot"][1] * MODULE / 2))
     profiles = {port["profile"] for port in piece["ports"]}
-    is_quay = "yard" not in profiles
+    is_quay = "yard" not in profiles and piece["name"] != "cellar-flags"
     sides = {port["side"] for port in piece["ports"]}
     for cell in piece["cells"]:
         x, z = cell["at"][0] * MODULE, cell["at"][1] * MODULE

@@ -109,6 +109,8 @@ enum class FindingKind {
     KitRampEnd,
     KitHeadroom,
     KitTurn,
+    KitSharedFace,
+    KitSolidFlaw,
     KitStoreyNotReached,
     PuzzleFlawed,
     PuzzleDoubtful,

@@ -160,6 +160,8 @@ constexpr FindingRow table[] = {
     {FindingKind::KitRampEnd, "kit-ramp-end", Family::Kit, Severity::Error, "Ramp end"},
     {FindingKind::KitHeadroom, "kit-headroom", Family::Kit, Severity::Error, "Headroom"},
     {FindingKind::KitTurn, "kit-turn", Family::Kit, Severity::Error, "Turn"},
+    {FindingKind::KitSharedFace, "kit-shared-face", Family::Kit, Severity::Doubt, "Shared face"},
+    {FindingKind::KitSolidFlaw, "kit-solid-flaw", Family::Kit, Severity::Error, "Solid"},
     {FindingKind::KitStoreyNotReached, "kit-storey-not-reached", Family::Kit, Severity::Doubt,
      "Storey not reached"},
     {FindingKind::PuzzleFlawed, "puzzle-flawed", Family::Puzzle, Severity::Error,

@@ -32,6 +32,10 @@ FindingKind kindOfFault(kit::FaultSort sort) {
             return FindingKind::KitHeadroom;
         case kit::FaultSort::TurnNotAllowed:
             return FindingKind::KitTurn;
+        case kit::FaultSort::SharedFace:
+            return FindingKind::KitSharedFace;
+        case kit::FaultSort::SolidFlaw:
+            return FindingKind::KitSolidFlaw;
     }
     return FindingKind::KitPortOpen;
 }
@@ -76,7 +80,7 @@ std::vector<Finding> kitFindings(const level::Level& level, const reach::Answer&
         findings.push_back(std::move(finding));
     }
     for (const level::Entity& entity : level.entities) {
-        if (answer.onKit()->graph.patchAt(kit::spotOf(level, entity)) >= 0) continue;
+        if (answer.onKit()->graph.patchUnder(level, entity) >= 0) continue;
         Finding finding;
         finding.kind = FindingKind::StandingBroken;
         finding.level = level.id;

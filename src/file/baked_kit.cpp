@@ -39,8 +39,10 @@ public:
             const Piece* piece = m_kit.find(placed.piece);
             if (!piece) continue;
             pieces.push_back(compactText(pieceJson(*piece, placed, index)));
-            addSolids(*piece, placed, solids);
+            addSolids(kit::massesOf(m_kit, *piece, placed), "piece", placed.id, solids);
         }
+        for (const Solid& solid : m_level.solids)
+            addSolids(kit::massesOf(m_kit, solid), "solid", solid.id, solids);
         lines.list("pieces", pieces);
         lines.list("solids", solids);
         lines.member("walk", walkJson());
@@ -79,52 +81,28 @@ private:
         return json;
     }
 
-    /// Boxes of floors, blocks and walls, and ramps, units: from the lowest corner to the highest.
-    void addSolids(const Piece& piece, const PlacedPiece& placed,
+    /// Boxes of floors, blocks and walls, ramps, and what solids are made of, units: from the
+    /// lowest corner to the highest.
+    void addSolids(const std::vector<kit::Mass>& masses, const char* of, int id,
                    std::vector<std::string>& solids) const {
+        constexpr const char* sorts[] = {"floor", "block", "ramp", "wall", "block"};
         const Rational width = exact(m_kit.width);
         const Rational depth = exact(m_kit.depth);
-        const Rational storey = exact(m_kit.storey);
-        const Rational slab = exact(m_kit.slab);
-        for (const kit::PlacedCell& cell : kit::cellsOf(piece, placed)) {
-            const PieceCell& own = piece.cells[cell.cell];
-            const Rational x = (Rational(cell.spot.at.x) + placed.offX) * width;
-            const Rational y = (Rational(cell.spot.at.y) + placed.offY) * depth;
-            const Rational ground = storey * Rational(cell.spot.storey);
-            const Rational low = ground + exact(own.height);
-            const auto add = [&](const char* sort, const Rational& left, const Rational& top,
-                                 const Rational& right, const Rational& bottom,
-                                 const Rational& from, const Rational& to) {
-                Json json = {{"piece", placed.id},
-                             {"sort", sort},
-                             {"from", pointJson(left, top, from)},
-                             {"to", pointJson(right, bottom, to)}};
-                if (std::string_view(sort) == "ramp") json["up"] = nameOf(cell.up);
-                solids.push_back(compactText(json));
-            };
-            switch (own.surface) {
-                case SurfaceSort::None:
-                    break;
-                case SurfaceSort::Flat:
-                    add("floor", x, y, x + width, y + depth, low - slab, low);
-                    break;
-                case SurfaceSort::Block:
-                    add("block", x, y, x + width, y + depth, ground, ground + storey);
-                    break;
-                case SurfaceSort::Ramp:
-                case SurfaceSort::Stairs:
-                    add("ramp", x, y, x + width, y + depth, low, low + exact(own.rise));
-                    break;
+        for (const kit::Mass& mass : masses) {
+            const kit::ExactRect& place = mass.place;
+            Json json = {
+                {of, id},
+                {"sort", mass.up ? "ramp" : sorts[static_cast<int>(mass.sort)]},
+                {"from", pointJson(place.left * width, place.top * depth, mass.from)},
+                {"to", pointJson(place.right * width, place.bottom * depth, mass.to)}};
+            if (mass.up) json["up"] = nameOf(*mass.up);
+            if (!mass.outline.empty()) {
+                json["outline"] = Json::array();
+                for (const auto& corner : mass.outline)
+                    json["outline"].push_back(
+                        {corner[0] * width.toDouble(), corner[1] * depth.toDouble()});
             }
-            const Rational thick(1, 12);
-            for (const Side side : allSides) {
-                if (!((cell.walls >> static_cast<int>(side)) & 1u)) continue;
-                const Rational left = side == Side::Right ? x + width - width * thick : x;
-                const Rational right = side == Side::Left ? x + width * thick : x + width;
-                const Rational top = side == Side::Down ? y + depth - depth * thick : y;
-                const Rational bottom = side == Side::Up ? y + depth * thick : y + depth;
-                add("wall", left, top, right, bottom, ground, ground + storey - slab);
-            }
+            solids.push_back(compactText(json));
         }
     }
 
@@ -135,10 +113,8 @@ private:
         for (const kit::KitGoal& goal : reach.goals) {
             if (goal.role != Role::Exit || !goal.isReached) continue;
             Json way = Json::array();
-            for (const int patch : goal.way) {
-                const kit::Spot& spot = graph.patches()[static_cast<std::size_t>(patch)].spot;
+            for (const kit::Spot& spot : kit::modulesOf(graph, goal.way))
                 way.push_back({spot.at.x, spot.at.y, spot.storey});
-            }
             return {{"exit", goal.id}, {"way", std::move(way)}};
         }
         return nullptr;

@@ -86,6 +86,15 @@ void readByHand(ObjectReader& reader, FileContext& context, level::PieceCell& ce
                 std::string_view key);
 void readByHand(ObjectReader& reader, FileContext& context, level::Piece& piece,
                 std::string_view key);
+void readByHand(ObjectReader& reader, FileContext& context, level::Opening& opening,
+                std::string_view key);
+void readByHand(ObjectReader& reader, FileContext& context, level::Solid& solid,
+                std::string_view key);
+void writeByHand(Json& json, const FileContext& context, const level::Opening& opening,
+                 std::string_view key);
+void writeByHand(Json& json, const FileContext& context, const level::Solid& solid,
+                 std::string_view key);
+void checkFurther(ObjectReader& reader, const FileContext& context, const level::Solid& solid);
 void readByHand(ObjectReader& reader, FileContext& context, level::PlacedPiece& placed,
                 std::string_view key);
 void writeByHand(Json& json, const FileContext& context, const level::PieceCell& cell,

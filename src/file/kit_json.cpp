@@ -93,6 +93,53 @@ void writeByHand(Json& json, const FileContext&, const PlacedPiece& placed, std:
         json[key] = {rationalJson(placed.offX), rationalJson(placed.offY)};
 }
 
+namespace {
+
+/// Two fractions under one key, in modules.
+void readPair(ObjectReader& reader, std::string_view key, Rational& first, Rational& second) {
+    if (!reader.has(std::string(key))) return;
+    const auto parts = itemsOf(reader, std::string(key), 2);
+    first = readRational(*parts[0].value, parts[0].where);
+    second = readRational(*parts[1].value, parts[1].where);
+}
+
+Json pairJson(const Rational& first, const Rational& second) {
+    return {rationalJson(first), rationalJson(second)};
+}
+
+template <typename Placed>
+void readPlaceOrSize(ObjectReader& reader, Placed& placed, std::string_view key) {
+    if (key == "at")
+        readPair(reader, key, placed.x, placed.y);
+    else
+        readPair(reader, key, placed.width, placed.depth);
+}
+
+template <typename Placed>
+void writePlaceOrSize(Json& json, const Placed& placed, std::string_view key) {
+    json[key] = key == "at" ? pairJson(placed.x, placed.y) : pairJson(placed.width, placed.depth);
+}
+
+}  // namespace
+
+void readByHand(ObjectReader& reader, FileContext&, Opening& opening, std::string_view key) {
+    readPlaceOrSize(reader, opening, key);
+}
+void writeByHand(Json& json, const FileContext&, const Opening& opening, std::string_view key) {
+    writePlaceOrSize(json, opening, key);
+}
+void readByHand(ObjectReader& reader, FileContext&, Solid& solid, std::string_view key) {
+    readPlaceOrSize(reader, solid, key);
+}
+void writeByHand(Json& json, const FileContext&, const Solid& solid, std::string_view key) {
+    writePlaceOrSize(json, solid, key);
+}
+void checkFurther(ObjectReader& reader, const FileContext&, const Solid& solid) {
+    if (const auto flaw = flawOf(solid))
+        failReading(ErrorKind::OutOfRange, *flaw, reader.where(),
+                    "Set its sizes right, or take it out of the file");
+}
+
 std::string kitText(const Kit& kit) {
     const Project none;
     JsonLines lines;

@@ -1,6 +1,7 @@
 /// Levels and blocks: what their files hold in a way of their own.
 
 #include <algorithm>
+#include <set>
 
 #include "base/limits.h"
 #include "file/described_detail.h"
@@ -147,6 +148,14 @@ void checkFurther(ObjectReader& reader, const FileContext& context, Level& level
           "Add it to rookplot.json or use another");
     wants(project.findKit(level.kit) != nullptr, "kit", "kit", level.kit,
           "Add it to the kits or use another");
+    std::set<int> ids;
+    for (const PlacedPiece& placed : level.pieces)
+        ids.insert(placed.id);
+    for (const Solid& solid : level.solids)
+        if (!ids.insert(solid.id).second)
+            failReading(ErrorKind::BadReference,
+                        "A piece and a solid both have the id " + std::to_string(solid.id),
+                        reader.whereOf("blockOut"), "Give one of them another id");
     wants(project.findBackdrop(level.backdrop) != nullptr, "backdrop", "backdrop", level.backdrop,
           "Add it to rookplot.json or leave it out");
     level.layers.edit([](auto& layers) {

@@ -268,6 +268,19 @@ std::string kitLevelGlb(const level::Project& project, const level::Kit& kit,
                           (pivot.y * exact(kit.depth)).toDouble()},
                          placed.turn);
     }
+    int ofSolids = -1;
+    for (const level::Solid& solid : level.solids) {
+        if (ofSolids < 0) ofSolids = building.addMaterial(kit::solidColor);
+        const Mesh mesh = kit::meshOf(kit::facesOf(kit, solid));
+        const std::string name = "solid-" + std::to_string(solid.id);
+        const int number = mesh.triangles.empty() ? -1 : building.addMesh(mesh, name, ofSolids);
+        if (number < 0) continue;
+        building.addNode(number, name,
+                         {(solid.x * exact(kit.width)).toDouble(),
+                          (exact(kit.storey) * Rational(solid.storey)).toDouble(),
+                          (solid.y * exact(kit.depth)).toDouble()},
+                         0, {{"sort", Value(std::string(nameOf(solid.sort)))}});
+    }
     for (const level::Entity& entity : level.entities)
         addThing(building, project, kit, level, entity);
     return building.bytes();

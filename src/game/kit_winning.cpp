@@ -204,8 +204,7 @@ private:
                        ? because(Decided::No,
                                  "every way with all goals meets another exit, or none")
                        : because(Decided::Unknown, "no way was found that meets all goals");
-        for (const int patch : found.way)
-            way.way.push_back(m_graph.patches()[static_cast<std::size_t>(patch)].spot);
+        way.way = kit::modulesOf(m_graph, found.way);
         way.can = Decided::Yes;
         return way;
     }

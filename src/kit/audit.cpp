@@ -1,4 +1,4 @@
-#include "kit/audit.h"
+#include "kit/audit_detail.h"
 
 #include <algorithm>
 #include <set>
@@ -15,10 +15,25 @@ bool isWalked(SurfaceSort sort) {
     return sort == SurfaceSort::Flat || sort == SurfaceSort::Ramp || sort == SurfaceSort::Stairs;
 }
 
+/// A part of a module reaches its border on that side.
+bool touchesSide(const ExactRect& part, const ExactRect& module, Side side) {
+    switch (side) {
+        case Side::Right:
+            return part.right == module.right;
+        case Side::Down:
+            return part.bottom == module.bottom;
+        case Side::Left:
+            return part.left == module.left;
+        case Side::Up:
+            return part.top == module.top;
+    }
+    return false;
+}
+
 class Auditing {
 public:
     Auditing(const Kit& kit, const level::Level& level, const PlacedIndex& index)
-        : m_kit(kit), m_index(index) {
+        : m_kit(kit), m_level(level), m_index(index), m_solids(kit, level) {
         for (const Piece& piece : kit.pieces) {
             m_pieces.emplace(piece.name, &piece);
             m_audit.counts.uses[piece.name] = 0;
@@ -43,6 +58,8 @@ public:
             checkPorts(i);
             checkCells(i);
         }
+        m_audit.counts.solids = static_cast<int>(m_level.solids.size());
+        auditSolids(m_kit, m_level, m_index, m_solids, m_audit.faults);
         std::stable_sort(m_audit.faults.begin(), m_audit.faults.end(),
                          [](const Fault& a, const Fault& b) {
                              return std::tie(a.storey, a.place.y, a.place.x) <
@@ -124,8 +141,9 @@ private:
                                    " units higher"
                              : profileText(own) + " against " + profileText(theirs)));
             }
-            if (isMet) continue;
             const CellPoint next = beside(port.at, port.side);
+            // Where one goes on upon a solid, the piece that joins is still to come.
+            if (isMet || isOnSolid(next, opposite(port.side), port.height)) continue;
             const bool isTaken = !m_index.at({next, storey}).empty();
             add(FaultSort::OpenPort, {i}, place, storey,
                 titleOf(i) + (isTaken ? " opens against a closed side" : " has an open port") +
@@ -239,7 +257,17 @@ private:
                 if (ground + at.from == top && ground + at.to == top) return true;
             }
         }
-        return false;
+        return isOnSolid(next, opposite(cell.up), top);
+    }
+    /// The flat top of a solid lies at that height on that side of a module.
+    [[nodiscard]] bool isOnSolid(CellPoint module, Side side, const Rational& height) const {
+        const ExactRect all{module.x, module.y, module.x + 1, module.y + 1};
+        const std::vector<std::uint32_t>& solids = m_solids.at(module);
+        return std::any_of(solids.begin(), solids.end(), [&](std::uint32_t number) {
+            const Mass& mass = m_solids.masses()[number];
+            return !mass.up && mass.to == height &&
+                   touchesSide(mass.place.common(all), all, side);
+        });
     }
     /// The lowest underside of a floor or block above that height in the same module.
     [[nodiscard]] std::optional<Rational> ceilingAbove(const PlacedCell& cell,
@@ -260,7 +288,9 @@ private:
     }
 
     const Kit& m_kit;
+    const level::Level& m_level;
     const PlacedIndex& m_index;
+    SolidIndex m_solids;
     std::unordered_map<std::string, const Piece*> m_pieces;
     std::vector<Entry> m_placed;
     std::set<const Piece*> m_told, m_toldPivot;

@@ -23,6 +23,8 @@ enum class FaultSort : unsigned char {
     RampEnd,
     Headroom,
     TurnNotAllowed,
+    SharedFace,  ///< what overlaps shows two faces in one plane
+    SolidFlaw,
 };
 
 struct Fault {
@@ -39,6 +41,7 @@ struct Counts {
     std::map<std::string, int> uses;  ///< by piece of the kit, 0 for those never used
     int pieces = 0;                   ///< placed
     int distinct = 0;                 ///< that the level costs
+    int solids = 0;                   ///< that pieces are still to be made for
     bool operator==(const Counts&) const = default;
 };
 
@@ -47,7 +50,9 @@ struct Audit {
     Counts counts;
 };
 
-/// All lengths are compared as exact fractions. Cost: the cells and ports of all pieces.
+/// All lengths are compared as exact fractions. Solids are held to each other and to the pieces:
+/// what overlaps, and gaps beside each other that are narrower than the kit's finest part.
+/// Cost: the cells and ports of all pieces, and the modules of all solids.
 [[nodiscard]] Audit auditOf(const Kit& kit, const level::Level& level);
 [[nodiscard]] Audit auditOf(const Kit& kit, const level::Level& level, const PlacedIndex& index);
 

@@ -94,7 +94,41 @@ LowWalls turnedBack(LowWalls sides, int turn) {
     return ((sides >> shift) | (sides << (4 - shift))) & 0b1111u;
 }
 
-DepthScene::DepthScene(const Kit& kit, const level::Level& level, Shapes shapes)
+Standing standingOf(const Kit& kit, const Solid& solid) {
+    Standing standing;
+    standing.corner = {(solid.x * exact(kit.width)).toDouble(),
+                       (solid.y * exact(kit.depth)).toDouble(),
+                       exact(kit.storey).toDouble() * solid.storey};
+    return standing;
+}
+
+void DepthScene::add(Item item) {
+    const Bounds3& own = item.shape->bounds();
+    if (!own.isEmpty())
+        for (int i = 0; i < 8; ++i)
+            item.box.take(item.standing.toBoard(own.corner(i)));
+    m_bounds.takeAll(item.box);
+    m_items.push_back(std::move(item));
+}
+
+void DepthScene::addSolids(const Kit& kit, const level::Level& level, const DepthScene* former) {
+    for (const Solid& solid : level.solids) {
+        Solid atCorner = solid;
+        atCorner.x = atCorner.y = Rational();
+        atCorner.storey = 0;
+        std::shared_ptr<const Shape> shape;
+        if (former)
+            if (const auto found = former->m_solids.find(solid.id);
+                found != former->m_solids.end() && found->second.solid == atCorner)
+                shape = found->second.shape;
+        if (!shape) shape = std::make_shared<const Shape>(kit, atCorner);
+        m_solids[solid.id] = {std::move(atCorner), shape};
+        add({std::nullopt, solid.id, 0, std::move(shape), standingOf(kit, solid), {}});
+    }
+}
+
+DepthScene::DepthScene(const Kit& kit, const level::Level& level, Shapes shapes,
+                       const DepthScene* former)
     : m_shapes(std::move(shapes)) {
     std::map<std::string, const Piece*> pieces;
     for (const Piece& piece : kit.pieces)
@@ -106,19 +140,14 @@ DepthScene::DepthScene(const Kit& kit, const level::Level& level, Shapes shapes)
         const auto piece = pieces.find(placed.piece);
         const auto shape = m_shapes.find(placed.piece);
         if (piece == pieces.end() || shape == m_shapes.end()) continue;
-        Item item{here,
-                  placed.id,
-                  placed.turn & 3,
-                  shape->second,
-                  standingOf(kit, *piece->second, placed),
-                  {}};
-        const Bounds3& own = shape->second->bounds();
-        if (!own.isEmpty())
-            for (int i = 0; i < 8; ++i)
-                item.box.take(item.standing.toBoard(own.corner(i)));
-        m_bounds.takeAll(item.box);
-        m_items.push_back(std::move(item));
+        add({here,
+             placed.id,
+             placed.turn & 3,
+             shape->second,
+             standingOf(kit, *piece->second, placed),
+             {}});
     }
+    addSolids(kit, level, former);
 }
 
 std::optional<BoardHit> DepthScene::hit(const Camera& camera, const Ray& ray,
@@ -142,7 +171,8 @@ std::optional<BoardHit> DepthScene::hit(const Camera& camera, const Ray& ray,
                                             {low, look.cut < m_bounds.high.z});
         if (!found) continue;
         limit = found->t;
-        best = BoardHit{item->placed, found->triangle, item->shape->triangles[found->triangle].cell,
+        best = BoardHit{item->id,        item->placed,
+                        found->triangle, item->shape->triangles[found->triangle].cell,
                         *start + found->t, below.at(found->t)};
     }
     // What looks up from below the cut sees what is cut away no more.

@@ -25,7 +25,8 @@ struct DepthLook {
 
 /// What a ray comes to.
 struct BoardHit {
-    std::size_t placed = 0;  ///< of the level's pieces
+    int id = 0;                          ///< of the piece or solid
+    std::optional<std::size_t> placed{}; ///< of the level's pieces; none of a solid
     std::size_t triangle = 0;
     std::uint32_t cell = 0;  ///< of the piece
     double t = 0;
@@ -40,11 +41,14 @@ struct BoardHit {
 class DepthScene {
 public:
     DepthScene() = default;
-    /// `shapes` by piece; pieces without one are left out. Cost: the level's pieces.
-    DepthScene(const Kit& kit, const level::Level& level, Shapes shapes);
+    /// `shapes` by piece; pieces without one are left out. Solids have shapes of their own; those
+    /// of `former`, a scene of the same kit, are kept where nothing but their place is another.
+    /// Cost: the level's pieces and solids.
+    DepthScene(const Kit& kit, const level::Level& level, Shapes shapes,
+               const DepthScene* former = nullptr);
 
     struct Item {
-        std::size_t placed = 0;  ///< of the level's pieces
+        std::optional<std::size_t> placed{};  ///< of the level's pieces; none of a solid
         int id = 0;
         int turn = 0;
         std::shared_ptr<const Shape> shape;
@@ -65,9 +69,21 @@ public:
                                          const DepthLook& look) const;
 
 private:
+    void addSolids(const Kit& kit, const level::Level& level, const DepthScene* former);
+    void add(Item item);
+
+    /// A solid at the board's corner, and its shape.
+    struct SolidShape {
+        Solid solid;
+        std::shared_ptr<const Shape> shape;
+    };
     Shapes m_shapes;
+    std::map<int, SolidShape> m_solids;  ///< by id
     std::vector<Item> m_items;
     Bounds3 m_bounds;
 };
+
+/// Where a solid's shape stands.
+[[nodiscard]] Standing standingOf(const Kit& kit, const Solid& solid);
 
 }  // namespace rook::kit

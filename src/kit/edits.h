@@ -1,13 +1,15 @@
 #pragma once
-/// Edits of what is placed on a kit board.
+/// Edits of what is placed on a kit board: pieces, and solids that stand for pieces to come. Their
+/// ids are of one sequence.
 
-#include "kit/placed.h"
+#include "kit/solids.h"
 #include "level/edits.h"
 
 namespace rook::kit {
 
-/// Places pieces; they get ids that are free. Errors: OutOfRange if one leaves the board or there
-/// are too many, BadReference if the kit does not have it.
+/// Places pieces; they get ids that are free. Solids all of whose modules and storeys are held by
+/// pieces then go, if one of those that come lies on them. Errors: OutOfRange if one leaves the
+/// board or there are too many, BadReference if the kit does not have it.
 [[nodiscard]] Result<level::LevelEdit> place(const Kit& kit, const level::Level& level,
                                              std::vector<PlacedPiece> pieces,
                                              const std::string& name);
@@ -33,10 +35,23 @@ struct Copied {
 /// piece that the kit does not have.
 [[nodiscard]] Result<Copied> duplicateBeside(const Kit& kit, const level::Level& level,
                                              const std::vector<int>& ids);
-/// Lays pieces around a module, the lowest ones on that storey, moved in where they would stand
+/// What stands on a board and can be taken elsewhere.
+struct Standings {
+    std::vector<PlacedPiece> pieces;
+    std::vector<Solid> solids;
+
+    [[nodiscard]] bool empty() const { return pieces.empty() && solids.empty(); }
+    [[nodiscard]] std::size_t size() const { return pieces.size() + solids.size(); }
+};
+[[nodiscard]] Standings standingsOf(const level::Level& level, const std::vector<int>& ids);
+/// Lays them around a module, the lowest ones on that storey, moved in where they would stand
 /// out. Errors: as `place`.
-[[nodiscard]] Result<Copied> paste(const Kit& kit, const level::Level& level,
-                                   std::vector<PlacedPiece> pieces, CellPoint middle, int storey);
+[[nodiscard]] Result<Copied> paste(const Kit& kit, const level::Level& level, Standings things,
+                                   CellPoint middle, int storey);
+/// Adds things as they lie, with ids that are free. Errors: as `place`; OutOfRange for a solid with
+/// a flaw.
+[[nodiscard]] Result<Copied> add(const Kit& kit, const level::Level& level, Standings things,
+                                 const std::string& name);
 /// Sets them on whole modules, the nearest; all of the level if `ids` is empty.
 [[nodiscard]] level::LevelEdit setStraight(const Kit& kit, const level::Level& level,
                                            const std::vector<int>& ids);

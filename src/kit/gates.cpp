@@ -21,12 +21,11 @@ Gates::Gates(const level::Project& project, const level::Level& level, const Wal
         if (needs == 0 && !isShutForGood) continue;
         const CellRect cells = toCells(entity.box, level.cellSize);
         for (int y = cells.y; y < cells.bottom(); ++y)
-            for (int x = cells.x; x < cells.right(); ++x) {
-                const int patch = graph.patchAt({{x, y}, entity.storey});
-                if (patch < 0) continue;
-                m_needs[patch] |= needs;
-                if (isShutForGood) m_shut.insert(patch);
-            }
+            for (int x = cells.x; x < cells.right(); ++x)
+                for (const int patch : graph.patchesAt({{x, y}, entity.storey})) {
+                    m_needs[patch] |= needs;
+                    if (isShutForGood) m_shut.insert(patch);
+                }
     }
 }
 
@@ -47,7 +46,7 @@ void Gates::addGains(const level::Project& project, const level::Level& level,
         }
         const int bit = static_cast<int>(m_bits.size());
         m_bits.emplace(entity.id.text, bit);
-        const int patch = graph.patchAt(spotOf(level, entity));
+        const int patch = graph.patchUnder(level, entity);
         if (patch >= 0) m_gains[patch] |= Held{1} << bit;
     }
 }

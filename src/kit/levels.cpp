@@ -3,7 +3,7 @@
 #include <algorithm>
 
 #include "kit/pieces.h"
-#include "kit/placed.h"
+#include "kit/solids.h"
 #include "level/level_kinds.h"
 
 namespace rook::kit {
@@ -26,6 +26,8 @@ std::vector<int> piecesCutOffBy(const level::Project& project, const level::Leve
             piece ? boundsOf(*piece, placed) : CellRect{placed.at.x, placed.at.y, 1, 1};
         if (!frame.contains(place)) ids.push_back(placed.id);
     }
+    for (const level::Solid& solid : level.solids)
+        if (!frame.contains(boundsOf(solid))) ids.push_back(solid.id);
     std::sort(ids.begin(), ids.end());
     return ids;
 }
@@ -33,12 +35,20 @@ std::vector<int> piecesCutOffBy(const level::Project& project, const level::Leve
 Result<level::LevelEdit> resizeBoard(const level::Project& project, const level::Level& level,
                                      const CellRect& frame) {
     auto edit = level::resizeBoard(level, frame);
-    if (!edit || level.pieces.empty()) return edit;
+    if (!edit || (level.pieces.empty() && level.solids.empty())) return edit;
     const std::vector<int> cut = piecesCutOffBy(project, level, frame);
+    const auto isCut = [&](const auto& thing) {
+        return std::binary_search(cut.begin(), cut.end(), thing.id);
+    };
+    edit->level.solids.edit([&](auto& solids) {
+        std::erase_if(solids, isCut);
+        for (level::Solid& solid : solids) {
+            solid.x = solid.x - Rational(frame.x);
+            solid.y = solid.y - Rational(frame.y);
+        }
+    });
     edit->level.pieces.edit([&](auto& pieces) {
-        std::erase_if(pieces, [&](const level::PlacedPiece& placed) {
-            return std::binary_search(cut.begin(), cut.end(), placed.id);
-        });
+        std::erase_if(pieces, isCut);
         for (level::PlacedPiece& placed : pieces) {
             placed.at.x -= frame.x;
             placed.at.y -= frame.y;

@@ -7,8 +7,8 @@
 #include <optional>
 
 #include "base/result.h"
-#include "kit/placed.h"
 #include "kit/point3.h"
+#include "kit/solids.h"
 
 namespace rook::kit {
 
@@ -23,6 +23,12 @@ struct Face {
 /// Floors as slabs, ramps and stairs filled to the ground, walls a storey high, blocks. Faces
 /// between two cells of the piece that nobody can see are left out.
 [[nodiscard]] std::vector<Face> facesOf(const Kit& kit, const Piece& piece);
+
+/// Of a solid, units from its corner at the ground of its storey.
+[[nodiscard]] std::vector<Face> facesOf(const Kit& kit, const Solid& solid);
+
+/// What solids are drawn and exported in.
+inline constexpr const char* solidColor = "#c2b497";
 
 /// What the faces of a model are made of, as far as a plain light shows it.
 struct Material {

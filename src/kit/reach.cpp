@@ -58,8 +58,9 @@ private:
         for (const Entity& entity : m_level.entities) {
             const Role role = m_project.roleOf(entity);
             const Spot spot = spotOf(m_level, entity);
-            if (isGoal(role)) m_reach.goals.push_back({entity.id.text, role, spot, false, {}});
-            const int patch = m_graph.patchAt(spot);
+            const int patch = m_graph.patchUnder(m_level, entity);
+            if (isGoal(role))
+                m_reach.goals.push_back({entity.id.text, role, spot, patch, false, {}});
             if (role == Role::Exit && patch >= 0) m_exits.insert(patch);
         }
     }
@@ -70,7 +71,7 @@ private:
     int startPatch() {
         for (const Entity& entity : m_level.entities) {
             if (m_project.roleOf(entity) != Role::Spawn) continue;
-            const int patch = m_graph.patchAt(spotOf(m_level, entity));
+            const int patch = m_graph.patchUnder(m_level, entity);
             m_reach.hasStart = true;
             if (patch < 0)
                 m_reach.problem = entity.id.text + " stands on no surface";
@@ -124,9 +125,8 @@ private:
     }
     void findGoals() {
         for (KitGoal& goal : m_reach.goals) {
-            const int patch = m_graph.patchAt(goal.spot);
-            if (patch < 0) continue;
-            goal.way = m_reach.wayTo(patch);
+            if (goal.patch < 0) continue;
+            goal.way = m_reach.wayTo(goal.patch);
             goal.isReached = !goal.way.empty();
         }
     }
@@ -182,11 +182,6 @@ private:
 };
 
 }  // namespace
-
-Spot spotOf(const level::Level& level, const Entity& entity) {
-    const PxPoint middle{entity.box.x + entity.box.width / 2, entity.box.y + entity.box.height / 2};
-    return {toCell(middle, level.cellSize), entity.storey};
-}
 
 std::vector<int> KitReach::wayTo(int patch) const {
     std::vector<int> way;

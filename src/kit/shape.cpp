@@ -52,15 +52,17 @@ std::optional<double> crossing(const Ray& ray, const Point3& a, const Point3& b,
     return t >= 0 ? std::optional(t) : std::nullopt;
 }
 
-Material ownMaterial(const Piece& piece) {
+/// Of "#rrggbb"; grey if it is none.
+Material materialOf(const std::string& color) {
     Material material;
-    material.name = piece.color;
+    material.name = color;
     for (std::size_t i = 0; i < 3; ++i)
-        material.color[i] = piece.color.size() == 7
-                                ? static_cast<double>(std::strtol(
-                                      piece.color.substr(1 + 2 * i, 2).c_str(), nullptr, 16)) /
-                                      255
-                                : 0.5;
+        material.color[i] =
+            color.size() == 7
+                ? static_cast<double>(
+                      std::strtol(color.substr(1 + 2 * i, 2).c_str(), nullptr, 16)) /
+                      255
+                : 0.5;
     return material;
 }
 
@@ -98,20 +100,31 @@ std::vector<Point3> sharedNormals(const std::vector<Point3>& points,
 }  // namespace
 
 Shape::Shape(const Kit& kit, const Piece& piece) {
-    for (const Face& face : facesOf(kit, piece)) {
-        const auto first = static_cast<std::uint32_t>(points.size());
-        const double lowTop = lowTopOf(kit, piece.cells[face.cell]);
-        points.insert(points.end(), face.corners.begin(), face.corners.end());
-        for (std::uint32_t i = 2; i < face.corners.size(); ++i)
-            triangles.push_back({{first, first + i - 1, first + i},
-                                 face.sort,
-                                 face.wall,
-                                 lowTop,
-                                 static_cast<std::uint32_t>(face.cell),
-                                 0});
-    }
-    materials = {ownMaterial(piece)};
+    for (const Face& face : facesOf(kit, piece))
+        addFace(face, lowTopOf(kit, piece.cells[face.cell]));
+    materials = {materialOf(piece.color)};
     finish();
+}
+
+Shape::Shape(const Kit& kit, const Solid& solid) {
+    const Rational floor = exact(solid.base) + exact(solid.floor);
+    const double lowTop = floor.toDouble() + lowWall * exact(kit.storey).toDouble();
+    for (const Face& face : facesOf(kit, solid))
+        addFace(face, lowTop);
+    materials = {materialOf(solidColor)};
+    finish();
+}
+
+void Shape::addFace(const Face& face, double lowTop) {
+    const auto first = static_cast<std::uint32_t>(points.size());
+    points.insert(points.end(), face.corners.begin(), face.corners.end());
+    for (std::uint32_t i = 2; i < face.corners.size(); ++i)
+        triangles.push_back({{first, first + i - 1, first + i},
+                             face.sort,
+                             face.wall,
+                             lowTop,
+                             static_cast<std::uint32_t>(face.cell),
+                             0});
 }
 
 Shape::Shape(const Kit& kit, const Piece& piece, const Mesh& mesh) : isModel(true) {
@@ -131,7 +144,7 @@ Shape::Shape(const Kit& kit, const Piece& piece, const Mesh& mesh) : isModel(tru
     materials = mesh.materials;
     pictures = mesh.pictures;
     const bool hasMaterials = !materials.empty() && mesh.materialOf.size() == mesh.triangles.size();
-    if (!hasMaterials) materials = {ownMaterial(piece)};
+    if (!hasMaterials) materials = {materialOf(piece.color)};
     for (std::size_t i = 0; i < mesh.triangles.size(); ++i) {
         ShapeTriangle triangle;
         triangle.sort = FaceSort::Model;

@@ -42,6 +42,9 @@ public:
     Shape() = default;
     /// Of blocks, in its own colour.
     Shape(const Kit& kit, const Piece& piece);
+    /// Of a solid, in the colour of all solids; corners are units from its own at the ground of
+    /// its storey.
+    Shape(const Kit& kit, const Solid& solid);
     /// Of a model, with its own materials where it has any. What lies within an eighth of a module
     /// of a wall of its cell is that wall's.
     Shape(const Kit& kit, const Piece& piece, const Mesh& mesh);
@@ -73,6 +76,7 @@ private:
         std::uint32_t first = 0;  ///< triangle of the order, or else the left one of two nodes
         std::uint32_t count = 0;  ///< of triangles; 0 where it has two nodes
     };
+    void addFace(const Face& face, double lowTop);
     void takeWall(const Kit& kit, const Piece& piece, ShapeTriangle& triangle) const;
     void finish();
     void build(std::size_t node, std::uint32_t first, std::uint32_t count);

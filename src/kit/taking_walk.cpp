@@ -24,7 +24,7 @@ public:
           m_gates(project, level, graph, wish.things) {
         for (const Entity& entity : level.entities) {
             const Role role = project.roleOf(entity);
-            const int patch = graph.patchAt(spotOf(level, entity));
+            const int patch = graph.patchUnder(level, entity);
             if (role == Role::Spawn && m_start < 0) m_start = patch;
             if (role != Role::Exit || patch < 0) continue;
             (entity.id.text == wish.exit ? m_end : m_others).insert(patch);

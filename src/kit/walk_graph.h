@@ -4,27 +4,38 @@
 
 #include <atomic>
 #include <cstdint>
+#include <memory>
 #include <optional>
 
-#include "kit/placed.h"
+#include "kit/solids.h"
 
 namespace rook::kit {
 
-/// One walkable surface: a module of a placed piece.
+/// One walkable surface: a module of a placed piece, or where solids stand in a module, a part of
+/// it that lies between their borders.
 struct Patch {
     Spot spot;
     std::size_t placed = 0;  ///< of the level's pieces
     std::size_t cell = 0;    ///< of the piece's cells
     Side up = Side::Right;
-    Rational low, high;  ///< units above the ground of storey 0
+    Rational low, high;          ///< units above the ground of storey 0
+    int mass = -1;               ///< of the solids' masses, on which it is; -1: on a piece
+    ExactRect part{};            ///< modules; empty: all of its module
     bool operator==(const Patch&) const = default;
+
+    /// Its middle, modules.
+    [[nodiscard]] std::array<double, 2> middle() const;
+    /// Its rectangle, modules.
+    [[nodiscard]] ExactRect place() const;
 };
 
 /// From a patch to each neighbour's surface, exactly:
 ///  - the ends of their common border differ by at most the body's step upwards, or by at most its
-///    drop downwards; of several surfaces in a column the highest counts that is not too high;
+///    drop downwards; of several surfaces above each other the highest counts that is not too high;
 ///  - no wall stands on that border at the height of the body, on either side, and no block;
 ///  - there is headroom for the body on both, at the higher of the two heights.
+/// A solid fills what it covers; a round fills all parts of a module that it touches, in as many
+/// parts as the kit has. The body is as narrow as a part may be.
 /// Cost: linear in the surfaces, times the storeys.
 class WalkGraph {
 public:
@@ -37,21 +48,47 @@ public:
     }
     /// The patch in that module whose storey it is; the lowest of several; -1 if there is none.
     [[nodiscard]] int patchAt(const Spot& spot) const;
+    /// All patches of that module and storey: one where no solid stands.
+    [[nodiscard]] std::vector<int> patchesAt(const Spot& spot) const;
+    /// The patch under a place of that storey, modules; -1 if there is none.
+    [[nodiscard]] int patchUnder(const ExactPoint& place, int storey) const;
+    /// The one that the middle of an entity is over.
+    [[nodiscard]] int patchUnder(const level::Level& level, const level::Entity& entity) const;
+
+    /// A module in which solids stand, cut along their borders.
+    struct Split {
+        std::vector<Rational> columns, rows;  ///< borders, from those of the module to those
+        std::vector<std::uint32_t> masses;
+        std::vector<std::vector<int>> patches;  ///< by part, row by row
+
+        [[nodiscard]] std::size_t across() const { return columns.size() - 1; }
+        [[nodiscard]] std::size_t down() const { return rows.size() - 1; }
+        [[nodiscard]] ExactRect part(std::size_t column, std::size_t row) const {
+            return {columns[column], rows[row], columns[column + 1], rows[row + 1]};
+        }
+    };
 
 private:
+    friend class Surveying;
     std::vector<Patch> m_patches;
     std::vector<std::vector<int>> m_next;
     std::unordered_map<Spot, int, SpotHash> m_bySpot;
+    std::unordered_map<Spot, Split, SpotHash> m_split;  ///< by module, of storey 0
 };
 
+/// Of its box, px.
+[[nodiscard]] PxPoint middleOf(const level::Entity& entity);
 /// The module and storey that the middle of an entity is in.
 [[nodiscard]] Spot spotOf(const level::Level& level, const level::Entity& entity);
+/// A px of a level in modules.
+[[nodiscard]] ExactPoint inModules(const level::Level& level, PxPoint px);
 
 /// A thing that one wants to get to, and how: the patches walked, from the start.
 struct KitGoal {
     std::string id;
     level::Role role = level::Role::Exit;
     Spot spot;
+    int patch = -1;  ///< that it stands on; -1 if it does on none
     bool isReached = false;
     std::vector<int> way;  ///< empty if it is not reached
 };
@@ -78,10 +115,13 @@ struct KitReach {
 };
 
 /// Starts at the first spawn; doors and exits that name what opens them are shut until it is held.
-/// An entity stands in the module that its middle is in; a door shuts all modules that it touches.
+/// An entity stands on what its middle is over; a door shuts all modules that it touches.
 /// Modules of `closed` are entered on no storey. Cost: the graph, for each set of things held.
 [[nodiscard]] KitReach reachOf(const level::Project& project, const level::Level& level,
                                const WalkGraph& graph, const std::atomic<bool>* cancel = nullptr,
                                const std::optional<CellRect>& closed = {});
+
+/// The modules of a way, each once as it is come to.
+[[nodiscard]] std::vector<Spot> modulesOf(const WalkGraph& graph, const std::vector<int>& way);
 
 }  // namespace rook::kit

@@ -110,6 +110,7 @@ Level restOf(Level level) {
     });
     level.entities = {};
     level.pieces = {};
+    level.solids = {};
     level.zones = {};
     level.sketch = {};
     level.proof.reset();
@@ -130,7 +131,8 @@ LevelDifference differenceOf(const Project& projectOfA, const Level& a, const Pr
         difference.tiles = countOfOtherTiles(a, b, translate);
     }
     difference.entities = countOfOtherItems(a.entities, b.entities);
-    difference.pieces = countOfOtherItems(a.pieces, b.pieces);
+    difference.pieces =
+        countOfOtherItems(a.pieces, b.pieces) + countOfOtherItems(a.solids, b.solids);
     difference.zones = countOfOtherItems(a.zones, b.zones);
     difference.hasOtherSketch = !(a.sketch == b.sketch);
     Level restOfA = restOf(a), restOfB = restOf(b);

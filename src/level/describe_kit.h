@@ -3,6 +3,7 @@
 
 #include "level/describe.h"
 #include "level/kit.h"
+#include "level/solid.h"
 
 namespace rook::level {
 
@@ -109,6 +110,36 @@ struct Description<PlacedPiece> {
         visit("storey", &PlacedPiece::storey, range(0, maxStoreys - 1).always());
         visit("turn", &PlacedPiece::turn, range(0, 3).always());
         visit("off", byHand(&PlacedPiece::offX, &PlacedPiece::offY));
+    }
+};
+
+template <>
+struct Description<Opening> {
+    static void each(auto&& visit) {
+        visit("at", byHand(&Opening::x, &Opening::y));
+        visit("size", byHand(&Opening::width, &Opening::depth));
+        visit("base", &Opening::base, plain);
+        visit("height", &Opening::height, plain.always());
+    }
+};
+
+template <>
+struct Description<Solid> {
+    static void each(auto&& visit) {
+        visit("id", &Solid::id, range(1, 0x7fffffff).required());
+        visit("sort", &Solid::sort, plain.required());
+        visit("at", byHand(&Solid::x, &Solid::y));
+        visit("size", byHand(&Solid::width, &Solid::depth));
+        visit("storey", &Solid::storey, range(0, maxStoreys - 1).always());
+        visit("base", &Solid::base, plain);
+        visit("height", &Solid::height, plain.always());
+        visit("up", &Solid::up, plain);
+        visit("steps", &Solid::steps, range(1, maxSteps));
+        visit("sides", &Solid::sides, range(3, maxSides));
+        visit("walls", &Solid::wall, plain);
+        visit("floor", &Solid::floor, plain);
+        visit("ceiling", &Solid::ceiling, plain);
+        visit("openings", &Solid::openings, listOf(maxOpenings));
     }
 };
 

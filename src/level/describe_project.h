@@ -51,6 +51,7 @@ struct Description<Level> {
         visit("entities", &Level::entities, listOf(limits::maxEntities).unique().always());
         visit("kit", &Level::kit, plain);
         visit("pieces", &Level::pieces, listOf(maxPieces).unique());
+        visit("blockOut", &Level::solids, listOf(maxSolids).unique());
         visit("zones", &Level::zones, listOf(maxZones).unique());
         visit("theme", &Level::theme, plain);
         visit("backdrop", &Level::backdrop, plain);

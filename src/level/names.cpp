@@ -39,6 +39,7 @@ constexpr std::string_view fitNames[] = {"repeat", "across", "stretch", "once"};
 constexpr std::string_view groundNames[] = {"on-top", "under", "beside", "inside", "open-air"};
 constexpr std::string_view sideNames[] = {"right", "down", "left", "up"};
 constexpr std::string_view surfaceNames[] = {"none", "flat", "ramp", "stairs", "block"};
+constexpr std::string_view solidNames[] = {"box", "wedge", "stairs", "round"};
 constexpr std::string_view partNames[] = {"kind", "matter", "tile"};
 
 constexpr std::string_view onwardNames[] = {"next", "level", "end"};
@@ -151,6 +152,7 @@ ROOK_NAMES(Ease, easeNames)
 ROOK_NAMES(DiagonalRule, diagonalNames)
 ROOK_NAMES(Side, sideNames)
 ROOK_NAMES(SurfaceSort, surfaceNames)
+ROOK_NAMES(SolidSort, solidNames)
 ROOK_NAMES(Onward, onwardNames)
 ROOK_NAMES(AfterLastWhat, afterLastNames)
 ROOK_NAMES(Keeps, keepsNames)

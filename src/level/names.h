@@ -105,6 +105,8 @@ enum class DrawOrder : unsigned char { AmongCast, BehindMasses, BeforeFront };
 enum class Ground : unsigned char { OnTop, Under, Beside, Inside, OpenAir };
 /// What one walks on in a module of a piece; a block is filled up.
 enum class SurfaceSort : unsigned char { None, Flat, Ramp, Stairs, Block };
+/// What a block-out solid is.
+enum class SolidSort : unsigned char { Box, Wedge, Stairs, Round };
 /// How the slots of a puzzle level lie.
 enum class Arrangement : unsigned char { Square, Hex, Rings, Free };
 /// Where the corners of a hexagon point.
@@ -179,6 +181,7 @@ enum class Paper : unsigned char { A4, A3 };
 [[nodiscard]] std::string_view nameOf(DiagonalRule rule);
 [[nodiscard]] std::string_view nameOf(Side side);
 [[nodiscard]] std::string_view nameOf(SurfaceSort sort);
+[[nodiscard]] std::string_view nameOf(SolidSort sort);
 [[nodiscard]] std::string_view nameOf(Onward onward);
 [[nodiscard]] std::string_view nameOf(AfterLastWhat what);
 [[nodiscard]] std::string_view nameOf(Keeps keeps);

@@ -25,6 +25,7 @@
 #include "level/puzzle.h"
 #include "level/scatter_rule.h"
 #include "level/sketch.h"
+#include "level/solid.h"
 #include "level/target.h"
 #include "level/tile.h"
 #include "level/zone.h"
@@ -79,6 +80,7 @@ struct Level {
     SharedVector<Zone> zones;
     std::string kit;                    ///< of a kit board: the name of its kit
     ChunkedVector<PlacedPiece> pieces;  ///< of a kit board
+    ChunkedVector<Solid> solids;        ///< block-out masses of a kit board
     Puzzle puzzle;                      ///< of a puzzle level
     SharedVector<LaidBlock> laid;       ///< so that a block that changes can change where it lies
     SharedVector<KeptRun> runs;         ///< that must stay possible

@@ -14,7 +14,7 @@
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/kit/kit_sections.h"
 #include "check/audit.h"
-#include "demo_window.h"
+#include "kit_window.h"
 #include "file/model_file.h"
 #include "kit/audit.h"
 #include "kit/pieces.h"
@@ -25,26 +25,13 @@ using namespace rook::app;
 
 using level::PlacedPiece;
 
-class KitWindowTest : public testing::DemoWindow {
+class KitWindowTest : public testing::KitWindow {
     Q_OBJECT
 private slots:
-    void initTestCase() {
-        useOwnSettings("rookplot-kit-test");
-        // The painter, which is there wherever OpenGL is not.
-        qputenv("ROOKPLOT_NO_OPENGL", "1");
-    }
+    void initTestCase() { prepare("rookplot-kit-test"); }
     void cleanupTestCase() { qunsetenv("ROOKPLOT_NO_OPENGL"); }
-    void init() {
-        openDemo();
-        trigger("new-kit-level");
-        m_window->findChild<QAbstractButton*>("make-level")->click();
-        board().setFocus();
-        QVERIFY(waitForProof());
-    }
-    void cleanup() {
-        board().stopWalk();
-        closeDemo();
-    }
+    void init() { beginKitLevel(); }
+    void cleanup() { endKitLevel(); }
     void level_isBuiltFromNothing_walked_undone_savedAndReopened();
     void piece_joinsAnOpenPort_andSaysWhyNot();
     void row_isDragged_asOneUndo();
@@ -64,59 +51,6 @@ private slots:
     void selection_losesPieces_thatAreUndone();
     void missingKit_isSaid_andNothingBreaks();
 
-private:
-    void trigger(const char* name) {
-        auto* action = m_window->findChild<QAction*>(QLatin1String(name));
-        QVERIFY2(action, name);
-        action->trigger();
-    }
-    void press(const char* name) {
-        auto* button = part<QAbstractButton>(name);
-        QVERIFY2(button, name);
-        button->click();
-    }
-    void take(const char* piece, const char* tool = "place") {
-        KitOptions options = session().workbench.options<KitOptions>();
-        options.piece = piece;
-        session().workbench.setOptions(options);
-        session().workbench.chooseTool(tool);
-        board().setFocus();
-    }
-    [[nodiscard]] QPoint module(int x, int y) const {
-        return board().view().toWidget(PxPoint{x * 32 + 16, y * 32 + 16}).toPoint();
-    }
-    void click(int x, int y, Qt::MouseButton button = Qt::LeftButton,
-               Qt::KeyboardModifiers modifiers = {}) {
-        QTest::mouseMove(&board(), module(x, y));
-        QTest::mouseClick(&board(), button, modifiers, module(x, y));
-    }
-    void drag(std::initializer_list<CellPoint> points) {
-        const std::vector<CellPoint> way(points);
-        QTest::mousePress(&board(), Qt::LeftButton, {}, module(way[0].x, way[0].y));
-        for (const CellPoint at : way)
-            QTest::mouseMove(&board(), module(at.x, at.y));
-        QTest::mouseRelease(&board(), Qt::LeftButton, {}, module(way.back().x, way.back().y));
-    }
-    [[nodiscard]] const level::Kit& kit() { return *session().document.project().kitOf(level()); }
-    [[nodiscard]] int countOf(const char* piece) {
-        int count = 0;
-        for (const PlacedPiece& placed : level().pieces)
-            count += placed.piece == piece;
-        return count;
-    }
-    [[nodiscard]] const PlacedPiece* at(int x, int y, int storey = 0) {
-        for (const PlacedPiece& placed : level().pieces)
-            if (placed.at == CellPoint{x, y} && placed.storey == storey) return &placed;
-        return nullptr;
-    }
-    void selectPieces(std::vector<int> ids) {
-        Selection selection;
-        selection.pieces = std::move(ids);
-        session().workbench.select(selection);
-    }
-    void key(Qt::Key key, Qt::KeyboardModifiers modifiers = {}) {
-        QTest::keyClick(&board(), key, modifiers);
-    }
 };
 
 /// As a designer would: a room, a hall out of it, stairs, a storey more; start and exit; walk.

@@ -440,7 +440,7 @@ void KitFilesTest::levelModel_holdsTheEntities() {
     const auto json = nlohmann::json::parse(glb.substr(20, length));
     std::map<std::string, nlohmann::json> nodes;
     for (const auto& node : json["nodes"])
-        if (node.contains("extras")) nodes[node["name"]] = node;
+        if (node.contains("extras") && node["extras"].contains("kind")) nodes[node["name"]] = node;
     QCOMPARE(nodes.size(), level.entities.size());
     const double width = double(kit.width.thousandths) / 1000;
     const double depth = double(kit.depth.thousandths) / 1000;

@@ -99,13 +99,13 @@ std::vector<ZoneId> zonesOf(const Selection& selection) {
     return selection.zone ? std::vector{*selection.zone} : std::vector<ZoneId>();
 }
 
-/// Pieces around a place of the storey in hand.
-void pastePieces(Session& session, const std::vector<level::PlacedPiece>& pieces, PxPoint middle) {
+/// Pieces and solids around a place of the storey in hand.
+void pasteStandings(Session& session, const kit::Standings& things, PxPoint middle) {
     const level::Level& level = *session.document.level();
     const level::Kit* kit = session.document.project().kitOf(level);
     if (!kit) return session.say(tr("Pieces are laid on levels of pieces."));
     const auto pasted =
-        kit::paste(*kit, level, pieces, toCell(middle, level.cellSize), session.workbench.storey());
+        kit::paste(*kit, level, things, toCell(middle, level.cellSize), session.workbench.storey());
     if (!pasted) return session.say(told(pasted.error()));
     Selection selection;
     selection.pieces = pasted->copies;
@@ -121,12 +121,11 @@ bool copySelectedThings(Session& session) {
     Workbench::ThingsClip things;
     things.cast = level::copyCast(level, selection.entities, zonesOf(selection));
     QStringList names;
-    for (const level::PlacedPiece& placed : level.pieces)
-        if (std::find(selection.pieces.begin(), selection.pieces.end(), placed.id) !=
-            selection.pieces.end()) {
-            things.pieces.push_back(placed);
-            names << QString::fromStdString(placed.piece);
-        }
+    things.standings = kit::standingsOf(level, selection.pieces);
+    for (const level::PlacedPiece& placed : things.standings.pieces)
+        names << QString::fromStdString(placed.piece);
+    for (const level::Solid& solid : things.standings.solids)
+        names << QString::fromStdString(kit::titleOf(solid));
     for (const level::Entity& entity : things.cast.entities)
         names << QString::fromStdString(entity.id.text);
     for (const level::Zone& zone : things.cast.zones)
@@ -154,7 +153,8 @@ bool cutSelectedThings(Session& session) {
 bool pasteThings(Session& session, PxPoint middle) {
     const auto things = session.workbench.things();
     if (!things || QGuiApplication::clipboard()->text() != things->text) return false;
-    if (!things->pieces.empty()) return pastePieces(session, things->pieces, middle), true;
+    if (!things->standings.empty())
+        return pasteStandings(session, things->standings, middle), true;
     const PxRect bounds = things->cast.bounds();
     // By whole cells, so that what stood on the grid stands on it.
     const auto stepped = [](int from, int to, int cell) {

@@ -1,5 +1,7 @@
 #include "app/painting/kit_painter.h"
 
+#include "app/painting/solid_painter.h"
+
 #include <QPainter>
 #include <QPainterPath>
 #include <cmath>
@@ -192,6 +194,10 @@ void paintStorey(QPainter& painter, const KitScene& scene, const CellRect& part,
         for (const kit::PlacedCell& cell : cells)
             if (cell.spot.storey == storey) paintWalls(painter, cell, place.boxAt(cell.spot.at));
     }
+    const PlanPlace place{scene.level->cellSize, origin, scale};
+    for (const level::Solid& solid : scene.level->solids)
+        if (solid.storey == storey && kit::boundsOf(solid).overlaps(part))
+            paintSolid(painter, *scene.kit, solid, place);
 }
 
 void paintPorts(QPainter& painter, const KitScene& scene, const CellRect& part, QPointF origin,
@@ -376,6 +382,9 @@ QImage kitPicture(const level::Kit& kit, const level::Level& level, QSize size) 
             painter.fillRect(box, pieceToneOf(*found->second));
             painter.fillRect(box, QColor(0, 0, 0, storey == 0 ? 60 : 0));
         }
+    const PlanPlace place{level.cellSize, origin, scale};
+    for (const level::Solid& solid : level.solids)
+        paintSolid(painter, kit, solid, place);
     return picture;
 }
 

@@ -371,7 +371,7 @@ void paintCounters(QPainter& painter, const level::Project& project, const level
         }
         if (isParked || (!isFree && geometry.numberOf(at) < 0)) continue;
         level::Kind unknown;
-        unknown.title = "?";
+        unknown.title = std::string(1, '?');
         const level::Kind& shown = kind ? *kind : unknown;
         if (isFree) {
             const QRectF box =

@@ -35,13 +35,16 @@ Result<std::unique_ptr<KitWalk>> KitWalk::begin(const level::Project& project,
         return fail(ErrorKind::Missing, "The level has no kit", level->title,
                     "Name one of the project's kits");
     std::unique_ptr<KitWalk> walk(new KitWalk(project, std::move(level)));
-    std::optional<kit::Spot> start;
-    if (at) start = kit::Spot{toCell(*at, walk->m_level->cellSize), storey};
+    std::optional<Start> start;
+    const auto startAt = [&](PxPoint px, int on) {
+        start = Start{kit::inModules(*walk->m_level, px), on};
+    };
+    if (at) startAt(*at, storey);
     if (const Entity* named = level::findEntity(*walk->m_level, entry); named && !start)
-        start = kit::spotOf(*walk->m_level, *named);
+        startAt(kit::middleOf(*named), named->storey);
     for (const Entity& entity : walk->m_level->entities)
         if (!start && project.roleOf(entity) == Role::Spawn)
-            start = kit::spotOf(*walk->m_level, entity);
+            startAt(kit::middleOf(entity), entity.storey);
     if (!start)
         return fail(ErrorKind::Missing, "There is no start to walk from", walk->m_level->title,
                     "Place a spawn in Cast, or walk from the pointer with Shift");
@@ -52,11 +55,14 @@ Result<std::unique_ptr<KitWalk>> KitWalk::begin(const level::Project& project,
     return walk;
 }
 
-void KitWalk::putAt(const kit::Spot& start) {
+void KitWalk::putAt(const Start& start) {
     m_start = start;
-    m_patch = m_graph.patchAt(start);
-    m_x = start.at.x + 0.5;
-    m_y = start.at.y + 0.5;
+    m_patch = m_graph.patchUnder(start.at, start.storey);
+    if (m_patch < 0) return;
+    // In the middle of the module, or of the part of it.
+    const auto [x, y] = m_graph.patches()[std::size_t(m_patch)].middle();
+    m_x = x;
+    m_y = y;
     m_isNew = true;
 }
 
@@ -87,14 +93,26 @@ bool KitWalk::mayEnter(int patch) const {
 /// One axis: over a border only where the graph leads over it, else up to the border.
 void KitWalk::goAlong(double& along, double by, Side lower, Side upper) {
     if (by == 0) return;
-    const double module = std::floor(along);
     const Side side = by > 0 ? upper : lower;
-    const double border = by > 0 ? module + 1 : module;
-    const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
-    const CellPoint next = level::beside(here.spot.at, side);
+    const kit::ExactRect here = m_graph.patches()[std::size_t(m_patch)].place();
+    const auto borderOf = [](const kit::ExactRect& part, Side of) {
+        return of == Side::Right  ? part.right
+               : of == Side::Left ? part.left
+               : of == Side::Down ? part.bottom
+                                  : part.top;
+    };
+    const double border = borderOf(here, side).toDouble();
+    const bool isAcross = side == Side::Right || side == Side::Left;
+    const double other = isAcross ? m_y : m_x;
     int into = -1;
-    for (const int patch : m_graph.next(m_patch))
-        if (m_graph.patches()[std::size_t(patch)].spot.at == next && mayEnter(patch)) into = patch;
+    for (const int patch : m_graph.next(m_patch)) {
+        const kit::ExactRect there = m_graph.patches()[std::size_t(patch)].place();
+        const double first = borderOf(there, isAcross ? Side::Up : Side::Left).toDouble();
+        const double last = borderOf(there, isAcross ? Side::Down : Side::Right).toDouble();
+        if (borderOf(there, opposite(side)) == borderOf(here, side) && first <= other &&
+            other < last && mayEnter(patch))
+            into = patch;
+    }
     if (into < 0) {
         along = by > 0 ? std::min(along + by, std::max(along, border - radius))
                        : std::max(along + by, std::min(along, border + radius));
@@ -120,11 +138,10 @@ std::vector<std::string> KitWalk::tick() {
     return taken;
 }
 
-/// What stands in the module is taken; an exit is noticed.
+/// What stands where one is is taken; an exit is noticed.
 void KitWalk::meet(std::vector<std::string>& taken) {
-    const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
     for (const Entity& entity : m_level->entities) {
-        if (!(kit::spotOf(*m_level, entity) == here.spot)) continue;
+        if (m_graph.patchUnder(*m_level, entity) != m_patch) continue;
         const Role role = m_project.roleOf(entity);
         if (role == Role::Pickup || role == Role::Key || role == Role::Switch)
             if (m_taken.insert(entity.id.text).second) taken.push_back(entity.id.text);
@@ -138,8 +155,9 @@ void KitWalk::meet(std::vector<std::string>& taken) {
 KitWalk::Place KitWalk::place() const {
     const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
     // As far up the ramp as one has come.
-    const double across = m_x - here.spot.at.x;
-    const double down = m_y - here.spot.at.y;
+    const kit::ExactRect part = here.place();
+    const double across = (m_x - part.left.toDouble()) / (part.right - part.left).toDouble();
+    const double down = (m_y - part.top.toDouble()) / (part.bottom - part.top).toDouble();
     const double share = here.up == Side::Right  ? across
                          : here.up == Side::Left ? 1 - across
                          : here.up == Side::Down ? down

@@ -49,13 +49,17 @@ private:
     [[nodiscard]] bool mayEnter(int patch) const;
     void goAlong(double& along, double by, level::Side lower, level::Side upper);
     void meet(std::vector<std::string>& taken);
-    void putAt(const kit::Spot& start);
+    struct Start {
+        kit::ExactPoint at;  ///< modules
+        int storey = 0;
+    };
+    void putAt(const Start& start);
 
     level::Project m_project;
     std::shared_ptr<const level::Level> m_level;
     kit::PlacedIndex m_index;
     kit::WalkGraph m_graph;
-    kit::Spot m_start;
+    Start m_start;
     int m_patch = -1;
     double m_x = 0, m_y = 0;
     bool m_isNew = true;  ///< here: what stands here was not met yet

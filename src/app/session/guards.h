@@ -22,7 +22,8 @@ struct Guards {
 /// what stands on it. Cost: what the values do not share.
 [[nodiscard]] inline bool changesMasses(const level::Level& from, const level::Level& to) {
     return from.cells.bounds() == to.cells.bounds() &&
-           (from.cells != to.cells || from.tiles != to.tiles || from.pieces != to.pieces);
+           (from.cells != to.cells || from.tiles != to.tiles || from.pieces != to.pieces ||
+            from.solids != to.solids);
 }
 [[nodiscard]] inline bool changesCast(const level::Level& from, const level::Level& to) {
     return from.cells.bounds() == to.cells.bounds() && from.entities != to.entities;

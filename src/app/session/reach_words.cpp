@@ -7,11 +7,11 @@ namespace rook::app {
 namespace {
 
 ReachWords wordsOnKit(const Session& session, const reach::KitAnswer& answer, PxPoint px) {
-    const int patch = answer.graph.patchAt(
-        {toCell(px, session.document.level()->cellSize), session.workbench.storey()});
+    const int patch = answer.graph.patchUnder(kit::inModules(*session.document.level(), px),
+                                              session.workbench.storey());
     if (patch < 0) return {tr("no surface here")};
     if (!answer.reach.reached[std::size_t(patch)]) return {tr("not reached")};
-    const auto steps = answer.reach.wayTo(patch).size() - 1;
+    const auto steps = kit::modulesOf(answer.graph, answer.reach.wayTo(patch)).size() - 1;
     return {answer.reach.trapped[std::size_t(patch)] ? tr("reached, and a trap: no exit from here")
                                                      : tr("reached after %1 modules").arg(steps),
             true};

@@ -138,6 +138,8 @@ void Workbench::cleanSelection() {
         std::unordered_set<int> there;
         for (const level::PlacedPiece& piece : level.pieces)
             there.insert(piece.id);
+        for (const level::Solid& solid : level.solids)
+            there.insert(solid.id);
         std::erase_if(kept.pieces, [&](int id) { return !there.contains(id); });
     }
     if (kept.zone && !findZone(level, *kept.zone)) kept.zone.reset();

@@ -10,6 +10,7 @@
 #include "app/session/selection.h"
 #include "app/session/step_definition.h"
 #include "app/session/tool_options.h"
+#include "kit/edits.h"
 #include "level/cast_clips.h"
 #include "level/clips.h"
 
@@ -63,7 +64,7 @@ public:
     /// What else was copied last, and the text that the clipboard got with it.
     struct ThingsClip {
         level::CastClip cast;
-        std::vector<level::PlacedPiece> pieces;
+        kit::Standings standings;  ///< of kit boards
         QString text;
     };
     [[nodiscard]] const std::optional<ThingsClip>& things() const { return m_things; }

@@ -3,6 +3,7 @@
 #include <QMenu>
 
 #include "app/panels/panel_section.h"
+#include "app/session/home_row.h"
 #include "app/shell/find_terms.h"
 #include "app/steps/cast/cast_options.h"
 #include "app/tools/cell_options.h"
@@ -54,7 +55,6 @@ std::vector<FindEntry> entriesOfActions(const QList<QAction*>& actions) {
 }
 
 std::vector<FindEntry> entriesOfTools(Session& session, Step step) {
-    const QString home = QStringLiteral("ASDFG");
     std::vector<FindEntry> entries;
     const auto& tools = session.workbench.definitionOf(step).tools;
     for (std::size_t i = 0; i < tools.size(); ++i) {
@@ -62,7 +62,7 @@ std::vector<FindEntry> entriesOfTools(Session& session, Step step) {
         const QString name = QString::fromStdString(tool.name);
         entries.push_back({tr("%1: %2").arg(tool.title, tool.help),
                            tr("%1, tool").arg(stepName(step)),
-                           tr("%1, then %2").arg(int(step) + 1).arg(home.mid(qsizetype(i), 1)),
+                           tr("%1, then %2").arg(int(step) + 1).arg(toolKey(i)),
                            termsOf(englishName(step) + u'/' + name), [&session, step, i] {
                                session.workbench.setStep(step);
                                session.workbench.chooseToolAt(int(i));

@@ -100,6 +100,7 @@ constexpr Terms allTerms[] = {
     {"shape/place", QT_TR_NOOP("module stamp snap piece row")},
     {"shape/path", QT_TR_NOOP("corridor hallway walkway")},
     {"shape/room", QT_TR_NOOP("floor box fill")},
+    {"shape/solid", QT_TR_NOOP("block out box wedge stairs round opening door wall ceiling")},
     {"shape/close", QT_TR_NOOP("cap end gap hole leak")},
     {"skin/brush", QT_TR_NOOP("paint tile pen")},
     {"skin/line", QT_TR_NOOP("tile row straight")},

@@ -1,5 +1,7 @@
 #include "app/shell/key_sheet.h"
 
+#include "app/session/home_row.h"
+
 #include <QGridLayout>
 #include <QKeyEvent>
 #include <QLabel>
@@ -13,10 +15,9 @@ namespace {
 
 /// Those of the tools, of the step, and of the window.
 QList<KeyHelp> keysOf(const StepDefinition& step) {
-    const QString home = QStringLiteral("ASDFG");
     QList<KeyHelp> keys;
     for (std::size_t i = 0; i < step.tools.size(); ++i)
-        keys << KeyHelp{home.mid(qsizetype(i), 1),
+        keys << KeyHelp{toolKey(i),
                         QStringLiteral("%1: %2").arg(step.tools[i].title, step.tools[i].help)};
     keys << step.keys;
     const auto tr = [](const char* text) { return KeySheet::tr(text); };

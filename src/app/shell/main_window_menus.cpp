@@ -6,6 +6,7 @@
 #include <QSettings>
 
 #include "app/pages/settings_page.h"
+#include "app/session/home_row.h"
 #include "app/shell/main_window.h"
 #include "app/shell/whole_board.h"
 #include "app/steps/shape/shape_options.h"
@@ -214,9 +215,9 @@ void MainWindow::buildLevelMenu() {
 }
 
 void MainWindow::buildKeys() {
-    const Qt::Key home[] = {Qt::Key_A, Qt::Key_S, Qt::Key_D, Qt::Key_F, Qt::Key_G};
-    for (int i = 0; i < 5; ++i)
-        add(nullptr, "", {}, QKeySequence(home[i]), [this, i] { m_tray->chooseTool(i); });
+    for (int i = 0; i < mostTools; ++i)
+        add(nullptr, "", {}, QKeySequence(toolKey(std::size_t(i))),
+            [this, i] { m_tray->chooseTool(i); });
     add(nullptr, "", {}, QKeySequence(Qt::Key_Slash), [this] { m_tray->focusSearch(); });
     // Shift+Tab arrives under another name on many keyboards.
     add(nullptr, "", {}, QKeySequence(Qt::Key_Backtab), [this] { toggleWalk(true); });

@@ -2,16 +2,10 @@
 
 #include <QPainter>
 
+#include "app/session/home_row.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
-
-namespace {
-
-const QStringList homeRow{QStringLiteral("A"), QStringLiteral("S"), QStringLiteral("D"),
-                          QStringLiteral("F"), QStringLiteral("G")};
-
-}  // namespace
 
 Tray::Tray(Session& session, QWidget* parent)
     : QWidget(parent), m_session(session), m_layout(new QHBoxLayout(this)) {
@@ -96,9 +90,9 @@ void Tray::addTools() {
     row->setSpacing(4);
     for (int i = 0; i < count; ++i) {
         const ToolDefinition& tool = tools[std::size_t(i)];
-        auto* button = new ToolButton(tool.icon, tool.title, homeRow[i], m_tools);
-        button->setObjectName(QStringLiteral("tool-%1").arg(homeRow[i]));
-        button->setToolTip(QStringLiteral("%1 (%2): %3").arg(tool.title, homeRow[i], tool.help));
+        auto* button = new ToolButton(tool.icon, tool.title, toolKey(std::size_t(i)), m_tools);
+        button->setObjectName(QStringLiteral("tool-%1").arg(toolKey(std::size_t(i))));
+        button->setToolTip(QStringLiteral("%1 (%2): %3").arg(tool.title, toolKey(std::size_t(i)), tool.help));
         connect(button, &QAbstractButton::clicked, this,
                 [this, i] { m_session.workbench.chooseToolAt(i); });
         row->addWidget(button);

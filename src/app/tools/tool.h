@@ -64,6 +64,7 @@ struct ToolPreview {
     PxPoint rulerFrom;
     std::vector<level::PlacedPiece> pieces;  ///< of a kit board, to come
     std::vector<kit::Contact> contacts;      ///< that they have there
+    std::vector<level::Solid> solids;        ///< of a kit board, to come; erasing: to be taken out
     bool isRefused = false;                  ///< they have no room there
     std::vector<CellPoint> slotList;         ///< of a puzzle level, that the gesture would cover
     std::vector<level::Counter> counters;    ///< of a puzzle level, to come

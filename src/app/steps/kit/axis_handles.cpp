@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/steps/kit/face_pull.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
@@ -56,14 +57,7 @@ std::optional<AxisHandles::Axis> AxisHandles::at(QPointF widget, const kit::Came
 
 double AxisHandles::along(Axis axis, QPointF widget, const kit::Camera& camera,
                           const kit::PictureSize& size) const {
-    const kit::Ray ray = kit::rayAt(camera, size, {widget.x(), widget.y()});
-    const kit::Point3 way = wayOf(axis);
-    const kit::Point3 off = middle - ray.from;
-    const double rr = dot(ray.along, ray.along);
-    const double rw = dot(ray.along, way);
-    const double bottom = rr - rw * rw;  // way is one unit long
-    if (bottom < 1e-9 * rr) return 0;
-    return (rw * dot(ray.along, off) - rr * dot(way, off)) / bottom;
+    return nearestAlong(kit::rayAt(camera, size, {widget.x(), widget.y()}), middle, wayOf(axis));
 }
 
 void AxisHandles::paint(QPainter& painter, const kit::Camera& camera, const kit::PictureSize& size,

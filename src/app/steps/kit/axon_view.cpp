@@ -9,6 +9,7 @@
 
 #include "app/board/board.h"
 #include "app/painting/kit_models.h"
+#include "app/steps/kit/axon_solids.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
@@ -107,6 +108,10 @@ void AxonView::fit() {
         built = built.united({item.at.x, item.at.y, 1, 1});
         storeys = std::max(storeys, item.storey + 1);
     }
+    for (const level::Solid& solid : m_gathered->solids) {
+        built = built.united(kit::boundsOf(solid));
+        storeys = std::max(storeys, solid.storey + 1);
+    }
     const CellRect shown = built.isEmpty() ? bounds : built.grown(1);
     const double across = shown.width + shown.height;
     const double high =
@@ -156,7 +161,9 @@ void AxonView::gather() {
     std::stable_sort(m_items.begin(), m_items.end(), [](const Item& a, const Item& b) {
         return std::pair(a.storey, a.at.x + a.at.y) < std::pair(b.storey, b.at.x + b.at.y);
     });
-    const int top = std::max(0, m_index.storeyCount() - 1);
+    int top = std::max(0, m_index.storeyCount() - 1);
+    for (const level::Solid& solid : level->solids)
+        top = std::max(top, solid.storey);
     const bool showedAll = m_peel->value() == m_peel->maximum();
     m_peel->setRange(0, top);
     if (showedAll) m_peel->setValue(top);
@@ -226,8 +233,11 @@ void AxonView::paintEvent(QPaintEvent*) {
         bodyStorey = body->storey;
         bodyDepth = std::floor(body->x) + std::floor(body->y);
     }
+    AxonSolids solids(*now, *m_session.document.level(), peel());
+    const auto place = [this](double x, double y, double z) { return toWidget(x, y, z); };
     for (const Item& item : m_items) {
         if (item.storey > peel()) break;
+        solids.paintBehind(painter, item.storey, item.at, place);
         if (bodyStorey >= 0 && (item.storey > bodyStorey ||
                                 (item.storey == bodyStorey && item.at.x + item.at.y > bodyDepth))) {
             paintBody(painter);
@@ -240,6 +250,7 @@ void AxonView::paintEvent(QPaintEvent*) {
         const AxonSprite& sprite = spriteOf(piece, item.piece, item.cell, item.turn);
         if (!sprite.picture.isNull()) painter.drawPixmap(at + sprite.corner, sprite.picture);
     }
+    solids.paintRest(painter, place);
     if (bodyStorey >= 0) paintBody(painter);
     const auto& level = *m_session.document.level();
     for (const level::PlacedPiece& placed : level.pieces) {
@@ -249,7 +260,14 @@ void AxonView::paintEvent(QPaintEvent*) {
         if (piece && std::find(ids.begin(), ids.end(), placed.id) != ids.end())
             paintOutline(painter, *piece, placed, theme.accent);
     }
+    const auto& chosen = m_session.workbench.selection().pieces;
+    for (const level::Solid& solid : level.solids)
+        if (std::find(chosen.begin(), chosen.end(), solid.id) != chosen.end())
+            AxonSolids::paintOutline(painter, *now, solid, theme.accent, place);
     const ToolPreview& preview = m_board.toolPreview();
+    for (const level::Solid& solid : preview.solids)
+        AxonSolids::paintOutline(painter, *now, solid,
+                                 preview.isErasing ? theme.alarm : theme.accent, place);
     for (const level::PlacedPiece& placed : preview.pieces)
         if (const level::Piece* piece = now->find(placed.piece))
             paintOutline(painter, *piece, placed, preview.isRefused ? theme.alarm : theme.accent);

@@ -156,6 +156,8 @@ void DepthRenderer::takeScene(const std::shared_ptr<const kit::DepthScene>& scen
     std::set<const kit::Shape*> kept{m_bodyShape.get()};
     for (const auto& [name, shape] : scene->shapes())
         kept.insert(shape.get());
+    for (const auto& [shape, items] : m_standing)
+        kept.insert(shape);
     for (const auto& [shape, card] : m_cards)
         if (card.coarse && kept.contains(shape)) kept.insert(card.coarse.get());
     std::erase_if(m_cards, [&](auto& each) {

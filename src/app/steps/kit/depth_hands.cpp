@@ -13,6 +13,7 @@
 #include "app/steps/kit/outlook_rose.h"
 #include "app/ui/buttons.h"
 #include "app/ui/words.h"
+#include "kit/audit.h"
 
 namespace rook::app {
 
@@ -60,7 +61,51 @@ void DepthView::mousePressEvent(QMouseEvent* event) {
                 m_board.pressAt(spot->px, Qt::LeftButton, {});
                 return;
             }
+    if (isLeft && !(event->modifiers() & Qt::ControlModifier))
+        if (const auto pull = faceAt(m_pointer)) {
+            m_pull = pull;
+            m_pulledBy = {};
+            m_gesture = Gesture::Pull;
+            return refresh();
+        }
     pressTool(event);
+}
+
+std::optional<FacePull> DepthView::faceAt(QPointF widget) const {
+    const Workbench& workbench = m_session.workbench;
+    const auto& ids = workbench.selection().pieces;
+    const bool mayPull = workbench.step() == Step::Shape && !m_board.isWalking() &&
+                         (workbench.isInHand("select") || workbench.isInHand("solid"));
+    if (!mayPull || ids.size() != 1 || !kit() || !showsWhatIsThere()) return std::nullopt;
+    const level::Solid* solid = kit::findSolid(*m_session.document.level(), ids[0]);
+    const auto hit = solid ? hitAt(widget) : std::nullopt;
+    if (!hit || hit->id != solid->id) return std::nullopt;
+    return FacePull::of(*kit(), *solid, hit->at);
+}
+
+void DepthView::dragFace(QPointF widget, Qt::KeyboardModifiers modifiers) {
+    m_pulledBy = m_pull->by(*kit(), widget, m_camera, pictureSize(),
+                            modifiers.testFlag(Qt::ShiftModifier));
+    Document& document = m_session.document;
+    document.cancelGesture();
+    if (m_pulledBy.isZero()) return;
+    const auto edit =
+        kit::pulled(*kit(), *document.level(), m_pull->solid.id, m_pull->face, m_pulledBy);
+    if (!edit) return m_session.say(told(edit.error()));
+    document.showGesture(*edit);
+}
+
+/// "3 × 2 × 2.5": what it would measure.
+QString DepthView::pullWords() const {
+    const level::Solid now = kit::pulledSolid(*kit(), m_pull->solid, m_pull->face, m_pulledBy);
+    const auto text = [](const Rational& length) { return told(kit::lengthText(length)); };
+    return QStringLiteral("%1 × %2 × %3")
+        .arg(text(now.width), text(now.depth), text(exact(now.height)));
+}
+
+void DepthView::endPull() {
+    if (m_session.document.isInGesture()) m_session.document.commitGesture();
+    m_pull.reset();
 }
 
 void DepthView::pressTool(QMouseEvent* event) {
@@ -117,6 +162,9 @@ void DepthView::mouseMoveEvent(QMouseEvent* event) {
         case Gesture::Handle:
             dragHandle(m_pointer);
             return refresh();
+        case Gesture::Pull:
+            dragFace(m_pointer, event->modifiers());
+            return refresh();
         case Gesture::Frame:
             return update();
         case Gesture::Tool:
@@ -130,11 +178,10 @@ void DepthView::mouseMoveEvent(QMouseEvent* event) {
     }
     if (m_board.isWalking()) return;
     const auto hit = hitAt(m_pointer);
-    m_pointed = hit ? m_picture.level->pieces[hit->placed].id : 0;
+    m_pointed = hit ? hit->id : 0;
     const int storey = m_session.workbench.storey();
     std::optional<Spot> piece;
-    if (hit && m_picture.level->pieces.isSharedWith(m_session.document.level()->pieces))
-        piece = spotOf(*hit);
+    if (hit && showsWhatIsThere()) piece = spotOf(*hit);
     const bool isOfStorey = piece && piece->storey == storey;
     const bool wantsPiece =
         m_session.workbench.isInHand("select") || m_session.workbench.isInHand("close");
@@ -153,6 +200,8 @@ void DepthView::showCursor(QPointF widget) {
     const auto held = handles();
     if (held && held->at(widget, m_camera, pictureSize()))
         setCursor(Qt::SizeAllCursor);
+    else if (!m_isMoveKeyDown && faceAt(widget))
+        setCursor(Qt::PointingHandCursor);
     else if (m_isMoveKeyDown)
         setCursor(Qt::OpenHandCursor);
     else
@@ -163,6 +212,7 @@ void DepthView::mouseReleaseEvent(QMouseEvent* event) {
     const Gesture gesture = std::exchange(m_gesture, Gesture::None);
     m_pointer = event->position();
     if (gesture == Gesture::Frame) endFrame(event->modifiers());
+    if (gesture == Gesture::Pull) endPull();
     if (gesture == Gesture::Handle) m_board.releaseAt(m_toolSpot.px, Qt::LeftButton, {});
     if (gesture == Gesture::Tool)
         m_board.releaseAt(m_toolSpot.px, event->button(), event->modifiers());
@@ -273,6 +323,10 @@ void DepthView::paintEvent(QPaintEvent*) {
         held->paint(painter, m_picture.camera, pictureSize(),
                     m_gesture == Gesture::Handle ? std::optional(m_axis)
                                                  : held->at(m_pointer, m_camera, pictureSize()));
+    if (m_gesture == Gesture::Pull)
+        m_pull->paint(painter, *kit(), m_pulledBy, m_picture.camera, pictureSize());
+    else if (const auto face = faceAt(m_pointer); face && m_hasPointer && m_gesture == Gesture::None)
+        face->paint(painter, *kit(), {}, m_picture.camera, pictureSize());
     if (m_gesture == Gesture::Frame) paintFrame(painter);
     paintWords(painter);
 }
@@ -310,7 +364,9 @@ void DepthView::paintFrame(QPainter& painter) const {
 void DepthView::paintWords(QPainter& painter) const {
     const Theme& theme = currentTheme();
     const ToolPreview& preview = m_board.toolPreview();
-    if (m_hasPointer && !preview.label.isEmpty() && !m_board.isWalking())
+    if (m_gesture == Gesture::Pull)
+        paintFlag(painter, size(), m_pointer + QPointF(16, 18), pullWords(), theme.ink);
+    else if (m_hasPointer && !preview.label.isEmpty() && !m_board.isWalking())
         paintFlag(painter, size(), m_pointer + QPointF(16, 18), preview.label,
                   preview.isRefused ? theme.alarm : theme.ink);
     painter.setPen(theme.quietInk);

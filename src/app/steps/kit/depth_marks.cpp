@@ -149,8 +149,8 @@ void DepthMarks::paintWay(QPainter& painter, const Sight& sight) {
         if (way.empty() && goal.role == level::Role::Exit) way = goal.way;
     const auto placeOf = [&](int patch) {
         const kit::Patch& on = answer.graph.patches()[std::size_t(patch)];
-        return kit::Point3{(on.spot.at.x + 0.5) * unitsAcross(sight.kit),
-                           (on.spot.at.y + 0.5) * unitsDown(sight.kit),
+        const auto [x, y] = on.middle();
+        return kit::Point3{x * unitsAcross(sight.kit), y * unitsDown(sight.kit),
                            (on.low.toDouble() + on.high.toDouble()) / 2 + 0.05};
     };
     for (std::size_t i = 0; i + 1 < way.size(); ++i) {

@@ -103,10 +103,14 @@ private:
             m_scene = nullptr;
         }
         const bool isSameLevel =
-            isSameKit && m_openPorts && m_pieces.isSharedWith(request.level->pieces);
+            isSameKit && m_openPorts && m_pieces.isSharedWith(request.level->pieces) &&
+            m_solids.isSharedWith(request.level->solids);
         if (m_scene && isSameLevel) return;
         m_pieces = request.level->pieces;
-        m_scene = std::make_shared<const kit::DepthScene>(kit, *request.level, m_shapes);
+        m_solids = request.level->solids;
+        m_scene = std::make_shared<const kit::DepthScene>(kit, *request.level, m_shapes,
+                                                          isSameKit ? m_former.get() : nullptr);
+        m_former = m_scene;
         // A model that was read changes what is seen, and no port.
         if (isSameLevel) return;
         m_openPorts = std::make_shared<const std::vector<kit::OpenPort>>(
@@ -141,7 +145,9 @@ private:
     kit::Shapes m_shapes;
     std::shared_ptr<const kit::DepthScene> m_scene;
     std::shared_ptr<const std::vector<kit::OpenPort>> m_openPorts;
-    ChunkedVector<level::PlacedPiece> m_pieces;  ///< that the scene shows
+    std::shared_ptr<const kit::DepthScene> m_former;  ///< whose solids are kept
+    ChunkedVector<level::PlacedPiece> m_pieces;       ///< that the scene shows
+    ChunkedVector<level::Solid> m_solids;
 };
 
 std::unique_ptr<DepthPainter> DepthPainter::make(QString* reason) {

@@ -39,6 +39,7 @@ struct DepthRequest {
     std::vector<int> selected;
     std::vector<int> atFault;
     std::vector<level::PlacedPiece> inHand;
+    std::vector<level::Solid> solidsInHand;
     bool isRefused = false;  ///< what is in hand has no room there
     struct Body {
         kit::Point3 foot;  ///< units

@@ -225,19 +225,35 @@ void DepthRenderer::drawPieces(const DepthRequest& request, const kit::Bounds3& 
 void DepthRenderer::drawInHand(const DepthRequest& request, const level::Kit& kit,
                                const QMatrix4x4& toPicture) {
     const Theme& theme = request.isNight ? Theme::night() : Theme::day();
-    for (const level::PlacedPiece& placed : request.inHand) {
-        const level::Piece* piece = kit.find(placed.piece);
-        const auto shape = m_scene->shapes().find(placed.piece);
-        if (!piece || shape == m_scene->shapes().end() || shape->second->triangles.empty())
-            continue;
-        OnCard& card = upload(shape->second);
-        put(card, {placeOf(kit::standingOf(kit, *piece, placed), DepthMark::InHand)});
+    const auto draw = [&](const std::shared_ptr<const kit::Shape>& shape,
+                          const kit::Standing& standing) {
+        OnCard& card = upload(shape);
+        put(card, {placeOf(standing, DepthMark::InHand)});
         const QVector3D tone = vectorOf(request.isRefused ? theme.alarm : theme.accent);
         const DepthMark mark = request.isRefused ? DepthMark::AtFault : DepthMark::InHand;
         Look how;
         how.isSmooth = request.isSmooth;
         how.ghost = QVector4D(tone, float(int(mark)) / 15);
         drawBatches(card, how, request, toPicture);
+    };
+    for (const level::PlacedPiece& placed : request.inHand) {
+        const level::Piece* piece = kit.find(placed.piece);
+        const auto shape = m_scene->shapes().find(placed.piece);
+        if (piece && shape != m_scene->shapes().end() && !shape->second->triangles.empty())
+            draw(shape->second, kit::standingOf(kit, *piece, placed));
+    }
+    // Solids to come have shapes for this picture alone.
+    for (const auto& shape : m_inHandShapes)
+        if (const auto found = m_cards.find(shape.get()); found != m_cards.end()) {
+            forget(found->second);
+            m_cards.erase(found);
+        }
+    m_inHandShapes.clear();
+    for (const level::Solid& solid : request.solidsInHand) {
+        const auto shape = std::make_shared<const kit::Shape>(kit, solid);
+        if (shape->triangles.empty()) continue;
+        m_inHandShapes.push_back(shape);
+        draw(shape, kit::standingOf(kit, solid));
     }
 }
 

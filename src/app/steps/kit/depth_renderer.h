@@ -94,6 +94,7 @@ private:
     std::map<const kit::Shape*, OnCard> m_cards;
     std::shared_ptr<const kit::DepthScene> m_scene;
     std::map<const kit::Shape*, std::vector<const kit::DepthScene::Item*>> m_standing;
+    std::vector<std::shared_ptr<const kit::Shape>> m_inHandShapes;  ///< of solids to come
     std::shared_ptr<const kit::Shape> m_bodyShape;
     double m_bodyHeight = 0;
     Target m_main, m_contactTarget, m_end, m_small;

@@ -270,7 +270,8 @@ DepthRequest DepthView::request() const {
         return request;
     }
     request.inHand = m_board.toolPreview().pieces;
-    request.isRefused = m_board.toolPreview().isRefused;
+    request.solidsInHand = m_board.toolPreview().solids;
+    request.isRefused = m_board.toolPreview().isRefused || m_board.toolPreview().isErasing;
     if (m_session.workbench.step() == Step::Prove)
         if (const auto known = m_session.proofs.of(document.level()->id))
             for (const check::Finding& finding : known->report.findings())
@@ -344,8 +345,21 @@ std::optional<DepthView::Spot> DepthView::onLevel(QPointF widget, double z, int 
 DepthView::Spot DepthView::spotOf(const kit::BoardHit& hit) const {
     const level::Kit& now = *kit();
     const level::Level& level = *m_picture.level;
-    const level::PlacedPiece& placed = level.pieces[hit.placed];
     const CellSize cell = level.cellSize;
+    if (const level::Solid* solid = kit::findSolid(level, hit.id)) {
+        // A little within, as faces lie on the solid's border.
+        const auto within = [](double at, const Rational& start, const Rational& size) {
+            const double low = start.toDouble();
+            return std::clamp(at, low + 0.01, low + size.toDouble() - 0.01);
+        };
+        return {{within(hit.at.x / exact(now.width).toDouble(), solid->x, solid->width) *
+                     cell.width,
+                 within(hit.at.y / exact(now.depth).toDouble(), solid->y, solid->depth) *
+                     cell.height},
+                solid->storey,
+                hit.at.z};
+    }
+    const level::PlacedPiece& placed = level.pieces[*hit.placed];
     Spot spot{{}, placed.storey, hit.at.z};
     for (const kit::PlacedCell& each : kit::cellsOf(*now.find(placed.piece), placed)) {
         if (each.cell != hit.cell) continue;
@@ -359,12 +373,16 @@ DepthView::Spot DepthView::spotOf(const kit::BoardHit& hit) const {
     return spot;
 }
 
+/// The picture is of the value that is worked on: indexes of another may mean another piece.
+bool DepthView::showsWhatIsThere() const {
+    const level::Level& now = *m_session.document.level();
+    return m_picture.level && m_picture.level->pieces.isSharedWith(now.pieces) &&
+           m_picture.level->solids.isSharedWith(now.solids);
+}
+
 std::optional<DepthView::Spot> DepthView::onPiece(QPointF widget) const {
     const auto hit = hitAt(widget);
-    // Of the value that is worked on: indexes of another may mean another piece.
-    if (!hit || !m_picture.level->pieces.isSharedWith(m_session.document.level()->pieces))
-        return std::nullopt;
-    return spotOf(*hit);
+    return hit && showsWhatIsThere() ? std::optional(spotOf(*hit)) : std::nullopt;
 }
 
 /// A module where a selected piece is what the tools take.
@@ -375,6 +393,12 @@ std::optional<DepthView::Spot> DepthView::spotOfSelected() {
     const kit::PlacedIndex& index = m_indexes.of(*now, level);
     const CellSize cell = level.cellSize;
     const auto& ids = m_session.workbench.selection().pieces;
+    for (const level::Solid& solid : level.solids)
+        if (std::find(ids.begin(), ids.end(), solid.id) != ids.end())
+            return Spot{{(solid.x + solid.width / Rational(2)).toDouble() * cell.width,
+                         (solid.y + solid.depth / Rational(2)).toDouble() * cell.height},
+                        solid.storey,
+                        0};
     for (const level::PlacedPiece& placed : level.pieces) {
         const level::Piece* piece = now->find(placed.piece);
         if (!piece || std::find(ids.begin(), ids.end(), placed.id) == ids.end()) continue;

@@ -8,6 +8,7 @@
 #include "app/steps/kit/axis_handles.h"
 #include "app/steps/kit/depth_marks.h"
 #include "app/steps/kit/depth_painter.h"
+#include "app/steps/kit/face_pull.h"
 #include "app/steps/kit/view_aslant.h"
 
 class QSlider;
@@ -62,7 +63,7 @@ protected:
     }
 
 private:
-    enum class Gesture { None, Tool, Turn, Move, Frame, Handle, Look };
+    enum class Gesture { None, Tool, Turn, Move, Frame, Handle, Pull, Look };
     /// How a walk is seen.
     enum class WalkLook { Afar, Behind, AtEye };
     /// A place of the level, as the pointer is on it.
@@ -87,6 +88,7 @@ private:
     [[nodiscard]] kit::Point3 placeUnder(QPointF widget) const;
     [[nodiscard]] std::optional<Spot> onLevel(QPointF widget, double z, int storey) const;
     [[nodiscard]] std::optional<Spot> onPiece(QPointF widget) const;
+    [[nodiscard]] bool showsWhatIsThere() const;
     [[nodiscard]] Spot spotOf(const kit::BoardHit& hit) const;
     [[nodiscard]] std::optional<Spot> spotOfSelected();
     void turnBy(const kit::Point3& about, double heading, double pitch);
@@ -101,6 +103,11 @@ private:
     void startMoving();
     void pressTool(QMouseEvent* event);
     void dragHandle(QPointF widget);
+    /// The face of the selected solid that is under the pointer.
+    [[nodiscard]] std::optional<FacePull> faceAt(QPointF widget) const;
+    void dragFace(QPointF widget, Qt::KeyboardModifiers modifiers);
+    void endPull();
+    [[nodiscard]] QString pullWords() const;
     void endFrame(Qt::KeyboardModifiers modifiers);
     void paintPlate(QPainter& painter) const;
     void paintFrame(QPainter& painter) const;
@@ -131,6 +138,8 @@ private:
     Spot m_toolSpot;  ///< that the tool was last at
     AxisHandles::Axis m_axis = AxisHandles::Axis::Across;
     double m_axisStart = 0;
+    std::optional<FacePull> m_pull;
+    Rational m_pulledBy;
     AxisHandles m_heldHandles;
     Spot m_handleSpot;
 

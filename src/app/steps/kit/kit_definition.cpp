@@ -29,10 +29,13 @@ StepDefinition kitDefinition() {
         {"room", QStringLiteral("box"), tr("Room"), tr("drag a room"), makeRoomFilling, false},
         {"close", QStringLiteral("close-off"), tr("Close"), tr("end open ports"), makePortClosing,
          false},
-        {"select", QStringLiteral("select"), tr("Select"), tr("take and move pieces"),
-         makePieceSelecting}};
+        {"select", QStringLiteral("select"), tr("Select"), tr("take and move pieces and solids"),
+         makePieceSelecting},
+        {"solid", QStringLiteral("solid"), tr("Solid"), tr("block out with plain solids"),
+         makeSolidLaying, false}};
     step.keys = {{tr("right button"), tr("remove the piece under the pointer")},
                  {QStringLiteral("Shift"), tr("parts of a module; extend a room")},
+                 {tr("drag a side or face"), tr("pull it, of the solid that is selected")},
                  {tr("Ctrl + click"), tr("take the piece under the pointer in hand")},
                  {QStringLiteral(",  ."), tr("turn what is in hand, or the selection")},
                  {tr("Page up, Page down"), tr("a storey up, down")},

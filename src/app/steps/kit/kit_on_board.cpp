@@ -3,6 +3,7 @@
 
 #include "app/board/board.h"
 #include "app/painting/kit_painter.h"
+#include "app/painting/solid_painter.h"
 #include "app/steps/kit/kit_options.h"
 #include "app/ui/words.h"
 #include "kit/edits.h"
@@ -21,6 +22,8 @@ void KitOnBoard::selectAll() {
     Selection selection;
     for (const PlacedPiece& placed : level().pieces)
         selection.pieces.push_back(placed.id);
+    for (const level::Solid& solid : level().solids)
+        selection.pieces.push_back(solid.id);
     m_session.workbench.select(selection);
 }
 
@@ -31,10 +34,14 @@ void KitOnBoard::turn(level::Turning turning) {
     if (!kit) return;
     const int quarters = turning == level::Turning::QuarterLeft ? -1 : 1;
     const auto& ids = selection().pieces;
-    if (!ids.empty() && m_session.workbench.isInHand("select")) {
+    const bool isSolid = m_session.workbench.isInHand("solid");
+    if (!ids.empty() && (isSolid || m_session.workbench.isInHand("select"))) {
         m_session.document.apply(kit::turn(*kit, level(), ids, quarters));
         return;
     }
+    if (isSolid)
+        return m_session.workbench.change<KitOptions>(
+            [&](KitOptions& o) { o.up = level::turned(o.up, (quarters + 4) & 3); });
     // To the next turn that the piece in hand may have.
     m_session.workbench.change<KitOptions>([&](KitOptions& o) {
         const int former = o.pieceTurn;
@@ -65,7 +72,19 @@ void KitOnBoard::paintTop(QPainter& painter) {
         for (const PlacedPiece& placed : level.pieces)
             if (std::find(ids.begin(), ids.end(), placed.id) != ids.end())
                 outline(placed, theme.accent, 2.5);
+    const PlanPlace place{level.cellSize, view().offset(), view().scale()};
+    for (const level::Solid& solid : level.solids)
+        if (std::find(ids.begin(), ids.end(), solid.id) != ids.end())
+            paintSolidOutline(painter, solid, place, QPen(theme.accent, 2.5));
     const ToolPreview& preview = m_board.toolPreview();
+    for (const level::Solid& solid : preview.solids) {
+        const QColor tone = preview.isErasing ? theme.alarm : theme.accent;
+        painter.setOpacity(0.75);
+        if (!preview.isErasing) paintSolid(painter, kit, solid, place);
+        painter.setOpacity(1);
+        paintSolidOutline(painter, solid, place,
+                          QPen(tone, 2, preview.isErasing ? Qt::DashLine : Qt::SolidLine));
+    }
     for (const PlacedPiece& placed : preview.pieces) {
         const level::Piece* piece = kit.find(placed.piece);
         if (!piece) continue;

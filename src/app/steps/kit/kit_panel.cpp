@@ -1,5 +1,4 @@
 #include <QComboBox>
-#include <QDoubleSpinBox>
 #include <QFileDialog>
 #include <QLabel>
 #include <QLineEdit>
@@ -8,6 +7,7 @@
 
 #include "app/painting/kit_painter.h"
 #include "app/steps/kit/kit_sections.h"
+#include "app/steps/kit/units_box.h"
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
 #include "app/ui/margin_row.h"
@@ -15,6 +15,7 @@
 #include "app/ui/words.h"
 #include "kit/laying.h"
 #include "kit/pieces.h"
+#include "kit/solid_fill.h"
 #include "level/level_edits.h"
 #include "level/sketch_edits.h"
 
@@ -66,11 +67,17 @@ private:
 
     void addSelected() {
         const PlacedPiece* first = placed(m_ids.front());
+        if (m_ids.size() == 1 && kit::findSolid(*m_session.document.level(), m_ids.front())) {
+            auto* solid = makeSolidSection(m_session, m_ids.front(), this);
+            m_refreshers << [solid] { solid->refresh(); };
+            m_column->addWidget(solid);
+            return;
+        }
         const Piece* piece = kit() && first ? kit()->find(first->piece) : nullptr;
-        if (!piece) return;
+        if (!piece && m_ids.size() < 2) return;
         const bool isOne = m_ids.size() == 1;
         auto* section =
-            new MarginSection(isOne ? QString::fromStdString(piece->title) : tr("Selection"),
+            new MarginSection(isOne && piece ? QString::fromStdString(piece->title) : tr("Selection"),
                               isOne ? QString::number(first->id)
                                     : counted(qsizetype(m_ids.size()), tr("piece"), tr("pieces")),
                               this);
@@ -114,6 +121,9 @@ private:
         });
         grid->add(tr("Close its ports"), "piece-close", section, [this, apply] {
             apply(kit::closePorts(*kit(), *m_session.document.level(), m_ids));
+        });
+        grid->add(tr("Fill with pieces"), "pieces-fill", section, [this, apply] {
+            apply(kit::fillWithPieces(*kit(), *m_session.document.level(), m_ids));
         });
         grid->add(tr("Choose variants"), "piece-variants", section, [this] {
             m_session.document.apply(kit::chooseVariants(*kit(), *m_session.document.level(), m_ids,
@@ -202,7 +212,8 @@ private:
                 using enum kit::FaultSort;
                 if (fault.sort == OpenPort) ++counts[0];
                 if (fault.sort == PortHeight || fault.sort == PortProfile) ++counts[1];
-                if (fault.sort == Gap || fault.sort == Overlap || fault.sort == Duplicate)
+                if (fault.sort == Gap || fault.sort == Overlap || fault.sort == Duplicate ||
+                    fault.sort == SharedFace)
                     ++counts[2];
                 if (fault.sort == OffModule) ++counts[3];
             }
@@ -305,22 +316,13 @@ private:
     }
     void addNumber(MarginSection* section, const QString& name, const char* id,
                    level::Decimal& (*field)(Kit&)) {
-        auto* box = new QDoubleSpinBox(section);
-        box->setObjectName(QLatin1String(id));
-        box->setDecimals(3);
-        box->setRange(0, 1000);
-        box->setSingleStep(0.1);
-        box->setSuffix(tr(" units"));
-        box->setKeyboardTracking(false);
-        box->setFixedWidth(110);
-        connect(box, &QDoubleSpinBox::valueChanged, this, [this, field](double value) {
-            changeKit([&](Kit& k) { field(k) = {std::llround(value * 1000)}; });
+        auto* box = makeUnitsBox(QLatin1String(id), 0, 1000, section, [this, field](auto value) {
+            changeKit([&](Kit& k) { field(k) = value; });
         });
         m_refreshers << [this, box, field] {
-            if (!kit() || box->hasFocus()) return;
+            if (!kit()) return;
             Kit copy = *kit();
-            const QSignalBlocker blocker(box);
-            box->setValue(double(field(copy).thousandths) / 1000);
+            showUnits(box, field(copy));
         };
         section->addControl(name, box);
     }

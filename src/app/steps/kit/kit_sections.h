@@ -7,6 +7,8 @@ namespace rook::app {
 
 [[nodiscard]] MarginPanel* makeKitPanel(Session& session, QWidget* parent);
 
+/// The solid of that id.
+[[nodiscard]] PanelSection* makeSolidSection(Session& session, int id, QWidget* parent);
 /// The piece of the kit that is in hand: blocks, walls, ports, or a model.
 [[nodiscard]] PanelSection* makePieceSection(Session& session, QWidget* parent);
 /// As if that file were chosen there for import.

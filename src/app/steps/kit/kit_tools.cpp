@@ -2,10 +2,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <set>
 
-#include "app/painting/kit_painter.h"
-#include "app/steps/kit/kit_options.h"
+#include "app/steps/kit/kit_tool_base.h"
 #include "app/ui/words.h"
 #include "kit/laying.h"
 #include "level/names.h"
@@ -18,37 +16,6 @@ using level::Piece;
 using level::PlacedPiece;
 
 constexpr double reachModules = 1.4;
-
-const level::Kit* kitOf(const ToolInput& input) {
-    return input.project->kitOf(*input.level);
-}
-
-const PlacedPiece* pieceUnder(const ToolInput& input) {
-    if (!input.placed) return nullptr;
-    const auto& tenants = input.placed->at({input.cell, input.storey});
-    return tenants.empty() ? nullptr : &input.level->pieces[tenants.back().placed];
-}
-
-QString nameOf(const ToolInput& input, const PlacedPiece& placed) {
-    const Piece* piece = kitOf(input)->find(placed.piece);
-    return QString::fromStdString(piece ? piece->title : placed.piece) + u' ' +
-           QString::number(placed.id);
-}
-
-ToolOutcome refused(const Error& error) {
-    return {{}, {}, {}, error, false};
-}
-
-ToolOutcome done(const Result<level::LevelEdit>& edit) {
-    if (!edit) return refused(edit.error());
-    return {*edit, {}, {}, {}, true};
-}
-
-/// A level may name a kit that the project does not have.
-Error noKit(const ToolInput& input) {
-    return {ErrorKind::BadReference, "The project has no kit " + input.level->kit,
-            input.level->title, "Choose a kit in the margin"};
-}
 
 /// What rooms are floored with: a module without walls that is open to all sides; `wished` if it is
 /// such a piece.
@@ -65,64 +32,6 @@ const Piece* floorOf(const level::Kit& kit, const std::string& wished) {
         if (isFloor(each)) return &each;
     return nullptr;
 }
-
-/// What all tools of a kit board do alike: the right button deletes, Ctrl picks.
-class KitTool : public Tool {
-public:
-    ToolOutcome press(const ToolInput& input) override {
-        m_isResting = true;
-        if (!input.placed) return refused(noKit(input));
-        m_start = input.cell;
-        m_startPx = input.px;
-        const PlacedPiece* under = pieceUnder(input);
-        m_isResting = input.isErasing || input.isPicking;
-        if (input.isErasing && under)
-            return done(kit::remove(*kitOf(input), *input.level, {under->id}));
-        if (input.isPicking && under) {
-            ToolOutcome outcome;
-            outcome.change<KitOptions>(input, [&](KitOptions& o) {
-                o.piece = under->piece;
-                o.pieceTurn = under->turn;
-            });
-            return outcome;
-        }
-        if (m_isResting) return {};
-        return begin(input);
-    }
-    ToolOutcome drag(const ToolInput& input) override {
-        return m_isResting || !input.placed ? ToolOutcome() : go(input);
-    }
-    ToolOutcome release(const ToolInput& input) override {
-        if (std::exchange(m_isResting, true) || !input.placed) return {};
-        ToolOutcome outcome = end(input);
-        m_preview = {};
-        return outcome;
-    }
-    void cancel() override {
-        m_isResting = true;
-        m_preview = {};
-    }
-    void hover(const ToolInput& input) final {
-        m_preview = {};
-        if (input.placed)
-            point(input);
-        else
-            m_preview.label = told(noKit(input).what);
-    }
-    const ToolPreview& preview() const override { return m_preview; }
-
-protected:
-    /// The pointer moves with no button down; the preview is empty.
-    virtual void point(const ToolInput& input) = 0;
-    virtual ToolOutcome begin(const ToolInput& input) { return go(input); }
-    virtual ToolOutcome go(const ToolInput& input) = 0;
-    virtual ToolOutcome end(const ToolInput& input) = 0;
-
-    CellPoint m_start;
-    PxPoint m_startPx;
-    bool m_isResting = true;
-    ToolPreview m_preview;
-};
 
 /// One where it joins, a row by a drag.
 class PiecePlacing final : public KitTool {
@@ -314,7 +223,7 @@ public:
         }
         const auto edit = kit::closePorts(*kitOf(input), *input.level, {under->id});
         if (!edit) {
-            m_preview.label = tr("%1 has nothing to close").arg(nameOf(input, *under));
+            m_preview.label = tr("%1 has nothing to close").arg(nameOf(input, {under->id, under, nullptr}));
             return;
         }
         for (std::size_t i = input.level->pieces.size(); i < edit->level.pieces.size(); ++i)
@@ -331,86 +240,6 @@ private:
     }
 };
 
-/// Takes pieces, and moves them by whole modules.
-class PieceSelecting final : public KitTool {
-public:
-    void point(const ToolInput& input) override {
-        if (const PlacedPiece* under = pieceUnder(input)) {
-            m_preview.label = nameOf(input, *under);
-            m_preview.cursor = isSelected(input, under->id) ? Qt::SizeAllCursor : Qt::ArrowCursor;
-        }
-    }
-
-private:
-    static bool isSelected(const ToolInput& input, int id) {
-        const auto& ids = input.selection->pieces;
-        return std::find(ids.begin(), ids.end(), id) != ids.end();
-    }
-    ToolOutcome begin(const ToolInput& input) override {
-        const PlacedPiece* under = pieceUnder(input);
-        m_startStorey = input.storey;
-        m_isFraming = !under;
-        if (!under) return {};
-        ToolOutcome outcome;
-        Selection selection = *input.selection;
-        if (input.isStraight && isSelected(input, under->id))
-            std::erase(selection.pieces, under->id);
-        else if (input.isStraight)
-            selection.pieces.push_back(under->id);
-        else if (!isSelected(input, under->id))
-            selection.pieces = {under->id};
-        selection.entities.clear();
-        m_ids = selection.pieces;
-        outcome.selection = selection;
-        return outcome;
-    }
-    ToolOutcome go(const ToolInput& input) override {
-        m_preview = {};
-        if (m_isFraming) {
-            m_preview.frame = CellRect::spanning(m_start, input.cell);
-            m_preview.label = sizeText(*m_preview.frame);
-            return {};
-        }
-        const int dx = input.cell.x - m_start.x;
-        const int dy = input.cell.y - m_start.y;
-        // A storey that is chosen meanwhile is one that they go to.
-        const int storeys = input.storey - m_startStorey;
-        if ((dx == 0 && dy == 0 && storeys == 0) || m_ids.empty()) return {};
-        m_preview.label = storeys == 0
-                              ? tr("move %1, %2 modules").arg(dx).arg(dy)
-                              : tr("move %1, %2 modules, %3 storeys").arg(dx).arg(dy).arg(storeys);
-        auto edit = kit::move(*kitOf(input), *input.level, m_ids, dx, dy, storeys);
-        if (!edit) return refused(edit.error());
-        return {*edit, {}, {}, {}, false};
-    }
-    ToolOutcome end(const ToolInput& input) override {
-        if (!m_isFraming) {
-            ToolOutcome outcome = go(input);
-            outcome.isDone = outcome.edit.has_value();
-            return outcome;
-        }
-        ToolOutcome outcome;
-        Selection selection;
-        if (input.isStraight) selection.pieces = input.selection->pieces;
-        const CellRect frame = CellRect::spanning(m_start, input.cell);
-        for (const PlacedPiece& placed : input.level->pieces) {
-            const Piece* piece = kitOf(input)->find(placed.piece);
-            const bool isHere = piece && placed.storey <= input.storey &&
-                                input.storey < placed.storey + piece->storeys();
-            if (isHere && kit::boundsOf(*piece, placed).overlaps(frame) &&
-                std::find(selection.pieces.begin(), selection.pieces.end(), placed.id) ==
-                    selection.pieces.end())
-                selection.pieces.push_back(placed.id);
-        }
-        outcome.selection = selection;
-        return outcome;
-    }
-
-    bool m_isFraming = false;
-    int m_startStorey = 0;
-    std::vector<int> m_ids;
-};
-
 }  // namespace
 
 std::unique_ptr<Tool> makePiecePlacing() {
@@ -424,9 +253,6 @@ std::unique_ptr<Tool> makeRoomFilling() {
 }
 std::unique_ptr<Tool> makePortClosing() {
     return std::make_unique<PortClosing>();
-}
-std::unique_ptr<Tool> makePieceSelecting() {
-    return std::make_unique<PieceSelecting>();
 }
 
 }  // namespace rook::app

@@ -10,5 +10,6 @@ namespace rook::app {
 [[nodiscard]] std::unique_ptr<Tool> makeRoomFilling();
 [[nodiscard]] std::unique_ptr<Tool> makePortClosing();
 [[nodiscard]] std::unique_ptr<Tool> makePieceSelecting();
+[[nodiscard]] std::unique_ptr<Tool> makeSolidLaying();
 
 }  // namespace rook::app

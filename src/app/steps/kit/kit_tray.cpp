@@ -1,9 +1,15 @@
 #include "app/steps/kit/kit_tray.h"
+#include <QLabel>
 #include <QPainter>
+#include <QSpinBox>
+#include <algorithm>
 
 #include "app/painting/kit_painter.h"
+#include "app/painting/solid_painter.h"
 #include "app/steps/kit/kit_options.h"
+#include "app/steps/kit/units_box.h"
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
@@ -16,8 +22,13 @@ class KitTray final : public TrayParts {
 public:
     using TrayParts::TrayParts;
     void fill() override {
-        addCards(addCardRow());
+        const bool areSolids = m_session.workbench.isInHand("solid");
+        if (areSolids)
+            addSolids(addCardRow());
+        else
+            addCards(addCardRow());
         auto* grid = addOptionGrid(wide);
+        if (areSolids) return addSolidOptions(grid);
         addSearch(grid);
         addOptions(grid);
     }
@@ -57,6 +68,156 @@ private:
                 });
             m_refreshers << [card] { card->update(); };
         }
+    }
+    void addSolids(QHBoxLayout* row) {
+        struct Each {
+            SolidCard card;
+            const char* id;
+            QString title, word;
+        };
+        const Each all[] = {
+            {SolidCard::Box, "box", tr("Box"), tr("full")},
+            {SolidCard::Room, "room", tr("Room"), tr("walls, ceiling")},
+            {SolidCard::Wedge, "wedge", tr("Wedge"), tr("a slope")},
+            {SolidCard::Stairs, "stairs", tr("Stairs"), tr("step by step")},
+            {SolidCard::Round, "round", tr("Round"), tr("a post, a tower")},
+            {SolidCard::Opening, "opening", tr("Opening"), tr("a door, a hole")}};
+        for (const Each& each : all) {
+            auto* card = new CardButton(
+                each.title, each.word,
+                [this, which = each.card](QPainter& painter, const QRect& box) {
+                    paintCard(painter, box, which);
+                },
+                m_cards);
+            card->setObjectName(QStringLiteral("solid-card-") + QLatin1String(each.id));
+            card->setAccessibleName(each.title);
+            addCard<KitOptions>(
+                row, card, [which = each.card](const auto& o) { return o.card == which; },
+                [which = each.card](auto& o) { o.card = which; });
+            m_refreshers << [card] { card->update(); };
+        }
+    }
+    /// The solid in small, as the plan shows it.
+    void paintCard(QPainter& painter, const QRect& box, SolidCard which) const {
+        const level::Kit* kit = m_session.document.project().kitOf(*m_session.document.level());
+        if (!kit) return;
+        constexpr level::SolidSort sorts[] = {level::SolidSort::Box,    level::SolidSort::Box,
+                                              level::SolidSort::Wedge,  level::SolidSort::Stairs,
+                                              level::SolidSort::Round,  level::SolidSort::Box};
+        level::Solid solid;
+        solid.sort = sorts[int(which)];
+        solid.height = kit->storey;
+        solid.up = m_session.workbench.options<KitOptions>().up;
+        solid.steps = 5;
+        if (which == SolidCard::Room || which == SolidCard::Opening) {
+            solid.wall = {kit->width.thousandths / 10};
+            if (which == SolidCard::Opening) {
+                level::Opening door;
+                door.x = Rational(5, 8);
+                door.y = Rational(1, 4);
+                door.width = Rational(1, 2);
+                door.depth = Rational(1, 2);
+                door.height = kit->storey;
+                solid.openings.edit([&](auto& openings) { openings.push_back(door); });
+            }
+        }
+        const QRectF inner = QRectF(box).adjusted(8, 8, -8, -8);
+        const double size = std::min(inner.width(), inner.height());
+        paintSolid(painter, *kit, solid,
+                   {{32, 32}, QPointF(size / 2, size / 2) - inner.center(), size / 32});
+    }
+    /// Shows a widget for some of the cards alone.
+    void showFor(QWidget* widget, std::initializer_list<SolidCard> cards) {
+        m_refreshers << [this, widget, of = std::vector<SolidCard>(cards)] {
+            const SolidCard now = m_session.workbench.options<KitOptions>().card;
+            widget->setVisible(std::find(of.begin(), of.end(), now) != of.end());
+        };
+    }
+    void addNamed(QHBoxLayout* row, const QString& words, QAbstractSpinBox* box,
+                  std::initializer_list<SolidCard> cards) {
+        auto* label = new QLabel(words, m_options);
+        box->setAccessibleName(words);
+        label->setBuddy(box);
+        row->addWidget(label);
+        row->addWidget(box);
+        showFor(label, cards);
+        showFor(box, cards);
+    }
+    void addUnits(QHBoxLayout* row, const char* name, const QString& words, double low,
+                  level::Decimal KitOptions::*field, const QString& atLowest,
+                  std::initializer_list<SolidCard> cards) {
+        auto* box =
+            makeUnitsBox(QLatin1String(name), low, 1000, m_options, [this, field](auto value) {
+                m_session.workbench.change<KitOptions>([&](KitOptions& o) { o.*field = value; });
+            });
+        box->setSuffix({});
+        box->setFixedWidth(84);
+        if (!atLowest.isEmpty()) box->setSpecialValueText(atLowest);
+        addNamed(row, words, box, cards);
+        m_refreshers << [this, box, field] {
+            showUnits(box, m_session.workbench.options<KitOptions>().*field);
+        };
+    }
+    void addCount(QHBoxLayout* row, const char* name, const QString& words, int low, int high,
+                  int KitOptions::*field, const QString& atLowest,
+                  std::initializer_list<SolidCard> cards) {
+        auto* box =
+            makeNumberBox(QLatin1String(name), low, high, m_options, [this, field](int value) {
+                m_session.workbench.change<KitOptions>([&](KitOptions& o) { o.*field = value; });
+            });
+        if (!atLowest.isEmpty()) {
+            box->setSpecialValueText(atLowest);
+            box->setFixedWidth(112);
+        }
+        addNamed(row, words, box, cards);
+        m_refreshers << [this, box, field] {
+            showNumber(box, m_session.workbench.options<KitOptions>().*field);
+        };
+    }
+    void addSolidOptions(QGridLayout* grid) {
+        using enum SolidCard;
+        auto* size = addOptionLine(grid, 0, tr("Units"));
+        addUnits(size, "solid-option-door", tr("high"), 0.1, &KitOptions::door, {}, {Opening});
+        addUnits(size, "solid-option-height", tr("high"), 0, &KitOptions::height, tr("a storey"),
+                 {Box, Room, Wedge, Stairs, Round});
+        addUnits(size, "solid-option-base", tr("up"), -1000, &KitOptions::base, {},
+                 {Box, Room, Wedge, Stairs, Round, Opening});
+        size->addStretch();
+        auto* more = addOptionLine(grid, 1, tr("With"));
+        addUnits(more, "solid-option-wall", tr("walls"), 0.01, &KitOptions::wall, {}, {Room});
+        addUnits(more, "solid-option-ceiling", tr("ceiling"), 0, &KitOptions::ceiling, tr("none"),
+                 {Room});
+        addCount(more, "solid-option-steps", tr("steps"), 0, level::maxSteps, &KitOptions::steps,
+                 tr("as the body needs"), {Stairs});
+        addCount(more, "solid-option-sides", tr("sides"), 3, level::maxSides, &KitOptions::sides,
+                 {}, {Round});
+        for (const int parts : {16, 32, 64}) {
+            const QString text = parts == 16   ? tr("a quarter wide")
+                                 : parts == 32 ? tr("half")
+                                               : tr("a module");
+            showFor(addChip<KitOptions>(
+                        more, text, QStringLiteral("door-%1").arg(parts),
+                        [parts](const auto& o) { return o.doorParts == parts; },
+                        [parts](auto& o, bool) { o.doorParts = parts; }),
+                    {Opening});
+        }
+        auto* turns = new QLabel(tr(", and . turn it"), m_options);
+        more->addWidget(turns);
+        showFor(turns, {Wedge});
+        auto* plain = new QLabel(tr("nothing else"), m_options);
+        more->addWidget(plain);
+        showFor(plain, {Box});
+        more->addStretch();
+        auto* words = makeWords({}, m_options);
+        words->setFont(sizedFont(-2));
+        m_refreshers << [this, words] {
+            words->setText(m_session.workbench.options<KitOptions>().card == Opening
+                               ? tr("Click a wall for a door, or drag a hole.")
+                               : tr("Drag. Shift: parts of a module. Pull a side or face of what "
+                                    "is selected."));
+        };
+        grid->addWidget(words, 2, 0, 1, 2);
+        grid->setRowStretch(3, 1);
     }
     void addOptions(QGridLayout* grid) {
         auto* turns = addOptionLine(grid, 1, tr("Turn"));

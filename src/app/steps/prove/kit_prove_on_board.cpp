@@ -16,8 +16,12 @@ void KitProveOnBoard::paintReach(QPainter& painter) {
     const int storey = m_session.workbench.storey();
     for (std::size_t i = 0; i < patches.size(); ++i) {
         if (patches[i].spot.storey != storey || !answer.reach.reached[i]) continue;
-        const CellPoint at = patches[i].spot.at;
-        const QRectF box = view().toWidget(toPx(CellRect{at.x, at.y, 1, 1}, cell));
+        const kit::ExactRect place = patches[i].place();
+        const QPointF corner(place.left.toDouble() * cell.width,
+                             place.top.toDouble() * cell.height);
+        const QPointF end(place.right.toDouble() * cell.width,
+                          place.bottom.toDouble() * cell.height);
+        const QRectF box(view().toWidget(corner), view().toWidget(end));
         QColor wash = answer.reach.trapped[i] ? theme.caution : theme.accent;
         wash.setAlphaF(0.22f);
         painter.fillRect(box, wash);
@@ -25,7 +29,8 @@ void KitProveOnBoard::paintReach(QPainter& painter) {
     }
     // To the module that is pointed at, else to the exit.
     const int pointed = m_board.hasPointer()
-                            ? answer.graph.patchAt({toCell(m_board.pointerPx(), cell), storey})
+                            ? answer.graph.patchUnder(
+                                  kit::inModules(level(), m_board.pointerPx()), storey)
                             : -1;
     std::vector<int> shown;
     if (pointed >= 0) shown = answer.reach.wayTo(pointed);
@@ -40,8 +45,8 @@ void KitProveOnBoard::paintReach(QPainter& painter) {
             painter.setPen(
                 QPen(theme.plum, isHere ? 2.4 : 1.2, isHere ? Qt::SolidLine : Qt::DotLine));
             const auto middle = [&](const kit::Patch& patch) {
-                return view().toWidget(QPointF((patch.spot.at.x + 0.5) * cell.width,
-                                               (patch.spot.at.y + 0.5) * cell.height));
+                const auto [x, y] = patch.middle();
+                return view().toWidget(QPointF(x * cell.width, y * cell.height));
             };
             painter.drawLine(middle(a), middle(b));
         }
