@@ -5,6 +5,7 @@
 #include <set>
 
 #include "kit/joins.h"
+#include "kit/laying_detail.h"
 
 namespace rook::kit {
 
@@ -13,22 +14,6 @@ using level::Level;
 using level::LevelEdit;
 using level::Port;
 
-namespace {
-
-unsigned bitOf(Side side) {
-    return 1u << static_cast<int>(side);
-}
-
-/// A piece of one flat module in one turn: which sides have ports, which walls.
-struct Tile {
-    const Piece* piece = nullptr;
-    int turn = 0;
-    unsigned ports = 0;
-    unsigned walls = 0;
-};
-
-/// All pieces of one module whose ports have one of the profiles and lie on the ground, turned in
-/// every way that they may.
 std::vector<Tile> tilesOf(const Kit& kit, const std::set<std::string>& profiles) {
     std::vector<Tile> tiles;
     for (const Piece& piece : kit.pieces) {
@@ -59,15 +44,12 @@ std::set<std::string> allProfiles(const Kit& kit) {
     return all;
 }
 
-/// The profile of the port on a side of a turned tile; empty if there is none.
 std::string profileOn(const Tile& tile, Side side) {
     for (const Port& port : tile.piece->ports)
         if (turned(port.side, tile.turn) == side) return port.profile;
     return {};
 }
 
-/// A tile like `former`, but with doors to those sides, of one of the profiles: a wall of a room
-/// becomes a door frame.
 const Tile* withDoors(const std::vector<Tile>& tiles, const Tile& former, unsigned doors,
                       const std::set<std::string>& profiles) {
     for (const Tile& tile : tiles) {
@@ -81,6 +63,8 @@ const Tile* withDoors(const std::vector<Tile>& tiles, const Tile& former, unsign
     }
     return nullptr;
 }
+
+namespace {
 
 std::string sidesText(unsigned sides) {
     std::string text;
@@ -110,6 +94,8 @@ unsigned lookedInto(const Kit& kit, const PlacedIndex& index, CellPoint at, int 
     return sides;
 }
 
+}  // namespace
+
 PlacedPiece placedTile(const Tile& tile, CellPoint at, int storey) {
     PlacedPiece placed;
     placed.piece = tile.piece->name;
@@ -119,7 +105,6 @@ PlacedPiece placedTile(const Tile& tile, CellPoint at, int storey) {
     return placed;
 }
 
-/// Takes some pieces away and places others, as one step.
 Result<LevelEdit> exchange(const Kit& kit, const Level& level, const std::vector<int>& leaving,
                            std::vector<PlacedPiece> coming, const std::string& name) {
     const LevelEdit removed = remove(kit, level, leaving);
@@ -127,8 +112,6 @@ Result<LevelEdit> exchange(const Kit& kit, const Level& level, const std::vector
     if (edit) edit->touched = edit->touched.united(removed.touched);
     return edit;
 }
-
-}  // namespace
 
 std::vector<PlacedPiece> rowOf(const Piece& piece, CellPoint from, CellPoint to, int storey,
                                int turn) {
@@ -242,8 +225,18 @@ Result<LevelEdit> layPath(const Kit& kit, const Level& level, const Piece& like,
 
 Result<LevelEdit> fillRoom(const Kit& kit, const Level& level, const Piece& like,
                            const level::CellRegion& region, int storey) {
+    return fillRoomWith(kit, level, like, region, storey, {});
+}
+
+Result<LevelEdit> fillRoomWith(const Kit& kit, const Level& level, const Piece& like,
+                               const level::CellRegion& region, int storey,
+                               const std::vector<std::string>& wished) {
     const std::set<std::string> inside = profilesAround(like);
-    const std::vector<Tile> tiles = tilesOf(kit, allProfiles(kit));
+    std::vector<Tile> tiles = tilesOf(kit, allProfiles(kit));
+    std::stable_partition(tiles.begin(), tiles.end(), [&](const Tile& tile) {
+        return tile.piece == &like ||
+               std::find(wished.begin(), wished.end(), tile.piece->name) != wished.end();
+    });
     const PlacedIndex index(kit, level);
     std::vector<CellPoint> cells;
     std::set<std::size_t> leaving;

@@ -50,6 +50,9 @@ struct RoomWish {
                                                        const Piece& like, const Piece& floor,
                                                        int width);
 
+/// What paths are laid of, where no piece is wished: the first of one module that leads straight on
+/// and has another profile than floors; null if there is none.
+[[nodiscard]] const Piece* hallOf(const Kit& kit);
 /// What rooms of a kit can be floored, walled and covered with: pieces of one module with no wall,
 /// one, or two that meet, and ports of one profile to all other sides.
 enum class RoomPart { Floor, Wall, Corner, Ceiling };

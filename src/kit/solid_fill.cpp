@@ -5,6 +5,8 @@
 #include <numeric>
 #include <set>
 
+#include "kit/laying_detail.h"
+
 namespace rook::kit {
 
 using level::Level;
@@ -13,10 +15,6 @@ using level::Opening;
 using level::SurfaceSort;
 
 namespace {
-
-unsigned bitOf(Side side) {
-    return 1u << static_cast<int>(side);
-}
 
 /// What a piece has to be in a module of a storey.
 struct Wanted {

@@ -13,6 +13,7 @@
 #include "file/model_file.h"
 #include "kit/edits.h"
 #include "kit/pieces.h"
+#include "kit/solid_edits.h"
 
 namespace rook::depth_window_test {
 
@@ -32,6 +33,7 @@ private slots:
     void keys_turn_andCorners_goRound();
     void rose_looksFromEachPlace();
     void frame_selects_andHandlesMove();
+    void face_isPulled_byModulesAndUnits();
     void cut_showsWhatLiesBelow();
     void picture_showsWhatIsPointedAt_andIsShadedInCorners();
     void model_keepsItsMaterials();
@@ -266,6 +268,37 @@ void DepthWindowTest::frame_selects_andHandlesMove() {
     // A click beside all takes nothing.
     click(QPoint(view().width() / 2, view().height() - 60));
     QVERIFY(session().workbench.selection().pieces.empty());
+}
+
+void DepthWindowTest::face_isPulled_byModulesAndUnits() {
+    const level::Kit& kit = *session().document.project().kitOf(level());
+    level::Solid box;
+    box.x = 6;
+    box.y = 6;
+    box.width = 2;
+    box.depth = 2;
+    box.height = {2000};
+    const auto placed = kit::placeSolid(kit, level(), box);
+    QVERIFY(placed.has_value());
+    session().document.apply(placed->edit);
+    session().workbench.chooseTool("select");
+    QVERIFY(settle());
+    // A click takes it; then its faces are what is dragged.
+    click(on(7, 7, 2));
+    QCOMPARE(session().workbench.selection().pieces, placed->copies);
+    drag(on(6.3, 7.7, 2), on(6.3, 7.7, 3));
+    QCOMPARE(level().solids[0].height.thousandths, 3000);
+    session().document.undo();
+    QVERIFY(settle());
+    const auto faces = view().camera().forward();
+    // The side that looks to the eye.
+    const bool looksRight = faces.x < 0;
+    const double edge = looksRight ? 8 : 6;
+    drag(on(edge, 7.3, 1), on(edge + (looksRight ? 2 : -2), 7.3, 1));
+    QCOMPARE(level().solids[0].width, Rational(4));
+    QCOMPARE(level().solids[0].x, Rational(looksRight ? 6 : 4));
+    session().document.undo();
+    QCOMPARE(level().solids[0].width, Rational(2));
 }
 
 void DepthWindowTest::cut_showsWhatLiesBelow() {

@@ -37,6 +37,8 @@ private slots:
     void row_isDragged_asOneUndo();
     void selection_isMoved_turned_copied_andDeletedByKeys();
     void shift_placesAtAFraction_andSetStraightMends();
+    void room_isLaidByNumber_andItsWallOpenedByAClick();
+    void path_findsItsWay_withShift();
     void ports_areClosed_byClick_andAll();
     void storeys_goUpAndDown_byKeys();
     void axon_placesAndPicks_asThePlan();
@@ -198,6 +200,43 @@ void KitWindowTest::shift_placesAtAFraction_andSetStraightMends() {
     QVERIFY(part<QLabel>("fit-open"));
     press("straight-all");
     QVERIFY(level().pieces[0].offX.isZero());
+}
+
+void KitWindowTest::room_isLaidByNumber_andItsWallOpenedByAClick() {
+    session().workbench.chooseTool("room");
+    part<QSpinBox>("room-width")->setValue(5);
+    part<QSpinBox>("room-depth")->setValue(3);
+    choose("room-ceiling", 1);
+    board().setFocus();
+    click(3, 3);
+    QCOMPARE(level().pieces.size(), std::size_t(30));
+    QCOMPARE(countOf("corner"), 4);
+    QCOMPARE(countOf("boarding"), 15);
+    QCOMPARE(at(3, 3, 1)->piece, std::string("boarding"));
+    // On a wall of it: a door.
+    const QPoint wall = board().view().toWidget(PxPoint{5 * 32 + 16, 3 * 32 + 3}).toPoint();
+    QTest::mouseMove(&board(), wall);
+    QTest::mouseClick(&board(), Qt::LeftButton, {}, wall);
+    QCOMPARE(countOf("frame"), 1);
+    QCOMPARE(at(5, 3)->turn, 0);
+    session().document.undo();
+    session().document.undo();
+    QVERIFY(level().pieces.empty());
+}
+
+void KitWindowTest::path_findsItsWay_withShift() {
+    take("flags");
+    drag({{6, 1}, {6, 8}});  // a row in the way
+    session().workbench.chooseTool("path");
+    board().setFocus();
+    QTest::mousePress(&board(), Qt::LeftButton, Qt::ShiftModifier, module(4, 5));
+    QTest::mouseMove(&board(), module(6, 5));
+    QTest::mouseMove(&board(), module(8, 5));
+    QTest::mouseRelease(&board(), Qt::LeftButton, Qt::ShiftModifier, module(8, 5));
+    // Round the lower end: four to the right, four down and up again.
+    QCOMPARE(level().pieces.size(), std::size_t(8 + 13));
+    QCOMPARE(countOf("bend"), 4);
+    QVERIFY(!at(6, 5) || at(6, 5)->piece == "flags");
 }
 
 void KitWindowTest::ports_areClosed_byClick_andAll() {

@@ -26,6 +26,12 @@ struct KitOptions {
     level::Decimal door{2200};    ///< units that an opening is high
     int doorParts = 32;           ///< sixty-fourths of a module that a door is wide
 
+    int hallWidth = 1;  ///< modules, of paths
+    int roomWidth = 4, roomDepth = 3;  ///< modules, of a room by a click
+    int roomStoreys = 1;
+    std::string wallPiece, cornerPiece;  ///< that rooms are made of; empty: chosen
+    std::string ceilingPiece;             ///< empty: none
+
     /// As that one is.
     void take(const level::Solid& solid) {
         constexpr SolidCard cards[] = {SolidCard::Box, SolidCard::Wedge, SolidCard::Stairs,

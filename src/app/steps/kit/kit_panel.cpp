@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "app/painting/kit_painter.h"
+#include "app/steps/kit/kit_options.h"
 #include "app/steps/kit/kit_sections.h"
 #include "app/steps/kit/units_box.h"
 #include "app/ui/buttons.h"
@@ -13,7 +14,7 @@
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
-#include "kit/laying.h"
+#include "kit/rooms.h"
 #include "kit/pieces.h"
 #include "kit/solid_fill.h"
 #include "level/level_edits.h"
@@ -159,6 +160,19 @@ private:
                                                         dx->value(), dy->value(), up->value()));
             }));
         section->addWide(row);
+        section->addWide(makeButton(
+            tr("Copy there, joined by a hallway"), QStringLiteral("copy-joined"), section,
+            [this, dx, dy] {
+                const int width = m_session.workbench.options<KitOptions>().hallWidth;
+                const auto floors = kit::piecesFor(*kit(), kit::RoomPart::Floor);
+                const Piece* hall = kit::hallOf(*kit());
+                if (floors.empty() || !hall)
+                    return m_session.say(
+                        tr("The kit has no floor of one module, or no piece for paths."));
+                m_session.document.apply(
+                    kit::duplicateJoined(*kit(), *m_session.document.level(), m_ids, dx->value(),
+                                         dy->value(), *hall, *floors.front(), width));
+            }));
     }
 
     void addStoreys() {

@@ -5,7 +5,9 @@
 
 #include "app/steps/kit/kit_tool_base.h"
 #include "app/ui/words.h"
-#include "kit/laying.h"
+#include "kit/audit.h"
+#include "kit/rooms.h"
+#include "kit/walk_graph.h"
 #include "level/names.h"
 
 namespace rook::app {
@@ -20,17 +22,10 @@ constexpr double reachModules = 1.4;
 /// What rooms are floored with: a module without walls that is open to all sides; `wished` if it is
 /// such a piece.
 const Piece* floorOf(const level::Kit& kit, const std::string& wished) {
-    const auto isFloor = [](const Piece& piece) {
-        return piece.cells.size() == 1 && piece.cells[0].walls == 0 && piece.ports.size() == 4 &&
-               std::all_of(piece.ports.begin(), piece.ports.end(), [&](const auto& port) {
-                   return port.profile == piece.ports[0].profile;
-               });
-    };
-    const Piece* piece = kit.find(wished);
-    if (piece && isFloor(*piece)) return piece;
-    for (const Piece& each : kit.pieces)
-        if (isFloor(each)) return &each;
-    return nullptr;
+    const std::vector<const Piece*> floors = kit::piecesFor(kit, kit::RoomPart::Floor);
+    for (const Piece* piece : floors)
+        if (piece->name == wished) return piece;
+    return floors.empty() ? nullptr : floors.front();
 }
 
 /// One where it joins, a row by a drag.
@@ -103,7 +98,7 @@ class PathLaying final : public KitTool {
 public:
     void point(const ToolInput& input) override {
         m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
-        m_preview.label = tr("drag a path");
+        m_preview.label = tr("drag a path; Shift: it finds its way");
     }
 
 private:
@@ -118,17 +113,34 @@ private:
         };
         const Piece* piece = kit.find(input.options->of<KitOptions>().piece);
         if (piece && isPath(*piece)) return piece;
-        for (const Piece& each : kit.pieces)
-            if (isPath(each) && each.ports.size() == 2 &&
-                each.ports[0].side == opposite(each.ports[1].side))
-                return &each;
-        return nullptr;
+        return kit::hallOf(kit);
     }
     ToolOutcome begin(const ToolInput& input) override {
         m_path = {input.cell};
         return go(input);
     }
+    static int widthOf(const ToolInput& input) { return input.options->of<KitOptions>().hallWidth; }
+    static Result<level::LevelEdit> laid(const ToolInput& input, const Piece& piece,
+                                         const std::vector<CellPoint>& path) {
+        const level::Kit& kit = *kitOf(input);
+        const Piece* floor = floorOf(kit, {});
+        return kit::layHallway(kit, *input.level, piece, floor ? *floor : piece, path,
+                               floor ? widthOf(input) : 1, input.storey);
+    }
+    /// Round all that stands there, with Shift.
+    ToolOutcome findWay(const ToolInput& input) {
+        m_preview = {};
+        m_path = kit::wayRound(*input.level, *input.placed, m_start, input.cell, input.storey);
+        if (m_path.empty()) {
+            m_path = {m_start};
+            m_preview.label = tr("no way leads there");
+            m_preview.isRefused = true;
+            return {};
+        }
+        return showPath(input);
+    }
     ToolOutcome go(const ToolInput& input) override {
+        if (input.isStraight) return findWay(input);
         // Steps across and down alone; going back takes away.
         while (m_path.back() != input.cell) {
             const CellPoint last = m_path.back();
@@ -143,14 +155,16 @@ private:
                 m_path.push_back(next);
         }
         m_preview = {};
+        return showPath(input);
+    }
+    ToolOutcome showPath(const ToolInput& input) {
         std::vector<level::CellRun> runs;
         for (const CellPoint at : m_path)
             runs.push_back({at.y, at.x, 1});
         m_preview.region = level::CellRegion(std::move(runs));
         m_preview.label = tr("path of %1 modules").arg(m_path.size());
         if (const Piece* piece = like(input)) {
-            const auto edit =
-                kit::layPath(*kitOf(input), *input.level, *piece, m_path, input.storey);
+            const auto edit = laid(input, *piece, m_path);
             if (!edit) m_preview.label += QStringLiteral(": ") + told(edit.error().what);
         }
         return {};
@@ -161,25 +175,62 @@ private:
             return refused({ErrorKind::NotApplicable, "The kit has no piece for paths",
                             kitOf(input)->title, "Make one with two ports and walls"});
         if (m_path.size() < 2) return {};
-        return done(kit::layPath(*kitOf(input), *input.level, *piece, m_path, input.storey));
+        return done(laid(input, *piece, m_path));
     }
 
     std::vector<CellPoint> m_path;
 };
 
-/// Floors, walls and corners in a rectangle.
+/// Floors, walls and corners in a rectangle; by a click a room by number, or a door in a wall.
 class RoomFilling final : public KitTool {
 public:
     void point(const ToolInput& input) override {
-        m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
-        m_preview.label = tr("drag a room");
+        if (const auto side = wallUnder(input)) {
+            m_preview.region = level::CellRegion(CellRect{input.cell.x, input.cell.y, 1, 1});
+            m_preview.label = tr("open this wall");
+            m_preview.cursor = Qt::PointingHandCursor;
+            return;
+        }
+        const kit::RoomWish wish = wishOf(input);
+        const level::Kit& kit = *kitOf(input);
+        m_preview.frame = CellRect{wish.corner.x, wish.corner.y, wish.width, wish.depth};
+        const auto units = [](const level::Decimal& module, int count) {
+            return told(kit::lengthText(exact(module) * Rational(count)));
+        };
+        m_preview.label = tr("click: %1 modules, %2 × %3 units; drag: any size")
+                              .arg(sizeText(*m_preview.frame), units(kit.width, wish.width),
+                                   units(kit.depth, wish.depth));
     }
 
 private:
     static const Piece* like(const ToolInput& input) {
         return floorOf(*kitOf(input), input.options->of<KitOptions>().piece);
     }
+    static kit::RoomWish wishOf(const ToolInput& input) {
+        const KitOptions& options = input.options->of<KitOptions>();
+        kit::RoomWish wish;
+        wish.corner = input.cell;
+        wish.width = options.roomWidth;
+        wish.depth = options.roomDepth;
+        wish.storeys = options.roomStoreys;
+        wish.storey = input.storey;
+        wish.wall = options.wallPiece;
+        wish.corners = options.cornerPiece;
+        wish.ceiling = options.ceilingPiece;
+        wish.hasCeiling = !options.ceilingPiece.empty();
+        return wish;
+    }
+    static std::optional<level::Side> wallUnder(const ToolInput& input) {
+        return kit::wallNear(*kitOf(input), *input.level, *input.placed,
+                             kit::inModules(*input.level, input.px), input.storey);
+    }
+    ToolOutcome begin(const ToolInput& input) override {
+        m_hasDragged = false;
+        return go(input);
+    }
     ToolOutcome go(const ToolInput& input) override {
+        m_hasDragged = m_hasDragged || input.cell != m_start;
+        if (!m_hasDragged) return {};
         m_preview = {};
         m_preview.frame =
             CellRect::spanning(m_start, input.cell).intersected(input.level->cells.bounds());
@@ -192,13 +243,19 @@ private:
         return {};
     }
     ToolOutcome end(const ToolInput& input) override {
+        const level::Kit& kit = *kitOf(input);
         const Piece* piece = like(input);
         if (!piece)
             return refused({ErrorKind::NotApplicable, "The kit has no floor of one module",
-                            kitOf(input)->title, "Make one with a port on each side"});
+                            kit.title, "Make one with a port on each side"});
+        if (!m_hasDragged && !input.isStraight) {
+            if (const auto side = wallUnder(input))
+                return done(kit::openWall(kit, *input.level, input.cell, *side, input.storey));
+            return done(kit::layRoom(kit, *input.level, *piece, wishOf(input)));
+        }
         const level::CellRegion room = regionOf(input, *piece);
         if (room.isEmpty()) return {};
-        return done(kit::fillRoom(*kitOf(input), *input.level, *piece, room, input.storey));
+        return done(kit::fillRoom(kit, *input.level, *piece, room, input.storey));
     }
     /// With Shift, the rooms that it is drawn over are extended by it.
     [[nodiscard]] level::CellRegion regionOf(const ToolInput& input, const Piece& piece) const {
@@ -210,6 +267,8 @@ private:
                                                  region, input.storey)
                                 : region;
     }
+
+    bool m_hasDragged = false;
 };
 
 /// Ends for the open ports of what is clicked.

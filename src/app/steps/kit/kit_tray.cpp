@@ -1,4 +1,5 @@
 #include "app/steps/kit/kit_tray.h"
+#include <QComboBox>
 #include <QLabel>
 #include <QPainter>
 #include <QSpinBox>
@@ -13,6 +14,7 @@
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
+#include "kit/rooms.h"
 
 namespace rook::app {
 
@@ -29,6 +31,7 @@ public:
             addCards(addCardRow());
         auto* grid = addOptionGrid(wide);
         if (areSolids) return addSolidOptions(grid);
+        if (m_session.workbench.isInHand("room")) return addRoomOptions(grid);
         addSearch(grid);
         addOptions(grid);
     }
@@ -121,7 +124,7 @@ private:
                 solid.openings.edit([&](auto& openings) { openings.push_back(door); });
             }
         }
-        const QRectF inner = QRectF(box).adjusted(8, 8, -8, -8);
+        const QRectF inner = QRectF(box).adjusted(2, 2, -2, -2);
         const double size = std::min(inner.width(), inner.height());
         paintSolid(painter, *kit, solid,
                    {{32, 32}, QPointF(size / 2, size / 2) - inner.center(), size / 32});
@@ -140,6 +143,7 @@ private:
         label->setBuddy(box);
         row->addWidget(label);
         row->addWidget(box);
+        if (cards.size() == 0) return;
         showFor(label, cards);
         showFor(box, cards);
     }
@@ -183,7 +187,7 @@ private:
         addUnits(size, "solid-option-base", tr("up"), -1000, &KitOptions::base, {},
                  {Box, Room, Wedge, Stairs, Round, Opening});
         size->addStretch();
-        auto* more = addOptionLine(grid, 1, tr("With"));
+        auto* more = addOptionLine(grid, 1, tr("More"));
         addUnits(more, "solid-option-wall", tr("walls"), 0.01, &KitOptions::wall, {}, {Room});
         addUnits(more, "solid-option-ceiling", tr("ceiling"), 0, &KitOptions::ceiling, tr("none"),
                  {Room});
@@ -204,7 +208,7 @@ private:
         auto* turns = new QLabel(tr(", and . turn it"), m_options);
         more->addWidget(turns);
         showFor(turns, {Wedge});
-        auto* plain = new QLabel(tr("nothing else"), m_options);
+        auto* plain = new QLabel(tr("full; the margin hollows it"), m_options);
         more->addWidget(plain);
         showFor(plain, {Box});
         more->addStretch();
@@ -219,6 +223,53 @@ private:
         grid->addWidget(words, 2, 0, 1, 2);
         grid->setRowStretch(3, 1);
     }
+    void addCount(QHBoxLayout* row, const char* name, const QString& words, int low, int high,
+                  int KitOptions::*field) {
+        addCount(row, name, words, low, high, field, {}, {});
+    }
+    /// One of the kit's pieces for a part of rooms; the first entry is none of them.
+    void addPart(QHBoxLayout* row, const char* name, const QString& words, kit::RoomPart part,
+                 const QString& nothing, std::string KitOptions::*field) {
+        const level::Kit* kit = m_session.document.project().kitOf(*m_session.document.level());
+        auto* box = new QComboBox(m_options);
+        box->setObjectName(QLatin1String(name));
+        box->setAccessibleName(words);
+        box->setToolTip(words);
+        box->setFixedWidth(112);
+        box->addItem(nothing, QString());
+        if (kit)
+            for (const level::Piece* piece : kit::piecesFor(*kit, part))
+                box->addItem(QString::fromStdString(piece->title),
+                             QString::fromStdString(piece->name));
+        connect(box, &QComboBox::activated, this, [this, box, field](int index) {
+            m_session.workbench.change<KitOptions>(
+                [&](KitOptions& o) { o.*field = box->itemData(index).toString().toStdString(); });
+        });
+        m_refreshers << [this, box, field] {
+            const auto& chosen = m_session.workbench.options<KitOptions>().*field;
+            box->setCurrentIndex(std::max(0, box->findData(QString::fromStdString(chosen))));
+        };
+        row->addWidget(box);
+    }
+    /// A room by number: what a click lays.
+    void addRoomOptions(QGridLayout* grid) {
+        auto* size = addOptionLine(grid, 0, tr("Room"));
+        addCount(size, "room-width", tr("wide"), 1, level::maxPieceModules, &KitOptions::roomWidth);
+        addCount(size, "room-depth", tr("deep"), 1, level::maxPieceModules, &KitOptions::roomDepth);
+        size->addStretch();
+        auto* parts = addOptionLine(grid, 1, tr("Of"));
+        addPart(parts, "room-wall", tr("Walls of rooms"), kit::RoomPart::Wall, tr("any wall"),
+                &KitOptions::wallPiece);
+        addPart(parts, "room-corner", tr("Corners of rooms"), kit::RoomPart::Corner,
+                tr("any corner"), &KitOptions::cornerPiece);
+        parts->addStretch();
+        auto* above = addOptionLine(grid, 2, tr("High"));
+        addCount(above, "room-storeys", tr("storeys"), 1, 8, &KitOptions::roomStoreys);
+        addPart(above, "room-ceiling", tr("Ceiling of rooms"), kit::RoomPart::Ceiling,
+                tr("no ceiling"), &KitOptions::ceilingPiece);
+        above->addStretch();
+        grid->setRowStretch(3, 1);
+    }
     void addOptions(QGridLayout* grid) {
         auto* turns = addOptionLine(grid, 1, tr("Turn"));
         for (int turn = 0; turn < 4; ++turn) {
@@ -229,11 +280,13 @@ private:
             chip->setAccessibleName(tr("Turned by %1 degrees").arg(turn * 90));
             chip->setToolTip(tr("Comma and point turn what is in hand."));
         }
+        if (m_session.workbench.isInHand("path"))
+            addCount(turns, "hall-width", tr("wide"), 1, 8, &KitOptions::hallWidth);
         turns->addStretch();
         const QString hints[] = {
             tr("Drawn to open ports. Shift: parts of a module. Drag: a row."),
-            tr("Drag a path; bends, tees and crossings are chosen."),
-            tr("Drag a room; floors, walls and corners are chosen. Shift extends a room."),
+            tr("Drag a path; bends, tees and crossings are chosen. Shift finds a way round."),
+            QString(),
             tr("Click a piece: its open ports get ends."),
             tr("Click, or drag a frame. Drag moves by whole modules.")};
         auto* words = makeWords(hints[m_session.workbench.toolPlace()] + u' ' +
