@@ -1,9 +1,8 @@
-#include "check/plan.h"
+#include "check/plan_detail.h"
+#include "level/level_kinds.h"
 
 #include <algorithm>
 #include <cmath>
-
-#include "level/parts.h"
 
 namespace rook::check {
 
@@ -26,11 +25,6 @@ PxRect around(PxPoint point, CellSize cell) {
     return {point.x - cell.width, point.y - cell.height, 2 * cell.width + 1, 2 * cell.height + 1};
 }
 
-std::string beadText(const Bead& bead, std::size_t index) {
-    std::string text = "Bead " + std::to_string(index + 1) + " (" + std::string(nameOf(bead.sort));
-    return text + (bead.note.empty() ? ")" : ", " + bead.note + ")");
-}
-
 /// How far apart two rectangles are, px, the larger of both directions; 0 if they overlap.
 int gapBetween(const PxRect& a, const PxRect& b) {
     const int dx = std::max({0, b.x - a.right() + 1, a.x - b.right() + 1});
@@ -38,45 +32,11 @@ int gapBetween(const PxRect& a, const PxRect& b) {
     return std::max(dx, dy);
 }
 
-class PlanCheck {
+constexpr int farthest = 1 << 30;
+
+class CellPlanCheck final : public PlanCheck {
 public:
-    PlanCheck(const level::Project& project, const level::Level& level)
-        : m_project(project), m_level(level) {}
-
-    PlanReport take() { return std::move(m_report); }
-
-    void lookAtRoutes() {
-        for (const Route& route : m_level.sketch.routes) {
-            m_report.routes.push_back({});
-            m_report.routes.back().beads.resize(route.beads.size(), BeadState::NotJudged);
-            if (route.points.size() < 2) {
-                const bool hasPoint = !route.points.empty();
-                add(FindingKind::RouteTooShort,
-                    "Route " + route.name + " has " + (hasPoint ? "one point" : "no point") +
-                        " and leads nowhere",
-                    hasPoint ? PxRect{route.points[0].x, route.points[0].y, 1, 1} : PxRect{});
-            }
-            for (std::size_t i = 0; i < route.points.size(); ++i)
-                if (!m_level.boundsPx().contains(route.points[i]))
-                    add(FindingKind::WayPointOutside,
-                        "Way point " + std::to_string(i + 1) + " of " + route.name +
-                            " lies outside the level",
-                        {route.points[i].x, route.points[i].y, 1, 1});
-        }
-    }
-
-    void lookAtMarks() {
-        for (const level::Leaf& leaf : m_level.sketch.leaves)
-            for (const Mark& mark : leaf.marks)
-                if (mark.isRoom) lookAtRoom(mark);
-        for (const level::Part& part : partsOf(m_project, m_level))
-            lookAtPart(part);
-        const auto& underlay = m_level.sketch.underlay;
-        if (underlay && !underlay->picture.bytes)
-            add(FindingKind::UnderlayMissing, "The underlay " + underlay->path +
-                                                  " cannot be read: put the file back or place "
-                                                  "another picture");
-    }
+    using PlanCheck::PlanCheck;
 
     /// Requires: the query can be answered, and was.
     void followRoutes(const reach::Query& query, const reach::Answer& answer,
@@ -89,12 +49,7 @@ public:
     }
 
 private:
-    void add(FindingKind kind, std::string sentence, PxRect place = {}) {
-        m_report.findings.push_back(
-            {kind, Severity::Doubt, m_level.id, std::move(sentence), {}, place});
-    }
-
-    void lookAtRoom(const Mark& room) {
+    void lookAtRoom(const Mark& room) override {
         const auto cells = cellsOf(room, m_level.cellSize).clipped(m_level.cells.bounds());
         std::int64_t solid = 0;
         for (const level::CellRun& run : cells.runs())
@@ -109,46 +64,6 @@ private:
             toPx(cells.bounds(), m_level.cellSize));
     }
 
-    void lookAtPart(const level::Part& part) {
-        for (const auto& [level, id] : part.places) {
-            const Mark* thing = findMark(m_level.sketch, id);
-            if (!part.match) {
-                add(FindingKind::ThingToMake,
-                    part.name + " is on the plan, and nothing in the project stands for it",
-                    boundsOf(*thing));
-                return;  // said once a part
-            }
-            if (isStoodFor(m_project, m_level, *thing, *part.match)) continue;
-            add(FindingKind::ThingNotPlaced,
-                part.name + " is on the plan here, and no " + matchText(m_project, *part.match) +
-                    " stands here",
-                boundsOf(*thing));
-        }
-    }
-
-    /// What the route leads to: a goal within two cells of its end, the nearest first; the main
-    /// route else leads to the nearest exit; any other to its end.
-    void findGoal(std::size_t index, const reach::Query& query) {
-        const Route& route = m_level.sketch.routes[index];
-        RouteReport& report = m_report.routes[index];
-        const PxPoint end = route.points.back();
-        const PxRect there{end.x, end.y, 1, 1};
-        report.goal = around(end, m_level.cellSize);
-        int nearest = 2 * std::max(m_level.cellSize.width, m_level.cellSize.height) + 1;
-        for (const bool isExitWanted : {false, true}) {
-            if (isExitWanted && (index > 0 || !report.goalName.empty())) break;
-            if (isExitWanted) nearest = farthest;
-            for (const reach::Goal& goal : query.goals) {
-                if (isExitWanted && goal.role != level::Role::Exit) continue;
-                const int gap = gapBetween(there, goal.box);
-                if (gap >= nearest) continue;
-                nearest = gap;
-                report.goal = goal.box;
-                report.goalName = goal.id;
-            }
-        }
-    }
-
     /// False if the work was cancelled.
     bool note(reach::Completion completion) {
         m_report.isCancelled = m_report.isCancelled || completion == reach::Completion::Cancelled;
@@ -158,7 +73,7 @@ private:
     void followRoute(std::size_t index, const reach::Query& query, const reach::Limits& limits) {
         const Route& route = m_level.sketch.routes[index];
         RouteReport& report = m_report.routes[index];
-        findGoal(index, query);
+        findGoal(index, query.goals);
         std::vector<PxRect> areas;
         for (const PxPoint p : route.points)
             areas.push_back(around(p, m_level.cellSize));
@@ -181,14 +96,7 @@ private:
                     ": none comes nearer than " + cellsText(cells),
                 {route.points[i].x, route.points[i].y, 1, 1});
         }
-        if (report.run) return;
-        const PxPoint end = route.points.back();
-        add(FindingKind::RouteEndMissed,
-            (last == 0
-                 ? "No run along " + route.name
-                 : "After way point " + std::to_string(last) + " no run along " + route.name) +
-                " gets to " + (report.goalName.empty() ? "its end" : report.goalName),
-            {end.x, end.y, 1, 1});
+        if (!report.run) tellEnd(index, last);
     }
 
     void judgeBeads(std::size_t index, const reach::Query& query, const reach::Answer& answer,
@@ -207,18 +115,7 @@ private:
                 state = passes(*report.run, area, query.problem.tables) ? BeadState::Passed
                                                                         : BeadState::LeftOut;
             }
-            const PxPoint at = placeOf(route, bead);
-            if (state == BeadState::Skippable)
-                add(FindingKind::BeadSkippable,
-                    beadText(bead, i) + " can be skipped: " +
-                        (report.goalName.empty() ? "the end of " + route.name : report.goalName) +
-                        " is reached without it",
-                    {at.x, at.y, 1, 1});
-            if (state == BeadState::LeftOut)
-                add(FindingKind::BeadLeftOut,
-                    beadText(bead, i) + " is left out: the proof run along " + route.name +
-                        " does not come by",
-                    {at.x, at.y, 1, 1});
+            tellBead(index, i);
         }
     }
 
@@ -237,14 +134,120 @@ private:
             return area.overlaps({body.x, body.y, tables.bodyWidth, tables.bodyHeight});
         });
     }
-
-    static constexpr int farthest = 1 << 30;
-    const level::Project& m_project;
-    const level::Level& m_level;
-    PlanReport m_report;
 };
 
 }  // namespace
+
+std::string beadText(const Bead& bead, std::size_t index) {
+    std::string text = "Bead " + std::to_string(index + 1) + " (" + std::string(nameOf(bead.sort));
+    return text + (bead.note.empty() ? ")" : ", " + bead.note + ")");
+}
+
+void PlanCheck::add(FindingKind kind, std::string sentence, PxRect place) {
+    m_report.findings.push_back(
+        {kind, Severity::Doubt, m_level.id, std::move(sentence), {}, place});
+}
+
+void PlanCheck::lookAtRoutes() {
+    for (const Route& route : m_level.sketch.routes) {
+        m_report.routes.push_back({});
+        m_report.routes.back().beads.resize(route.beads.size(), BeadState::NotJudged);
+        if (route.points.size() < 2) {
+            const bool hasPoint = !route.points.empty();
+            add(FindingKind::RouteTooShort,
+                "Route " + route.name + " has " + (hasPoint ? "one point" : "no point") +
+                    " and leads nowhere",
+                hasPoint ? PxRect{route.points[0].x, route.points[0].y, 1, 1} : PxRect{});
+        }
+        for (std::size_t i = 0; i < route.points.size(); ++i)
+            if (!m_level.boundsPx().contains(route.points[i]))
+                add(FindingKind::WayPointOutside,
+                    "Way point " + std::to_string(i + 1) + " of " + route.name +
+                        " lies outside the level",
+                    {route.points[i].x, route.points[i].y, 1, 1});
+    }
+}
+
+void PlanCheck::lookAtMarks() {
+    for (const level::Leaf& leaf : m_level.sketch.leaves)
+        for (const Mark& mark : leaf.marks)
+            if (mark.isRoom) lookAtRoom(mark);
+    for (const level::Part& part : partsOf(m_project, m_level))
+        lookAtPart(part);
+    const auto& underlay = m_level.sketch.underlay;
+    if (underlay && !underlay->picture.bytes)
+        add(FindingKind::UnderlayMissing, "The underlay " + underlay->path +
+                                              " cannot be read: put the file back or place "
+                                              "another picture");
+}
+
+void PlanCheck::lookAtPart(const level::Part& part) {
+    for (const auto& [level, id] : part.places) {
+        const Mark* thing = findMark(m_level.sketch, id);
+        if (!part.match) {
+            add(FindingKind::ThingToMake,
+                part.name + " is on the plan, and nothing in the project stands for it",
+                boundsOf(*thing));
+            return;  // said once a part
+        }
+        if (isStoodFor(m_project, m_level, *thing, *part.match)) continue;
+        add(FindingKind::ThingNotPlaced,
+            part.name + " is on the plan here, and no " + matchText(m_project, *part.match) +
+                " stands here",
+            boundsOf(*thing));
+    }
+}
+
+void PlanCheck::findGoal(std::size_t index, const std::vector<reach::Goal>& goals) {
+    const Route& route = m_level.sketch.routes[index];
+    RouteReport& report = m_report.routes[index];
+    const PxPoint end = route.points.back();
+    const PxRect there{end.x, end.y, 1, 1};
+    report.goal = around(end, m_level.cellSize);
+    int nearest = 2 * std::max(m_level.cellSize.width, m_level.cellSize.height) + 1;
+    for (const bool isExitWanted : {false, true}) {
+        if (isExitWanted && (index > 0 || !report.goalName.empty())) break;
+        if (isExitWanted) nearest = farthest;
+        for (const reach::Goal& goal : goals) {
+            if (isExitWanted && goal.role != level::Role::Exit) continue;
+            const int gap = gapBetween(there, goal.box);
+            if (gap >= nearest) continue;
+            nearest = gap;
+            report.goal = goal.box;
+            report.goalName = goal.id;
+        }
+    }
+}
+
+void PlanCheck::tellEnd(std::size_t index, std::size_t last) {
+    const Route& route = m_level.sketch.routes[index];
+    const RouteReport& report = m_report.routes[index];
+    const PxPoint end = route.points.back();
+    add(FindingKind::RouteEndMissed,
+        (last == 0 ? "No run along " + route.name
+                   : "After way point " + std::to_string(last) + " no run along " + route.name) +
+            " gets to " + (report.goalName.empty() ? "its end" : report.goalName),
+        {end.x, end.y, 1, 1});
+}
+
+void PlanCheck::tellBead(std::size_t index, std::size_t i) {
+    const Route& route = m_level.sketch.routes[index];
+    const RouteReport& report = m_report.routes[index];
+    const Bead& bead = route.beads[i];
+    const BeadState state = report.beads[i];
+    const PxPoint at = placeOf(route, bead);
+    if (state == BeadState::Skippable)
+        add(FindingKind::BeadSkippable,
+            beadText(bead, i) + " can be skipped: " +
+                (report.goalName.empty() ? "the end of " + route.name : report.goalName) +
+                " is reached without it",
+            {at.x, at.y, 1, 1});
+    if (state == BeadState::LeftOut)
+        add(FindingKind::BeadLeftOut,
+            beadText(bead, i) + " is left out: the proof run along " + route.name +
+                " does not come by",
+            {at.x, at.y, 1, 1});
+}
 
 bool isObstacle(level::BeadSort sort) {
     return sort != level::BeadSort::Reward && sort != level::BeadSort::Story;
@@ -257,7 +260,10 @@ bool hasPlan(const level::Level& level) {
 PlanReport holdToPlan(const level::Project& project, const level::Level& level,
                       const reach::Query* query, const reach::Answer* answer,
                       const reach::Limits& limits) {
-    PlanCheck check(project, level);
+    const reach::KitAnswer* onKit = answer ? answer->onKit() : nullptr;
+    if (level::traitsOf(level.kind).isOfPieces)
+        return holdKitToPlan(project, level, query, onKit, limits);
+    CellPlanCheck check(project, level);
     check.lookAtRoutes();
     const bool isAnswered = query && answer && query->notSolved.empty() &&
                             answer->onCells().reached.completion == reach::Completion::Complete &&

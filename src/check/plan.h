@@ -24,6 +24,10 @@ struct RouteReport {
     std::vector<reach::Passing> passings;  ///< one a way point; empty if not judged
     std::vector<BeadState> beads;          ///< one a bead
     std::optional<reach::Run> run;         ///< the proof run, along the route as far as any can
+    /// The same on a board of pieces: module by module.
+    std::vector<kit::Spot> way{};
+
+    [[nodiscard]] bool isFollowed() const { return run.has_value() || !way.empty(); }
 };
 
 struct PlanReport {
@@ -37,7 +41,7 @@ struct PlanReport {
 [[nodiscard]] bool hasPlan(const level::Level& level);
 
 /// A way point, or a bead without a region, is passed by a body that ends a tick within one cell of
-/// it. `query` and `answer` are of this very level; null where it could not be asked: then only
+/// it; on a board of pieces, by one that comes to its module, on whatever storey. `query` and `answer` are of this very level; null where it could not be asked: then only
 /// what needs no reach is looked at.
 /// Cost: one solve a way point and a region, each with the limits.
 [[nodiscard]] PlanReport holdToPlan(const level::Project& project, const level::Level& level,

@@ -94,8 +94,7 @@ Result<Report> reportOf(const level::Project& project, const level::Level& level
     }
     report.take(Report::Part::Verdict, std::move(own));
     report.take(Report::Part::Board, boardReport(project, level, answer, opacity).findings);
-    if (wish.holdsToPlan && !level::traitsOf(level.kind).isOfPieces &&
-        !level::traitsOf(level.kind).isOfSlots)
+    if (wish.holdsToPlan && !level::traitsOf(level.kind).isOfSlots)
         report.take(Report::Part::Plan, holdToPlan(project, level, &*query, &*answer).findings);
     return report;
 }

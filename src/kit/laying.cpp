@@ -81,16 +81,20 @@ std::set<std::string> profilesAround(const Piece& piece) {
     return profiles;
 }
 
-/// The sides of a module from which an open port on the ground looks in.
-unsigned lookedInto(const Kit& kit, const PlacedIndex& index, CellPoint at, int storey,
-                    const std::set<std::size_t>& leaving) {
+/// The sides of a module from which an open port on the ground looks in; of those alone that fit
+/// `like`, if there is one.
+unsigned lookedInto(const Kit& kit, const Level& level, const PlacedIndex& index, CellPoint at,
+                    int storey, const std::set<std::size_t>& leaving, const Port* like = nullptr) {
     unsigned sides = 0;
     const Rational ground = exact(kit.storey) * Rational(storey);
     for (const Side side : allSides)
-        for (const auto& other : index.portsOn(edgeOf(at, side)))
-            if (other.port.side == opposite(side) && other.port.height == ground &&
-                !leaving.contains(other.placed))
-                sides |= bitOf(side);
+        for (const auto& other : index.portsOn(edgeOf(at, side))) {
+            if (other.port.side != opposite(side) || other.port.height != ground ||
+                leaving.contains(other.placed))
+                continue;
+            const Piece* theirs = like ? kit.find(level.pieces[other.placed].piece) : nullptr;
+            if (!like || kit.fit(*like, theirs->ports[other.port.port])) sides |= bitOf(side);
+        }
     return sides;
 }
 
@@ -196,7 +200,8 @@ Result<LevelEdit> layPath(const Kit& kit, const Level& level, const Piece& like,
             continue;
         }
         // Where nothing of the path goes on, it joins what looks in.
-        sides |= lookedInto(kit, index, at, storey, leaving);
+        sides |= lookedInto(kit, level, index, at, storey, leaving,
+                             like.ports.empty() ? nullptr : &like.ports.front());
         const auto find = [&](unsigned wanted) {
             return std::find_if(tiles.begin(), tiles.end(), [&](const Tile& tile) {
                 return tile.ports == wanted && (tile.walls & wanted) == 0;
@@ -255,7 +260,7 @@ Result<LevelEdit> fillRoomWith(const Kit& kit, const Level& level, const Piece& 
         unsigned outline = 0;
         for (const Side side : allSides)
             if (!region.contains(beside(at, side))) outline |= bitOf(side);
-        const unsigned openings = outline & lookedInto(kit, around, at, storey, {});
+        const unsigned openings = outline & lookedInto(kit, cleared.level, around, at, storey, {});
         const auto find = [&](unsigned doors) {
             return std::find_if(tiles.begin(), tiles.end(), [&](const Tile& tile) {
                 if (tile.walls != (outline & ~doors) ||

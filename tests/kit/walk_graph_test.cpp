@@ -1,6 +1,7 @@
 /// The walk graph and reach against plain searches.
 
 #include "kit/walk_graph.h"
+#include "kit/way_along.h"
 
 #include <set>
 
@@ -27,6 +28,7 @@ private slots:
     void door_isShutUntilItsKeyIsHeld();
     void trap_isWhereOneCannotFinishFrom();
     void lowCeiling_stopsTheBody();
+    void wayAlong_passesWhatAnyWayCan();
 };
 
 namespace {
@@ -271,6 +273,72 @@ void WalkGraphTest::lowCeiling_stopsTheBody() {
     QVERIFY(!goal(reachIn(project, kit, level), "exit").isReached);
     kit.storey = {2000};
     QVERIFY(goal(reachIn(project, kit, level), "exit").isReached);
+}
+
+/// Sets of patches, one after the other, by the letter; without keys there is nothing to hold.
+void WalkGraphTest::wayAlong_passesWhatAnyWayCan() {
+    const std::uint64_t seed = testing::seedOr(401);
+    const level::Kit kit = smallKit();
+    int passed = 0, found = 0;
+    for (int round = 0; round < 200; ++round) {
+        Random random(seed + static_cast<std::uint64_t>(round));
+        level::Project project;
+        level::Level board = kitBoard(7, 6);
+        for (int i = 0; i < 45; ++i)
+            if (auto edit = kit::place(kit, board,
+                                       {put(random.chance(80) ? "floor" : "ramp",
+                                            random.between(0, 6), random.between(0, 5),
+                                            random.between(0, 3), random.chance(80) ? 0 : 1)},
+                                       "Place"))
+                board = edit->level;
+        const auto start = board.pieces[0];
+        const level::Level level = between(project, board, {start.at, start.storey}, {{0, 0}, 0});
+        const kit::PlacedIndex index(kit, level);
+        const kit::WalkGraph graph(kit, level, index);
+        std::vector<CellPoint> modules;
+        for (int i = random.between(1, 4); i > 0; --i)
+            modules.push_back({random.between(0, 6), random.between(0, 5)});
+        const std::vector<int> goal{
+            random.between(0, static_cast<int>(graph.patches().size()) - 1)};
+        const kit::WayAlong along = kit::wayAlong(project, level, graph, modules, goal);
+        const QByteArray text = "ROOK_SEED=" + QByteArray::number(qulonglong(seed) + round);
+        const auto spread = [&](std::set<int> states) {
+            std::vector<int> open(states.begin(), states.end());
+            while (!open.empty()) {
+                const int at = open.back();
+                open.pop_back();
+                for (const int next : graph.next(at))
+                    if (states.insert(next).second) open.push_back(next);
+            }
+            return states;
+        };
+        std::set<int> states = spread({graph.patchAt({start.at, start.storey})});
+        for (std::size_t i = 0; i < modules.size(); ++i) {
+            std::set<int> there;
+            for (const int patch : states)
+                if (graph.patches()[static_cast<std::size_t>(patch)].spot.at == modules[i])
+                    there.insert(patch);
+            QVERIFY2(along.passed[i] == !there.empty(), text);
+            passed += !there.empty();
+            if (!there.empty()) states = spread(there);
+        }
+        QVERIFY2(along.way.empty() == !states.contains(goal[0]), text);
+        if (along.way.empty()) continue;
+        ++found;
+        // The way is one, and comes by in order.
+        std::size_t next = 0;
+        for (std::size_t i = 0; i < along.way.size(); ++i) {
+            const auto& to = graph.next(i == 0 ? along.way[0] : along.way[i - 1]);
+            if (i > 0) QVERIFY2(std::count(to.begin(), to.end(), along.way[i]), text);
+            while (next < modules.size() &&
+                   (!along.passed[next] ||
+                    graph.patches()[static_cast<std::size_t>(along.way[i])].spot.at ==
+                        modules[next]))
+                ++next;
+        }
+        QVERIFY2(next == modules.size() && along.way.back() == goal[0], text);
+    }
+    QVERIFY(passed > 100 && found > 50);
 }
 
 ROOK_TEST(WalkGraphTest)

@@ -19,34 +19,50 @@ std::optional<kit::Mesh> loadModel(const QString& folder, const level::Piece& pi
     return std::move(*mesh);
 }
 
-KitModels::~KitModels() {
+namespace {
+
+void keep(kit::Mesh&& mesh, kit::Mesh& kept) {
+    kept = std::move(mesh);
+}
+void keep(kit::Mesh&& mesh, kit::MeshCost& kept) {
+    kept = kit::costOf(mesh);
+}
+
+}  // namespace
+
+template <typename Kept>
+ModelsRead<Kept>::~ModelsRead() {
     if (m_isReading) m_reading.waitForFinished();
 }
 
-const std::map<std::string, kit::Mesh>& KitModels::of(const level::Kit& kit,
-                                                      const QString& folder) {
+template <typename Kept>
+const std::map<std::string, Kept>& ModelsRead<Kept>::of(const level::Kit& kit,
+                                                        const QString& folder) {
     if (m_isReading && m_reading.isFinished()) {
         m_isReading = false;
-        if (m_folder == folder) m_meshes.merge(m_reading.takeResult());
+        if (m_folder == folder) m_read.merge(m_reading.takeResult());
     }
-    if (m_isReading) return m_meshes;
+    if (m_isReading) return m_read;
     if (m_folder != folder) {
         m_folder = folder;
-        m_meshes.clear();
+        m_read.clear();
         m_tried.clear();
     }
     std::vector<level::Piece> unread;
     for (const level::Piece& piece : kit.pieces)
         if (!piece.model.empty() && m_tried.insert(piece.model).second) unread.push_back(piece);
-    if (unread.empty()) return m_meshes;
+    if (unread.empty()) return m_read;
     m_isReading = true;
     m_reading = QtConcurrent::run([unread = std::move(unread), folder] {
         Read read;
         for (const level::Piece& piece : unread)
-            if (auto mesh = loadModel(folder, piece)) read[piece.name] = std::move(*mesh);
+            if (auto mesh = loadModel(folder, piece)) keep(std::move(*mesh), read[piece.name]);
         return read;
     });
-    return m_meshes;
+    return m_read;
 }
+
+template class ModelsRead<kit::Mesh>;
+template class ModelsRead<kit::MeshCost>;
 
 }  // namespace rook::app

@@ -8,34 +8,39 @@
 #include <set>
 #include <string>
 
-#include "kit/mesh.h"
+#include "kit/parts_list.h"
 
 namespace rook::app {
 
 /// None where there is none, or it cannot be read.
 [[nodiscard]] std::optional<kit::Mesh> loadModel(const QString& folder, const level::Piece& piece);
 
-/// The models of a kit, each read once, on a worker.
-class KitModels {
+/// What is kept of the models of a kit, each read once, on a worker.
+template <typename Kept>
+class ModelsRead {
 public:
-    KitModels() = default;
-    KitModels(const KitModels&) = delete;
-    KitModels& operator=(const KitModels&) = delete;
-    ~KitModels();
+    using Read = std::map<std::string, Kept>;
+    ModelsRead() = default;
+    ModelsRead(const ModelsRead&) = delete;
+    ModelsRead& operator=(const ModelsRead&) = delete;
+    ~ModelsRead();
     /// Those that are read by now, by the piece's name; pieces without a model have none. Good
     /// until the next call.
-    [[nodiscard]] const std::map<std::string, kit::Mesh>& of(const level::Kit& kit,
-                                                             const QString& folder);
+    [[nodiscard]] const Read& of(const level::Kit& kit, const QString& folder);
     /// Some of the last kit that was asked for are still being read.
     [[nodiscard]] bool isReading() const { return m_isReading; }
 
 private:
-    using Read = std::map<std::string, kit::Mesh>;
     QString m_folder;
-    Read m_meshes;
+    Read m_read;
     std::set<std::string> m_tried;  ///< paths
     QFuture<Read> m_reading;
     bool m_isReading = false;
 };
+
+/// Whole meshes, to be drawn.
+using KitModels = ModelsRead<kit::Mesh>;
+/// What they cost alone.
+using ModelCosts = ModelsRead<kit::MeshCost>;
 
 }  // namespace rook::app

@@ -103,6 +103,12 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
     if (cancel && *cancel) return proven;  // nobody looks at it
     if (level::traitsOf(level.kind).isOfPieces || level::traitsOf(level.kind).isOfSlots) {
         // Nothing here is of matter: no looks, no shapes.
+        if (level::traitsOf(level.kind).isOfPieces) {
+            planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
+                project, level, proven->query.get(),
+                proven->query ? &planned->answer : nullptr, {reach::Limits{}.maxBytes, cancel}));
+            planned->report.take(check::Report::Part::Plan, planned->plan->findings);
+        }
         planned->isPlanCurrent = true;
         return planned;
     }

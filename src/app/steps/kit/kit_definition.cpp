@@ -48,7 +48,7 @@ StepDefinition kitDefinition() {
     step.entities = {0.55, false, false, false};
     step.makeTray = makeKitTray;
     step.trayFollowsTool = true;
-    step.makeMargin = makeKitPanel;
+    step.makeMargin = kitPanelMaker();
     step.marginFollows = StepDefinition::MarginFollows::Selection;
     step.makeOnBoard = [](Board& board) { return std::make_unique<KitOnBoard>(board); };
     step.state = stateOfKit;

@@ -5,6 +5,7 @@
 #include <QSpinBox>
 #include <cmath>
 
+#include "app/painting/kit_models.h"
 #include "app/painting/kit_painter.h"
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/kit/kit_sections.h"
@@ -32,13 +33,16 @@ using level::PlacedPiece;
 /// not fit.
 class KitPanel : public MarginPanel {
 public:
-    KitPanel(Session& session, QWidget* parent) : MarginPanel(parent), m_session(session) {
+    KitPanel(Session& session, std::shared_ptr<ModelCosts> costs, QWidget* parent)
+        : MarginPanel(parent), m_session(session) {
         m_column = makeColumn(this);
         m_ids = session.workbench.selection().pieces;
         if (!m_ids.empty()) addSelected();
         addStoreys();
         addFit();
-        addCounts();
+        auto* parts = makePartsSection(session, std::move(costs), this);
+        m_refreshers << [parts] { parts->refresh(); };
+        m_column->addWidget(parts);
         auto* piece = makePieceSection(session, this);
         m_refreshers << [piece] { piece->refresh(); };
         m_column->addWidget(piece);
@@ -256,29 +260,6 @@ private:
             makeWords(tr("Each stands with its place in Prove; F3 goes through."), section));
     }
 
-    void addCounts() {
-        auto* section = new MarginSection(tr("Pieces of this level"), {}, this);
-        section->makeFoldable(QStringLiteral("kit-pieces"), true);
-        m_column->addWidget(section);
-        if (!kit()) return;
-        QList<std::pair<std::string, QLabel*>> labels;
-        for (const Piece& piece : kit()->pieces)
-            labels << std::pair(piece.name, section->addValue(QString::fromStdString(piece.title)));
-        m_refreshers << [this, section, labels] {
-            std::map<std::string, int> uses;
-            for (const PlacedPiece& each : m_session.document.level()->pieces)
-                ++uses[each.piece];
-            section->setNote(tr("%1 placed, %2 different")
-                                 .arg(m_session.document.level()->pieces.size())
-                                 .arg(uses.size()));
-            for (const auto& [name, label] : labels) {
-                const int count = uses[name];
-                label->setText(count == 0 ? tr("never used") : QString::number(count));
-                setTone(label, count == 0 ? currentTheme().quietInk : currentTheme().ink);
-            }
-        };
-    }
-
     void addKit() {
         const Kit* now = kit();
         auto* section = new MarginSection(now ? QString::fromStdString(now->title) : tr("Kit"),
@@ -416,8 +397,11 @@ private:
 
 }  // namespace
 
-MarginPanel* makeKitPanel(Session& session, QWidget* parent) {
-    return new KitPanel(session, parent);
+std::function<MarginPanel*(Session&, QWidget*)> kitPanelMaker() {
+    // Panels come and go; what models cost is read once.
+    return [costs = std::make_shared<ModelCosts>()](Session& session, QWidget* parent) {
+        return new KitPanel(session, costs, parent);
+    };
 }
 
 }  // namespace rook::app

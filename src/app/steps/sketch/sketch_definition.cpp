@@ -18,7 +18,7 @@ StationState stateOfSketch(const Session& session) {
     const auto* plan = proven && proven->isPlanCurrent ? proven->plan.get() : nullptr;
     if (!plan) return {Fill::Half, 0, false};
     if (!plan->findings.empty()) return {Fill::Count, int(plan->findings.size()), false};
-    const bool isFollowed = !plan->routes.empty() && plan->routes[0].run;
+    const bool isFollowed = !plan->routes.empty() && plan->routes[0].isFollowed();
     return {isFollowed ? Fill::Full : Fill::Half, 0, false};
 }
 

@@ -53,23 +53,29 @@ void SketchOnBoard::paintProofRun(QPainter& painter) {
     const auto known = proven();
     const int route = std::max(0, routeInHand(m_session.workbench.options(), level()));
     if (!known || !known->plan || std::size_t(route) >= known->plan->routes.size()) return;
-    const auto& run = known->plan->routes[std::size_t(route)].run;
-    if (!run || !known->isPlanCurrent) return;
-    const auto& tables = known->answer.onCells().tables;
+    const check::RouteReport& report = known->plan->routes[std::size_t(route)];
+    if (!report.isFollowed() || !known->isPlanCurrent) return;
     QPolygonF line;
-    for (const runtime::Body& body : run->bodies)
+    if (report.run) {
+        const auto& tables = known->answer.onCells().tables;
+        for (const runtime::Body& body : report.run->bodies)
+            line << view().toWidget(
+                QPointF(body.x + tables.bodyWidth / 2.0, body.y + tables.bodyHeight / 2.0));
+    }
+    const CellSize cell = level().cellSize;
+    for (const kit::Spot& spot : report.way)
         line << view().toWidget(
-            QPointF(body.x + tables.bodyWidth / 2.0, body.y + tables.bodyHeight / 2.0));
+            QPointF((spot.at.x + 0.5) * cell.width, (spot.at.y + 0.5) * cell.height));
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
     QColor tone = currentTheme().accent;
     tone.setAlphaF(0.85f);
     painter.setPen(QPen(tone, 1.4));
     painter.drawPolyline(line);
-    // A dot each half second tells the pace.
+    // A dot each half second tells the pace; of pieces, one a module.
     painter.setPen(Qt::NoPen);
     painter.setBrush(tone);
-    for (qsizetype i = 0; i < line.size(); i += 30)
+    for (qsizetype i = 0; i < line.size(); i += report.run ? 30 : 1)
         painter.drawEllipse(line[i], 2.4, 2.4);
     painter.restore();
 }

@@ -41,17 +41,13 @@ public:
 
 private:
     [[nodiscard]] static bool followed(const check::PlanReport& plan) {
-        return !plan.routes.empty() && plan.routes[0].run.has_value();
+        return !plan.routes.empty() && plan.routes[0].isFollowed();
     }
     [[nodiscard]] QString sentence(const check::PlanReport* plan, bool isCurrent) const {
         if (sketch().isEmpty())
             return tr(
                 "No plan yet. Draw with the pencil (A), lead the route from start to end "
                 "(S), and hang beads on it for what stands in the way.");
-        if (level::traitsOf(m_session.document.level()->kind).isOfPieces)
-            return tr(
-                "Not judged: a board of pieces is not held to its plan. It lies under the pieces "
-                "in Shape, to be followed by eye.");
         if (level::traitsOf(m_session.document.level()->kind).isOfSlots)
             return tr("Not judged: nobody walks on a board of slots. The plan is for the eye.");
         if (!isCurrent || !plan) return tr("Being looked at …");
@@ -67,6 +63,11 @@ private:
         const auto passed =
             std::count_if(main.passings.begin(), main.passings.end(),
                           [](const reach::Passing& passing) { return passing.isPassed; });
+        if (!main.way.empty())
+            return tr("A way of %1 modules passes %2 of %3 way points of the main route, in order.")
+                .arg(main.way.size())
+                .arg(passed)
+                .arg(main.passings.size());
         return tr("A proof run of %1 s passes %2 of %3 way points of the main route, in order.")
             .arg(main.run->ticks() / 60.0, 0, 'f', 1)
             .arg(passed)
