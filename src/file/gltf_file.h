@@ -28,6 +28,17 @@ public:
     }
     /// How all of it stands: a node over all others, where it is not as it was built.
     void stand(const ModelAxes& axes) { m_axes = axes; }
+    /// What is added from now on is in a scene of its own, which viewers do not show at first.
+    void beginScene(const std::string& name) {
+        m_model.scenes.emplace_back();
+        m_model.scenes.back().name = name;
+        m_scene = m_model.scenes.size() - 1;
+    }
+    /// Back to what viewers show.
+    void endScene() {
+        if (m_model.scenes.back().nodes.empty() && m_scene > 0) m_model.scenes.pop_back();
+        m_scene = 0;
+    }
     /// As binary glTF; nothing can be added then.
     [[nodiscard]] std::string bytes() {
         standAll();
@@ -47,7 +58,7 @@ protected:
     /// A node of the scene, with extras where there are some.
     void addNode(tinygltf::Node node, tinygltf::Value::Object extras) {
         if (!extras.empty()) node.extras = tinygltf::Value(std::move(extras));
-        m_model.scenes[0].nodes.push_back(static_cast<int>(m_model.nodes.size()));
+        m_model.scenes[m_scene].nodes.push_back(static_cast<int>(m_model.nodes.size()));
         m_model.nodes.push_back(std::move(node));
     }
     /// A view of bytes that are appended, on a multiple of four.
@@ -69,10 +80,13 @@ protected:
 
 private:
     void standAll() {
-        auto& nodes = m_model.scenes[0].nodes;
+        for (tinygltf::Scene& scene : m_model.scenes)
+            standOne(scene.nodes, scene.name.empty() ? "level" : scene.name);
+    }
+    void standOne(std::vector<int>& nodes, const std::string& name) {
         if (m_axes == ModelAxes{} || nodes.empty()) return;
         tinygltf::Node root;
-        root.name = "level";
+        root.name = name;
         root.children = nodes;
         // A quarter turn about x brings y to z.
         if (m_axes.isZUp) root.rotation = {std::sqrt(0.5), 0, 0, std::sqrt(0.5)};
@@ -82,6 +96,7 @@ private:
     }
 
     ModelAxes m_axes;
+    std::size_t m_scene = 0;  ///< that nodes are added to
 };
 
 }  // namespace rook::file

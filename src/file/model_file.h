@@ -35,10 +35,11 @@ struct ModelAxes {
 /// A kit level as binary glTF 2.0: one mesh for each piece that is used, one node for each placed
 /// one, at its pivot in units, and one without a mesh for each entity, in the middle of its box,
 /// with what it is as extras. `meshes` holds those of pieces with a model, by the piece's name;
-/// others are built of their blocks. Requires: the project has the level's kit.
+/// others are built of their blocks. With collision, a second scene holds what one collides with:
+/// convex meshes, a node a box, ramp or round. Requires: the project has the level's kit.
 [[nodiscard]] std::string kitLevelGlb(const level::Project& project, const level::Kit& kit,
                                       const level::Level& level,
                                       const std::map<std::string, kit::Mesh>& meshes,
-                                      const ModelAxes& axes = {});
+                                      const ModelAxes& axes = {}, bool hasCollision = false);
 
 }  // namespace rook::file

@@ -223,6 +223,51 @@ void addThing(GltfBuilding& building, const level::Project& project, const level
                      0, std::move(extras));
 }
 
+/// What one collides with, as convex meshes: one node a box, ramp or round; meshes of one size are
+/// shared.
+class CollisionNodes {
+public:
+    CollisionNodes(GltfBuilding& building, const level::Kit& kit)
+        : m_building(building), m_kit(kit), m_material(building.addMaterial("#d85fb0")) {}
+
+    void add(const std::vector<kit::Mass>& masses, const std::string& name) {
+        using tinygltf::Value;
+        int count = 0;
+        for (const kit::Mass& mass : masses) {
+            const int mesh = meshOf(mass);
+            if (mesh < 0) continue;
+            const char* shape = mass.up ? "wedge" : mass.outline.empty() ? "box" : "hull";
+            m_building.addNode(mesh, "collision-" + name + "-" + std::to_string(++count),
+                               {(mass.place.left * exact(m_kit.width)).toDouble(),
+                                mass.from.toDouble(),
+                                (mass.place.top * exact(m_kit.depth)).toDouble()},
+                               0, {{"collision", Value(std::string(shape))}, {"of", Value(name)}});
+        }
+    }
+
+private:
+    int meshOf(const kit::Mass& mass) {
+        const auto text = [](const Rational& value) {
+            return std::to_string(value.top()) + "/" + std::to_string(value.bottom()) + " ";
+        };
+        std::string key = text(mass.place.right - mass.place.left) +
+                          text(mass.place.bottom - mass.place.top) + text(mass.to - mass.from) +
+                          (mass.up ? std::string(nameOf(*mass.up)) : "");
+        // A round has its corners for itself.
+        if (!mass.outline.empty()) key += "round " + std::to_string(m_meshes.size());
+        const auto [found, isNew] = m_meshes.try_emplace(key, -1);
+        if (isNew)
+            found->second = m_building.addMesh(kit::meshOf(kit::facesOf(m_kit, mass)),
+                                               "collision", m_material);
+        return found->second;
+    }
+
+    GltfBuilding& m_building;
+    const level::Kit& m_kit;
+    int m_material;
+    std::map<std::string, int> m_meshes;
+};
+
 }  // namespace
 
 std::string glbOf(const Mesh& mesh, const std::string& name, const std::string& color) {
@@ -234,7 +279,7 @@ std::string glbOf(const Mesh& mesh, const std::string& name, const std::string& 
 
 std::string kitLevelGlb(const level::Project& project, const level::Kit& kit,
                         const level::Level& level, const std::map<std::string, Mesh>& meshes,
-                        const ModelAxes& axes) {
+                        const ModelAxes& axes, bool hasCollision) {
     GltfBuilding building;
     building.stand(axes);
     using tinygltf::Value;
@@ -280,6 +325,17 @@ std::string kitLevelGlb(const level::Project& project, const level::Kit& kit,
                           (exact(kit.storey) * Rational(solid.storey)).toDouble(),
                           (solid.y * exact(kit.depth)).toDouble()},
                          0, {{"sort", Value(std::string(nameOf(solid.sort)))}});
+    }
+    if (hasCollision && (!level.pieces.empty() || !level.solids.empty())) {
+        building.beginScene("collision");
+        CollisionNodes nodes(building, kit);
+        for (const level::PlacedPiece& placed : level.pieces)
+            if (const level::Piece* piece = kit.find(placed.piece))
+                nodes.add(kit::massesOf(kit, *piece, placed),
+                          piece->name + "-" + std::to_string(placed.id));
+        for (const level::Solid& solid : level.solids)
+            nodes.add(kit::massesOf(kit, solid), "solid-" + std::to_string(solid.id));
+        building.endScene();
     }
     for (const level::Entity& entity : level.entities)
         addThing(building, project, kit, level, entity);

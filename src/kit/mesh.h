@@ -27,6 +27,9 @@ struct Face {
 /// Of a solid, units from its corner at the ground of its storey.
 [[nodiscard]] std::vector<Face> facesOf(const Kit& kit, const Solid& solid);
 
+/// Of a mass, units from the upper left corner of its rectangle and its underside.
+[[nodiscard]] std::vector<Face> facesOf(const Kit& kit, const Mass& mass);
+
 /// What solids are drawn and exported in.
 inline constexpr const char* solidColor = "#c2b497";
 

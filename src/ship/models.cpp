@@ -339,7 +339,9 @@ Result<std::string> kitGlb(const Making& making, const Pictures& pictures,
         if (!mesh) return fail(mesh.error());
         meshes[piece.name] = std::move(*mesh);
     }
-    return file::kitLevelGlb(making.project, kit, level, meshes, axesOf(making));
+    const bool hasCollision =
+        making.target.options.collision != level::CollisionForm::None;
+    return file::kitLevelGlb(making.project, kit, level, meshes, axesOf(making), hasCollision);
 }
 
 }  // namespace

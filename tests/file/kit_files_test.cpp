@@ -462,7 +462,8 @@ void KitFilesTest::levelModel_holdsTheEntities() {
 void KitFilesTest::levelModel_passesTheValidator() {
     const auto project = file::openProject(disk(), ROOK_SOURCE_DIR "/demo/lantern-weir");
     const level::Level& level = *project->findLevel({"keepers-quay"});
-    const std::string glb = file::kitLevelGlb(*project, *project->kitOf(level), level, {});
+    const std::string glb =
+        file::kitLevelGlb(*project, *project->kitOf(level), level, {}, {}, true);
     const auto read = file::readModel(disk(), {}, "quay.glb", glb);
     QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
     const QString home = (testing::binaryFolder() + "/npm");

@@ -21,6 +21,7 @@ private slots:
     void badSolids_areOneSentence();
     void bundle_holdsWhatSolidsFill();
     void levelModel_hasANodeASolid();
+    void collision_isASceneOfItsOwn();
 };
 
 namespace {
@@ -133,6 +134,30 @@ void SolidFilesTest::levelModel_hasANodeASolid() {
     for (const Solid& solid : level.solids)
         QCOMPARE(named.contains("solid-" + std::to_string(solid.id)),
                  !kit::massesOf(project.kits[0], solid).empty());
+}
+
+void SolidFilesTest::collision_isASceneOfItsOwn() {
+    const auto [project, level] = boardOf(55);
+    const level::Kit& kit = project.kits[0];
+    std::size_t masses = 0;
+    for (const Solid& solid : level.solids)
+        masses += kit::massesOf(kit, solid).size();
+    for (const auto& placed : level.pieces)
+        masses += kit::massesOf(kit, *kit.find(placed.piece), placed).size();
+    for (const bool isZUp : {false, true}) {
+        const auto json =
+            chunkOf(file::kitLevelGlb(project, kit, level, {}, {isZUp, 1}, true));
+        QCOMPARE(json["scene"].get<int>(), 0);
+        QCOMPARE(json["scenes"].size(), std::size_t(2));
+        QCOMPARE(json["scenes"][1]["name"].get<std::string>(), std::string("collision"));
+        auto nodes = json["scenes"][1]["nodes"];
+        if (isZUp) nodes = json["nodes"][nodes[0].get<std::size_t>()]["children"];
+        QCOMPARE(nodes.size(), masses);
+        for (const auto& number : nodes)
+            QVERIFY(json["nodes"][number.get<std::size_t>()]["extras"].contains("collision"));
+    }
+    // Without it, there is one scene.
+    QCOMPARE(chunkOf(file::kitLevelGlb(project, kit, level, {}))["scenes"].size(), std::size_t(1));
 }
 
 ROOK_TEST(SolidFilesTest)
