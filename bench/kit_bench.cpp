@@ -19,8 +19,9 @@ namespace {
 using namespace rook;
 using namespace rook::app;
 
-/// So many pieces: rooms of floors with halls in between, on as many storeys as it takes.
-level::Project kitProject(int pieces) {
+/// So many pieces: rooms of floors with halls in between, on as many storeys as it takes; and so
+/// many crates on them, half a module wide.
+level::Project kitProject(int pieces, int solids = 0) {
     level::Project project;
     project.name = "Bench";
     project.kits = std::vector<level::Kit>{kit::plainKit("plain", "Plain")};
@@ -43,16 +44,30 @@ level::Project kitProject(int pieces) {
         all.push_back(placed);
     }
     level.pieces = std::move(all);
+    std::vector<level::Solid> crates;
+    for (int i = 0; i < solids; ++i) {
+        level::Solid crate;
+        crate.id = pieces + i + 1;
+        crate.x = Rational(4 * (i % 70) + 1, 4);
+        crate.y = Rational(4 * (i / 70 % 70) + 1, 4);
+        crate.width = crate.depth = Rational(1, 2);
+        crate.height = {500};
+        crates.push_back(crate);
+    }
+    level.solids = std::move(crates);
     project.levels.push_back(std::make_shared<const level::Level>(std::move(level)));
     return project;
 }
 
 void auditOfKit(benchmark::State& state) {
-    const level::Project project = kitProject(int(state.range(0)));
+    const level::Project project = kitProject(int(state.range(0)), int(state.range(1)));
     for (auto _ : state)
         benchmark::DoNotOptimize(kit::auditOf(project.kits[0], *project.levels[0]));
 }
-BENCHMARK(auditOfKit)->Arg(2000)->Arg(20000)->Unit(benchmark::kMillisecond);
+BENCHMARK(auditOfKit)
+    ->ArgsProduct({{2000, 20000}, {0, 2000}})
+    ->ArgNames({"pieces", "solids"})
+    ->Unit(benchmark::kMillisecond);
 
 /// What a pointer meets, each piece of 200 triangles; and by trying each triangle.
 void hitOfKit(benchmark::State& state) {
@@ -104,12 +119,15 @@ void indexOfKit(benchmark::State& state) {
 BENCHMARK(indexOfKit)->Arg(20000)->Unit(benchmark::kMillisecond);
 
 void walkGraphOfKit(benchmark::State& state) {
-    const level::Project project = kitProject(int(state.range(0)));
+    const level::Project project = kitProject(int(state.range(0)), int(state.range(1)));
     const kit::PlacedIndex index(project.kits[0], *project.levels[0]);
     for (auto _ : state)
         benchmark::DoNotOptimize(kit::WalkGraph(project.kits[0], *project.levels[0], index));
 }
-BENCHMARK(walkGraphOfKit)->Arg(20000)->Unit(benchmark::kMillisecond);
+BENCHMARK(walkGraphOfKit)
+    ->ArgsProduct({{20000}, {0, 2000}})
+    ->ArgNames({"pieces", "solids"})
+    ->Unit(benchmark::kMillisecond);
 
 /// Where a piece goes, and its edit: what a click costs besides `indexFollows`.
 void placeInKit(benchmark::State& state) {

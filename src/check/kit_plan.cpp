@@ -48,8 +48,8 @@ private:
         std::vector<CellPoint> modules;
         for (const PxPoint point : route.points)
             modules.push_back(moduleAt(point));
-        const kit::WayAlong along = kit::wayAlong(m_project, m_level, graph(), modules,
-                                                  goalOf(index), m_limits.cancel);
+        const kit::WayAlong along =
+            kit::wayAlong(m_project, m_level, graph(), modules, goalOf(index), m_limits.cancel);
         m_report.isCancelled = m_limits.cancel && m_limits.cancel->load();
         if (!along.isDecided) return;
         report.way = kit::modulesOf(graph(), along.way);
@@ -87,12 +87,12 @@ private:
             BeadState& state = report.beads[i];
             if (bead.region && isObstacle(bead.sort)) {
                 if (!isGoalReached) continue;
-                const kit::KitReach closed = kit::reachOf(m_project, m_level, graph(),
-                                                          m_limits.cancel, bead.region);
+                const kit::KitReach closed =
+                    kit::reachOf(m_project, m_level, graph(), m_limits.cancel, bead.region);
                 m_report.isCancelled = m_limits.cancel && m_limits.cancel->load();
-                state = isReached(closed)                            ? BeadState::Skippable
+                state = isReached(closed)                           ? BeadState::Skippable
                         : closed.isDecided && !m_report.isCancelled ? BeadState::Met
-                                                                     : BeadState::NotDecided;
+                                                                    : BeadState::NotDecided;
             } else if (!report.way.empty()) {
                 const CellPoint at = moduleAt(placeOf(route, bead));
                 const CellRect area = bead.region.value_or(CellRect{at.x, at.y, 1, 1});

@@ -41,9 +41,9 @@ struct PlanReport {
 [[nodiscard]] bool hasPlan(const level::Level& level);
 
 /// A way point, or a bead without a region, is passed by a body that ends a tick within one cell of
-/// it; on a board of pieces, by one that comes to its module, on whatever storey. `query` and `answer` are of this very level; null where it could not be asked: then only
-/// what needs no reach is looked at.
-/// Cost: one solve a way point and a region, each with the limits.
+/// it; on a board of pieces, by one that comes to its module, on whatever storey. `query` and
+/// `answer` are of this very level; null where it could not be asked: then only what needs no reach
+/// is looked at. Cost: one solve a way point and a region, each with the limits.
 [[nodiscard]] PlanReport holdToPlan(const level::Project& project, const level::Level& level,
                                     const reach::Query* query, const reach::Answer* answer,
                                     const reach::Limits& limits = {});

@@ -90,11 +90,10 @@ private:
         const Rational depth = exact(m_kit.depth);
         for (const kit::Mass& mass : masses) {
             const kit::ExactRect& place = mass.place;
-            Json json = {
-                {of, id},
-                {"sort", mass.up ? "ramp" : sorts[static_cast<int>(mass.sort)]},
-                {"from", pointJson(place.left * width, place.top * depth, mass.from)},
-                {"to", pointJson(place.right * width, place.bottom * depth, mass.to)}};
+            Json json = {{of, id},
+                         {"sort", mass.up ? "ramp" : sorts[static_cast<int>(mass.sort)]},
+                         {"from", pointJson(place.left * width, place.top * depth, mass.from)},
+                         {"to", pointJson(place.right * width, place.bottom * depth, mass.to)}};
             if (mass.up) json["up"] = nameOf(*mass.up);
             if (!mass.outline.empty()) {
                 json["outline"] = Json::array();

@@ -237,11 +237,11 @@ public:
             const int mesh = meshOf(mass);
             if (mesh < 0) continue;
             const char* shape = mass.up ? "wedge" : mass.outline.empty() ? "box" : "hull";
-            m_building.addNode(mesh, "collision-" + name + "-" + std::to_string(++count),
-                               {(mass.place.left * exact(m_kit.width)).toDouble(),
-                                mass.from.toDouble(),
-                                (mass.place.top * exact(m_kit.depth)).toDouble()},
-                               0, {{"collision", Value(std::string(shape))}, {"of", Value(name)}});
+            m_building.addNode(
+                mesh, "collision-" + name + "-" + std::to_string(++count),
+                {(mass.place.left * exact(m_kit.width)).toDouble(), mass.from.toDouble(),
+                 (mass.place.top * exact(m_kit.depth)).toDouble()},
+                0, {{"collision", Value(std::string(shape))}, {"of", Value(name)}});
         }
     }
 
@@ -257,8 +257,8 @@ private:
         if (!mass.outline.empty()) key += "round " + std::to_string(m_meshes.size());
         const auto [found, isNew] = m_meshes.try_emplace(key, -1);
         if (isNew)
-            found->second = m_building.addMesh(kit::meshOf(kit::facesOf(m_kit, mass)),
-                                               "collision", m_material);
+            found->second =
+                m_building.addMesh(kit::meshOf(kit::facesOf(m_kit, mass)), "collision", m_material);
         return found->second;
     }
 

@@ -1,4 +1,5 @@
 #include "kit/audit_detail.h"
+#include "kit/surfaces_detail.h"
 
 #include <algorithm>
 #include <set>
@@ -10,10 +11,6 @@ using level::Port;
 using level::SurfaceSort;
 
 namespace {
-
-bool isWalked(SurfaceSort sort) {
-    return sort == SurfaceSort::Flat || sort == SurfaceSort::Ramp || sort == SurfaceSort::Stairs;
-}
 
 /// A part of a module reaches its border on that side.
 bool touchesSide(const ExactRect& part, const ExactRect& module, Side side) {
@@ -265,8 +262,7 @@ private:
         const std::vector<std::uint32_t>& solids = m_solids.at(module);
         return std::any_of(solids.begin(), solids.end(), [&](std::uint32_t number) {
             const Mass& mass = m_solids.masses()[number];
-            return !mass.up && mass.to == height &&
-                   touchesSide(mass.place.common(all), all, side);
+            return !mass.up && mass.to == height && touchesSide(mass.place.common(all), all, side);
         });
     }
     /// The lowest underside of a floor or block above that height in the same module.

@@ -60,8 +60,11 @@ public:
         for (std::size_t i = 0; i < m_level.solids.size(); ++i) {
             const Solid& solid = m_level.solids[i];
             if (const auto flaw = level::flawOf(m_kit, solid)) {
-                m_faults.push_back({FaultSort::SolidFlaw, {solid.id}, boundsOf(solid),
-                                    std::clamp(solid.storey, 0, level::maxStoreys - 1), *flaw});
+                m_faults.push_back({FaultSort::SolidFlaw,
+                                    {solid.id},
+                                    boundsOf(solid),
+                                    std::clamp(solid.storey, 0, level::maxStoreys - 1),
+                                    *flaw});
                 continue;
             }
             check(i);
@@ -100,8 +103,8 @@ private:
         const ExactBox a = aroundAll(own);
         const ExactBox b = aroundAll(theirs);
         const auto add = [&](FaultSort sort, const CellRect& place, std::string sentence) {
-            const int storey = std::max(
-                0, static_cast<int>((max(a.from, b.from) / exact(m_kit.storey)).floor()));
+            const int storey =
+                std::max(0, static_cast<int>((max(a.from, b.from) / exact(m_kit.storey)).floor()));
             m_faults.push_back({sort,
                                 {solid.id, otherId},
                                 place,
@@ -119,14 +122,13 @@ private:
                 hasFace = hasFace || shareFace(first, second);
             }
         if (doOverlap)
-            return add(hasFace ? FaultSort::SharedFace : FaultSort::Overlap, where.modules(),
-                       titleOf(solid) + " and " + otherTitle + " overlap" +
-                           (hasFace ? ", and faces of both lie in one plane, where they flicker"
-                                    : ""));
+            return add(
+                hasFace ? FaultSort::SharedFace : FaultSort::Overlap, where.modules(),
+                titleOf(solid) + " and " + otherTitle + " overlap" +
+                    (hasFace ? ", and faces of both lie in one plane, where they flicker" : ""));
         const auto space = spaceBeside(a, b);
         if (!space || space->modules >= Rational(1, m_kit.fraction)) return;
-        const Rational units =
-            space->modules * exact(space->isAcross ? m_kit.width : m_kit.depth);
+        const Rational units = space->modules * exact(space->isAcross ? m_kit.width : m_kit.depth);
         const ExactRect gap = a.place.common(b.place);
         const ExactRect between{min(gap.left, gap.right), min(gap.top, gap.bottom),
                                 max(gap.left, gap.right), max(gap.top, gap.bottom)};

@@ -171,8 +171,8 @@ std::optional<BoardHit> DepthScene::hit(const Camera& camera, const Ray& ray,
                                             {low, look.cut < m_bounds.high.z});
         if (!found) continue;
         limit = found->t;
-        best = BoardHit{item->id,        item->placed,
-                        found->triangle, item->shape->triangles[found->triangle].cell,
+        best = BoardHit{item->id,          item->placed,
+                        found->triangle,   item->shape->triangles[found->triangle].cell,
                         *start + found->t, below.at(found->t)};
     }
     // What looks up from below the cut sees what is cut away no more.

@@ -25,8 +25,8 @@ struct DepthLook {
 
 /// What a ray comes to.
 struct BoardHit {
-    int id = 0;                          ///< of the piece or solid
-    std::optional<std::size_t> placed{}; ///< of the level's pieces; none of a solid
+    int id = 0;                           ///< of the piece or solid
+    std::optional<std::size_t> placed{};  ///< of the level's pieces; none of a solid
     std::size_t triangle = 0;
     std::uint32_t cell = 0;  ///< of the piece
     double t = 0;

@@ -1,4 +1,4 @@
-#include "kit/edits.h"
+#include "kit/edits_detail.h"
 
 #include <algorithm>
 #include <concepts>
@@ -20,9 +20,8 @@ std::string countText(std::size_t count) {
 
 /// "3 pieces", or "2 things" where solids are among them.
 std::string countText(const Level& level, const std::set<int>& ids) {
-    const bool hasSolids =
-        std::any_of(level.solids.begin(), level.solids.end(),
-                    [&](const Solid& solid) { return ids.contains(solid.id); });
+    const bool hasSolids = std::any_of(level.solids.begin(), level.solids.end(),
+                                       [&](const Solid& solid) { return ids.contains(solid.id); });
     if (!hasSolids) return countText(ids.size());
     return std::to_string(ids.size()) + (ids.size() == 1 ? " thing" : " things");
 }
@@ -41,15 +40,6 @@ Result<void> checkPlace(const Kit& kit, const Level& level, const PlacedPiece& p
     if (placed.storey < 0 || placed.storey + piece->storeys() > level::maxStoreys)
         return fail(ErrorKind::OutOfRange, piece->title + " would lie on no storey", level.title,
                     "Storeys go from 1 to " + std::to_string(level::maxStoreys));
-    return {};
-}
-
-Result<void> checkPlace(const Kit& kit, const Level& level, const Solid& solid) {
-    if (const auto flaw = level::flawOf(kit, solid))
-        return fail(ErrorKind::OutOfRange, *flaw, level.title, "Choose another size");
-    if (!level.cells.bounds().contains(boundsOf(solid)))
-        return fail(ErrorKind::OutOfRange, titleOf(solid) + " would leave the board", level.title,
-                    "Make the board larger first");
     return {};
 }
 
@@ -106,8 +96,8 @@ CellRect coveredBy(const Kit& kit, const Standings& things) {
     CellRect all;
     for (const PlacedPiece& placed : things.pieces) {
         const Piece* piece = kit.find(placed.piece);
-        all = all.united(piece ? boundsOf(*piece, placed)
-                               : CellRect{placed.at.x, placed.at.y, 1, 1});
+        all =
+            all.united(piece ? boundsOf(*piece, placed) : CellRect{placed.at.x, placed.at.y, 1, 1});
     }
     for (const Solid& solid : things.solids)
         all = all.united(boundsOf(solid));
@@ -147,8 +137,8 @@ void turnPiece(const Piece& piece, PlacedPiece& placed, bool isAlone, const Cell
     const CellPoint from{lies.x - all.x, lies.y - all.y};
     const CellPoint to{lies.right() - 1 - all.x, lies.bottom() - 1 - all.y};
     const CellRect frame{0, 0, all.width, all.height};
-    const CellRect next = CellRect::spanning(level::turnedCell(frame, from, by),
-                                             level::turnedCell(frame, to, by));
+    const CellRect next =
+        CellRect::spanning(level::turnedCell(frame, from, by), level::turnedCell(frame, to, by));
     placed.at = {all.x + next.x, all.y + next.y};
     placed.turn = (placed.turn + by) & 3;
 }
@@ -188,6 +178,15 @@ void dropHeld(const Kit& kit, LevelEdit& edit, const CellRect& laid) {
 }
 
 }  // namespace
+
+Result<void> checkPlace(const Kit& kit, const Level& level, const Solid& solid) {
+    if (const auto flaw = level::flawOf(kit, solid))
+        return fail(ErrorKind::OutOfRange, *flaw, level.title, "Choose another size");
+    if (!level.cells.bounds().contains(boundsOf(solid)))
+        return fail(ErrorKind::OutOfRange, titleOf(solid) + " would leave the board", level.title,
+                    "Make the board larger first");
+    return {};
+}
 
 int freshPieceId(const Level& level) {
     int most = 0;
@@ -296,7 +295,8 @@ Result<LevelEdit> turn(const Kit& kit, const Level& level, const std::vector<int
         kit, level, ids, "Turn " + countText(level, ids), [&]<typename Thing>(Thing& thing) {
             if constexpr (std::same_as<Thing, Solid>)
                 for (int i = 0; i < by; ++i)
-                    turnRight(thing, i % 2 == 0 ? all : CellRect{all.x, all.y, all.height, all.width});
+                    turnRight(thing,
+                              i % 2 == 0 ? all : CellRect{all.x, all.y, all.height, all.width});
             else if (const Piece* piece = kit.find(thing.piece))
                 turnPiece(*piece, thing, things.size() == 1, all, by);
         });
@@ -309,8 +309,7 @@ Result<LevelEdit> duplicate(const Kit& kit, const Level& level, const std::vecto
         shift(placed, dx, dy, storeys);
     for (Solid& solid : copies.solids)
         shift(solid, dx, dy, storeys);
-    const auto copied =
-        add(kit, level, std::move(copies), "Duplicate " + countText(level, ids));
+    const auto copied = add(kit, level, std::move(copies), "Duplicate " + countText(level, ids));
     if (!copied) return fail(copied.error());
     return copied->edit;
 }

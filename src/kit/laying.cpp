@@ -201,7 +201,7 @@ Result<LevelEdit> layPath(const Kit& kit, const Level& level, const Piece& like,
         }
         // Where nothing of the path goes on, it joins what looks in.
         sides |= lookedInto(kit, level, index, at, storey, leaving,
-                             like.ports.empty() ? nullptr : &like.ports.front());
+                            like.ports.empty() ? nullptr : &like.ports.front());
         const auto find = [&](unsigned wanted) {
             return std::find_if(tiles.begin(), tiles.end(), [&](const Tile& tile) {
                 return tile.ports == wanted && (tile.walls & wanted) == 0;

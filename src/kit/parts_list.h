@@ -12,17 +12,17 @@ struct PieceCost {
     int uses = 0;
     std::size_t triangles = 0;  ///< of one
     std::size_t materials = 0;
-    bool hasModel = false;      ///< else it is blocks that a model is to be made for
+    bool hasModel = false;  ///< else it is blocks that a model is to be made for
 };
 
 struct PartsList {
     std::map<std::string, PieceCost> pieces;  ///< by name, of those that are used
     int placed = 0;
-    std::size_t models = 0;                   ///< distinct, that are used
-    std::size_t triangles = 0;                ///< of all that is placed, solids too
-    std::set<std::string> materials;          ///< by name, of what is used
-    std::set<std::string> toMake;             ///< pieces in use without a model
-    int solids = 0;                           ///< that pieces are to be made for
+    std::size_t models = 0;           ///< distinct, that are used
+    std::size_t triangles = 0;        ///< of all that is placed, solids too
+    std::set<std::string> materials;  ///< by name, of what is used
+    std::set<std::string> toMake;     ///< pieces in use without a model
+    int solids = 0;                   ///< that pieces are to be made for
     /// How often a model is used on the average; 0 without one.
     [[nodiscard]] double reuse() const;
 };

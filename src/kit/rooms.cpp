@@ -68,9 +68,8 @@ Result<std::vector<PlacedPiece>> upperWalls(const Kit& kit, const CellRect& room
     return coming;
 }
 
-
 /// Modules of pieces on one storey.
-std::vector<CellPoint> modulesOf(const Kit& kit, const std::vector<PlacedPiece>& pieces,
+std::vector<CellPoint> modulesUnder(const Kit& kit, const std::vector<PlacedPiece>& pieces,
                                  int storey) {
     std::vector<CellPoint> modules;
     for (const PlacedPiece& placed : pieces)
@@ -150,11 +149,12 @@ std::vector<const Piece*> piecesFor(const Kit& kit, RoomPart part) {
             piece.cells[0].height.thousandths != 0)
             continue;
         const unsigned walls = piece.cells[0].walls;
-        const bool isOfOne = std::all_of(
-            piece.ports.begin(), piece.ports.end(),
-            [&](const auto& port) { return port.profile == piece.ports[0].profile; });
+        const bool isOfOne =
+            std::all_of(piece.ports.begin(), piece.ports.end(),
+                        [&](const auto& port) { return port.profile == piece.ports[0].profile; });
         const std::size_t ports = piece.ports.size();
-        const bool doMeet = walls == 0b0011 || walls == 0b0110 || walls == 0b1100 || walls == 0b1001;
+        const bool doMeet =
+            walls == 0b0011 || walls == 0b0110 || walls == 0b1100 || walls == 0b1001;
         const bool isIt = part == RoomPart::Floor    ? walls == 0 && ports == 4 && isOfOne
                           : part == RoomPart::Wall   ? countOf(walls) == 1 && ports == 3 && isOfOne
                           : part == RoomPart::Corner ? doMeet && ports == 2 && isOfOne
@@ -185,16 +185,16 @@ Result<LevelEdit> layRoom(const Kit& kit, const Level& level, const Piece& like,
     if (!level.cells.bounds().contains(room))
         return fail(ErrorKind::OutOfRange, "The room would leave the board", level.title,
                     "Make the board larger first");
-    auto edit = fillRoomWith(kit, level, like, CellRegion(room), wish.storey,
-                             {wish.wall, wish.corners});
+    auto edit =
+        fillRoomWith(kit, level, like, CellRegion(room), wish.storey, {wish.wall, wish.corners});
     if (!edit) return edit;
     auto above = upperWalls(kit, room, wish);
     if (!above) return fail(above.error());
     if (wish.hasCeiling) {
         const std::vector<const Piece*> choices = piecesFor(kit, RoomPart::Ceiling);
-        const auto chosen =
-            std::find_if(choices.begin(), choices.end(),
-                         [&](const Piece* piece) { return piece->name == wish.ceiling; });
+        const auto chosen = std::find_if(choices.begin(), choices.end(), [&](const Piece* piece) {
+            return piece->name == wish.ceiling;
+        });
         if (choices.empty())
             return fail(ErrorKind::NotApplicable, "The kit has no piece for a ceiling", kit.title,
                         "Make one of one module, without walls and ports");
@@ -243,8 +243,8 @@ Result<LevelEdit> openWall(const Kit& kit, const Level& level, CellPoint at, Sid
     const PlacedIndex index(kit, level);
     const StandingTile own = tileAt(level, index, tiles, {at, storey});
     const StandingTile theirs = tileAt(level, index, tiles, {beside(at, side), storey});
-    const auto frames = own.tile ? withDoor(kit, tiles, *own.tile, side)
-                                 : std::vector<const Tile*>();
+    const auto frames =
+        own.tile ? withDoor(kit, tiles, *own.tile, side) : std::vector<const Tile*>();
     if (frames.empty())
         return fail(ErrorKind::NotApplicable, "There is no wall that a door frame can stand for",
                     level.title, "Choose a wall of a room, or make a door frame of that kit");
@@ -254,10 +254,10 @@ Result<LevelEdit> openWall(const Kit& kit, const Level& level, CellPoint at, Sid
     for (const Tile* frame : frames)
         for (const Tile* other : others)
             if (kit.fit(*portOn(*frame, side), *portOn(*other, opposite(side))))
-                return exchange(kit, level, {own.id, theirs.id},
-                                {placedTile(*frame, at, storey),
-                                 placedTile(*other, beside(at, side), storey)},
-                                "Open a wall");
+                return exchange(
+                    kit, level, {own.id, theirs.id},
+                    {placedTile(*frame, at, storey), placedTile(*other, beside(at, side), storey)},
+                    "Open a wall");
     // Or it looks in already.
     const level::Port* looksIn = theirs.tile ? portOn(*theirs.tile, opposite(side)) : nullptr;
     const auto fitting = std::find_if(frames.begin(), frames.end(), [&](const Tile* frame) {
@@ -285,9 +285,7 @@ std::vector<CellPoint> wayRound(const Level& level, const PlacedIndex& index, Ce
     std::map<Key, Key> before;
     const CellRect board = level.cells.bounds();
     if (!board.contains(from) || !board.contains(to)) return {};
-    const auto keyOf = [](const State& state) {
-        return Key{state.at.y, state.at.x, state.side};
-    };
+    const auto keyOf = [](const State& state) { return Key{state.at.y, state.at.x, state.side}; };
     open.push({0, 0, from, -1});
     best[{from.y, from.x, -1}] = {0, 0};
     while (!open.empty()) {
@@ -341,8 +339,8 @@ Result<LevelEdit> layHallway(const Kit& kit, const Level& level, const Piece& li
     auto edit = fillRoom(kit, level, floor, CellRegion(std::move(free)), storey);
     if (!edit) return edit;
     CellRect touched = edit->touched;
-    for (const auto& [at, next] : {std::pair(way[0], way[1]),
-                                   std::pair(way[way.size() - 1], way[way.size() - 2])}) {
+    for (const auto& [at, next] :
+         {std::pair(way[0], way[1]), std::pair(way[way.size() - 1], way[way.size() - 2])}) {
         auto opened = openWall(kit, edit->level, at, sideTo(at, next), storey);
         if (!opened) opened = openWall(kit, edit->level, next, sideTo(next, at), storey);
         if (!opened) return opened;
@@ -364,7 +362,7 @@ Result<LevelEdit> duplicateJoined(const Kit& kit, const Level& level, const std:
     int storey = level::maxStoreys;
     for (const PlacedPiece& placed : former.pieces)
         storey = std::min(storey, placed.storey);
-    const std::vector<CellPoint> own = modulesOf(kit, former.pieces, storey);
+    const std::vector<CellPoint> own = modulesUnder(kit, former.pieces, storey);
     std::vector<CellPoint> theirs = own;
     for (CellPoint& at : theirs)
         at = {at.x + dx, at.y + dy};

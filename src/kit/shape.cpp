@@ -57,12 +57,11 @@ Material materialOf(const std::string& color) {
     Material material;
     material.name = color;
     for (std::size_t i = 0; i < 3; ++i)
-        material.color[i] =
-            color.size() == 7
-                ? static_cast<double>(
-                      std::strtol(color.substr(1 + 2 * i, 2).c_str(), nullptr, 16)) /
-                      255
-                : 0.5;
+        material.color[i] = color.size() == 7
+                                ? static_cast<double>(std::strtol(
+                                      color.substr(1 + 2 * i, 2).c_str(), nullptr, 16)) /
+                                      255
+                                : 0.5;
     return material;
 }
 

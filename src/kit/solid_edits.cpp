@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "kit/edits_detail.h"
+
 namespace rook::kit {
 
 using level::Decimal;
@@ -11,7 +13,7 @@ using level::Opening;
 
 namespace {
 
-Decimal decimalOf(const Rational& units) {
+Decimal inThousandths(const Rational& units) {
     return {(units * Rational(1000)).nearest()};
 }
 
@@ -29,14 +31,10 @@ Result<LevelEdit> changeSolids(const Kit& kit, const Level& level, std::vector<S
         const auto former = std::find_if(solids.begin(), solids.end(),
                                          [&](const Solid& each) { return each.id == solid.id; });
         if (former == solids.end())
-            return fail(ErrorKind::BadReference,
-                        "There is no solid " + std::to_string(solid.id), level.title,
-                        "Choose one that is there");
-        if (const auto flaw = level::flawOf(kit, solid))
-            return fail(ErrorKind::OutOfRange, *flaw, level.title, "Choose another size");
-        if (!level.cells.bounds().contains(boundsOf(solid)))
-            return fail(ErrorKind::OutOfRange, titleOf(solid) + " would leave the board",
-                        level.title, "Make the board larger first");
+            return fail(ErrorKind::BadReference, "There is no solid " + std::to_string(solid.id),
+                        level.title, "Choose one that is there");
+        if (const auto checked = checkPlace(kit, level, solid); !checked)
+            return fail(checked.error());
         edit.touched = edit.touched.united(boundsOf(*former)).united(boundsOf(solid));
         *former = std::move(solid);
     }
@@ -70,7 +68,7 @@ Solid pulledSolid(const Kit& kit, Solid solid, SolidFace face, const Rational& b
             for (Opening& opening : openings) {
                 opening.x += across;
                 opening.y += down;
-                opening.base = decimalOf(exact(opening.base) + upwards);
+                opening.base = inThousandths(exact(opening.base) + upwards);
             }
         });
     };
@@ -96,12 +94,12 @@ Solid pulledSolid(const Kit& kit, Solid solid, SolidFace face, const Rational& b
         }
         case SolidFace::Top:
             grow(height, least);
-            solid.height = decimalOf(height);
+            solid.height = inThousandths(height);
             break;
         case SolidFace::Bottom: {
             const Rational grown = grow(height, least);
-            solid.height = decimalOf(height);
-            solid.base = decimalOf(exact(solid.base) - grown);
+            solid.height = inThousandths(height);
+            solid.base = inThousandths(exact(solid.base) - grown);
             if (!solid.openings.empty()) moveOpenings({}, {}, grown);
             break;
         }
@@ -122,7 +120,7 @@ Result<LevelEdit> pulled(const Kit& kit, const Level& level, int id, SolidFace f
 Decimal treadOf(const Kit& kit, const Solid& solid) {
     const bool isAcross = solid.up == Side::Right || solid.up == Side::Left;
     const Rational run = isAcross ? solid.width * exact(kit.width) : solid.depth * exact(kit.depth);
-    return decimalOf(run / Rational(std::max(1, solid.steps)));
+    return inThousandths(run / Rational(std::max(1, solid.steps)));
 }
 
 Solid withTread(const Kit& kit, Solid solid, Decimal tread) {
@@ -164,8 +162,8 @@ Result<LevelEdit> opened(const Kit& kit, const Level& level, const ExactBox& hol
         opening.y = hole.place.top - solid.y;
         opening.width = hole.place.right - hole.place.left;
         opening.depth = hole.place.bottom - hole.place.top;
-        opening.base = decimalOf(hole.from - box.from);
-        opening.height = decimalOf(hole.to - hole.from);
+        opening.base = inThousandths(hole.from - box.from);
+        opening.height = inThousandths(hole.to - hole.from);
         changed.back().openings.edit([&](auto& openings) { openings.push_back(opening); });
     }
     if (changed.empty())
@@ -200,8 +198,8 @@ ExactBox doorIn(const Kit& kit, const Solid& solid, Side side, const ExactPoint&
     const Rational first = max(start, min(stepped, start + size - door));
     const Rational unit = isAcross ? exact(kit.width) : exact(kit.depth);
     // Through the wall, in whole parts, so that what is within a wall's thickness goes.
-    const Rational thick = solid.isHollow() ? exact(solid.wall) / unit
-                                            : (isAcross ? solid.width : solid.depth);
+    const Rational thick =
+        solid.isHollow() ? exact(solid.wall) / unit : (isAcross ? solid.width : solid.depth);
     const Rational through = Rational(-((-thick / part).floor())) * part;
     ExactRect place;
     switch (side) {

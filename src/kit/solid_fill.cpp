@@ -20,13 +20,13 @@ namespace {
 struct Wanted {
     enum class Sort { Full, Flat, Rise };
     Sort sort = Sort::Full;
-    Rational height;         ///< units above the storey's ground, of the lower end
+    Rational height;  ///< units above the storey's ground, of the lower end
     Rational rise;
     Side up = Side::Right;
-    bool areSteps = false;   ///< stairs rather than a ramp
+    bool areSteps = false;  ///< stairs rather than a ramp
     unsigned walls = 0;
-    unsigned doors = 0;      ///< sides where one goes through
-    unsigned inside = 0;     ///< sides where the solid goes on
+    unsigned doors = 0;   ///< sides where one goes through
+    unsigned inside = 0;  ///< sides where the solid goes on
 };
 
 struct SpotOrder {
@@ -37,8 +37,7 @@ struct SpotOrder {
 using WantedSpots = std::map<Spot, Wanted, SpotOrder>;
 
 bool isWhole(const Solid& solid) {
-    return solid.x.isWhole() && solid.y.isWhole() && solid.width.isWhole() &&
-           solid.depth.isWhole();
+    return solid.x.isWhole() && solid.y.isWhole() && solid.width.isWhole() && solid.depth.isWhole();
 }
 
 /// Sides of a module of a room where an opening goes through the wall at the height of its floor.
@@ -259,10 +258,10 @@ private:
                 placed.turn = turn;
                 // Its first cell, in the order of the spots, lies there.
                 const std::vector<PlacedCell> cells = cellsOf(piece, placed);
-                const auto first = std::min_element(
-                    cells.begin(), cells.end(), [](const PlacedCell& a, const PlacedCell& b) {
-                        return SpotOrder()(a.spot, b.spot);
-                    });
+                const auto first = std::min_element(cells.begin(), cells.end(),
+                                                    [](const PlacedCell& a, const PlacedCell& b) {
+                                                        return SpotOrder()(a.spot, b.spot);
+                                                    });
                 placed.at = {spot.at.x - first->spot.at.x, spot.at.y - first->spot.at.y};
                 placed.storey = spot.storey - first->spot.storey;
                 if (placed.storey < 0 || !fits(piece, placed)) continue;
@@ -383,8 +382,7 @@ SolidFilling fillingOf(const Kit& kit, const PlacedIndex& index, const Solid& so
 std::string wordsOf(const SolidFilling& filling) {
     if (!filling.isSome()) return "No piece stands for it: " + filling.reason;
     const std::size_t count = filling.pieces.size();
-    const std::string pieces =
-        count == 1 ? "1 piece fits" : std::to_string(count) + " pieces fit";
+    const std::string pieces = count == 1 ? "1 piece fits" : std::to_string(count) + " pieces fit";
     if (filling.reason.empty()) return pieces + ", for all of it";
     return pieces + ", for " + std::to_string(filling.covered) + " of " +
            std::to_string(filling.modules) + " modules: " + filling.reason;

@@ -7,12 +7,12 @@ namespace rook::kit {
 
 /// What pieces could stand for of a solid.
 struct SolidFilling {
-    int solid = 0;                     ///< id
-    std::vector<PlacedPiece> pieces;   ///< that fit, with id 0
-    std::vector<Solid> rest;           ///< boxes that would be left of it, with id 0
-    int modules = 0;                   ///< modules of all storeys that it fills
-    int covered = 0;                   ///< those that the pieces cover
-    std::string reason;                ///< why it is not covered wholly; empty if it is
+    int solid = 0;                    ///< id
+    std::vector<PlacedPiece> pieces;  ///< that fit, with id 0
+    std::vector<Solid> rest;          ///< boxes that would be left of it, with id 0
+    int modules = 0;                  ///< modules of all storeys that it fills
+    int covered = 0;                  ///< those that the pieces cover
+    std::string reason;               ///< why it is not covered wholly; empty if it is
 
     /// Something of it is replaced.
     [[nodiscard]] bool isSome() const { return !pieces.empty(); }

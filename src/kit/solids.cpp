@@ -101,11 +101,11 @@ std::vector<Mass> boxesOf(const Kit& kit, const Solid& solid) {
         add(all.place, ceiling, all.to);
     }
     for (const Opening& opening : solid.openings) {
-        const ExactBox hole{{solid.x + opening.x, solid.y + opening.y,
-                             solid.x + opening.x + opening.width,
-                             solid.y + opening.y + opening.depth},
-                            all.from + exact(opening.base),
-                            all.from + exact(opening.base) + exact(opening.height)};
+        const ExactBox hole{
+            {solid.x + opening.x, solid.y + opening.y, solid.x + opening.x + opening.width,
+             solid.y + opening.y + opening.depth},
+            all.from + exact(opening.base),
+            all.from + exact(opening.base) + exact(opening.height)};
         std::vector<Mass> left;
         for (const Mass& box : boxes)
             cutOut(box, hole, left);
@@ -370,8 +370,7 @@ SolidIndex::SolidIndex(const Kit& kit, const level::Level& level) {
             const CellRect modules = mass.place.modules().intersected(board);
             for (int y = modules.y; y < modules.bottom(); ++y)
                 for (int x = modules.x; x < modules.right(); ++x)
-                    if (mass.covers({x, y, x + 1, y + 1}))
-                        m_modules[{{x, y}, 0}].push_back(number);
+                    if (mass.covers({x, y, x + 1, y + 1})) m_modules[{{x, y}, 0}].push_back(number);
             m_masses.push_back(std::move(mass));
             m_solidOf.push_back(here);
         }

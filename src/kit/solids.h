@@ -31,9 +31,10 @@ enum class MassSort : unsigned char { Floor, Block, Ramp, Wall, Solid };
 
 struct Mass {
     MassSort sort = MassSort::Solid;
-    ExactRect place;           ///< of a round: around it
-    Rational from, to;         ///< units above the ground of storey 0; `to` is the highest
-    std::optional<Side> up{};  ///< its top rises from `from`, at the other side, to `to` at this one
+    ExactRect place;    ///< of a round: around it
+    Rational from, to;  ///< units above the ground of storey 0; `to` is the highest
+    std::optional<Side>
+        up{};  ///< its top rises from `from`, at the other side, to `to` at this one
     /// Corners of a round, in turn; none of others. They are given in doubles: a circle has no
     /// exact ones.
     std::vector<std::array<double, 2>> outline{};

@@ -1,6 +1,7 @@
 #include <algorithm>
 #include <map>
 
+#include "kit/surfaces_detail.h"
 #include "kit/surveying_detail.h"
 
 namespace rook::kit {
@@ -15,10 +16,6 @@ void cutAt(std::vector<Rational>& borders, const Rational& at) {
     if (at <= borders.front() || at >= borders.back()) return;
     const auto place = std::lower_bound(borders.begin(), borders.end(), at);
     if (*place != at) borders.insert(place, at);
-}
-
-bool isWalked(SurfaceSort sort) {
-    return sort != SurfaceSort::None && sort != SurfaceSort::Block;
 }
 
 }  // namespace
@@ -165,7 +162,8 @@ bool Surveying::isBuried(const Split& split, const ExactRect& part, const Ration
 }
 
 Rational Surveying::heightOf(const Patch& patch, const ExactPoint& at) const {
-    if (patch.mass >= 0) return m_solids.masses()[static_cast<std::size_t>(patch.mass)].topAt(at.x, at.y);
+    if (patch.mass >= 0)
+        return m_solids.masses()[static_cast<std::size_t>(patch.mass)].topAt(at.x, at.y);
     const level::PieceCell& cell = m_pieces[patch.placed]->cells[patch.cell];
     Mass module;
     module.place = {patch.spot.at.x, patch.spot.at.y, patch.spot.at.x + 1, patch.spot.at.y + 1};
@@ -272,8 +270,7 @@ void Surveying::link(const Bank& from, const Bank& to, const Border& border) {
         int best = -1;
         Heights there;
         for (const int b : *to.patches) {
-            const Heights at =
-                heightsOf(m_graph.m_patches[static_cast<std::size_t>(b)], border);
+            const Heights at = heightsOf(m_graph.m_patches[static_cast<std::size_t>(b)], border);
             if (at.from - here.from > m_stepUp || at.to - here.to > m_stepUp) continue;
             if (best >= 0 && max(at.from, at.to) <= max(there.from, there.to)) continue;
             best = b;

@@ -62,7 +62,7 @@ private:
     WalkGraph& m_graph;
     SolidIndex m_solids;
     Rational m_body, m_storey, m_stepUp, m_drop;
-    std::vector<const Piece*> m_pieces;  ///< by place in the level
+    std::vector<const Piece*> m_pieces;                               ///< by place in the level
     std::unordered_map<Spot, std::vector<int>, SpotHash> m_byColumn;  ///< without solids
 };
 

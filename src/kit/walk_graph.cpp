@@ -4,12 +4,12 @@
 
 namespace rook::kit {
 
-PxPoint middleOf(const level::Entity& entity) {
+PxPoint boxMiddle(const level::Entity& entity) {
     return {entity.box.x + entity.box.width / 2, entity.box.y + entity.box.height / 2};
 }
 
 Spot spotOf(const level::Level& level, const level::Entity& entity) {
-    return {toCell(middleOf(entity), level.cellSize), entity.storey};
+    return {toCell(boxMiddle(entity), level.cellSize), entity.storey};
 }
 
 std::array<double, 2> Patch::middle() const {
@@ -69,7 +69,7 @@ int WalkGraph::patchUnder(const ExactPoint& place, int storey) const {
 }
 
 int WalkGraph::patchUnder(const level::Level& level, const level::Entity& entity) const {
-    return patchUnder(inModules(level, middleOf(entity)), entity.storey);
+    return patchUnder(inModules(level, boxMiddle(entity)), entity.storey);
 }
 
 ExactPoint inModules(const level::Level& level, PxPoint px) {

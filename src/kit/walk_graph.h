@@ -18,9 +18,9 @@ struct Patch {
     std::size_t placed = 0;  ///< of the level's pieces
     std::size_t cell = 0;    ///< of the piece's cells
     Side up = Side::Right;
-    Rational low, high;          ///< units above the ground of storey 0
-    int mass = -1;               ///< of the solids' masses, on which it is; -1: on a piece
-    ExactRect part{};            ///< modules; empty: all of its module
+    Rational low, high;  ///< units above the ground of storey 0
+    int mass = -1;       ///< of the solids' masses, on which it is; -1: on a piece
+    ExactRect part{};    ///< modules; empty: all of its module
     bool operator==(const Patch&) const = default;
 
     /// Its middle, modules.
@@ -77,7 +77,7 @@ private:
 };
 
 /// Of its box, px.
-[[nodiscard]] PxPoint middleOf(const level::Entity& entity);
+[[nodiscard]] PxPoint boxMiddle(const level::Entity& entity);
 /// The module and storey that the middle of an entity is in.
 [[nodiscard]] Spot spotOf(const level::Level& level, const level::Entity& entity);
 /// A px of a level in modules.

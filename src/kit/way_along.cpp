@@ -10,7 +10,7 @@ namespace rook::kit {
 
 namespace {
 
-constexpr std::size_t maxSets = 64;
+constexpr std::size_t mostHeld = 64;
 
 /// A patch with what is held there.
 struct At {
@@ -66,7 +66,7 @@ private:
         std::vector<At> open;
         std::set<Held> sets;
         const auto take = [&](const At& at, const At& before) {
-            if (sets.insert(at.held).second && sets.size() > maxSets) m_along.isDecided = false;
+            if (sets.insert(at.held).second && sets.size() > mostHeld) m_along.isDecided = false;
             if (layer.emplace(at, before).second) open.push_back(at);
         };
         for (const At& at : starts)

@@ -22,7 +22,9 @@ bool isSize(const Rational& modules) {
 std::optional<std::string> flawOf(const Solid& solid) {
     const std::string name = "Solid " + std::to_string(solid.id);
     if (!isSize(solid.width) || !isSize(solid.depth))
-        return name + " is not above 0 and at most 1,000 modules across and down, in parts of a 64th or coarser";
+        return name +
+               " is not above 0 and at most 1,000 modules across and down, in parts of a 64th or "
+               "coarser";
     if (!isFine(solid.x) || !isFine(solid.y))
         return name + " lies on parts of a module that are finer than a 64th";
     if (!isLength(solid.height)) return name + " is not above 0 and at most 1,000 units high";

@@ -17,10 +17,10 @@ namespace rook::level {
 
 /// A box that is taken out of a solid.
 struct Opening {
-    Rational x, y;                 ///< modules from the solid's corner; may stand out of it
-    Rational width{1}, depth{1};   ///< modules, above 0
-    Decimal base{0};               ///< units above the solid's base
-    Decimal height{2200};          ///< units, above 0
+    Rational x, y;                ///< modules from the solid's corner; may stand out of it
+    Rational width{1}, depth{1};  ///< modules, above 0
+    Decimal base{0};              ///< units above the solid's base
+    Decimal height{2200};         ///< units, above 0
     bool operator==(const Opening&) const = default;
 };
 
@@ -30,14 +30,14 @@ struct Solid {
     Rational x, y;                ///< modules, the corner
     Rational width{1}, depth{1};  ///< modules, above 0
     int storey = 0;
-    Decimal base{0};         ///< units above the storey's ground
-    Decimal height{3000};    ///< units, above 0
-    Side up = Side::Right;   ///< the way that a wedge or stairs rise
-    int steps = 10;          ///< of stairs, 1 to `maxSteps`
-    int sides = 24;          ///< of a round, 3 to `maxSides`
-    Decimal wall{0};         ///< units that the walls of a hollow box are thick; 0: it is full
-    Decimal floor{0};        ///< of a hollow box; 0: it has none
-    Decimal ceiling{0};      ///< of a hollow box; 0: it has none
+    Decimal base{0};        ///< units above the storey's ground
+    Decimal height{3000};   ///< units, above 0
+    Side up = Side::Right;  ///< the way that a wedge or stairs rise
+    int steps = 10;         ///< of stairs, 1 to `maxSteps`
+    int sides = 24;         ///< of a round, 3 to `maxSides`
+    Decimal wall{0};        ///< units that the walls of a hollow box are thick; 0: it is full
+    Decimal floor{0};       ///< of a hollow box; 0: it has none
+    Decimal ceiling{0};     ///< of a hollow box; 0: it has none
     SharedVector<Opening> openings;  ///< of a box
     UnknownKeys unknown;
     bool operator==(const Solid&) const = default;

@@ -312,7 +312,8 @@ Result<std::string> cellsGlb(const Making& making, const Pictures& pictures,
     Model model;
     model.stand(axesOf(making));
     const Space space(level);
-    addCollision(model, space, making, level);
+    if (making.target.options.collision != level::CollisionForm::None)
+        addCollision(model, space, making, level);
     auto look = pictures.look(level);
     if (!look) return fail(look.error());
     for (const Json& layer : look->level["layers"]) {
@@ -339,8 +340,7 @@ Result<std::string> kitGlb(const Making& making, const Pictures& pictures,
         if (!mesh) return fail(mesh.error());
         meshes[piece.name] = std::move(*mesh);
     }
-    const bool hasCollision =
-        making.target.options.collision != level::CollisionForm::None;
+    const bool hasCollision = making.target.options.collision != level::CollisionForm::None;
     return file::kitLevelGlb(making.project, kit, level, meshes, axesOf(making), hasCollision);
 }
 

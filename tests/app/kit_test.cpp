@@ -14,10 +14,10 @@
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/kit/kit_sections.h"
 #include "check/audit.h"
-#include "kit_window.h"
 #include "file/model_file.h"
 #include "kit/audit.h"
 #include "kit/pieces.h"
+#include "kit_window.h"
 
 namespace rook::kit_test {
 
@@ -52,7 +52,6 @@ private slots:
     void newPiece_getsACard();
     void selection_losesPieces_thatAreUndone();
     void missingKit_isSaid_andNothingBreaks();
-
 };
 
 /// As a designer would: a room, a hall out of it, stairs, a storey more; start and exit; walk.

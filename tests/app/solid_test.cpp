@@ -144,9 +144,7 @@ void SolidWindowTest::numbers_changeASolid_andAWrongOneIsSaid() {
 void SolidWindowTest::wallIsPulled_byItsSideInThePlan() {
     card("solid-card-box");
     drag({{3, 3}, {4, 4}});
-    const auto at = [&](int x, int y) {
-        return board().view().toWidget(PxPoint{x, y}).toPoint();
-    };
+    const auto at = [&](int x, int y) { return board().view().toWidget(PxPoint{x, y}).toPoint(); };
     QTest::mouseMove(&board(), at(5 * 32, 4 * 32));
     QTest::mousePress(&board(), Qt::LeftButton, {}, at(5 * 32, 4 * 32));
     QTest::mouseMove(&board(), at(7 * 32 + 4, 4 * 32));

@@ -64,7 +64,8 @@ void KitPlanTest::build(bool isRing) {
         for (const auto& [x, y] : {std::pair{1, 2}, {1, 1}, {2, 1}, {3, 1}, {4, 1}, {5, 1}, {5, 2}})
             pieces.push_back(put("cross", x, y));
     m_level = testing::with(m_project.kits[0], kitBoard(8, 6), pieces);
-    testing::place(m_project, m_level, level::Role::Spawn, "start", {1 * 32 + 10, 3 * 32 + 4, 12, 22});
+    testing::place(m_project, m_level, level::Role::Spawn, "start",
+                   {1 * 32 + 10, 3 * 32 + 4, 12, 22});
     testing::place(m_project, m_level, level::Role::Exit, "gate", {5 * 32 + 8, 3 * 32 + 2, 16, 28});
     m_project.levels = {std::make_shared<level::Level>(m_level)};
 }

@@ -30,8 +30,8 @@ namespace {
 std::pair<level::Project, level::Level> boardOf(std::uint64_t seed) {
     level::Project project = file::newProject("Solids");
     project.kits = std::vector<level::Kit>{testing::smallKit()};
-    level::Level level = testing::with(project.kits[0], testing::kitBoard(8, 8),
-                                       {testing::put("floor", 1, 1)});
+    level::Level level =
+        testing::with(project.kits[0], testing::kitBoard(8, 8), {testing::put("floor", 1, 1)});
     Random random(seed);
     for (int i = 0; i < 12; ++i) {
         Solid solid = testing::randomSolid(random, 8, 8);
@@ -83,8 +83,8 @@ void SolidFilesTest::badSolids_areOneSentence() {
     QFETCH(QByteArray, words);
     level::Project project = file::newProject("Solids");
     project.kits = std::vector<level::Kit>{testing::smallKit()};
-    level::Level level = testing::with(project.kits[0], testing::kitBoard(8, 8),
-                                       {testing::put("floor", 1, 1)});
+    level::Level level =
+        testing::with(project.kits[0], testing::kitBoard(8, 8), {testing::put("floor", 1, 1)});
     Solid solid;
     solid.x = 4;
     solid.y = Rational(1, 4);
@@ -145,8 +145,7 @@ void SolidFilesTest::collision_isASceneOfItsOwn() {
     for (const auto& placed : level.pieces)
         masses += kit::massesOf(kit, *kit.find(placed.piece), placed).size();
     for (const bool isZUp : {false, true}) {
-        const auto json =
-            chunkOf(file::kitLevelGlb(project, kit, level, {}, {isZUp, 1}, true));
+        const auto json = chunkOf(file::kitLevelGlb(project, kit, level, {}, {isZUp, 1}, true));
         QCOMPARE(json["scene"].get<int>(), 0);
         QCOMPARE(json["scenes"].size(), std::size_t(2));
         QCOMPARE(json["scenes"][1]["name"].get<std::string>(), std::string("collision"));

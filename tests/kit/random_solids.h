@@ -61,8 +61,7 @@ inline std::vector<Span> spansOf(const level::Kit& kit, const level::Solid& soli
     const int width = inQuarters(solid.width), depth = inQuarters(solid.depth);
     const int across = x - left, down = y - top;
     if (across < 0 || down < 0 || across >= width || down >= depth) return {};
-    const std::int64_t from =
-        solid.storey * kit.storey.thousandths + solid.base.thousandths;
+    const std::int64_t from = solid.storey * kit.storey.thousandths + solid.base.thousandths;
     const std::int64_t to = from + solid.height.thousandths;
     if (solid.sort == level::SolidSort::Stairs) {
         const int along = solid.up == level::Side::Right  ? across
@@ -72,8 +71,7 @@ inline std::vector<Span> spansOf(const level::Kit& kit, const level::Solid& soli
         return {{from, from + solid.height.thousandths / solid.steps * (along + 1)}};
     }
     std::vector<Span> spans{{from, to}};
-    const bool isInWall =
-        across == 0 || down == 0 || across == width - 1 || down == depth - 1;
+    const bool isInWall = across == 0 || down == 0 || across == width - 1 || down == depth - 1;
     if (solid.isHollow() && !isInWall)
         spans = {{from, from + solid.floor.thousandths}, {to - solid.ceiling.thousandths, to}};
     for (const level::Opening& opening : solid.openings) {

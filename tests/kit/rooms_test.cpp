@@ -92,8 +92,8 @@ void RoomsTest::higherRoom_wantsWallsWithoutAFloor() {
     QCOMPARE(refused.error().what,
              std::string("The kit has no wall without a floor for the storeys above"));
     for (const unsigned walls : {0b1000u, 0b1100u}) {
-        level::Piece upper = testing::oneModule(walls == 0b1000u ? "upper" : "upper-corner", {},
-                                                walls);
+        level::Piece upper =
+            testing::oneModule(walls == 0b1000u ? "upper" : "upper-corner", {}, walls);
         upper.cells[0].surface = level::SurfaceSort::None;
         kit.pieces.push_back(upper);
     }
@@ -112,8 +112,7 @@ void RoomsTest::wall_isOpened_andTheOneBehindItToo() {
     edit = kit::layRoom(kit, edit->level, *kit.find("floor"), wish);
     QVERIFY(!leads(kit, edit->level, {1, 1}, {4, 1}));
     const kit::PlacedIndex index(kit, edit->level);
-    const auto side = kit::wallNear(kit, edit->level, index,
-                                    {Rational(29, 10), Rational(3, 2)}, 0);
+    const auto side = kit::wallNear(kit, edit->level, index, {Rational(29, 10), Rational(3, 2)}, 0);
     QCOMPARE(side, std::optional(Side::Right));
     const auto opened = kit::openWall(kit, edit->level, {2, 1}, *side, 0);
     QVERIFY(opened.has_value());
@@ -135,11 +134,13 @@ void RoomsTest::way_isShortest_roundWhatStandsThere_withFewestBends() {
         std::set<std::pair<int, int>> taken;
         std::vector<level::PlacedPiece> pieces;
         for (int i = random.between(0, board.width * board.height / 2); i > 0; --i) {
-            const int x = random.between(0, board.width - 1), y = random.between(0, board.height - 1);
+            const int x = random.between(0, board.width - 1),
+                      y = random.between(0, board.height - 1);
             if (taken.insert({x, y}).second) pieces.push_back(put("roof", x, y));
         }
         level = with(kit, level, pieces);
-        const CellPoint from{random.between(0, board.width - 1), random.between(0, board.height - 1)};
+        const CellPoint from{random.between(0, board.width - 1),
+                             random.between(0, board.height - 1)};
         const CellPoint to{random.between(0, board.width - 1), random.between(0, board.height - 1)};
         // By breadth, over modules and ways, counting steps first and bends second.
         std::map<std::tuple<int, int, int>, std::pair<int, int>> best;
@@ -153,8 +154,7 @@ void RoomsTest::way_isShortest_roundWhatStandsThere_withFewestBends() {
                 if (x == to.x && y == to.y) continue;
                 for (int s = 0; s < 4; ++s) {
                     const CellPoint next{x + dx[s], y + dy[s]};
-                    if (!board.contains(next) ||
-                        (next != to && taken.contains({next.x, next.y})))
+                    if (!board.contains(next) || (next != to && taken.contains({next.x, next.y})))
                         continue;
                     const std::pair cost2{cost.first + 1, cost.second + (side >= 0 && side != s)};
                     const auto [at, isNew] = best.try_emplace({next.x, next.y, s}, cost2);

@@ -116,14 +116,11 @@ bool pieceOverlaps(const level::Kit& kit, const level::PlacedPiece& placed, cons
                     return ((cell.walls >> static_cast<int>(side)) & 1u) != 0;
                 };
                 if ((x == 0 && hasWall(Side::Left)) ||
-                    (x == quarters - 1 && hasWall(Side::Right)) ||
-                    (y == 0 && hasWall(Side::Up)) ||
+                    (x == quarters - 1 && hasWall(Side::Right)) || (y == 0 && hasWall(Side::Up)) ||
                     (y == quarters - 1 && hasWall(Side::Down)))
-                    own.push_back(
-                        {ground, ground + kit.storey.thousandths - kit.slab.thousandths});
-                for (const Span& theirs :
-                     spansOf(kit, solid, cell.spot.at.x * quarters + x,
-                             cell.spot.at.y * quarters + y))
+                    own.push_back({ground, ground + kit.storey.thousandths - kit.slab.thousandths});
+                for (const Span& theirs : spansOf(kit, solid, cell.spot.at.x * quarters + x,
+                                                  cell.spot.at.y * quarters + y))
                     for (const Span& span : own)
                         if (std::max(span.from, theirs.from) < std::min(span.to, theirs.to))
                             return true;
@@ -167,12 +164,11 @@ void SolidsTest::audit_equalsPlainLook_onRandomBoards() {
                                 if (std::max(a.from, b.from) < std::min(a.to, b.to))
                                     plain.insert({solids[i].id, solids[k].id});
             for (const auto& placed : level.pieces)
-                if (pieceOverlaps(kit, placed, solids[i]))
-                    plain.insert({solids[i].id, placed.id});
+                if (pieceOverlaps(kit, placed, solids[i])) plain.insert({solids[i].id, placed.id});
         }
         for (const kit::Fault& fault : kit::auditOf(kit, level).faults) {
-            const bool isOverlap = fault.sort == kit::FaultSort::Overlap ||
-                                   fault.sort == kit::FaultSort::SharedFace;
+            const bool isOverlap =
+                fault.sort == kit::FaultSort::Overlap || fault.sort == kit::FaultSort::SharedFace;
             if (isOverlap && kit::findSolid(level, fault.pieces[0]))
                 told.insert({fault.pieces[0], fault.pieces[1]});
         }
@@ -368,8 +364,8 @@ void SolidsTest::wedge_isWalkedUp_ifItIsNotTooHigh() {
 
 void SolidsTest::round_isInTheWay_andOverlapsByItsOutline() {
     const level::Kit kit = smallKit();
-    level::Level level = with(kit, kitBoard(3, 1), {put("floor", 0, 0), put("floor", 1, 0),
-                                                    put("floor", 2, 0)});
+    level::Level level =
+        with(kit, kitBoard(3, 1), {put("floor", 0, 0), put("floor", 1, 0), put("floor", 2, 0)});
     Solid post = box(1, 0, 1, 1, 0, 2500);
     post.sort = SolidSort::Round;
     level = withSolid(kit, level, post);
@@ -381,8 +377,9 @@ void SolidsTest::round_isInTheWay_andOverlapsByItsOutline() {
         withSolid(kit, level, box(1, 0, Rational(1, 2), Rational(1, 2), 0, 2500));
     const auto faults = kit::auditOf(kit, crossed).faults;
     QVERIFY(std::any_of(faults.begin(), faults.end(), [](const kit::Fault& fault) {
-        return fault.sentence == "Round 4 and Box 6 overlap, and faces of both lie in one plane, "
-                                 "where they flicker";
+        return fault.sentence ==
+               "Round 4 and Box 6 overlap, and faces of both lie in one plane, "
+               "where they flicker";
     }));
     // A post as wide as the module lets nobody through.
     const kit::PlacedIndex index(kit, level);
@@ -405,7 +402,8 @@ void SolidsTest::gap_isTold_ifNarrowerThanAPart() {
     const auto faults = kit::auditOf(kit, narrow).faults;
     QCOMPARE(faults.size(), std::size_t(1));
     QCOMPARE(faults[0].sort, kit::FaultSort::Gap);
-    QCOMPARE(faults[0].sentence, std::string("Between Box 1 and Box 2 there is a gap of 0.5 units"));
+    QCOMPARE(faults[0].sentence,
+             std::string("Between Box 1 and Box 2 there is a gap of 0.5 units"));
     const level::Level wide = withSolid(kit, level, box(Rational(5, 4), 0, 1, 1, 0, 1000));
     QVERIFY(kit::auditOf(kit, wide).faults.empty());
 }
@@ -439,10 +437,9 @@ void SolidsTest::pullingLeft_keepsOpeningsInPlace() {
         if (solid.openings.empty()) continue;
         const auto face = static_cast<kit::SolidFace>(random.between(0, 5));
         const bool isUpright = face >= kit::SolidFace::Top;
-        const Solid next =
-            kit::pulledSolid(kit, solid, face,
-                             isUpright ? Rational(random.between(0, 10), 10)
-                                       : Rational(random.between(0, 8), quarters));
+        const Solid next = kit::pulledSolid(kit, solid, face,
+                                            isUpright ? Rational(random.between(0, 10), 10)
+                                                      : Rational(random.between(0, 8), quarters));
         const auto before = kit::boxOf(kit, solid), after = kit::boxOf(kit, next);
         for (std::size_t i = 0; i < solid.openings.size(); ++i) {
             const level::Opening &a = solid.openings[i], &b = next.openings[i];
@@ -474,7 +471,8 @@ void SolidsTest::fourQuarterTurns_areNone() {
             turned = edit->level;
         }
         QVERIFY2(turned.solids == level.solids, seedText(seed + std::uint64_t(round)));
-        const auto right = kit::turn(kit, level, {1, 2}, 3), left = kit::turn(kit, level, {1, 2}, -1);
+        const auto right = kit::turn(kit, level, {1, 2}, 3),
+                   left = kit::turn(kit, level, {1, 2}, -1);
         QVERIFY(right && left && right->level.solids == left->level.solids);
     }
 }
@@ -487,8 +485,8 @@ void SolidsTest::door_isCutIntoTheNearestWall() {
     const level::Level level = withSolid(kit, kitBoard(6, 6), room);
     const kit::ExactPoint near{Rational(39, 10), Rational(23, 10)};
     QCOMPARE(kit::nearestSide(kit, level.solids[0], near), Side::Right);
-    const kit::ExactBox door = kit::doorIn(kit, level.solids[0], Side::Right, near,
-                                           Rational(1, 2), {2200});
+    const kit::ExactBox door =
+        kit::doorIn(kit, level.solids[0], Side::Right, near, Rational(1, 2), {2200});
     const auto edit = kit::opened(kit, level, door);
     QVERIFY(edit.has_value());
     const Solid& opened = edit->level.solids[0];
@@ -613,15 +611,15 @@ void SolidsTest::filling_takesBlocksFloorsRoomsAndStairs() {
     room.wall = {200};
     level = withSolid(kit, level, room);
     level = kit::opened(kit, level,
-                        kit::doorIn(kit, level.solids[3], Side::Up,
-                                    {Rational(15, 2), Rational(2)}, Rational(1, 2), {2200}))
+                        kit::doorIn(kit, level.solids[3], Side::Up, {Rational(15, 2), Rational(2)},
+                                    Rational(1, 2), {2200}))
                 ->level;
     const auto edit = kit::fillWithPieces(kit, level, {1, 2, 3, 4});
     QVERIFY2(edit.has_value(), edit ? "" : edit.error().sentence().c_str());
     QVERIFY(edit->level.solids.empty());
     // Seven floors: six, and the middle of the room.
-    const std::map<std::string, int> expected{{"block", 4}, {"floor", 7}, {"stairs", 1},
-                                              {"corner", 4}, {"wall", 3}, {"frame", 1}};
+    const std::map<std::string, int> expected{{"block", 4},  {"floor", 7}, {"stairs", 1},
+                                              {"corner", 4}, {"wall", 3},  {"frame", 1}};
     for (const auto& [name, count] : usesOf(edit->level))
         QVERIFY2(expected.contains(name) && expected.at(name) == count,
                  (name + " " + std::to_string(count)).c_str());
@@ -689,9 +687,9 @@ void SolidsTest::shape_isClosed() {
         double volume = 0;
         for (const kit::Face& face : kit::facesOf(kit, solid))
             for (std::size_t i = 2; i < face.corners.size(); ++i)
-                volume -= kit::dot(face.corners[0],
-                                   kit::crossed(face.corners[i - 1], face.corners[i])) /
-                          6;
+                volume -=
+                    kit::dot(face.corners[0], kit::crossed(face.corners[i - 1], face.corners[i])) /
+                    6;
         double plain = 0;
         for (const kit::Mass& mass : kit::massesOf(kit, solid)) {
             double area = ((mass.place.right - mass.place.left) * exact(kit.width) *

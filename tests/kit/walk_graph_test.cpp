@@ -285,11 +285,11 @@ void WalkGraphTest::wayAlong_passesWhatAnyWayCan() {
         level::Project project;
         level::Level board = kitBoard(7, 6);
         for (int i = 0; i < 45; ++i)
-            if (auto edit = kit::place(kit, board,
-                                       {put(random.chance(90) ? "floor" : "straight",
-                                            random.between(0, 6), random.between(0, 5),
-                                            random.between(0, 3), 0)},
-                                       "Place"))
+            if (auto edit =
+                    kit::place(kit, board,
+                               {put(random.chance(90) ? "floor" : "straight", random.between(0, 6),
+                                    random.between(0, 5), random.between(0, 3), 0)},
+                               "Place"))
                 board = edit->level;
         const auto start = board.pieces[0];
         const level::Level level = between(project, board, {start.at, start.storey}, {{0, 0}, 0});
@@ -330,10 +330,10 @@ void WalkGraphTest::wayAlong_passesWhatAnyWayCan() {
         for (std::size_t i = 0; i < along.way.size(); ++i) {
             const auto& to = graph.next(i == 0 ? along.way[0] : along.way[i - 1]);
             if (i > 0) QVERIFY2(std::count(to.begin(), to.end(), along.way[i]), text);
-            while (next < modules.size() &&
-                   (!along.passed[next] ||
-                    graph.patches()[static_cast<std::size_t>(along.way[i])].spot.at ==
-                        modules[next]))
+            while (
+                next < modules.size() &&
+                (!along.passed[next] ||
+                 graph.patches()[static_cast<std::size_t>(along.way[i])].spot.at == modules[next]))
                 ++next;
         }
         QVERIFY2(next == modules.size() && along.way.back() == goal[0], text);

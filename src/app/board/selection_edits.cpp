@@ -153,8 +153,7 @@ bool cutSelectedThings(Session& session) {
 bool pasteThings(Session& session, PxPoint middle) {
     const auto things = session.workbench.things();
     if (!things || QGuiApplication::clipboard()->text() != things->text) return false;
-    if (!things->standings.empty())
-        return pasteStandings(session, things->standings, middle), true;
+    if (!things->standings.empty()) return pasteStandings(session, things->standings, middle), true;
     const PxRect bounds = things->cast.bounds();
     // By whole cells, so that what stood on the grid stands on it.
     const auto stepped = [](int from, int to, int cell) {

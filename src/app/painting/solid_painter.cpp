@@ -64,14 +64,13 @@ void paintSolid(QPainter& painter, const level::Kit& kit, const Solid& solid,
     faint.setAlphaF(solid.isHollow() ? 0.25f : 0.75f);
     painter.save();
     painter.setRenderHint(QPainter::Antialiasing);
-    const QRectF box =
-        place.box({solid.x, solid.y, solid.x + solid.width, solid.y + solid.depth});
+    const QRectF box = place.box({solid.x, solid.y, solid.x + solid.width, solid.y + solid.depth});
     if (solid.isHollow()) painter.fillRect(box, faint);
     for (const kit::Mass& mass : kit::massesOf(kit, solid)) {
         const QPolygonF outline = outlineOf(mass, place);
-        const bool isFloor = solid.isHollow() &&
-                             mass.to <= exact(kit.storey) * Rational(solid.storey) +
-                                            exact(solid.base) + exact(solid.floor);
+        const bool isFloor =
+            solid.isHollow() && mass.to <= exact(kit.storey) * Rational(solid.storey) +
+                                               exact(solid.base) + exact(solid.floor);
         if (isFloor) continue;
         if (isAboveCut(kit, solid, mass)) {
             painter.setPen(QPen(theme.quietInk, 1, Qt::DotLine));
@@ -111,8 +110,7 @@ void paintSolidOutline(QPainter& painter, const Solid& solid, const PlanPlace& p
                        const QPen& pen) {
     painter.setPen(pen);
     painter.setBrush(Qt::NoBrush);
-    painter.drawRect(
-        place.box({solid.x, solid.y, solid.x + solid.width, solid.y + solid.depth}));
+    painter.drawRect(place.box({solid.x, solid.y, solid.x + solid.width, solid.y + solid.depth}));
 }
 
 }  // namespace rook::app

@@ -17,8 +17,8 @@ struct PlanPlace {
     [[nodiscard]] QRectF box(const kit::ExactRect& place) const;
 };
 
-/// A solid as it is seen from above, or cut where it is a room: walls full, openings free, treads of
-/// stairs, an arrow the way it rises, its height beside it where there is room.
+/// A solid as it is seen from above, or cut where it is a room: walls full, openings free, treads
+/// of stairs, an arrow the way it rises, its height beside it where there is room.
 void paintSolid(QPainter& painter, const level::Kit& kit, const level::Solid& solid,
                 const PlanPlace& place);
 /// Its outline alone.

@@ -41,10 +41,10 @@ Result<std::unique_ptr<KitWalk>> KitWalk::begin(const level::Project& project,
     };
     if (at) startAt(*at, storey);
     if (const Entity* named = level::findEntity(*walk->m_level, entry); named && !start)
-        startAt(kit::middleOf(*named), named->storey);
+        startAt(kit::boxMiddle(*named), named->storey);
     for (const Entity& entity : walk->m_level->entities)
         if (!start && project.roleOf(entity) == Role::Spawn)
-            startAt(kit::middleOf(entity), entity.storey);
+            startAt(kit::boxMiddle(entity), entity.storey);
     if (!start)
         return fail(ErrorKind::Missing, "There is no start to walk from", walk->m_level->title,
                     "Place a spawn in Cast, or walk from the pointer with Shift");

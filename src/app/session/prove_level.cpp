@@ -105,8 +105,8 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
         // Nothing here is of matter: no looks, no shapes.
         if (level::traitsOf(level.kind).isOfPieces) {
             planned->plan = std::make_shared<const check::PlanReport>(check::holdToPlan(
-                project, level, proven->query.get(),
-                proven->query ? &planned->answer : nullptr, {reach::Limits{}.maxBytes, cancel}));
+                project, level, proven->query.get(), proven->query ? &planned->answer : nullptr,
+                {reach::Limits{}.maxBytes, cancel}));
             planned->report.take(check::Report::Part::Plan, planned->plan->findings);
         }
         planned->isPlanCurrent = true;

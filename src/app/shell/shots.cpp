@@ -93,7 +93,7 @@ View closeView(double scale, QPointF offset) {
     return view;
 }
 
-/// A ramp in hand at an open port of Keeper's quay; both storeys in depth, and a walk through them;
+/// A room by number at the pointer in Keeper's quay; both storeys in depth, and a walk through them;
 /// and, where there is one beside the project, the broken quay with what is wrong with it.
 bool shootKit(MainWindow& window, const QString& folder) {
     Session& session = window.session();
@@ -101,25 +101,17 @@ bool shootKit(MainWindow& window, const QString& folder) {
     const QString home = session.document.folder();
     session.document.chooseLevel(LevelId{"keepers-quay"});
     session.workbench.setStep(Step::Shape);
-    session.workbench.chooseTool("place");
     session.workbench.setStorey(0);
-    KitOptions options = session.workbench.options<KitOptions>();
-    options.piece = "bend";
-    session.workbench.setOptions(options);
-    // A pier is taken away, so that something is open.
-    for (const level::PlacedPiece& placed : session.document.level()->pieces)
-        if (placed.piece == "pier" && placed.storey == 0) {
-            Selection selection;
-            selection.pieces = {placed.id};
-            session.workbench.select(selection);
-            board.step().removeSelected();
-            movePointer(
-                board, board.view().toWidget(PxPoint{placed.at.x * 32 + 16, placed.at.y * 32 + 18}),
-                Qt::NoButton, QEvent::MouseMove, Qt::NoButton);
-            break;
-        }
+    // A room by number at the pointer, to be laid by a click.
+    session.workbench.chooseTool("room");
+    session.workbench.change<KitOptions>([](KitOptions& o) {
+        o.roomWidth = 5;
+        o.ceilingPiece = "boarding";
+    });
+    movePointer(board, board.view().toWidget(PxPoint{17 * 32 + 16, 4 * 32 + 16}), Qt::NoButton,
+                QEvent::MouseMove, Qt::NoButton);
     bool isFine = shoot(window, folder, QStringLiteral("kit-plan-day"));
-    session.document.undo();
+    session.workbench.chooseTool("place");
     trigger(window, "depth-action");
     trigger(window, "depth-action");
     isFine = isFine && shootDepth(window, folder);

@@ -32,8 +32,8 @@ bool shootPull(MainWindow& window, const QString& folder) {
     const double across = exact(kit.width).toDouble(), down = exact(kit.depth).toDouble();
     const kit::Point3 at{(box.place.left.toDouble() + 3.6) * across,
                          box.place.bottom.toDouble() * down, 0.4};
-    view->bringIntoView({int(box.place.left.toDouble() * 32), int(box.place.top.toDouble() * 32),
-                         160, 160});
+    view->bringIntoView(
+        {int(box.place.left.toDouble() * 32), int(box.place.top.toDouble() * 32), 160, 160});
     settle(window);
     const auto send = [&](QEvent::Type type, const kit::Point3& place) {
         const QPointF px = view->toWidget(place).value_or(QPointF());

@@ -92,7 +92,8 @@ void Tray::addTools() {
         const ToolDefinition& tool = tools[std::size_t(i)];
         auto* button = new ToolButton(tool.icon, tool.title, toolKey(std::size_t(i)), m_tools);
         button->setObjectName(QStringLiteral("tool-%1").arg(toolKey(std::size_t(i))));
-        button->setToolTip(QStringLiteral("%1 (%2): %3").arg(tool.title, toolKey(std::size_t(i)), tool.help));
+        button->setToolTip(
+            QStringLiteral("%1 (%2): %3").arg(tool.title, toolKey(std::size_t(i)), tool.help));
         connect(button, &QAbstractButton::clicked, this,
                 [this, i] { m_session.workbench.chooseToolAt(i); });
         row->addWidget(button);

@@ -64,6 +64,10 @@
         <translation>"%1" ist keine Zahl von Zellen</translation>
     </message>
     <message>
+        <source>"%1" is no number of modules</source>
+        <translation>„%1“ ist keine Zahl von Modulen</translation>
+    </message>
+    <message>
         <source>"%1" is no plain name</source>
         <translation>"%1" ist kein einfacher Name</translation>
     </message>
@@ -156,12 +160,20 @@
         <translation>%1 und %2 haben in Textleveln dasselbe Zeichen, %3</translation>
     </message>
     <message>
+        <source>%1 and %2 overlap</source>
+        <translation>%1 und %2 überschneiden sich</translation>
+    </message>
+    <message>
         <source>%1 and %2 overlap in %3 module</source>
         <translation>%1 und %2 überschneiden sich in %3 Modul</translation>
     </message>
     <message>
         <source>%1 and %2 overlap in %3 modules</source>
         <translation>%1 und %2 überschneiden sich in %3 Modulen</translation>
+    </message>
+    <message>
+        <source>%1 and %2 overlap, and faces of both lie in one plane, where they flicker</source>
+        <translation>%1 und %2 überschneiden sich, und Flächen beider liegen in einer Ebene, wo sie flimmern</translation>
     </message>
     <message>
         <source>%1 and %2 share %3 x %4 cells, where the first counts</source>
@@ -316,8 +328,16 @@
         <translation>%1 hat einen Titel von %2 Bytes</translation>
     </message>
     <message>
+        <source>%1 has a wall that is thinner than nothing</source>
+        <translation>%1 hat eine Wand, die dünner als nichts ist</translation>
+    </message>
+    <message>
         <source>%1 has an open port to the %2</source>
         <translation>%1 hat einen offenen Anschluss nach %2</translation>
+    </message>
+    <message>
+        <source>%1 has an opening that is not above 0 wide, deep and high</source>
+        <translation>%1 hat eine Öffnung, die nicht über 0 breit, tief und hoch ist</translation>
     </message>
     <message>
         <source>%1 has another footprint than %2</source>
@@ -332,12 +352,20 @@
         <translation>%1 hat seinen Drehpunkt außerhalb seines Grundrisses</translation>
     </message>
     <message>
+        <source>%1 has more than 64 openings</source>
+        <translation>%1 hat mehr als 64 Öffnungen</translation>
+    </message>
+    <message>
         <source>%1 has no cell</source>
         <translation>%1 hat keine Zelle</translation>
     </message>
     <message>
         <source>%1 has no reference to such a thing</source>
         <translation>%1 hat keinen Bezug auf so etwas</translation>
+    </message>
+    <message>
+        <source>%1 has no room between its floor and its ceiling</source>
+        <translation>%1 hat zwischen Boden und Decke keinen Platz</translation>
     </message>
     <message>
         <source>%1 has no room on its patrol: it stands in a wall</source>
@@ -358,6 +386,14 @@
     <message>
         <source>%1 has no title</source>
         <translation>%1 hat keinen Titel</translation>
+    </message>
+    <message>
+        <source>%1 has not 1 to 64 steps</source>
+        <translation>%1 hat nicht 1 bis 64 Stufen</translation>
+    </message>
+    <message>
+        <source>%1 has not 3 to 64 sides</source>
+        <translation>%1 hat nicht 3 bis 64 Seiten</translation>
     </message>
     <message>
         <source>%1 has one number of two in %2</source>
@@ -436,6 +472,18 @@
         <translation>%1 wird nie erreicht</translation>
     </message>
     <message>
+        <source>%1 is no box and has openings</source>
+        <translation>%1 ist kein Quader und hat Öffnungen</translation>
+    </message>
+    <message>
+        <source>%1 is not above 0 and at most 1,000 modules across and down, in parts of a 64th or coarser</source>
+        <translation>%1 ist quer und längs nicht über 0 und höchstens 1.000 Module, in Teilen von 64steln oder gröber</translation>
+    </message>
+    <message>
+        <source>%1 is not above 0 and at most 1,000 units high</source>
+        <translation>%1 ist nicht über 0 und höchstens 1.000 Einheiten hoch</translation>
+    </message>
+    <message>
         <source>%1 is not there any more</source>
         <translation>%1 ist nicht mehr da</translation>
     </message>
@@ -460,6 +508,10 @@
         <translation>%1 ist ab Takt %2 an, während es schon an ist</translation>
     </message>
     <message>
+        <source>%1 is on no storey</source>
+        <translation>%1 ist auf keinem Geschoss</translation>
+    </message>
+    <message>
         <source>%1 is on patrol and cannot move</source>
         <translation>%1 patrouilliert und kann sich nicht bewegen</translation>
     </message>
@@ -476,6 +528,10 @@
         <translation>%1 ist gesetzt</translation>
     </message>
     <message>
+        <source>%1 is too far from its storey</source>
+        <translation>%1 ist zu weit von seinem Geschoss</translation>
+    </message>
+    <message>
         <source>%1 is turned in a way that it may not be</source>
         <translation>%1 ist so gedreht, wie es nicht sein darf</translation>
     </message>
@@ -486,6 +542,10 @@
     <message>
         <source>%1 lies in the very place of %2</source>
         <translation>%1 liegt genau an der Stelle von %2</translation>
+    </message>
+    <message>
+        <source>%1 lies on parts of a module that are finer than a 64th</source>
+        <translation>%1 liegt auf Teilen eines Moduls, die feiner sind als ein 64stel</translation>
     </message>
     <message>
         <source>%1 lies outside the level</source>
@@ -576,6 +636,10 @@
         <translation>%1 Bauteile</translation>
     </message>
     <message>
+        <source>%1 pieces fit</source>
+        <translation>%1 Bauteile passen</translation>
+    </message>
+    <message>
         <source>%1 plan%2</source>
         <translation>%1 Plan%2</translation>
     </message>
@@ -616,6 +680,10 @@
         <translation>%1 steht auf keiner Fläche von Geschoss %2</translation>
     </message>
     <message>
+        <source>%1 stays: %2</source>
+        <translation>%1 bleibt: %2</translation>
+    </message>
+    <message>
         <source>%1 texts are</source>
         <translation>%1 Texte sind</translation>
     </message>
@@ -626,6 +694,14 @@
     <message>
         <source>%1 that is not plain and bare would go</source>
         <translation>%1, der nicht schlicht und leer ist, ginge verloren</translation>
+    </message>
+    <message>
+        <source>%1 thing</source>
+        <translation>%1 Ding</translation>
+    </message>
+    <message>
+        <source>%1 things</source>
+        <translation>%1 Dinge</translation>
     </message>
     <message>
         <source>%1 times</source>
@@ -698,6 +774,14 @@
     <message>
         <source>%1, cell %2, %3</source>
         <translation>%1, Zelle %2, %3</translation>
+    </message>
+    <message>
+        <source>%1, for %2 of %3 modules: %4</source>
+        <translation>%1, für %2 von %3 Modulen: %4</translation>
+    </message>
+    <message>
+        <source>%1, for all of it</source>
+        <translation>%1, für das Ganze</translation>
     </message>
     <message>
         <source>%1, row %2</source>
@@ -810,6 +894,10 @@
     <message>
         <source>,to make,</source>
         <translation>,zu machen,</translation>
+    </message>
+    <message>
+        <source>1 piece fits</source>
+        <translation>1 Bauteil passt</translation>
     </message>
     <message>
         <source>1 to 3 with air-jump</source>
@@ -992,6 +1080,10 @@
         <translation>Ein Level hat höchstens 16.384 Spalten und Zeilen</translation>
     </message>
     <message>
+        <source>A level has at most 20,000 solids</source>
+        <translation>Ein Level hat höchstens 20.000 Körper</translation>
+    </message>
+    <message>
         <source>A level has at most 32 layers</source>
         <translation>Ein Level hat höchstens 32 Ebenen</translation>
     </message>
@@ -1072,12 +1164,20 @@
         <translation>Hier gehört eine Zahl hin</translation>
     </message>
     <message>
+        <source>A number of modules is wanted</source>
+        <translation>Eine Zahl von Modulen wird gebraucht</translation>
+    </message>
+    <message>
         <source>A part of what was kept is damaged</source>
         <translation>Ein Teil des Behaltenen ist beschädigt</translation>
     </message>
     <message>
         <source>A part without a name cannot be matched</source>
         <translation>Für ein Teil ohne Namen kann nichts stehen</translation>
+    </message>
+    <message>
+        <source>A piece and a solid both have the id %1</source>
+        <translation>Ein Bauteil und ein Körper haben beide die Kennung %1</translation>
     </message>
     <message>
         <source>A piece is off by less than a module</source>
@@ -1480,6 +1580,10 @@
         <translation>Lücke ohne Grund</translation>
     </message>
     <message>
+        <source>Box</source>
+        <translation>Quader</translation>
+    </message>
+    <message>
         <source>Bring in placements</source>
         <translation>Aufstellungen hereinholen</translation>
     </message>
@@ -1490,6 +1594,10 @@
     <message>
         <source>Cannot be won</source>
         <translation>Nicht zu gewinnen</translation>
+    </message>
+    <message>
+        <source>Change %1</source>
+        <translation>%1 ändern</translation>
     </message>
     <message>
         <source>Change %1 cell</source>
@@ -1600,6 +1708,10 @@
         <translation>Wähle eine PNG-, JPEG- oder SVG-Datei</translation>
     </message>
     <message>
+        <source>Choose a distance that leaves room between them</source>
+        <translation>Wähle einen Abstand, der Platz dazwischen lässt</translation>
+    </message>
+    <message>
         <source>Choose a file</source>
         <translation>Wähle eine Datei</translation>
     </message>
@@ -1666,6 +1778,10 @@
     <message>
         <source>Choose a text grid</source>
         <translation>Wähle ein Textraster</translation>
+    </message>
+    <message>
+        <source>Choose a wall of a room, or make a door frame of that kit</source>
+        <translation>Wähle eine Wand eines Raums, oder baue einen Türrahmen dieses Bausatzes</translation>
     </message>
     <message>
         <source>Choose above the board, and save again</source>
@@ -1848,6 +1964,10 @@
         <translation>Leeren, was es verdeckt</translation>
     </message>
     <message>
+        <source>Click a wall of a room, or drag over it</source>
+        <translation>Klicke auf eine Wand eines Raums, oder ziehe darüber</translation>
+    </message>
+    <message>
         <source>Close %1 port</source>
         <translation>%1 Anschluss schließen</translation>
     </message>
@@ -1882,6 +2002,10 @@
     <message>
         <source>Copy %1</source>
         <translation>%1 kopieren</translation>
+    </message>
+    <message>
+        <source>Copy a room, joined by a hallway</source>
+        <translation>Einen Raum kopieren, mit Gang verbunden</translation>
     </message>
     <message>
         <source>Copy at most 16,384 columns and rows</source>
@@ -2032,6 +2156,10 @@
         <translation>Strich zeichnen</translation>
     </message>
     <message>
+        <source>Draw the opening over a wall of a room</source>
+        <translation>Ziehe die Öffnung über eine Wand eines Raums</translation>
+    </message>
+    <message>
         <source>Dress %1 anew</source>
         <translation>%1 neu kleiden</translation>
     </message>
@@ -2138,6 +2266,14 @@
     <message>
         <source>Fill</source>
         <translation>Füllen</translation>
+    </message>
+    <message>
+        <source>Fill %1 solid with pieces</source>
+        <translation>%1 Körper mit Bauteilen füllen</translation>
+    </message>
+    <message>
+        <source>Fill %1 solids with pieces</source>
+        <translation>%1 Körper mit Bauteilen füllen</translation>
     </message>
     <message>
         <source>Fill a gap</source>
@@ -2504,6 +2640,10 @@
         <translation>%1%2 legen</translation>
     </message>
     <message>
+        <source>Lay a hallway of %1 x %2 modules</source>
+        <translation>Einen Gang von %1 x %2 Modulen legen</translation>
+    </message>
+    <message>
         <source>Lay a ledge of %1 cells at %2, %3</source>
         <translation>Einen Sims von %1 Zellen bei %2, %3 legen</translation>
     </message>
@@ -2522,6 +2662,10 @@
     <message>
         <source>Lay a pattern on %1</source>
         <translation>Ein Muster auf %1 legen</translation>
+    </message>
+    <message>
+        <source>Lay a room of %1 x %2 modules</source>
+        <translation>Einen Raum von %1 x %2 Modulen legen</translation>
     </message>
     <message>
         <source>Lay floor and walls</source>
@@ -2684,6 +2828,10 @@
         <translation>Ein Motiv machen</translation>
     </message>
     <message>
+        <source>Make a piece that fits, or lay pieces over it by hand</source>
+        <translation>Baue ein Bauteil, das passt, oder lege von Hand Bauteile darüber</translation>
+    </message>
+    <message>
         <source>Make a ring of %1</source>
         <translation>Einen Ring aus %1 machen</translation>
     </message>
@@ -2694,6 +2842,10 @@
     <message>
         <source>Make a swatch of %1</source>
         <translation>Eine Probe aus %1 machen</translation>
+    </message>
+    <message>
+        <source>Make an open piece of one module with that wall, or a room of one storey</source>
+        <translation>Baue ein offenes Bauteil von einem Modul mit dieser Wand, oder einen Raum von einem Geschoss</translation>
     </message>
     <message>
         <source>Make another one first</source>
@@ -2726,6 +2878,10 @@
     <message>
         <source>Make one in Shape first</source>
         <translation>Mach erst einen in Formen</translation>
+    </message>
+    <message>
+        <source>Make one of one module, without walls and ports</source>
+        <translation>Baue eines von einem Modul, ohne Wände und Anschlüsse</translation>
     </message>
     <message>
         <source>Make one with a port on each side</source>
@@ -3032,6 +3188,10 @@
         <translation>Neues Rätsellevel</translation>
     </message>
     <message>
+        <source>No box or room is there to be opened</source>
+        <translation>Hier ist kein Quader oder Raum, der sich öffnen ließe</translation>
+    </message>
+    <message>
         <source>No counter is parked</source>
         <translation>Kein Stein ist abgestellt</translation>
     </message>
@@ -3060,12 +3220,20 @@
         <translation>Kein offener Anschluss hat Platz für ein Bauteil, das ihn schließt</translation>
     </message>
     <message>
+        <source>No piece stands for it: %1</source>
+        <translation>Kein Bauteil steht dafür: %1</translation>
+    </message>
+    <message>
         <source>No process can be started for the recipe</source>
         <translation>Für das Rezept lässt sich kein Prozess starten</translation>
     </message>
     <message>
         <source>No run along %1</source>
         <translation>Kein Lauf entlang %1</translation>
+    </message>
+    <message>
+        <source>No solid is selected</source>
+        <translation>Kein Körper ist gewählt</translation>
     </message>
     <message>
         <source>No solved placement was found to mix from</source>
@@ -3078,6 +3246,10 @@
     <message>
         <source>No tile there is said to look like a form</source>
         <translation>Von keiner Kachel dort ist gesagt, dass sie wie eine Form aussieht</translation>
+    </message>
+    <message>
+        <source>No way for a hallway leads to the copy</source>
+        <translation>Kein Weg für einen Gang führt zur Kopie</translation>
     </message>
     <message>
         <source>Nobody can swap %1 for %2: nobody stands while it is in force</source>
@@ -3208,6 +3380,18 @@
         <translation>Offen</translation>
     </message>
     <message>
+        <source>Open %1</source>
+        <translation>%1 öffnen</translation>
+    </message>
+    <message>
+        <source>Open %1 solids</source>
+        <translation>%1 Körper öffnen</translation>
+    </message>
+    <message>
+        <source>Open a wall</source>
+        <translation>Eine Wand öffnen</translation>
+    </message>
+    <message>
         <source>Open is what is not matter</source>
         <translation>Offen ist, was kein Stoff ist</translation>
     </message>
@@ -3296,6 +3480,10 @@
         <translation>%1-mal %2 setzen</translation>
     </message>
     <message>
+        <source>Place a %1</source>
+        <translation>Setzen: %1</translation>
+    </message>
+    <message>
         <source>Place a row of %1 x %2</source>
         <translation>Eine Reihe von %1 x %2 setzen</translation>
     </message>
@@ -3370,6 +3558,10 @@
     <message>
         <source>Power-up not needed</source>
         <translation>Fund nicht nötig</translation>
+    </message>
+    <message>
+        <source>Pull a face of %1</source>
+        <translation>Eine Fläche von %1 verschieben</translation>
     </message>
     <message>
         <source>Put a PNG in its place</source>
@@ -3584,12 +3776,24 @@
         <translation>Rook Plot </translation>
     </message>
     <message>
+        <source>Room</source>
+        <translation>Raum</translation>
+    </message>
+    <message>
+        <source>Room %1 on the plan is not built: %2 of %3 modules have a floor</source>
+        <translation>Raum %1 auf dem Plan ist nicht gebaut: %2 von %3 Modulen haben einen Boden</translation>
+    </message>
+    <message>
         <source>Room %1 on the plan is still solid: %2 of %3</source>
         <translation>Raum %1 des Plans ist noch fest: %2 von %3</translation>
     </message>
     <message>
         <source>Room solid</source>
         <translation>Raum ist fest</translation>
+    </message>
+    <message>
+        <source>Round</source>
+        <translation>Säule</translation>
     </message>
     <message>
         <source>Route %1 has no point and leads nowhere</source>
@@ -3740,6 +3944,10 @@
         <translation>Wähle etwas, oder ersetze einen anderen Stoff</translation>
     </message>
     <message>
+        <source>Select the pieces of a room</source>
+        <translation>Wähle die Bauteile eines Raums</translation>
+    </message>
+    <message>
         <source>Set %1 down</source>
         <translation>%1 absetzen</translation>
     </message>
@@ -3754,6 +3962,10 @@
     <message>
         <source>Set it straight</source>
         <translation>Geraderücken</translation>
+    </message>
+    <message>
+        <source>Set its sizes right, or take it out of the file</source>
+        <translation>Stelle seine Maße richtig, oder nimm ihn aus der Datei</translation>
     </message>
     <message>
         <source>Set no piece straight</source>
@@ -3778,6 +3990,10 @@
     <message>
         <source>Shape %1</source>
         <translation>%1 formen</translation>
+    </message>
+    <message>
+        <source>Shared face</source>
+        <translation>Gemeinsame Fläche</translation>
     </message>
     <message>
         <source>Shorten the time to the top or lower the greatest fall speed</source>
@@ -3822,6 +4038,18 @@
     <message>
         <source>Slot %1 %2</source>
         <translation>Platz %1 %2</translation>
+    </message>
+    <message>
+        <source>Solid</source>
+        <translation>Körper</translation>
+    </message>
+    <message>
+        <source>Solid %1</source>
+        <translation>Körper %1</translation>
+    </message>
+    <message>
+        <source>Solid %1 has no room between its walls</source>
+        <translation>Körper %1 hat zwischen seinen Wänden keinen Platz</translation>
     </message>
     <message>
         <source>Solved in %1 move, and in no fewer.</source>
@@ -4408,12 +4636,20 @@
         <translation>Der Bausatz hat kein Bauteil %1</translation>
     </message>
     <message>
+        <source>The kit has no piece for a ceiling</source>
+        <translation>Der Bausatz hat kein Bauteil für eine Decke</translation>
+    </message>
+    <message>
         <source>The kit has no piece for paths</source>
         <translation>Der Bausatz hat kein Bauteil für Pfade</translation>
     </message>
     <message>
         <source>The kit has no piece of one module that opens to %1</source>
         <translation>Der Bausatz hat kein Bauteil von einem Modul, das nach %1 offen ist</translation>
+    </message>
+    <message>
+        <source>The kit has no wall without a floor for the storeys above</source>
+        <translation>Der Bausatz hat keine Wand ohne Boden für die Geschosse darüber</translation>
     </message>
     <message>
         <source>The last motion profile stays</source>
@@ -4740,6 +4976,10 @@
         <translation>Der Pfad %1 des Rezepts</translation>
     </message>
     <message>
+        <source>The room would leave the board</source>
+        <translation>Der Raum würde das Brett verlassen</translation>
+    </message>
+    <message>
         <source>The roster %1 has no counter "%2"</source>
         <translation>Das Aufgebot %1 hat keinen Stein "%2"</translation>
     </message>
@@ -4924,6 +5164,14 @@
         <translation>Der Wert %1 ist nicht vom Typ des Felds</translation>
     </message>
     <message>
+        <source>The way leaves %1 at way point %2: none comes nearer than %3 module</source>
+        <translation>Der Weg verlässt %1 bei Wegpunkt %2: keiner kommt näher als %3 Modul</translation>
+    </message>
+    <message>
+        <source>The way leaves %1 at way point %2: none comes nearer than %3 modules</source>
+        <translation>Der Weg verlässt %1 bei Wegpunkt %2: keiner kommt näher als %3 Module</translation>
+    </message>
+    <message>
         <source>The zone %1</source>
         <translation>Die Zone %1</translation>
     </message>
@@ -5104,6 +5352,10 @@
         <translation>Für einen weiteren Fall ist kein Platz</translation>
     </message>
     <message>
+        <source>There is no room to be joined</source>
+        <translation>Es gibt keinen Raum, der sich verbinden ließe</translation>
+    </message>
+    <message>
         <source>There is no roster "%1"</source>
         <translation>Es gibt kein Aufgebot "%1"</translation>
     </message>
@@ -5114,6 +5366,10 @@
     <message>
         <source>There is no sheet "%1"</source>
         <translation>Es gibt keinen Bogen "%1"</translation>
+    </message>
+    <message>
+        <source>There is no solid %1</source>
+        <translation>Es gibt keinen Körper %1</translation>
     </message>
     <message>
         <source>There is no start to walk from</source>
@@ -5138,6 +5394,10 @@
     <message>
         <source>There is no tile to be strewn</source>
         <translation>Da ist keine Kachel zu streuen</translation>
+    </message>
+    <message>
+        <source>There is no wall that a door frame can stand for</source>
+        <translation>Hier ist keine Wand, für die ein Türrahmen stehen kann</translation>
     </message>
     <message>
         <source>There is no zone %1</source>
@@ -5484,6 +5744,10 @@
         <translation>Wegpunkt außerhalb</translation>
     </message>
     <message>
+        <source>Wedge</source>
+        <translation>Keil</translation>
+    </message>
+    <message>
         <source>What a death takes one of</source>
         <translation>Was ein Tod eins von kostet</translation>
     </message>
@@ -5538,6 +5802,10 @@
     <message>
         <source>Without a rule there is nothing to mix</source>
         <translation>Ohne Regel ist nichts zu mischen</translation>
+    </message>
+    <message>
+        <source>Write 2, 1.25 or 5/4</source>
+        <translation>Schreibe 2, 1.25 oder 5/4</translation>
     </message>
     <message>
         <source>Write [0, 10]</source>
@@ -5980,6 +6248,10 @@
         <translation>fliegt</translation>
     </message>
     <message>
+        <source>flight of stairs</source>
+        <translation>Treppe</translation>
+    </message>
+    <message>
         <source>floor</source>
         <translation>Boden</translation>
     </message>
@@ -6168,12 +6440,32 @@
         <translation>es ist nicht lösbar: %1</translation>
     </message>
     <message>
+        <source>it does not lie on whole modules</source>
+        <translation>er liegt nicht auf ganzen Modulen</translation>
+    </message>
+    <message>
+        <source>it does not stand on the ground of its storey</source>
+        <translation>er steht nicht auf dem Grund seines Geschosses</translation>
+    </message>
+    <message>
         <source>it ends at %1</source>
         <translation>er endet bei %1</translation>
     </message>
     <message>
+        <source>it has a flaw</source>
+        <translation>er hat einen Mangel</translation>
+    </message>
+    <message>
         <source>it has no rule, and nothing is to be solved</source>
         <translation>es hat keine Regel, und nichts ist zu lösen</translation>
+    </message>
+    <message>
+        <source>it has openings</source>
+        <translation>er hat Öffnungen</translation>
+    </message>
+    <message>
+        <source>it is higher than a storey</source>
+        <translation>er ist höher als ein Geschoss</translation>
     </message>
     <message>
         <source>it is not a file</source>
@@ -6194,6 +6486,10 @@
     <message>
         <source>its end</source>
         <translation>seinem Ende</translation>
+    </message>
+    <message>
+        <source>its floor is too far from the ground of its storey</source>
+        <translation>sein Boden ist zu weit vom Grund seines Geschosses</translation>
     </message>
     <message>
         <source>its format is another</source>
@@ -6424,6 +6720,14 @@
         <translation>kein anderer Lauf wurde gefunden, der alle Ziele erfüllt</translation>
     </message>
     <message>
+        <source>no piece is round</source>
+        <translation>kein Bauteil ist rund</translation>
+    </message>
+    <message>
+        <source>no piece of the kit fits at %1, %2</source>
+        <translation>kein Bauteil des Bausatzes passt bei %1, %2</translation>
+    </message>
+    <message>
         <source>no room here</source>
         <translation>hier kein Platz</translation>
     </message>
@@ -6600,6 +6904,10 @@
         <translation>Bild</translation>
     </message>
     <message>
+        <source>pieces stand at %1, %2 already</source>
+        <translation>bei %1, %2 stehen schon Bauteile</translation>
+    </message>
+    <message>
         <source>placements</source>
         <translation>Plätze</translation>
     </message>
@@ -6714,6 +7022,10 @@
     <message>
         <source>rise right 2of2</source>
         <translation>Steigung rechts 2 von 2</translation>
+    </message>
+    <message>
+        <source>round</source>
+        <translation>Säule</translation>
     </message>
     <message>
         <source>rows</source>
@@ -7014,6 +7326,10 @@
     <message>
         <source>weakened jump</source>
         <translation>abgeschwächter Sprung</translation>
+    </message>
+    <message>
+        <source>wedge</source>
+        <translation>Keil</translation>
     </message>
     <message>
         <source>whole number</source>

@@ -272,6 +272,10 @@ oder </translation>
         <translation>%1 von %2 Zellen nahmen das Eingefügte.</translation>
     </message>
     <message>
+        <source>%1 of %2 triangles</source>
+        <translation>%1 zu %2 Dreiecken</translation>
+    </message>
+    <message>
         <source>%1 of it in the project.</source>
         <translation>%1 davon im Projekt.</translation>
     </message>
@@ -434,6 +438,10 @@ oder </translation>
     <message>
         <source>%1, %2 px</source>
         <translation>%1, %2 px</translation>
+    </message>
+    <message>
+        <source>%1, %2 times</source>
+        <translation>%1, %2-mal</translation>
     </message>
     <message>
         <source>%1, %2 to look at or to write</source>
@@ -728,8 +736,16 @@ oder </translation>
         <translation>, %1 tief</translation>
     </message>
     <message>
+        <source>, %1 steps</source>
+        <translation>, %1 Stufen</translation>
+    </message>
+    <message>
         <source>, %1 won: %2 at best, %3 in the middle</source>
         <translation>, %1 gewonnen: %2 im besten Fall, %3 in der Mitte</translation>
+    </message>
+    <message>
+        <source>, and . turn it</source>
+        <translation>, und . drehen ihn</translation>
     </message>
     <message>
         <source>, as %1</source>
@@ -980,6 +996,10 @@ oder </translation>
         <translation>Ein Gang durch die sechs Schritte</translation>
     </message>
     <message>
+        <source>A way of %1 modules passes %2 of %3 way points of the main route, in order.</source>
+        <translation>Ein Weg von %1 Modulen kommt an %2 von %3 Wegpunkten der Hauptroute vorbei, der Reihe nach.</translation>
+    </message>
+    <message>
         <source>A yard of two storeys, with its kit</source>
         <translation>Ein Hof mit zwei Geschossen und sein Bausatz</translation>
     </message>
@@ -998,6 +1018,10 @@ oder </translation>
     <message>
         <source>About Rook Plot</source>
         <translation>Über Rook Plot</translation>
+    </message>
+    <message>
+        <source>Above its storey</source>
+        <translation>Über seinem Geschoss</translation>
     </message>
     <message>
         <source>Across</source>
@@ -1560,6 +1584,14 @@ oder </translation>
         <translation>Besetzen: wer hier lebt</translation>
     </message>
     <message>
+        <source>Ceiling is thick</source>
+        <translation>Decke ist dick</translation>
+    </message>
+    <message>
+        <source>Ceiling of rooms</source>
+        <translation>Decke von Räumen</translation>
+    </message>
+    <message>
         <source>Cell</source>
         <translation>Zelle</translation>
     </message>
@@ -1736,6 +1768,10 @@ oder </translation>
         <translation>Klick eine Kachel an oder zieh über mehrere, um sie von Hand zu setzen.</translation>
     </message>
     <message>
+        <source>Click a wall for a door, or drag a hole.</source>
+        <translation>Für eine Tür auf eine Wand klicken, oder ein Loch ziehen.</translation>
+    </message>
+    <message>
         <source>Click on the board where the new route starts.</source>
         <translation>Klick auf das Brett, wo die neue Route beginnt.</translation>
     </message>
@@ -1774,6 +1810,10 @@ oder </translation>
     <message>
         <source>Close all ports</source>
         <translation>Alle schließen</translation>
+    </message>
+    <message>
+        <source>Close its openings</source>
+        <translation>Öffnungen schließen</translation>
     </message>
     <message>
         <source>Close its ports</source>
@@ -1874,6 +1914,18 @@ oder </translation>
     <message>
         <source>Copy there</source>
         <translation>Dorthin kopieren</translation>
+    </message>
+    <message>
+        <source>Copy there, joined by a hallway</source>
+        <translation>Dorthin kopieren, mit Gang verbunden</translation>
+    </message>
+    <message>
+        <source>Corner</source>
+        <translation>Ecke</translation>
+    </message>
+    <message>
+        <source>Corners of rooms</source>
+        <translation>Ecken von Räumen</translation>
     </message>
     <message>
         <source>Corners of the rose look up from below</source>
@@ -2068,12 +2120,8 @@ oder </translation>
         <translation>Zieh eine Karte auf ein Teil, oder wähle unten, was dafür steht.</translation>
     </message>
     <message>
-        <source>Drag a path; bends, tees and crossings are chosen.</source>
-        <translation>Einen Pfad ziehen; Bögen, Abzweige und Kreuzungen werden gewählt.</translation>
-    </message>
-    <message>
-        <source>Drag a room; floors, walls and corners are chosen. Shift extends a room.</source>
-        <translation>Einen Raum ziehen; Böden, Wände und Ecken werden gewählt. Umschalt erweitert einen Raum.</translation>
+        <source>Drag a path; bends, tees and crossings are chosen. Shift finds a way round.</source>
+        <translation>Einen Pfad ziehen; Bögen, Abzweige und Kreuzungen werden gewählt. Umschalt findet einen Weg herum.</translation>
     </message>
     <message>
         <source>Drag a row of frames to animate</source>
@@ -2098,6 +2146,10 @@ oder </translation>
     <message>
         <source>Drag to bring it nearer or farther.</source>
         <translation>Ziehen bringt sie näher oder ferner.</translation>
+    </message>
+    <message>
+        <source>Drag. Shift: parts of a module. Pull a side or face of what is selected.</source>
+        <translation>Ziehen. Umschalt: Teile eines Moduls. Seiten und Flächen des Gewählten lassen sich verschieben.</translation>
     </message>
     <message>
         <source>Drag: the margin wider or narrower. Twice: as at first.</source>
@@ -2268,6 +2320,10 @@ oder </translation>
         <translation>Füllen</translation>
     </message>
     <message>
+        <source>Fill with pieces</source>
+        <translation>Mit Bauteilen füllen</translation>
+    </message>
+    <message>
         <source>Filter the rows</source>
         <translation>Zeilen filtern</translation>
     </message>
@@ -2326,6 +2382,10 @@ oder </translation>
     <message>
         <source>Flips</source>
         <translation>Spiegelungen</translation>
+    </message>
+    <message>
+        <source>Floor is thick</source>
+        <translation>Boden ist dick</translation>
     </message>
     <message>
         <source>Floors are thick</source>
@@ -2682,6 +2742,10 @@ oder </translation>
     <message>
         <source>Hold the tile still</source>
         <translation>Kachel stillhalten</translation>
+    </message>
+    <message>
+        <source>Hollow it to a room</source>
+        <translation>Zu einem Raum aushöhlen</translation>
     </message>
     <message>
         <source>How far the camera shows beyond the zone: %1</source>
@@ -3304,6 +3368,10 @@ oder </translation>
         <translation>Massen sichtbar</translation>
     </message>
     <message>
+        <source>Materials</source>
+        <translation>Materialien</translation>
+    </message>
+    <message>
         <source>Matter is laid in the form that each tile set by hand looks like.</source>
         <translation>Stoff wird in der Form gelegt, nach der jede von Hand gesetzte Kachel aussieht.</translation>
     </message>
@@ -3392,6 +3460,10 @@ oder </translation>
         <translation>Noch zu lesende Modelle: %1</translation>
     </message>
     <message>
+        <source>Models, each used</source>
+        <translation>Modelle, je benutzt</translation>
+    </message>
+    <message>
         <source>Modular pieces</source>
         <translation>Bauteile</translation>
     </message>
@@ -3414,6 +3486,14 @@ oder </translation>
     <message>
         <source>Modules down</source>
         <translation>Module längs</translation>
+    </message>
+    <message>
+        <source>Modules: 2, 1.25 or 5/4</source>
+        <translation>Module: 2, 1.25 oder 5/4</translation>
+    </message>
+    <message>
+        <source>More</source>
+        <translation>Weiter</translation>
     </message>
     <message>
         <source>Motion</source>
@@ -3652,10 +3732,6 @@ oder </translation>
         <translation>Noch nicht beurteilt. %1</translation>
     </message>
     <message>
-        <source>Not judged: a board of pieces is not held to its plan. It lies under the pieces in Shape, to be followed by eye.</source>
-        <translation>Nicht beurteilt: ein Brett aus Bauteilen wird nicht am Plan gemessen. Er liegt in Formen unter den Bauteilen, fürs Auge.</translation>
-    </message>
-    <message>
         <source>Not judged: nobody walks on a board of slots. The plan is for the eye.</source>
         <translation>Nicht beurteilt: auf einem Brett aus Plätzen geht niemand. Der Plan ist fürs Auge.</translation>
     </message>
@@ -3820,6 +3896,14 @@ oder </translation>
         <translation>Ein px je Zelle, in den Farben der Stoffe.</translation>
     </message>
     <message>
+        <source>One step is deep</source>
+        <translation>Eine Stufe ist tief</translation>
+    </message>
+    <message>
+        <source>One step rises</source>
+        <translation>Eine Stufe steigt</translation>
+    </message>
+    <message>
         <source>One steps and pushes; every marked slot has to hold a pushed one.</source>
         <translation>Einer geht und schiebt; jeder Platz mit Marke muss einen geschobenen tragen.</translation>
     </message>
@@ -3942,6 +4026,14 @@ oder </translation>
     <message>
         <source>Opened last</source>
         <translation>Zuletzt geöffnet</translation>
+    </message>
+    <message>
+        <source>Opening</source>
+        <translation>Öffnung</translation>
+    </message>
+    <message>
+        <source>Openings</source>
+        <translation>Öffnungen</translation>
     </message>
     <message>
         <source>Opens</source>
@@ -4332,6 +4424,10 @@ oder </translation>
         <translation>ROOKPLOT_NO_OPENGL ist gesetzt</translation>
     </message>
     <message>
+        <source>Radius</source>
+        <translation>Halbmesser</translation>
+    </message>
+    <message>
         <source>Radius or step</source>
         <translation>Radius oder Schritt</translation>
     </message>
@@ -4448,6 +4544,10 @@ oder </translation>
         <translation>Steigung: Höhe einer Stufe, Zellen</translation>
     </message>
     <message>
+        <source>Rises</source>
+        <translation>Steigt</translation>
+    </message>
+    <message>
         <source>Role</source>
         <translation>Rolle</translation>
     </message>
@@ -4478,6 +4578,10 @@ oder </translation>
     <message>
         <source>Roster</source>
         <translation>Aufgebot</translation>
+    </message>
+    <message>
+        <source>Round</source>
+        <translation>Säule</translation>
     </message>
     <message>
         <source>Route</source>
@@ -4792,6 +4896,10 @@ oder </translation>
         <translation>Zu, bis man all dies hat:</translation>
     </message>
     <message>
+        <source>Sides</source>
+        <translation>Seiten</translation>
+    </message>
+    <message>
         <source>Sign</source>
         <translation>Zeichen</translation>
     </message>
@@ -4872,6 +4980,10 @@ oder </translation>
         <translation>So viele zufällige Züge rückwärts von der gelösten Stellung.</translation>
     </message>
     <message>
+        <source>Solid</source>
+        <translation>Körper</translation>
+    </message>
+    <message>
         <source>Solid area</source>
         <translation>Feste Fläche</translation>
     </message>
@@ -4944,6 +5056,10 @@ oder </translation>
         <translation>Stapel werden gelegt; gleiche Spitzen fließen zusammen, lange Läufe werden weggenommen.</translation>
     </message>
     <message>
+        <source>Stairs</source>
+        <translation>Treppe</translation>
+    </message>
+    <message>
         <source>Stamp by numbers</source>
         <translation>Stempel nach Zahlen</translation>
     </message>
@@ -4998,6 +5114,14 @@ oder </translation>
     <message>
         <source>Step up</source>
         <translation>Stufe</translation>
+    </message>
+    <message>
+        <source>Steps</source>
+        <translation>Stufen</translation>
+    </message>
+    <message>
+        <source>Still to be made</source>
+        <translation>Noch zu bauen</translation>
     </message>
     <message>
         <source>Stop</source>
@@ -5352,6 +5476,10 @@ oder </translation>
         <translation>Das Bausatzbrett in die Tiefe. Wie der Plan zu bedienen; Strg und Pfeile drehen es.</translation>
     </message>
     <message>
+        <source>The kit has no floor of one module, or no piece for paths.</source>
+        <translation>Der Bausatz hat keinen Boden von einem Modul oder kein Bauteil für Pfade.</translation>
+    </message>
+    <message>
         <source>The last run that was played here must stay possible</source>
         <translation>Der letzte hier gespielte Lauf muss möglich bleiben</translation>
     </message>
@@ -5704,6 +5832,10 @@ oder </translation>
         <translation>Stufen</translation>
     </message>
     <message>
+        <source>Triangles</source>
+        <translation>Dreiecke</translation>
+    </message>
+    <message>
         <source>Turn</source>
         <translation>Drehen</translation>
     </message>
@@ -5762,6 +5894,10 @@ oder </translation>
     <message>
         <source>Unit</source>
         <translation>Einheit</translation>
+    </message>
+    <message>
+        <source>Units</source>
+        <translation>Einheiten</translation>
     </message>
     <message>
         <source>Up is</source>
@@ -5856,6 +5992,14 @@ oder </translation>
         <translation>Wandstoß</translation>
     </message>
     <message>
+        <source>Walls are thick</source>
+        <translation>Wände sind dick</translation>
+    </message>
+    <message>
+        <source>Walls of rooms</source>
+        <translation>Wände von Räumen</translation>
+    </message>
+    <message>
         <source>Walls that stand before their room are cut low</source>
         <translation>Wände, die vor ihrem Raum stehen, werden niedrig geschnitten</translation>
     </message>
@@ -5870,6 +6014,10 @@ oder </translation>
     <message>
         <source>Ways of foes and members that come round within</source>
         <translation>Wege von Gegnern und Mitgliedern, die herumkommen in</translation>
+    </message>
+    <message>
+        <source>Wedge</source>
+        <translation>Keil</translation>
     </message>
     <message>
         <source>What %1 stands for</source>
@@ -6268,6 +6416,14 @@ oder </translation>
         <translation>eine Sackgasse für manche</translation>
     </message>
     <message>
+        <source>a door, a hole</source>
+        <translation>Tür, Loch</translation>
+    </message>
+    <message>
+        <source>a door; drag: a hole of any size</source>
+        <translation>eine Tür; Ziehen: ein Loch beliebiger Größe</translation>
+    </message>
+    <message>
         <source>a fade</source>
         <translation>Blenden</translation>
     </message>
@@ -6282,6 +6438,10 @@ oder </translation>
     <message>
         <source>a level of a bundle</source>
         <translation>ein Level eines Bündels</translation>
+    </message>
+    <message>
+        <source>a module</source>
+        <translation>ein Modul</translation>
     </message>
     <message>
         <source>a move of the solution back, on</source>
@@ -6304,6 +6464,10 @@ oder </translation>
         <translation>ein Teil des Bausatzes</translation>
     </message>
     <message>
+        <source>a post, a tower</source>
+        <translation>Pfosten, Turm</translation>
+    </message>
+    <message>
         <source>a puzzle</source>
         <translation>ein Rätsel</translation>
     </message>
@@ -6314,6 +6478,14 @@ oder </translation>
     <message>
         <source>a quarter clockwise</source>
         <translation>Vierteldrehung rechts</translation>
+    </message>
+    <message>
+        <source>a quarter wide</source>
+        <translation>ein Viertel breit</translation>
+    </message>
+    <message>
+        <source>a room by number; on a wall, a door</source>
+        <translation>ein Raum nach Zahlen; auf einer Wand eine Tür</translation>
     </message>
     <message>
         <source>a room: open space</source>
@@ -6328,6 +6500,14 @@ oder </translation>
         <translation>Schieben</translation>
     </message>
     <message>
+        <source>a slope</source>
+        <translation>eine Schräge</translation>
+    </message>
+    <message>
+        <source>a storey</source>
+        <translation>ein Geschoss</translation>
+    </message>
+    <message>
         <source>a storey up, down</source>
         <translation>ein Geschoss hinauf, hinunter</translation>
     </message>
@@ -6340,6 +6520,10 @@ oder </translation>
         <translation>ein Textraster</translation>
     </message>
     <message>
+        <source>a wall of a room, or drag over it</source>
+        <translation>eine Wand eines Raums, oder darüber ziehen</translation>
+    </message>
+    <message>
         <source>abilities</source>
         <translation>Fähigkeiten</translation>
     </message>
@@ -6350,6 +6534,10 @@ oder </translation>
     <message>
         <source>above</source>
         <translation>oben</translation>
+    </message>
+    <message>
+        <source>across</source>
+        <translation>quer</translation>
     </message>
     <message>
         <source>across, with commas</source>
@@ -6444,6 +6632,10 @@ oder </translation>
         <translation>beliebig</translation>
     </message>
     <message>
+        <source>any corner</source>
+        <translation>jede Ecke</translation>
+    </message>
+    <message>
         <source>any kind</source>
         <translation>jede Art</translation>
     </message>
@@ -6458,6 +6650,10 @@ oder </translation>
     <message>
         <source>any stacks</source>
         <translation>beliebigen Stapeln</translation>
+    </message>
+    <message>
+        <source>any wall</source>
+        <translation>jede Wand</translation>
     </message>
     <message>
         <source>anywhere</source>
@@ -6514,6 +6710,10 @@ oder </translation>
     <message>
         <source>as room</source>
         <translation>als Raum</translation>
+    </message>
+    <message>
+        <source>as the body needs</source>
+        <translation>wie der Körper es braucht</translation>
     </message>
     <message>
         <source>as the level's</source>
@@ -6660,6 +6860,10 @@ oder </translation>
         <translation>wird bewiesen: %1 von %2</translation>
     </message>
     <message>
+        <source>being read</source>
+        <translation>wird gelesen</translation>
+    </message>
+    <message>
         <source>being solved …</source>
         <translation>wird gelöst …</translation>
     </message>
@@ -6682,6 +6886,14 @@ oder </translation>
     <message>
         <source>block</source>
         <translation>Block</translation>
+    </message>
+    <message>
+        <source>block out box wedge stairs round opening door wall ceiling</source>
+        <translation>ausblocken Quader Keil Treppe Säule Öffnung Tür Wand Decke</translation>
+    </message>
+    <message>
+        <source>block out with plain solids</source>
+        <translation>mit schlichten Körpern vorbauen</translation>
     </message>
     <message>
         <source>block what if shortcut bottleneck</source>
@@ -6796,6 +7008,10 @@ oder </translation>
         <translation>Fälle ohne Probe</translation>
     </message>
     <message>
+        <source>ceiling</source>
+        <translation>Decke</translation>
+    </message>
+    <message>
         <source>cell</source>
         <translation>Zelle</translation>
     </message>
@@ -6848,8 +7064,20 @@ oder </translation>
         <translation>%1 von %2 leeren</translation>
     </message>
     <message>
+        <source>click a room by number, or drag one</source>
+        <translation>einen Raum nach Zahlen klicken oder ziehen</translation>
+    </message>
+    <message>
         <source>click on the route</source>
         <translation>auf die Route klicken</translation>
+    </message>
+    <message>
+        <source>click with Room</source>
+        <translation>Klick mit Raum</translation>
+    </message>
+    <message>
+        <source>click: %1 modules, %2 × %3 units; drag: any size</source>
+        <translation>Klick: %1 Module, %2 × %3 Einheiten; Ziehen: jede Größe</translation>
     </message>
     <message>
         <source>click: %1 · drag: bend</source>
@@ -7016,6 +7244,10 @@ oder </translation>
         <translation>Tode</translation>
     </message>
     <message>
+        <source>deep</source>
+        <translation>tief</translation>
+    </message>
+    <message>
         <source>degrees</source>
         <translation>Grad</translation>
     </message>
@@ -7036,20 +7268,32 @@ oder </translation>
         <translation>abstand sprung höhe breite lineal lücke</translation>
     </message>
     <message>
+        <source>down</source>
+        <translation>längs</translation>
+    </message>
+    <message>
         <source>downwards</source>
         <translation>nach unten</translation>
     </message>
     <message>
-        <source>drag a path</source>
-        <translation>einen Pfad ziehen</translation>
+        <source>downwards in the plan</source>
+        <translation>im Plan nach unten</translation>
     </message>
     <message>
         <source>drag a path of pieces</source>
         <translation>einen Pfad aus Bauteilen ziehen</translation>
     </message>
     <message>
-        <source>drag a room</source>
-        <translation>einen Raum ziehen</translation>
+        <source>drag a path; Shift: it finds its way</source>
+        <translation>einen Pfad ziehen; Umschalt: er findet seinen Weg</translation>
+    </message>
+    <message>
+        <source>drag a side or face</source>
+        <translation>Seite oder Fläche ziehen</translation>
+    </message>
+    <message>
+        <source>drag a solid; Shift: parts of a module</source>
+        <translation>einen Körper ziehen; Umschalt: Teile eines Moduls</translation>
     </message>
     <message>
         <source>drag between two points of the picture</source>
@@ -7316,6 +7560,10 @@ oder </translation>
         <translation>fokus tastatur bereich</translation>
     </message>
     <message>
+        <source>for %1</source>
+        <translation>für %1</translation>
+    </message>
+    <message>
         <source>for a time</source>
         <translation>für eine Zeit</translation>
     </message>
@@ -7378,6 +7626,10 @@ oder </translation>
     <message>
         <source>full screen fullscreen distraction hide panels maximise maximize</source>
         <translation>vollbild ablenkung leisten verbergen maximieren</translation>
+    </message>
+    <message>
+        <source>full; the margin hollows it</source>
+        <translation>voll; der Rand höhlt ihn aus</translation>
     </message>
     <message>
         <source>game</source>
@@ -7506,6 +7758,10 @@ oder </translation>
     <message>
         <source>hide terrain eye visible</source>
         <translation>gelände verbergen auge sichtbar</translation>
+    </message>
+    <message>
+        <source>high</source>
+        <translation>hoch</translation>
     </message>
     <message>
         <source>how one comes in</source>
@@ -7828,6 +8084,14 @@ oder </translation>
         <translation>gespiegelt</translation>
     </message>
     <message>
+        <source>model</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
+        <source>models</source>
+        <translation>Modelle</translation>
+    </message>
+    <message>
         <source>module model mesh import size</source>
         <translation>modul modell netz importieren größe</translation>
     </message>
@@ -7964,6 +8228,10 @@ oder </translation>
         <translation>hier kann kein Körper sein</translation>
     </message>
     <message>
+        <source>no ceiling</source>
+        <translation>keine Decke</translation>
+    </message>
+    <message>
         <source>no exit yet</source>
         <translation>noch kein Ausgang</translation>
     </message>
@@ -8042,6 +8310,10 @@ oder </translation>
     <message>
         <source>no tally</source>
         <translation>kein Zähler</translation>
+    </message>
+    <message>
+        <source>no way leads there</source>
+        <translation>dorthin führt kein Weg</translation>
     </message>
     <message>
         <source>nobody</source>
@@ -8308,6 +8580,10 @@ oder </translation>
         <translation>%1 Takte offen, Durchkommen braucht %2</translation>
     </message>
     <message>
+        <source>open this wall</source>
+        <translation>diese Wand öffnen</translation>
+    </message>
+    <message>
         <source>open what was closed off</source>
         <translation>das Abgesperrte öffnen</translation>
     </message>
@@ -8372,8 +8648,8 @@ oder </translation>
         <translation>Teile</translation>
     </message>
     <message>
-        <source>parts of a module; extend a room</source>
-        <translation>Teile eines Moduls; einen Raum erweitern</translation>
+        <source>parts of a module; extend a room; a path finds its way</source>
+        <translation>Teile eines Moduls; einen Raum erweitern; ein Pfad findet seinen Weg</translation>
     </message>
     <message>
         <source>path of %1 modules</source>
@@ -8562,6 +8838,14 @@ oder </translation>
     <message>
         <source>proven</source>
         <translation>bewiesen</translation>
+    </message>
+    <message>
+        <source>pull a side of %1</source>
+        <translation>eine Seite von %1 verschieben</translation>
+    </message>
+    <message>
+        <source>pull it, of the solid that is selected</source>
+        <translation>verschiebt sie, am gewählten Körper</translation>
     </message>
     <message>
         <source>push</source>
@@ -8812,6 +9096,10 @@ oder </translation>
         <translation>Seite</translation>
     </message>
     <message>
+        <source>sides</source>
+        <translation>Seiten</translation>
+    </message>
+    <message>
         <source>sketch underlay show hide</source>
         <translation>skizze vorlage zeigen verbergen</translation>
     </message>
@@ -8864,8 +9152,16 @@ oder </translation>
         <translation>auf px einrasten; zur Auswahl dazu</translation>
     </message>
     <message>
+        <source>solid</source>
+        <translation>Körper</translation>
+    </message>
+    <message>
         <source>solid shapes hitbox physics outline</source>
         <translation>feste formen trefferfläche physik umriss</translation>
+    </message>
+    <message>
+        <source>solids</source>
+        <translation>Körper</translation>
     </message>
     <message>
         <source>solved</source>
@@ -8936,6 +9232,14 @@ oder </translation>
         <translation>bleibt</translation>
     </message>
     <message>
+        <source>step by step</source>
+        <translation>Stufe um Stufe</translation>
+    </message>
+    <message>
+        <source>steps</source>
+        <translation>Stufen</translation>
+    </message>
+    <message>
         <source>still works</source>
         <translation>geht noch</translation>
     </message>
@@ -8984,8 +9288,8 @@ oder </translation>
         <translation>Steine nehmen und verschieben</translation>
     </message>
     <message>
-        <source>take and move pieces</source>
-        <translation>Bauteile nehmen und verschieben</translation>
+        <source>take and move pieces and solids</source>
+        <translation>Bauteile und Körper nehmen und verschieben</translation>
     </message>
     <message>
         <source>take and move tiles by cells</source>
@@ -9376,6 +9680,10 @@ oder </translation>
         <translation>nach oben</translation>
     </message>
     <message>
+        <source>upwards in the plan</source>
+        <translation>im Plan nach oben</translation>
+    </message>
+    <message>
         <source>version licence credits</source>
         <translation>version lizenz mitwirkende</translation>
     </message>
@@ -9410,6 +9718,14 @@ oder </translation>
     <message>
         <source>wall jump</source>
         <translation>Wandsprung</translation>
+    </message>
+    <message>
+        <source>walls</source>
+        <translation>Wände</translation>
+    </message>
+    <message>
+        <source>walls, ceiling</source>
+        <translation>Wände, Decke</translation>
     </message>
     <message>
         <source>way point %1, %2 cells</source>
@@ -9466,6 +9782,10 @@ oder </translation>
     <message>
         <source>whole</source>
         <translation>ganze Zahl</translation>
+    </message>
+    <message>
+        <source>wide</source>
+        <translation>breit</translation>
     </message>
     <message>
         <source>win within</source>

@@ -33,8 +33,8 @@ std::vector<Seen> facesSeen(const level::Kit& kit, const level::Solid& solid,
         const QPointF u = each.outline[1] - each.outline[0];
         const QPointF v = each.outline[2] - each.outline[0];
         if (u.x() * v.y() - u.y() * v.x() >= 0) continue;
-        const kit::Point3 normal = crossed(face.corners[2] - face.corners[0],
-                                           face.corners[1] - face.corners[0]);
+        const kit::Point3 normal =
+            crossed(face.corners[2] - face.corners[0], face.corners[1] - face.corners[0]);
         const double length = std::max(1e-9, lengthOf(normal));
         each.lightness = int(86 + 24 * normal.z / length + 10 * normal.x / length);
         seen.push_back(std::move(each));
@@ -60,9 +60,8 @@ AxonSolids::AxonSolids(const level::Kit& kit, const level::Level& level, int hig
 
 void AxonSolids::paintBehind(QPainter& painter, int storey, CellPoint module,
                              const ToWidget& toWidget) {
-    while (m_next < m_items.size() &&
-           std::pair(m_items[m_next].storey, m_items[m_next].front) <
-               std::pair(storey, module.x + module.y))
+    while (m_next < m_items.size() && std::pair(m_items[m_next].storey, m_items[m_next].front) <
+                                          std::pair(storey, module.x + module.y))
         paint(painter, *m_items[m_next++].solid, toWidget);
 }
 

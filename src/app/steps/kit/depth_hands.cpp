@@ -84,8 +84,8 @@ std::optional<FacePull> DepthView::faceAt(QPointF widget) const {
 }
 
 void DepthView::dragFace(QPointF widget, Qt::KeyboardModifiers modifiers) {
-    m_pulledBy = m_pull->by(*kit(), widget, m_camera, pictureSize(),
-                            modifiers.testFlag(Qt::ShiftModifier));
+    m_pulledBy =
+        m_pull->by(*kit(), widget, m_camera, pictureSize(), modifiers.testFlag(Qt::ShiftModifier));
     Document& document = m_session.document;
     document.cancelGesture();
     if (m_pulledBy.isZero()) return;
@@ -325,7 +325,8 @@ void DepthView::paintEvent(QPaintEvent*) {
                                                  : held->at(m_pointer, m_camera, pictureSize()));
     if (m_gesture == Gesture::Pull)
         m_pull->paint(painter, *kit(), m_pulledBy, m_picture.camera, pictureSize());
-    else if (const auto face = faceAt(m_pointer); face && m_hasPointer && m_gesture == Gesture::None)
+    else if (const auto face = faceAt(m_pointer);
+             face && m_hasPointer && m_gesture == Gesture::None)
         face->paint(painter, *kit(), {}, m_picture.camera, pictureSize());
     if (m_gesture == Gesture::Frame) paintFrame(painter);
     paintWords(painter);

@@ -102,9 +102,9 @@ private:
             m_shapes = kit::shapesOf(kit, {});
             m_scene = nullptr;
         }
-        const bool isSameLevel =
-            isSameKit && m_openPorts && m_pieces.isSharedWith(request.level->pieces) &&
-            m_solids.isSharedWith(request.level->solids);
+        const bool isSameLevel = isSameKit && m_openPorts &&
+                                 m_pieces.isSharedWith(request.level->pieces) &&
+                                 m_solids.isSharedWith(request.level->solids);
         if (m_scene && isSameLevel) return;
         m_pieces = request.level->pieces;
         m_solids = request.level->solids;

@@ -352,12 +352,11 @@ DepthView::Spot DepthView::spotOf(const kit::BoardHit& hit) const {
             const double low = start.toDouble();
             return std::clamp(at, low + 0.01, low + size.toDouble() - 0.01);
         };
-        return {{within(hit.at.x / exact(now.width).toDouble(), solid->x, solid->width) *
-                     cell.width,
-                 within(hit.at.y / exact(now.depth).toDouble(), solid->y, solid->depth) *
-                     cell.height},
-                solid->storey,
-                hit.at.z};
+        return {
+            {within(hit.at.x / exact(now.width).toDouble(), solid->x, solid->width) * cell.width,
+             within(hit.at.y / exact(now.depth).toDouble(), solid->y, solid->depth) * cell.height},
+            solid->storey,
+            hit.at.z};
     }
     const level::PlacedPiece& placed = level.pieces[*hit.placed];
     Spot spot{{}, placed.storey, hit.at.z};

@@ -39,10 +39,10 @@ Sides sidesOf(const level::Kit& kit, const level::Solid& solid) {
     const kit::ExactBox box = kit::boxOf(kit, solid);
     const double width = exact(kit.width).toDouble();
     const double depth = exact(kit.depth).toDouble();
-    return {{box.place.left.toDouble() * width, box.place.top.toDouble() * depth,
-             box.from.toDouble()},
-            {box.place.right.toDouble() * width, box.place.bottom.toDouble() * depth,
-             box.to.toDouble()}};
+    return {
+        {box.place.left.toDouble() * width, box.place.top.toDouble() * depth, box.from.toDouble()},
+        {box.place.right.toDouble() * width, box.place.bottom.toDouble() * depth,
+         box.to.toDouble()}};
 }
 
 std::array<kit::Point3, 4> cornersOf(const Sides& sides, SolidFace face) {

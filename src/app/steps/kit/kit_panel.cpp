@@ -15,8 +15,8 @@
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
-#include "kit/rooms.h"
 #include "kit/pieces.h"
+#include "kit/rooms.h"
 #include "kit/solid_fill.h"
 #include "level/level_edits.h"
 #include "level/sketch_edits.h"
@@ -81,11 +81,11 @@ private:
         const Piece* piece = kit() && first ? kit()->find(first->piece) : nullptr;
         if (!piece && m_ids.size() < 2) return;
         const bool isOne = m_ids.size() == 1;
-        auto* section =
-            new MarginSection(isOne && piece ? QString::fromStdString(piece->title) : tr("Selection"),
-                              isOne ? QString::number(first->id)
-                                    : counted(qsizetype(m_ids.size()), tr("piece"), tr("pieces")),
-                              this);
+        auto* section = new MarginSection(
+            isOne && piece ? QString::fromStdString(piece->title) : tr("Selection"),
+            isOne ? QString::number(first->id)
+                  : counted(qsizetype(m_ids.size()), tr("piece"), tr("pieces")),
+            this);
         m_column->addWidget(section);
         if (isOne) {
             auto* place = section->addValue(tr("Module, storey"));
@@ -173,9 +173,9 @@ private:
                 if (floors.empty() || !hall)
                     return m_session.say(
                         tr("The kit has no floor of one module, or no piece for paths."));
-                m_session.document.apply(
-                    kit::duplicateJoined(*kit(), *m_session.document.level(), m_ids, dx->value(),
-                                         dy->value(), *hall, *floors.front(), width));
+                m_session.document.apply(kit::duplicateJoined(*kit(), *m_session.document.level(),
+                                                              m_ids, dx->value(), dy->value(),
+                                                              *hall, *floors.front(), width));
             }));
     }
 
@@ -193,6 +193,8 @@ private:
                 if (counts.size() <= storey) counts.resize(storey + 1);
                 ++counts[storey];
             }
+            for (const level::Solid& each : m_session.document.level()->solids)
+                counts.resize(std::max(counts.size(), std::size_t(each.storey) + 1));
             section->setNote(counted(qsizetype(counts.size()), tr("storey"), tr("storeys")));
             setRowCount(*rows, list, counts.size(), QStringLiteral("storey"),
                         [this](std::size_t row) {

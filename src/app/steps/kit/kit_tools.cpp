@@ -282,7 +282,8 @@ public:
         }
         const auto edit = kit::closePorts(*kitOf(input), *input.level, {under->id});
         if (!edit) {
-            m_preview.label = tr("%1 has nothing to close").arg(nameOf(input, {under->id, under, nullptr}));
+            m_preview.label =
+                tr("%1 has nothing to close").arg(nameOf(input, {under->id, under, nullptr}));
             return;
         }
         for (std::size_t i = input.level->pieces.size(); i < edit->level.pieces.size(); ++i)

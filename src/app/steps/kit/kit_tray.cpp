@@ -78,13 +78,12 @@ private:
             const char* id;
             QString title, word;
         };
-        const Each all[] = {
-            {SolidCard::Box, "box", tr("Box"), tr("full")},
-            {SolidCard::Room, "room", tr("Room"), tr("walls, ceiling")},
-            {SolidCard::Wedge, "wedge", tr("Wedge"), tr("a slope")},
-            {SolidCard::Stairs, "stairs", tr("Stairs"), tr("step by step")},
-            {SolidCard::Round, "round", tr("Round"), tr("a post, a tower")},
-            {SolidCard::Opening, "opening", tr("Opening"), tr("a door, a hole")}};
+        const Each all[] = {{SolidCard::Box, "box", tr("Box"), tr("full")},
+                            {SolidCard::Room, "room", tr("Room"), tr("walls, ceiling")},
+                            {SolidCard::Wedge, "wedge", tr("Wedge"), tr("a slope")},
+                            {SolidCard::Stairs, "stairs", tr("Stairs"), tr("step by step")},
+                            {SolidCard::Round, "round", tr("Round"), tr("a post, a tower")},
+                            {SolidCard::Opening, "opening", tr("Opening"), tr("a door, a hole")}};
         for (const Each& each : all) {
             auto* card = new CardButton(
                 each.title, each.word,
@@ -104,9 +103,9 @@ private:
     void paintCard(QPainter& painter, const QRect& box, SolidCard which) const {
         const level::Kit* kit = m_session.document.project().kitOf(*m_session.document.level());
         if (!kit) return;
-        constexpr level::SolidSort sorts[] = {level::SolidSort::Box,    level::SolidSort::Box,
-                                              level::SolidSort::Wedge,  level::SolidSort::Stairs,
-                                              level::SolidSort::Round,  level::SolidSort::Box};
+        constexpr level::SolidSort sorts[] = {level::SolidSort::Box,   level::SolidSort::Box,
+                                              level::SolidSort::Wedge, level::SolidSort::Stairs,
+                                              level::SolidSort::Round, level::SolidSort::Box};
         level::Solid solid;
         solid.sort = sorts[int(which)];
         solid.height = kit->storey;
@@ -286,8 +285,7 @@ private:
         const QString hints[] = {
             tr("Drawn to open ports. Shift: parts of a module. Drag: a row."),
             tr("Drag a path; bends, tees and crossings are chosen. Shift finds a way round."),
-            QString(),
-            tr("Click a piece: its open ports get ends."),
+            QString(), tr("Click a piece: its open ports get ends."),
             tr("Click, or drag a frame. Drag moves by whole modules.")};
         auto* words = makeWords(hints[m_session.workbench.toolPlace()] + u' ' +
                                     tr("Page up and down change the storey."),

@@ -17,8 +17,7 @@ constexpr int soonMs = 60;
 class PartsSection final : public PanelSection {
 public:
     PartsSection(Session& session, std::shared_ptr<ModelCosts> costs, QWidget* parent)
-        : PanelSection(tr("Pieces of this level"), {}, session, parent),
-          m_costs(std::move(costs)) {
+        : PanelSection(tr("Pieces of this level"), {}, session, parent), m_costs(std::move(costs)) {
         makeFoldable(QStringLiteral("kit-pieces"), true);
         if (!kit()) return;
         m_models = addNamed(tr("Models, each used"), "parts-models");
@@ -31,10 +30,18 @@ public:
 
     void refresh() override {
         if (!kit() || !m_models) return;
-        const kit::PartsList list =
-            kit::partsListOf(*kit(), *m_session.document.level(),
-                             m_costs->of(*kit(), m_session.document.folder()));
+        const auto& costs = m_costs->of(*kit(), m_session.document.folder());
         const bool isReading = m_costs->isReading();
+        const level::Level& level = *m_session.document.level();
+        const auto& kits = m_session.document.project().kits;
+        const bool isKnown = m_known && m_known->pieces.isSharedWith(level.pieces) &&
+                             m_known->solids.isSharedWith(level.solids) &&
+                             m_known->kits.isSharedWith(kits) && m_known->costs == costs.size();
+        if (!isKnown) {
+            m_list = kit::partsListOf(*kit(), level, costs);
+            m_known = Known{level.pieces, level.solids, kits, costs.size()};
+        }
+        const kit::PartsList& list = m_list;
         if (isReading) QTimer::singleShot(soonMs, this, &PartsSection::refresh);
         const Theme& theme = currentTheme();
         setNote(tr("%1 placed, %2 different").arg(list.placed).arg(list.pieces.size()));
@@ -48,11 +55,11 @@ public:
         for (const auto& [name, label] : m_pieces) {
             const auto cost = list.pieces.find(name);
             const bool isUsed = cost != list.pieces.end();
-            label->setText(!isUsed     ? tr("never used")
-                           : isReading ? QString::number(cost->second.uses)
-                                       : tr("%1 of %2 triangles")
-                                             .arg(cost->second.uses)
-                                             .arg(cost->second.triangles));
+            label->setText(
+                !isUsed ? tr("never used")
+                : isReading
+                    ? QString::number(cost->second.uses)
+                    : tr("%1 of %2 triangles").arg(cost->second.uses).arg(cost->second.triangles));
             setTone(label, isUsed ? theme.ink : theme.quietInk);
         }
     }
@@ -76,7 +83,16 @@ private:
         return words.join(QStringLiteral(", "));
     }
 
+    /// What the list was made of.
+    struct Known {
+        ChunkedVector<level::PlacedPiece> pieces;
+        ChunkedVector<level::Solid> solids;
+        SharedVector<level::Kit> kits;
+        std::size_t costs = 0;
+    };
     std::shared_ptr<ModelCosts> m_costs;
+    std::optional<Known> m_known;
+    kit::PartsList m_list;
     QLabel* m_models = nullptr;
     QLabel* m_triangles = nullptr;
     QLabel* m_materials = nullptr;

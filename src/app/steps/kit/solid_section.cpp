@@ -2,6 +2,7 @@
 #include <QSpinBox>
 #include <algorithm>
 
+#include "app/painting/placed_indexes.h"
 #include "app/steps/kit/kit_sections.h"
 #include "app/steps/kit/units_box.h"
 #include "app/ui/buttons.h"
@@ -58,8 +59,7 @@ private:
         Solid next = *now;
         change(next);
         if (!(next == *now))
-            m_session.document.apply(
-                kit::changeSolid(*kit(), *m_session.document.level(), next));
+            m_session.document.apply(kit::changeSolid(*kit(), *m_session.document.level(), next));
         refresh();
     }
     QLineEdit* makeModules(const QString& name, const char* id, Rational Solid::*field) {
@@ -110,25 +110,20 @@ private:
                 changeSolid([&](Solid& s) { s.up = static_cast<level::Side>(choice); });
             });
         addControl(tr("Rises"), up);
-        auto* steps = makeNumberBox(QStringLiteral("solid-steps"), 1, level::maxSteps, this,
-                                    [this](int count) {
-                                        changeSolid([&](Solid& s) { s.steps = count; });
-                                    });
+        auto* steps =
+            makeNumberBox(QStringLiteral("solid-steps"), 1, level::maxSteps, this,
+                          [this](int count) { changeSolid([&](Solid& s) { s.steps = count; }); });
         addControl(tr("Steps"), steps);
-        auto* rise = makeUnitsBox(QStringLiteral("solid-rise"), 0.001, 100, this,
-                                  [this](Decimal value) {
-                                      changeSolid([&](Solid& s) {
-                                          s.height = {value.thousandths * s.steps};
-                                      });
-                                  });
+        auto* rise =
+            makeUnitsBox(QStringLiteral("solid-rise"), 0.001, 100, this, [this](Decimal value) {
+                changeSolid([&](Solid& s) { s.height = {value.thousandths * s.steps}; });
+            });
         addControl(tr("One step rises"), rise);
-        auto* tread = makeUnitsBox(QStringLiteral("solid-tread"), 0.001, 100, this,
-                                   [this](Decimal value) {
-                                       if (!kit()) return;
-                                       changeSolid([&](Solid& s) {
-                                           s = kit::withTread(*kit(), s, value);
-                                       });
-                                   });
+        auto* tread =
+            makeUnitsBox(QStringLiteral("solid-tread"), 0.001, 100, this, [this](Decimal value) {
+                if (!kit()) return;
+                changeSolid([&](Solid& s) { s = kit::withTread(*kit(), s, value); });
+            });
         addControl(tr("One step is deep"), tread);
         m_refreshers << [this, up, steps, rise, tread](const Solid& now) {
             const bool areStairs = now.sort == SolidSort::Stairs;
@@ -143,13 +138,12 @@ private:
         };
     }
     void addRound() {
-        auto* sides = makeNumberBox(QStringLiteral("solid-sides"), 3, level::maxSides, this,
-                                    [this](int count) {
-                                        changeSolid([&](Solid& s) { s.sides = count; });
-                                    });
+        auto* sides =
+            makeNumberBox(QStringLiteral("solid-sides"), 3, level::maxSides, this,
+                          [this](int count) { changeSolid([&](Solid& s) { s.sides = count; }); });
         addControl(tr("Sides"), sides);
-        auto* radius = makeUnitsBox(
-            QStringLiteral("solid-radius"), 0.001, 500, this, [this](Decimal value) {
+        auto* radius =
+            makeUnitsBox(QStringLiteral("solid-radius"), 0.001, 500, this, [this](Decimal value) {
                 if (!kit()) return;
                 changeSolid([&](Solid& s) { s = kit::withRadius(*kit(), s, value); });
             });
@@ -159,8 +153,7 @@ private:
             showRow(radius, now.sort == SolidSort::Round);
             showNumber(sides, now.sides);
             if (kit())
-                showUnits(radius,
-                          {(now.width * exact(kit()->width) * Rational(500)).nearest()});
+                showUnits(radius, {(now.width * exact(kit()->width) * Rational(500)).nearest()});
         };
     }
     void addRoom() {
@@ -170,13 +163,13 @@ private:
         floor->setSpecialValueText(tr("none"));
         auto* ceiling = addUnits(tr("Ceiling is thick"), "solid-ceiling", 0, &Solid::ceiling);
         ceiling->setSpecialValueText(tr("none"));
-        auto* hollow = makeButton(tr("Hollow it to a room"), QStringLiteral("solid-hollow"), this,
-                                  [this] {
-                                      changeSolid([&](Solid& s) {
-                                          s.wall = {200};
-                                          s.ceiling = {200};
-                                      });
-                                  });
+        auto* hollow =
+            makeButton(tr("Hollow it to a room"), QStringLiteral("solid-hollow"), this, [this] {
+                changeSolid([&](Solid& s) {
+                    s.wall = {200};
+                    s.ceiling = {200};
+                });
+            });
         addWide(hollow);
         auto* openings = addValue(tr("Openings"));
         openings->setObjectName(QStringLiteral("solid-openings"));
@@ -207,7 +200,7 @@ private:
         addWide(fill);
         m_refreshers << [this, words, fill](const Solid& now) {
             if (!kit()) return;
-            const kit::PlacedIndex index(*kit(), *m_session.document.level());
+            const kit::PlacedIndex& index = m_indexes.of(*kit(), *m_session.document.level());
             const kit::SolidFilling filling = kit::fillingOf(*kit(), index, now);
             fill->setEnabled(filling.isSome());
             words->setText(told(kit::wordsOf(filling)));
@@ -215,6 +208,7 @@ private:
     }
 
     int m_id;
+    PlacedIndexes m_indexes;
     QList<std::function<void(const Solid&)>> m_refreshers;
 };
 

@@ -91,8 +91,7 @@ private:
             // As many as the body needs to climb it.
             const Rational step = max(exact(kit.body.stepUp), Rational(1, 100));
             const auto needed = -(-exact(solid.height) / step).floor();
-            solid.steps =
-                static_cast<int>(std::clamp<std::int64_t>(needed, 1, level::maxSteps));
+            solid.steps = static_cast<int>(std::clamp<std::int64_t>(needed, 1, level::maxSteps));
         }
         if (options.card == SolidCard::Room) {
             solid.wall = options.wall;
@@ -101,9 +100,9 @@ private:
         return solid;
     }
     static QString sizeOf(const Solid& solid) {
-        QString text = QStringLiteral("%1 × %2 × %3")
-                           .arg(lengthOf(solid.width), lengthOf(solid.depth),
-                                lengthOf(exact(solid.height)));
+        QString text =
+            QStringLiteral("%1 × %2 × %3")
+                .arg(lengthOf(solid.width), lengthOf(solid.depth), lengthOf(exact(solid.height)));
         if (solid.sort == SolidSort::Stairs) text += tr(", %1 steps").arg(solid.steps);
         return text;
     }
@@ -171,8 +170,7 @@ private:
     [[nodiscard]] kit::ExactBox holeOf(const ToolInput& input) const {
         const KitOptions& options = input.options->of<KitOptions>();
         const level::Kit& kit = *kitOf(input);
-        const Rational from =
-            exact(kit.storey) * Rational(input.storey) + exact(options.base);
+        const Rational from = exact(kit.storey) * Rational(input.storey) + exact(options.base);
         return {dragged(input), from, from + exact(options.door)};
     }
     void showHole(const ToolInput& input, const kit::ExactBox& hole) {

@@ -17,9 +17,8 @@ QDoubleSpinBox* makeUnitsBox(const QString& name, double low, double high, QWidg
     box->setSuffix(tr(" units"));
     box->setKeyboardTracking(false);
     box->setFixedWidth(110);
-    QObject::connect(box, &QDoubleSpinBox::valueChanged, box, [act](double value) {
-        act({std::llround(value * 1000)});
-    });
+    QObject::connect(box, &QDoubleSpinBox::valueChanged, box,
+                     [act](double value) { act({std::llround(value * 1000)}); });
     return box;
 }
 

@@ -28,10 +28,10 @@ void KitProveOnBoard::paintReach(QPainter& painter) {
         if (answer.reach.trapped[i]) painter.fillRect(box, QBrush(theme.caution, Qt::BDiagPattern));
     }
     // To the module that is pointed at, else to the exit.
-    const int pointed = m_board.hasPointer()
-                            ? answer.graph.patchUnder(
-                                  kit::inModules(level(), m_board.pointerPx()), storey)
-                            : -1;
+    const int pointed =
+        m_board.hasPointer()
+            ? answer.graph.patchUnder(kit::inModules(level(), m_board.pointerPx()), storey)
+            : -1;
     std::vector<int> shown;
     if (pointed >= 0) shown = answer.reach.wayTo(pointed);
     for (const kit::KitGoal& goal : answer.reach.goals)

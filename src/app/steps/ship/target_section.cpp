@@ -260,7 +260,8 @@ private:
     }
     void addForms() {
         using enum TargetFormat;
-        addChoice(tr("Collision"), "target-collision", 3, &TargetOptions::collision, {Recipe});
+        addChoice(tr("Collision"), "target-collision", 3, &TargetOptions::collision,
+                  {Recipe, Model});
         addFlag(tr("Members"), tr("one by one"), "target-members", &TargetOptions::hasMembers,
                 {Recipe});
         addChoice(tr("Tiles in"), "target-tile-rows", 2, &TargetOptions::tileRows, {Recipe});
