@@ -71,7 +71,7 @@ Result<LevelEdit> changeThose(const Kit& kit, const Level& level, const std::vec
             if (!wanted.contains(solid.id)) continue;
             edit.touched = edit.touched.united(boundsOf(solid));
             change(solid);
-            if (auto checked = checkPlace(kit, level, solid); !checked)
+            if (auto checked = checkSolid(kit, level, solid); !checked)
                 return fail(checked.error());
             edit.touched = edit.touched.united(boundsOf(solid));
         }
@@ -179,7 +179,7 @@ void dropHeld(const Kit& kit, LevelEdit& edit, const CellRect& laid) {
 
 }  // namespace
 
-Result<void> checkPlace(const Kit& kit, const Level& level, const Solid& solid) {
+Result<void> checkSolid(const Kit& kit, const Level& level, const Solid& solid) {
     if (const auto flaw = level::flawOf(kit, solid))
         return fail(ErrorKind::OutOfRange, *flaw, level.title, "Choose another size");
     if (!level.cells.bounds().contains(boundsOf(solid)))
@@ -221,7 +221,7 @@ Result<Copied> add(const Kit& kit, const Level& level, Standings things, const s
         copied.copies.push_back(i);
     for (Solid& solid : things.solids) {
         solid.id = id;
-        if (const auto checked = checkPlace(kit, level, solid); !checked)
+        if (const auto checked = checkSolid(kit, level, solid); !checked)
             return fail(checked.error());
         copied.copies.push_back(id++);
         copied.edit.touched = copied.edit.touched.united(boundsOf(solid));

@@ -6,7 +6,7 @@
 namespace rook::kit {
 
 /// Errors: OutOfRange for a solid with a flaw, or off the board.
-[[nodiscard]] Result<void> checkPlace(const Kit& kit, const level::Level& level,
+[[nodiscard]] Result<void> checkSolid(const Kit& kit, const level::Level& level,
                                       const Solid& solid);
 
 }  // namespace rook::kit

@@ -33,7 +33,7 @@ Result<LevelEdit> changeSolids(const Kit& kit, const Level& level, std::vector<S
         if (former == solids.end())
             return fail(ErrorKind::BadReference, "There is no solid " + std::to_string(solid.id),
                         level.title, "Choose one that is there");
-        if (const auto checked = checkPlace(kit, level, solid); !checked)
+        if (const auto checked = checkSolid(kit, level, solid); !checked)
             return fail(checked.error());
         edit.touched = edit.touched.united(boundsOf(*former)).united(boundsOf(solid));
         *former = std::move(solid);
