@@ -244,6 +244,10 @@ oder </translation>
         <translation>%1 Striche</translation>
     </message>
     <message>
+        <source>%1 modules, %2 × %3 units</source>
+        <translation>%1 Module, %2 × %3 Einheiten</translation>
+    </message>
+    <message>
         <source>%1 more</source>
         <translation>%1 mehr</translation>
     </message>
@@ -7074,10 +7078,6 @@ oder </translation>
     <message>
         <source>click with Room</source>
         <translation>Klick mit Raum</translation>
-    </message>
-    <message>
-        <source>click: %1 modules, %2 × %3 units; drag: any size</source>
-        <translation>Klick: %1 Module, %2 × %3 Einheiten; Ziehen: jede Größe</translation>
     </message>
     <message>
         <source>click: %1 · drag: bend</source>

@@ -197,7 +197,7 @@ public:
         const auto units = [](const level::Decimal& module, int count) {
             return told(kit::lengthText(exact(module) * Rational(count)));
         };
-        m_preview.label = tr("click: %1 modules, %2 × %3 units; drag: any size")
+        m_preview.label = tr("%1 modules, %2 × %3 units")
                               .arg(sizeText(*m_preview.frame), units(kit.width, wish.width),
                                    units(kit.depth, wish.depth));
     }

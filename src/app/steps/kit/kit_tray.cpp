@@ -225,6 +225,7 @@ private:
     void addCount(QHBoxLayout* row, const char* name, const QString& words, int low, int high,
                   int KitOptions::*field) {
         addCount(row, name, words, low, high, field, {}, {});
+        row->itemAt(row->count() - 1)->widget()->setFixedWidth(54);
     }
     /// One of the kit's pieces for a part of rooms; the first entry is none of them.
     void addPart(QHBoxLayout* row, const char* name, const QString& words, kit::RoomPart part,
@@ -234,7 +235,7 @@ private:
         box->setObjectName(QLatin1String(name));
         box->setAccessibleName(words);
         box->setToolTip(words);
-        box->setFixedWidth(112);
+        box->setFixedWidth(part == kit::RoomPart::Ceiling ? 138 : 116);
         box->addItem(nothing, QString());
         if (kit)
             for (const level::Piece* piece : kit::piecesFor(*kit, part))
