@@ -94,6 +94,7 @@ T valid() {
         value.id = 1;
         value.piece = "one";
     }
+    if constexpr (std::same_as<T, Solid>) value.id = 1;
     if constexpr (std::same_as<T, Port>) value = {{}, Side::Right, {}, "one"};
     if constexpr (std::same_as<T, Piece>) value.cells = {PieceCell{}};
     if constexpr (std::same_as<T, Level>) {
@@ -276,6 +277,22 @@ void differ(PlacedPiece& placed, std::string_view) {
     placed.offX = Rational(1, 4);
     placed.offY = Rational(-1, 3);
 }
+template <typename Placed>
+void differPlaceOrSize(Placed& placed, std::string_view key) {
+    if (key == "at") {
+        placed.x = Rational(5, 4);
+        placed.y = Rational(-2, 3);
+    } else {
+        placed.width = Rational(3, 4);
+        placed.depth = 7;
+    }
+}
+void differ(Opening& opening, std::string_view key) {
+    differPlaceOrSize(opening, key);
+}
+void differ(Solid& solid, std::string_view key) {
+    differPlaceOrSize(solid, key);
+}
 void differ(LaidBlock& laid, std::string_view) {
     laid.place = {3, 1, 2, 4};
 }
@@ -426,7 +443,7 @@ private slots:
     }
     void eachFieldOfKits_isKept() {
         checkAll<PieceCell, Port, Measure, Piece, ProfileFit, PortProfile, KitBody, Kit,
-                 PlacedPiece>();
+                 PlacedPiece, Opening, Solid>();
     }
     void eachFieldOfLevelAndProject_isKept() {
         checkAll<runtime::Edges, LaidBlock, Block, Level, Project>();

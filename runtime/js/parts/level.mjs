@@ -319,7 +319,8 @@ function readKit(file, name) {
     const kit = memberOf(file, "kit", name);
     const module = listOf(kit, "module", `${name}: kit`);
     const solids = eachOf(file, "solids", name, (solid, where) => ({
-        piece: wholeOf(solid, "piece", 0, 0x7fffffff, where, 0), sort: textOf(solid, "sort", where),
+        piece: wholeOf(solid, "piece", 0, 0x7fffffff, where, 0),
+        solid: wholeOf(solid, "solid", 0, 0x7fffffff, where, 0), sort: textOf(solid, "sort", where),
         up: textOf(solid, "up", where, ""), from: listOf(solid, "from", where), to: listOf(solid, "to", where),
     }), true);
     const walk = file.walk ?? null;

@@ -3080,6 +3080,10 @@ oder </translation>
         <translation>Sprachen</translation>
     </message>
     <message>
+        <source>Large: what fits is told once it is filled.</source>
+        <translation>Groß: was passt, zeigt sich beim Füllen.</translation>
+    </message>
+    <message>
         <source>Lasts</source>
         <translation>Hält</translation>
     </message>

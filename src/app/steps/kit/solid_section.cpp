@@ -20,6 +20,8 @@ using level::Decimal;
 using level::Solid;
 using level::SolidSort;
 
+constexpr int mostModules = 400;  ///< of which it is told at once what fits
+
 /// The solid that is selected, by its numbers; and which pieces could stand for it.
 class SolidSection final : public PanelSection {
 public:
@@ -200,6 +202,11 @@ private:
         addWide(fill);
         m_refreshers << [this, words, fill](const Solid& now) {
             if (!kit()) return;
+            if (kit::boundsOf(now).area() > mostModules) {
+                fill->setEnabled(true);
+                words->setText(tr("Large: what fits is told once it is filled."));
+                return;
+            }
             const kit::PlacedIndex& index = m_indexes.of(*kit(), *m_session.document.level());
             const kit::SolidFilling filling = kit::fillingOf(*kit(), index, now);
             fill->setEnabled(filling.isSome());
