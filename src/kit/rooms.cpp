@@ -70,7 +70,7 @@ Result<std::vector<PlacedPiece>> upperWalls(const Kit& kit, const CellRect& room
 
 /// Modules of pieces on one storey.
 std::vector<CellPoint> modulesUnder(const Kit& kit, const std::vector<PlacedPiece>& pieces,
-                                 int storey) {
+                                    int storey) {
     std::vector<CellPoint> modules;
     for (const PlacedPiece& placed : pieces)
         if (const Piece* piece = kit.find(placed.piece))

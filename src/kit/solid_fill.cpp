@@ -329,9 +329,11 @@ private:
         std::map<int, std::set<std::pair<int, int>>> layers;  // y and x, by storey
         for (const auto& [spot, wanted] : m_left)
             layers[spot.storey].insert({spot.at.y, spot.at.x});
-        for (auto& [storey, modules] : layers)
+        for (auto& layer : layers) {
+            std::set<std::pair<int, int>>& modules = layer.second;
             while (!modules.empty()) {
-                const auto [top, left] = *modules.begin();
+                const int top = modules.begin()->first;
+                const int left = modules.begin()->second;
                 int right = left;
                 while (modules.contains({top, right}))
                     ++right;
@@ -346,8 +348,10 @@ private:
                 for (int y = top; y < bottom; ++y)
                     for (int x = left; x < right; ++x)
                         modules.erase({y, x});
-                filling.rest.push_back(layerOf(storey, {left, top, right - left, bottom - top}));
+                filling.rest.push_back(
+                    layerOf(layer.first, {left, top, right - left, bottom - top}));
             }
+        }
     }
     [[nodiscard]] Solid layerOf(int storey, const CellRect& modules) const {
         Solid rest = m_solid;

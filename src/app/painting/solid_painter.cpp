@@ -58,7 +58,7 @@ QRectF PlanPlace::box(const kit::ExactRect& place) const {
 void paintSolid(QPainter& painter, const level::Kit& kit, const Solid& solid,
                 const PlanPlace& place) {
     const Theme& theme = currentTheme();
-    QColor fill(QLatin1String(kit::solidColor));
+    QColor fill{QLatin1String(kit::solidColor)};
     if (theme.isNight) fill = fill.darker(190);
     QColor faint = fill;
     faint.setAlphaF(solid.isHollow() ? 0.25f : 0.75f);

@@ -93,8 +93,8 @@ View closeView(double scale, QPointF offset) {
     return view;
 }
 
-/// A room by number at the pointer in Keeper's quay; both storeys in depth, and a walk through them;
-/// and, where there is one beside the project, the broken quay with what is wrong with it.
+/// A room by number at the pointer in Keeper's quay; both storeys in depth, and a walk through
+/// them; and, where there is one beside the project, the broken quay with what is wrong with it.
 bool shootKit(MainWindow& window, const QString& folder) {
     Session& session = window.session();
     Board& board = window.board();

@@ -72,7 +72,7 @@ void AxonSolids::paintRest(QPainter& painter, const ToWidget& toWidget) {
 
 void AxonSolids::paint(QPainter& painter, const level::Solid& solid,
                        const ToWidget& toWidget) const {
-    QColor tone(QLatin1String(kit::solidColor));
+    QColor tone{QLatin1String(kit::solidColor)};
     if (currentTheme().isNight) tone = tone.darker(170);
     painter.setPen(QPen(tone.darker(150), 0.8));
     for (const Seen& face : facesSeen(m_kit, solid, toWidget)) {

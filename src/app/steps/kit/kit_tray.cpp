@@ -235,7 +235,7 @@ private:
         box->setObjectName(QLatin1String(name));
         box->setAccessibleName(words);
         box->setToolTip(words);
-        box->setFixedWidth(part == kit::RoomPart::Ceiling ? 138 : 116);
+        box->setFixedWidth(114);
         box->addItem(nothing, QString());
         if (kit)
             for (const level::Piece* piece : kit::piecesFor(*kit, part))
