@@ -52,8 +52,14 @@ public:
         : m_kit(kit), m_level(level), m_index(index), m_solids(solids), m_faults(faults) {
         for (std::size_t i = 0; i < solids.masses().size(); ++i)
             m_massesOf[solids.solidOf(i)].push_back(solids.masses()[i]);
-        for (const Piece& piece : kit.pieces)
+        for (const Piece& piece : kit.pieces) {
             m_pieces.emplace(piece.name, &piece);
+            for (const level::PieceCell& cell : piece.cells) {
+                const Rational high = exact(cell.height) + exact(cell.rise);
+                const Rational off = max(exact(cell.height).abs(), high.abs());
+                m_reach = std::max(m_reach, 1 + storeyAt(off));
+            }
+        }
     }
 
     void run() {
@@ -72,17 +78,23 @@ public:
     }
 
 private:
+    [[nodiscard]] int storeyAt(const Rational& height) const {
+        return static_cast<int>((height / exact(m_kit.storey)).floor());
+    }
     void check(std::size_t i) {
         const Solid& solid = m_level.solids[i];
         const std::vector<Mass>& masses = m_massesOf[i];
         if (masses.empty()) return;
         std::set<std::size_t> others, placed;
         const CellRect near = boundsOf(solid).grown(1);
+        const ExactBox box = boxOf(m_kit, solid);
+        const int lowest = std::max(0, storeyAt(box.from) - m_reach);
+        const int highest = std::min(m_index.storeyCount() - 1, storeyAt(box.to) + m_reach);
         for (int y = near.y; y < near.bottom(); ++y)
             for (int x = near.x; x < near.right(); ++x) {
                 for (const std::uint32_t mass : m_solids.at({x, y}))
                     if (m_solids.solidOf(mass) > i) others.insert(m_solids.solidOf(mass));
-                for (int storey = 0; storey < m_index.storeyCount(); ++storey)
+                for (int storey = lowest; storey <= highest; ++storey)
                     for (const auto& tenant : m_index.at({{x, y}, storey}))
                         placed.insert(tenant.placed);
             }
@@ -144,6 +156,7 @@ private:
     std::vector<Fault>& m_faults;
     std::unordered_map<std::size_t, std::vector<Mass>> m_massesOf;
     std::unordered_map<std::string, const Piece*> m_pieces;
+    int m_reach = 1;  ///< storeys by which a piece may reach beyond its own
 };
 
 }  // namespace
