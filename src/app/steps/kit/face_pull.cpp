@@ -45,23 +45,20 @@ Sides sidesOf(const level::Kit& kit, const level::Solid& solid) {
          box.to.toDouble()}};
 }
 
+/// In turn around the face: those of the box on its side.
 std::array<kit::Point3, 4> cornersOf(const Sides& sides, SolidFace face) {
-    const auto& [l, h] = sides;
-    switch (face) {
-        case SolidFace::Right:
-            return {{{h.x, l.y, l.z}, {h.x, h.y, l.z}, {h.x, h.y, h.z}, {h.x, l.y, h.z}}};
-        case SolidFace::Left:
-            return {{{l.x, l.y, l.z}, {l.x, h.y, l.z}, {l.x, h.y, h.z}, {l.x, l.y, h.z}}};
-        case SolidFace::Down:
-            return {{{l.x, h.y, l.z}, {h.x, h.y, l.z}, {h.x, h.y, h.z}, {l.x, h.y, h.z}}};
-        case SolidFace::Up:
-            return {{{l.x, l.y, l.z}, {h.x, l.y, l.z}, {h.x, l.y, h.z}, {l.x, l.y, h.z}}};
-        case SolidFace::Top:
-            return {{{l.x, l.y, h.z}, {h.x, l.y, h.z}, {h.x, h.y, h.z}, {l.x, h.y, h.z}}};
-        case SolidFace::Bottom:
-            return {{{l.x, l.y, l.z}, {h.x, l.y, l.z}, {h.x, h.y, l.z}, {l.x, h.y, l.z}}};
-    }
-    return {};
+    const kit::Point3 way = outwards(face);
+    const auto on = [](double low, double high, double along, bool isHigh) {
+        return along > 0 || (along == 0 && isHigh) ? high : low;
+    };
+    std::array<kit::Point3, 4> corners;
+    constexpr bool first[] = {false, true, true, false};
+    constexpr bool second[] = {false, false, true, true};
+    for (std::size_t i = 0; i < corners.size(); ++i)
+        corners[i] = {on(sides.low.x, sides.high.x, way.x, first[i]),
+                      on(sides.low.y, sides.high.y, way.y, way.x != 0 ? first[i] : second[i]),
+                      on(sides.low.z, sides.high.z, way.z, second[i])};
+    return corners;
 }
 
 }  // namespace
