@@ -117,6 +117,12 @@ Result<LevelEdit> pulled(const Kit& kit, const Level& level, int id, SolidFace f
                         "Pull a face of " + titleOf(*solid));
 }
 
+int stepsFor(const Kit& kit, Decimal height) {
+    const Rational step = max(exact(kit.body.stepUp), Rational(1, 100));
+    const auto needed = -(-exact(height) / step).floor();
+    return static_cast<int>(std::clamp<std::int64_t>(needed, 1, level::maxSteps));
+}
+
 Decimal treadOf(const Kit& kit, const Solid& solid) {
     const bool isAcross = solid.up == Side::Right || solid.up == Side::Left;
     const Rational run = isAcross ? solid.width * exact(kit.width) : solid.depth * exact(kit.depth);

@@ -22,6 +22,8 @@ enum class SolidFace : unsigned char { Right, Down, Left, Up, Top, Bottom };
                                               SolidFace face, const Rational& by);
 /// The same of a value.
 [[nodiscard]] Solid pulledSolid(const Kit& kit, Solid solid, SolidFace face, const Rational& by);
+/// As many steps as the kit's body needs to climb so high, up to `level::maxSteps`.
+[[nodiscard]] int stepsFor(const Kit& kit, level::Decimal height);
 /// How deep one step of stairs is, units, to a thousandth.
 [[nodiscard]] level::Decimal treadOf(const Kit& kit, const Solid& solid);
 /// Stairs with steps so deep; as near as parts of a module come to it.

@@ -86,13 +86,7 @@ private:
         solid.height = options.height.thousandths > 0 ? options.height : kit.storey;
         solid.up = options.up;
         solid.sides = options.sides;
-        solid.steps = options.steps;
-        if (options.steps == 0) {
-            // As many as the body needs to climb it.
-            const Rational step = max(exact(kit.body.stepUp), Rational(1, 100));
-            const auto needed = -(-exact(solid.height) / step).floor();
-            solid.steps = static_cast<int>(std::clamp<std::int64_t>(needed, 1, level::maxSteps));
-        }
+        solid.steps = options.steps > 0 ? options.steps : kit::stepsFor(kit, solid.height);
         if (options.card == SolidCard::Room) {
             solid.wall = options.wall;
             solid.ceiling = options.ceiling;
