@@ -357,10 +357,9 @@ void DepthWindowTest::picture_showsWhatIsPointedAt_andIsShadedInCorners() {
     const int corner = lightAt(before, 4.5 + dx[side], 5.5 + dy[side]);
     const int open = lightAt(before, 4.5, 5.5);
     QVERIFY2(corner < open - 4, qPrintable(QStringLiteral("%1 and %2").arg(corner).arg(open)));
-    // Pointed at, it is outlined.
+    // Pointed at, it is outlined. Where there is a display, the move comes by way of its server.
     QTest::mouseMove(&view(), on(4.5, 5.5, 0));
-    QVERIFY(settle());
-    QVERIFY(view().picture().image != before);
+    QTRY_VERIFY(settle() && view().picture().image != before);
 }
 
 void DepthWindowTest::model_keepsItsMaterials() {
