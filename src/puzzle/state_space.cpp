@@ -78,10 +78,11 @@ StateIndex::Entries StateIndex::zeroed(std::size_t size) {
 }
 
 bool StateIndex::reserve(std::size_t more, const std::atomic<bool>* cancel) {
-    if ((m_count + more) * 2 <= m_size) return true;
+    const auto isFull = [&](std::size_t size) { return (m_count + more) / 5 * 8 > size; };
+    if (!isFull(m_size)) return true;
     std::size_t size = m_size;
     int shift = m_shift;
-    for (; (m_count + more) * 2 > size; size *= 2)
+    for (; isFull(size); size *= 2)
         --shift;
     Entries entries = zeroed(size);
     // Entries lie in the order of their hashes, nearly: so they do in the greater table.

@@ -58,7 +58,8 @@ public:
 
 private:
     static constexpr std::size_t chunk = std::size_t{1} << 14;
-    T* nextChunk() {
+    /// Apart, so that what is done for each value is inlined.
+    [[gnu::noinline]] T* nextChunk() {
         if (m_size / chunk == m_chunks.size())
             m_chunks.push_back(std::make_unique_for_overwrite<T[]>(chunk));
         return m_chunks[m_size / chunk].get();
