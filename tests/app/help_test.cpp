@@ -14,6 +14,7 @@
 #include "app/pages/welcome_page.h"
 #include "app/shell/find.h"
 #include "app/shell/find_terms.h"
+#include "app/steps/puzzle/puzzle_options.h"
 #include "app/shell/guide.h"
 #include "app/shell/installed.h"
 #include "app/shell/tour.h"
@@ -93,6 +94,25 @@ void HelpTest::find_takesWhatOneTypes_andDoesIt() {
     find("grain loft");
     key(Qt::Key_Return);
     QCOMPARE(level().id.text, std::string("grain-loft"));
+    // What this level can place, and nothing else.
+    QVERIFY(find("place cask")->findItems("Place Cask", Qt::MatchExactly).isEmpty());
+    key(Qt::Key_Escape);
+    find("cask yard");
+    key(Qt::Key_Return);
+    QCOMPARE(level().id.text, std::string("cask-yard"));
+    QVERIFY(find("place gate")->findItems("Place Gate", Qt::MatchExactly).isEmpty());
+    key(Qt::Key_Escape);
+    find("place cask");
+    key(Qt::Key_Return);
+    QCOMPARE(session().workbench.step(), Step::Cast);
+    QCOMPARE(session().workbench.options<CounterOptions>().kind.text, std::string("cask"));
+    list = find("vary");
+    QVERIFY(list->count() >= 1);
+    QVERIFY2(row(list, 0).startsWith("Solution|Prove"), qPrintable(row(list, 0)));
+    key(Qt::Key_Return);
+    QCOMPARE(session().workbench.step(), Step::Prove);
+    find("intake steps");
+    key(Qt::Key_Return);
     // A section of the margin, of another step, folded.
     list = find("resize");
     QVERIFY2(row(list, 0).startsWith("Board size|Shape"), qPrintable(row(list, 0)));

@@ -9,8 +9,12 @@ namespace rook::app {
 struct LevelKindFace {
     std::unique_ptr<LevelPainter> (*makePainter)(Session&);
     Result<std::unique_ptr<Playtest>> (*startPlaytest)(Session&, PlayHost&, const PlayWish&);
-    /// The whole level in a picture of that size.
-    QImage (*picture)(const level::Project&, const level::Level&, QSize, const Theme&);
+    /// The whole level in a picture of that size, on any thread.
+    QImage (*picture)(const level::Project&, const level::Level&, QSize, const Theme&,
+                      const SheetImages&);
+    bool showsSheets;  ///< in its pictures; else none are needed
+    /// The project's sheets where pictures show them. On the interface thread.
+    [[nodiscard]] SheetImages sheetsFor(const Session& session) const;
 };
 
 /// Cost: none.

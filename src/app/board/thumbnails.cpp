@@ -17,10 +17,12 @@ QImage Thumbnails::of(const std::shared_ptr<const level::Level>& level, double p
     const bool isOfNow = made != m_made.end() && made->second.level == level;
     // While one draws, values come faster than pictures: what is asked for meanwhile is left out.
     if (isOfNow || !m_wanted.insert(level->id).second) return shown;
+    const LevelKindFace& face = faceOf(level->kind);
     QtConcurrent::run(&m_thread, [project = m_session.document.project(), level, size = m_size,
-                                  pixelRatio, theme = currentTheme()] {
-        QImage image = faceOf(level->kind)
-                           .picture(project, *level, (QSizeF(size) * pixelRatio).toSize(), theme);
+                                  pixelRatio, theme = currentTheme(), &face,
+                                  sheets = face.sheetsFor(m_session)] {
+        QImage image =
+            face.picture(project, *level, (QSizeF(size) * pixelRatio).toSize(), theme, sheets);
         image.setDevicePixelRatio(pixelRatio);
         return image;
     }).then(this, [this, level, round = m_round](const QImage& image) {

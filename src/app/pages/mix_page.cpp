@@ -132,6 +132,7 @@ void MixPage::show(const Found& found) {
                         : tr("%1; a click takes one, as one undo.")
                               .arg(counted(qsizetype(m_starts.size()), tr("start"), tr("starts"))));
     const level::Project& project = m_session.document.project();
+    m_sheets = loadSheets(project, m_session.document.folder());
     for (std::size_t i = 0; i < m_starts.size(); ++i) {
         const auto shown = std::make_shared<const level::Level>(
             puzzle::takeState(project, *m_of, m_starts[i].state, {}).level);
@@ -139,7 +140,7 @@ void MixPage::show(const Found& found) {
             counted(m_starts[i].least, tr("move"), tr("moves")), tr("at least"),
             [this, shown](QPainter& painter, const QRect& box) {
                 painter.drawImage(box, puzzlePicture(m_session.document.project(), *shown,
-                                                     box.size() * 2, currentTheme()));
+                                                     box.size() * 2, currentTheme(), m_sheets));
             },
             body());
         card->setObjectName(QStringLiteral("mixed-%1").arg(i));

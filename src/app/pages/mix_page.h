@@ -6,6 +6,7 @@
 #include <atomic>
 
 #include "app/pages/page.h"
+#include "app/painting/matter_painter.h"
 #include "puzzle/mix.h"
 
 class QGridLayout;
@@ -42,6 +43,7 @@ private:
     QGridLayout* m_boards;
     QList<QWidget*> m_cards;
     std::vector<puzzle::MixedStart> m_starts;
+    SheetImages m_sheets;                      ///< that the small boards show
     std::shared_ptr<const level::Level> m_of;  ///< that the starts are of
     std::shared_ptr<std::atomic<bool>> m_cancel = std::make_shared<std::atomic<bool>>(false);
     std::shared_ptr<std::atomic<int>> m_tried = std::make_shared<std::atomic<int>>(0);

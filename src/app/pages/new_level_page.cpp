@@ -198,10 +198,10 @@ void NewLevelPage::showPreview() {
     const auto level = made->edit.project.findLevel(made->level);
     const double ratio = devicePixelRatioF();
     const QSize whole(level->boundsPx().width, level->boundsPx().height);
-    QImage image = faceOf(level->kind)
-                       .picture(made->edit.project, *level,
+    const LevelKindFace& face = faceOf(level->kind);
+    QImage image = face.picture(made->edit.project, *level,
                                 (QSizeF(whole.scaled(room, Qt::KeepAspectRatio)) * ratio).toSize(),
-                                currentTheme());
+                                currentTheme(), face.sheetsFor(m_session));
     image.setDevicePixelRatio(ratio);
     // A screen beside its lower left corner, to see how large the level is.
     const QSizeF shown = QSizeF(image.size()) / ratio;

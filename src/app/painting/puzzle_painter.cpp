@@ -414,7 +414,7 @@ void paintMove(QPainter& painter, const puzzle::Geometry& geometry,
 }
 
 QImage puzzlePicture(const level::Project& project, const level::Level& level, QSize size,
-                     const Theme& theme) {
+                     const Theme& theme, const SheetImages& sheets) {
     QImage image(size, QImage::Format_ARGB32_Premultiplied);
     image.fill(theme.paper);
     QPainter painter(&image);
@@ -428,6 +428,7 @@ QImage puzzlePicture(const level::Project& project, const level::Level& level, Q
                      QColor(QString::fromStdString(level.background)));
     PuzzleLook look;
     look.showsGone = false;
+    look.sheets = &sheets;
     paintSlots(painter, project, level, look, image.rect(), origin, scale);
     paintCounters(painter, project, level, look, origin, scale);
     return image;

@@ -46,6 +46,6 @@ void paintStack(QPainter& painter, const level::Project& project,
 
 /// The whole level in a picture of that size.
 [[nodiscard]] QImage puzzlePicture(const level::Project& project, const level::Level& level,
-                                   QSize size, const Theme& theme);
+                                   QSize size, const Theme& theme, const SheetImages& sheets);
 
 }  // namespace rook::app

@@ -6,6 +6,7 @@
 #include "app/session/home_row.h"
 #include "app/shell/find_terms.h"
 #include "app/steps/cast/cast_options.h"
+#include "app/steps/puzzle/puzzle_options.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
@@ -92,7 +93,8 @@ std::vector<FindEntry> entriesOfContents(Session& session) {
                                session.requests.returnToBoard();
                            }});
     for (const level::Kind& kind : project.kinds) {
-        if (traits.isOfSlots) break;
+        // Counters stand on boards of slots, and nothing else does.
+        if ((kind.role == level::Role::Counter) != traits.isOfSlots) continue;
         const QString role = told(level::nameOf(kind.role));
         entries.push_back({tr("Place %1").arg(QString::fromStdString(kind.title)),
                            tr("Cast, %1").arg(role),
@@ -103,6 +105,8 @@ std::vector<FindEntry> entriesOfContents(Session& session) {
                                session.workbench.chooseTool("place");
                                session.workbench.change<CastOptions>(
                                    [&](CastOptions& o) { o.kind = id; });
+                               session.workbench.change<CounterOptions>(
+                                   [&](CounterOptions& o) { o.kind = id; });
                                session.requests.returnToBoard();
                            }});
     }

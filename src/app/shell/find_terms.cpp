@@ -153,6 +153,8 @@ constexpr Terms allTerms[] = {
     {"section/run", QT_TR_NOOP("replay playback proof ticks inputs")},
     {"section/motion", QT_TR_NOOP("physics jump height speed gravity abilities player "
                                   "profile coyote")},
+    {"section/solution", QT_TR_NOOP("least moves difficulty dead states solve hint vary mix "
+                                    "shuffle other starts")},
     {"section/puzzle-rule", QT_TR_NOOP("slide push pour gather win goal")},
     {"section/roster", QT_TR_NOOP("counters pieces shared levels")},
     {"section/slot-board", QT_TR_NOOP("hexagon ring square size rows columns")},

@@ -7928,6 +7928,10 @@ oder </translation>
         <translation>min</translation>
     </message>
     <message>
+        <source>least moves difficulty dead states solve hint vary mix shuffle other starts</source>
+        <translation>wenigste Züge Schwierigkeit tote Stände lösen Wink variieren mischen andere Anfänge</translation>
+    </message>
+    <message>
         <source>leave the gesture, the selection, this sheet</source>
         <translation>die Geste, die Auswahl, dieses Blatt verlassen</translation>
     </message>

@@ -105,6 +105,7 @@ class SolutionSection : public PanelSection {
 public:
     SolutionSection(Session& session, QWidget* parent)
         : PanelSection(tr("Solution"), {}, session, parent) {
+        makeFoldable(QStringLiteral("solution"), true);
         m_sentence = makeWords({}, this);
         m_sentence->setObjectName(QStringLiteral("puzzle-sentence"));
         m_sentence->setFont(sizedFont(1, QFont::DemiBold));
