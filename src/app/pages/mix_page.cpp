@@ -1,12 +1,13 @@
 #include "app/pages/mix_page.h"
 
-#include <QGridLayout>
+#include <QKeyEvent>
 #include <QSpinBox>
 #include <QTimer>
 #include <QtConcurrent>
 
 #include "app/painting/puzzle_painter.h"
 #include "app/ui/buttons.h"
+#include "app/ui/flow_layout.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "puzzle/edits.h"
@@ -15,12 +16,14 @@ namespace rook::app {
 
 namespace {
 
-constexpr int boardsInARow = 4;
+constexpr QSize cardSize(150, 150);
 
 }  // namespace
 
 MixPage::MixPage(Session& session, QWidget* parent)
-    : Page(session, tr("Vary"), parent), m_told(makeWords({}, body())), m_boards(new QGridLayout) {
+    : Page(session, tr("Vary"), parent),
+      m_told(makeWords({}, body())),
+      m_boards(new FlowLayout(8)) {
     setObjectName(QStringLiteral("mix"));
     setAccessibleName(tr("Vary the level"));
     QVBoxLayout* column = addColumn();
@@ -41,10 +44,10 @@ MixPage::MixPage(Session& session, QWidget* parent)
     QVBoxLayout* right = addColumn();
     m_told->setObjectName(QStringLiteral("mix-told"));
     right->insertWidget(0, m_told);
-    m_boards->setSpacing(8);
     right->insertLayout(1, m_boards);
     auto* mixing = addAction(tr("Mix"), QStringLiteral("mix-start"), [this] { mix(); });
     mixing->setDefault(true);
+    mixing->setToolTip(tr("Enter, in a field, mixes too."));
     addAction(tr("Stop"), QStringLiteral("mix-stop"), [this] { stop(); });
     connect(&m_mixing, &QFutureWatcher<Found>::finished, this, [this] { show(m_mixing.result()); });
     auto* progress = new QTimer(this);
@@ -72,6 +75,14 @@ void MixPage::refresh() {
 
 void MixPage::takeFocus() {
     m_moves->setFocus(Qt::TabFocusReason);
+    // What one came for: proposals by the numbers that stand there.
+    if (m_of != m_session.document.level()) mix();
+}
+
+void MixPage::keyPressEvent(QKeyEvent* event) {
+    if (event->key() != Qt::Key_Return && event->key() != Qt::Key_Enter)
+        return Page::keyPressEvent(event);
+    mix();
 }
 
 void MixPage::stop() {
@@ -132,21 +143,22 @@ void MixPage::show(const Found& found) {
                         : tr("%1; a click takes one, as one undo.")
                               .arg(counted(qsizetype(m_starts.size()), tr("start"), tr("starts"))));
     const level::Project& project = m_session.document.project();
-    m_sheets = loadSheets(project, m_session.document.folder());
+    const SheetImages sheets = loadSheets(project, m_session.document.folder());
     for (std::size_t i = 0; i < m_starts.size(); ++i) {
-        const auto shown = std::make_shared<const level::Level>(
-            puzzle::takeState(project, *m_of, m_starts[i].state, {}).level);
+        const level::Level shown = puzzle::takeState(project, *m_of, m_starts[i].state, {}).level;
+        QImage picture = puzzlePicture(
+            project, shown, CardButton::pictureBox(cardSize).size() * devicePixelRatioF(),
+            currentTheme(), sheets);
         auto* card = new CardButton(
             counted(m_starts[i].least, tr("move"), tr("moves")), tr("at least"),
-            [this, shown](QPainter& painter, const QRect& box) {
-                painter.drawImage(box, puzzlePicture(m_session.document.project(), *shown,
-                                                     box.size() * 2, currentTheme(), m_sheets));
+            [picture = std::move(picture)](QPainter& painter, const QRect& box) {
+                painter.drawImage(box, picture);
             },
             body());
         card->setObjectName(QStringLiteral("mixed-%1").arg(i));
-        card->setFixedSize(150, 150);
+        card->setFixedSize(cardSize);
         connect(card, &QAbstractButton::clicked, this, [this, i] { take(i); });
-        m_boards->addWidget(card, int(i) / boardsInARow, int(i) % boardsInARow);
+        m_boards->addWidget(card);
         m_cards << card;
     }
 }

@@ -6,13 +6,13 @@
 #include <atomic>
 
 #include "app/pages/page.h"
-#include "app/painting/matter_painter.h"
 #include "puzzle/mix.h"
 
-class QGridLayout;
 class QSpinBox;
 
 namespace rook::app {
+
+class FlowLayout;
 
 class MixPage : public Page {
     Q_OBJECT
@@ -24,6 +24,9 @@ public:
     void takeFocus() override;
     /// Begins to mix; what was found before goes.
     void mix();
+
+protected:
+    void keyPressEvent(QKeyEvent* event) override;
 
 private:
     struct Found {
@@ -40,10 +43,9 @@ private:
     QSpinBox* m_count;
     QSpinBox* m_seed;
     QLabel* m_told;
-    QGridLayout* m_boards;
+    FlowLayout* m_boards;
     QList<QWidget*> m_cards;
     std::vector<puzzle::MixedStart> m_starts;
-    SheetImages m_sheets;                      ///< that the small boards show
     std::shared_ptr<const level::Level> m_of;  ///< that the starts are of
     std::shared_ptr<std::atomic<bool>> m_cancel = std::make_shared<std::atomic<bool>>(false);
     std::shared_ptr<std::atomic<int>> m_tried = std::make_shared<std::atomic<int>>(0);

@@ -71,6 +71,13 @@ CardButton::CardButton(const QString& title, const QString& word, Draw draw, QWi
     setAccessibleName(QStringLiteral("%1, %2").arg(title, word));
 }
 
+QRect CardButton::pictureBox(QSize card) {
+    // A small picture stands in the middle of its card; a large one fills it.
+    const bool isLarge = card.height() > 98;
+    return isLarge ? QRect(10, 10, card.width() - 20, card.height() - 62)
+                   : QRect(20, 14, card.width() - 40, 30);
+}
+
 void CardButton::paintEvent(QPaintEvent*) {
     const Theme& theme = currentTheme();
     QPainter painter(this);
@@ -78,15 +85,16 @@ void CardButton::paintEvent(QPaintEvent*) {
     paintFrame(painter, *this, true);
     painter.save();
     painter.setClipRect(rect().adjusted(1, 1, -1, -1));
-    m_draw(painter, QRect(20, 14, width() - 40, 30));
+    m_draw(painter, pictureBox(size()));
     painter.restore();
     painter.setPen(theme.ink);
     painter.setFont(sizedFont(-1));
-    painter.drawText(QRect(4, 54, width() - 8, 18), Qt::AlignCenter,
+    const int below = height() - sizeHint().height();
+    painter.drawText(QRect(4, 54 + below, width() - 8, 18), Qt::AlignCenter,
                      painter.fontMetrics().elidedText(text(), Qt::ElideRight, width() - 8));
     painter.setPen(theme.quietInk);
     painter.setFont(sizedFont(-2));
-    painter.drawText(QRect(4, 71, width() - 8, 16), Qt::AlignCenter, m_word);
+    painter.drawText(QRect(4, 71 + below, width() - 8, 16), Qt::AlignCenter, m_word);
 }
 
 void CardButton::mousePressEvent(QMouseEvent* event) {

@@ -29,6 +29,8 @@ public:
     using Draw = std::function<void(QPainter&, const QRect&)>;
     CardButton(const QString& title, const QString& word, Draw draw, QWidget* parent);
     QSize sizeHint() const override { return {86, 98}; }
+    /// Where the picture goes on a card of that size.
+    [[nodiscard]] static QRect pictureBox(QSize card);
     /// The card can be dragged; this is what it carries, as `partType`.
     void setDragText(const QString& text) { m_dragText = text; }
     static QString partType() { return QStringLiteral("application/x-rookplot-part"); }

@@ -2232,6 +2232,10 @@ oder </translation>
         <translation>Enter</translation>
     </message>
     <message>
+        <source>Enter, in a field, mixes too.</source>
+        <translation>Auch die Eingabetaste in einem Feld mischt.</translation>
+    </message>
+    <message>
         <source>Enter; one undo takes it back</source>
         <translation>Enter; einmal Rückgängig nimmt es zurück</translation>
     </message>
