@@ -84,8 +84,8 @@ public:
         const int scene = m_model.defaultScene >= 0 ? m_model.defaultScene : 0;
         const Matrix none{1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1};
         if (scene < static_cast<int>(m_model.scenes.size())) {
-            for (const int node : m_model.scenes[static_cast<std::size_t>(scene)].nodes)
-                if (const auto added = addNode(node, none, 0); !added) return fail(added.error());
+            const auto& nodes = m_model.scenes[static_cast<std::size_t>(scene)].nodes;
+            if (const auto added = addParts(nodes, none, 0); !added) return fail(added.error());
         } else {
             for (std::size_t i = 0; i < m_model.meshes.size(); ++i)
                 if (const auto added = addMesh(static_cast<int>(i), none); !added)
@@ -99,6 +99,30 @@ public:
     }
 
 private:
+    /// Each node beside others is a part; one that holds all others is gone through.
+    Result<void> addParts(const std::vector<int>& nodes, const Matrix& above, int depth) {
+        if (nodes.size() == 1 && depth < 64 && nodes[0] >= 0 &&
+            nodes[0] < static_cast<int>(m_model.nodes.size())) {
+            const tinygltf::Node& node = m_model.nodes[static_cast<std::size_t>(nodes[0])];
+            if (node.mesh < 0 && !node.children.empty())
+                return addParts(node.children, product(above, matrixOf(node)), depth + 1);
+        }
+        for (const int node : nodes) {
+            kit::MeshPart part;
+            part.first = m_mesh.triangles.size();
+            if (const auto added = addNode(node, above, depth); !added) return added;
+            part.last = m_mesh.triangles.size();
+            if (part.first == part.last) continue;
+            const tinygltf::Node& read = m_model.nodes[static_cast<std::size_t>(node)];
+            const Matrix matrix = product(above, matrixOf(read));
+            part.name = read.name;
+            if (part.name.empty() && read.mesh >= 0)
+                part.name = m_model.meshes[static_cast<std::size_t>(read.mesh)].name;
+            part.origin = {matrix[12], matrix[14], matrix[13]};
+            m_mesh.parts.push_back(std::move(part));
+        }
+        return {};
+    }
     Result<void> addNode(int index, const Matrix& above, int depth) {
         if (index < 0 || index >= static_cast<int>(m_model.nodes.size()))
             return fail(brokenModel(m_name, "The scene names a node that is not there"));

@@ -63,9 +63,13 @@ public:
                             "Export the model once more");
         m_hasNormals = !m_attributes.normals.empty();
         m_hasPlaces = !m_attributes.texcoords.empty();
-        for (const tinyobj::shape_t& shape : shapes)
+        for (const tinyobj::shape_t& shape : shapes) {
+            const std::size_t first = m_mesh.triangles.size();
             if (const auto added = addShape(shape, materials.size()); !added)
                 return fail(added.error());
+            if (first < m_mesh.triangles.size())
+                m_mesh.parts.push_back({shape.name, first, m_mesh.triangles.size(), {}});
+        }
         addMaterials(materials);
         if (!m_hasNormals) m_mesh.normals.clear();
         if (!m_hasPlaces) m_mesh.places.clear();

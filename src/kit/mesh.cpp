@@ -14,16 +14,8 @@ using level::SurfaceSort;
 
 namespace {
 
-double unitsOf(level::Decimal value) {
-    return static_cast<double>(value.thousandths) / 1000;
-}
-
 constexpr double wallPart = 0.08;  ///< of a module, that a wall is thick
 constexpr double highestStep = 0.3;
-
-struct Box {
-    Point3 low, high;
-};
 
 /// Faces of one piece's blocks.
 class Building {
@@ -48,7 +40,7 @@ private:
         const Point3 a{cell.at.x * width, cell.at.y * depth, 0};
         const Point3 b{a.x + width, a.y + depth, 0};
         const auto box = [&](double from, double to) {
-            return Box{{a.x, a.y, from}, {b.x, b.y, to}};
+            return MeshBox{{a.x, a.y, from}, {b.x, b.y, to}};
         };
         switch (cell.surface) {
             case SurfaceSort::None:
@@ -87,7 +79,7 @@ private:
     void addFace(std::vector<Point3> corners, FaceSort sort) {
         m_faces.push_back({std::move(corners), sort, m_cell, m_wall});
     }
-    void addBox(const Box& box, FaceSort top, unsigned hidden) {
+    void addBox(const MeshBox& box, FaceSort top, unsigned hidden) {
         const Point3& l = box.low;
         const Point3& h = box.high;
         const FaceSort flank = top == FaceSort::Wall ? FaceSort::Wall : FaceSort::Flank;
@@ -103,7 +95,7 @@ private:
             addFace({{l.x, l.y, l.z}, {l.x, l.y, h.z}, {h.x, l.y, h.z}, {h.x, l.y, l.z}}, flank);
     }
     /// A wedge from `from` at the lower end to `to` at the upper one, filled to the box's floor.
-    void addRamp(const Box& box, double from, double to, Side up) {
+    void addRamp(const MeshBox& box, double from, double to, Side up) {
         const Point3& l = box.low;
         const Point3& h = box.high;
         const auto height = [&](Side one, Side other) {
@@ -125,12 +117,12 @@ private:
         addFace({{l.x, l.y, l.z}, {h.x, l.y, l.z}, {h.x, h.y, l.z}, {l.x, h.y, l.z}},
                 FaceSort::Flank);
     }
-    void addStairs(const Box& box, double low, double rise, Side up) {
+    void addStairs(const MeshBox& box, double low, double rise, Side up) {
         const int steps = std::max(2, static_cast<int>(std::ceil(rise / highestStep)));
         for (int i = 0; i < steps; ++i) {
             const double from = static_cast<double>(i) / steps;
             const double to = static_cast<double>(i + 1) / steps;
-            Box step = box;
+            MeshBox step = box;
             step.high.z = low + rise * to;
             const double width = box.high.x - box.low.x;
             const double depth = box.high.y - box.low.y;
@@ -151,7 +143,7 @@ private:
         }
     }
     void addWall(const Point3& a, const Point3& b, double low, double high, Side side) {
-        Box box{{a.x, a.y, low}, {b.x, b.y, high - unitsOf(m_kit.slab)}};
+        MeshBox box{{a.x, a.y, low}, {b.x, b.y, high - unitsOf(m_kit.slab)}};
         const double across = wallPart * (b.x - a.x);
         const double down = wallPart * (b.y - a.y);
         if (side == Side::Right) box.low.x = b.x - across;
@@ -171,16 +163,6 @@ private:
     std::vector<Face> m_faces;
 };
 
-Box boxOfMesh(const Mesh& mesh) {
-    Box box{mesh.points.front(), mesh.points.front()};
-    for (const Point3& p : mesh.points) {
-        box.low = {std::min(box.low.x, p.x), std::min(box.low.y, p.y), std::min(box.low.z, p.z)};
-        box.high = {std::max(box.high.x, p.x), std::max(box.high.y, p.y),
-                    std::max(box.high.z, p.z)};
-    }
-    return box;
-}
-
 /// To the nearest thousandth: models hold floats.
 level::Decimal decimalOf(double units) {
     return {static_cast<std::int64_t>(std::llround(units * 1000))};
@@ -199,7 +181,7 @@ struct Flat {
     double from = 1e30, to = -1e30, low = 1e30;
 };
 
-void proposePorts(const Kit& kit, const Mesh& mesh, const Box& box, const std::string& profile,
+void proposePorts(const Kit& kit, const Mesh& mesh, const MeshBox& box, const std::string& profile,
                   Piece& piece) {
     const double width = unitsOf(kit.width);
     const double depth = unitsOf(kit.depth);
@@ -247,6 +229,16 @@ void proposePorts(const Kit& kit, const Mesh& mesh, const Box& box, const std::s
 }
 
 }  // namespace
+
+MeshBox boxOf(const Mesh& mesh) {
+    MeshBox box{mesh.points.front(), mesh.points.front()};
+    for (const Point3& p : mesh.points) {
+        box.low = {std::min(box.low.x, p.x), std::min(box.low.y, p.y), std::min(box.low.z, p.z)};
+        box.high = {std::max(box.high.x, p.x), std::max(box.high.y, p.y),
+                    std::max(box.high.z, p.z)};
+    }
+    return box;
+}
 
 Point3 pivotUnits(const Kit& kit, const Piece& piece) {
     return {piece.pivotX * unitsOf(kit.width) / 2, piece.pivotY * unitsOf(kit.depth) / 2, 0};
@@ -314,7 +306,7 @@ Result<Examination> examined(const Kit& kit, const Mesh& mesh, const std::string
     if (mesh.triangles.empty() || area <= 0)
         return fail(ErrorKind::NotApplicable, "The model has no faces", name,
                     "Export it with its mesh");
-    const Box box = boxOfMesh(mesh);
+    const MeshBox box = boxOf(mesh);
     const double size[] = {box.high.x - box.low.x, box.high.y - box.low.y, box.high.z - box.low.z};
     const double module[] = {unitsOf(kit.width), unitsOf(kit.depth), unitsOf(kit.storey)};
     int count[3];
@@ -395,7 +387,7 @@ Result<Examination> examined(const Kit& kit, const Mesh& mesh, const std::string
 }
 
 Mesh fitted(const Kit& kit, const Mesh& mesh, const Piece& piece) {
-    const Box box = boxOfMesh(mesh);
+    const MeshBox box = boxOf(mesh);
     const CellRect cells = piece.bounds();
     const double wanted[] = {cells.width * unitsOf(kit.width), cells.height * unitsOf(kit.depth)};
     const double scaleX = wanted[0] / (box.high.x - box.low.x);

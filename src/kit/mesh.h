@@ -12,6 +12,10 @@
 
 namespace rook::kit {
 
+[[nodiscard]] inline double unitsOf(level::Decimal value) {
+    return static_cast<double>(value.thousandths) / 1000;
+}
+
 enum class FaceSort : unsigned char { Floor, Slope, Step, Flank, Wall, Model };
 struct Face {
     std::vector<Point3> corners;  ///< three or more, in one plane, counter-clockwise from outside
@@ -44,6 +48,13 @@ struct Material {
     bool operator==(const Material&) const = default;
 };
 
+/// What stands for itself in a model's file: a node with all below it, or a named object.
+struct MeshPart {
+    std::string name;
+    std::size_t first = 0, last = 0;  ///< its triangles: from the first one to before the last
+    Point3 origin;                    ///< where its node stands; 0 where the file has no nodes
+};
+
 /// Triangles of a model, in its own units, y up as the formats have it turned into z up.
 struct Mesh {
     std::vector<Point3> points;
@@ -56,7 +67,13 @@ struct Mesh {
     std::vector<std::uint32_t> materialOf = {};  ///< one a triangle; none without materials
     /// Bytes of PNG or JPEG files.
     std::vector<std::shared_ptr<const std::string>> pictures = {};
+    std::vector<MeshPart> parts = {};  ///< as it was read, one after the other
 };
+/// The box that holds all points. Requires: there are some.
+struct MeshBox {
+    Point3 low, high;
+};
+[[nodiscard]] MeshBox boxOf(const Mesh& mesh);
 /// The triangles as faces; `piece` says where its pivot, the mesh's origin, lies.
 [[nodiscard]] std::vector<Face> facesOf(const Kit& kit, const Piece& piece, const Mesh& mesh);
 [[nodiscard]] Mesh meshOf(const std::vector<Face>& faces);

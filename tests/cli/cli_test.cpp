@@ -40,6 +40,7 @@ private slots:
     void export_tellsErrors_andRefusesThem_ifItIsStrict();
     void export_targets_tellWhatWouldChange();
     void import_takesFilesIn_orNone();
+    void import_tellsModelsInATable_andTakesThem();
     void watch_writesAgain_whenFilesChange();
     void lantern_drawsABundle_andRefusesANonBundle();
     void lantern_reloads_whenTheBundleIsExportedAgain();
@@ -550,6 +551,31 @@ void CliTest::import_takesFilesIn_orNone() {
                                      QStringList{pool, "--into", project, "--what", "soup"},
                                      QStringList{folder.filePath("none.txt"), "--into", project}})
         QCOMPARE(run("rookplot", QStringList{"import"} + wrong).exitCode, 2);
+}
+
+void CliTest::import_tellsModelsInATable_andTakesThem() {
+    const QTemporaryDir folder;
+    const QString project = testing::copyDemo(folder);
+    const QString set = QStringLiteral(ROOK_SOURCE_DIR "/demo/incoming/rope-store.obj");
+    const QStringList fixes{"import", set, "--into",       project,   "--what", "pieces",
+                            "--up",   "z", "--find-scale", "--pivot", "corner", "--turn-faces"};
+    Outcome outcome = run("rookplot", fixes + QStringList{"--dry-run"});
+    QVERIFY2(outcome.exitCode == 0, qPrintable(outcome.err));
+    QVERIFY(outcome.out.startsWith("scale: 0.001\n"));
+    QVERIFY2(outcome.out.contains(QRegularExpression("store-hut +2 x 2 x 1 +2 x 2 x 1 .* 4 +0 +")),
+             qPrintable(outcome.out));
+    QVERIFY(!QFile::exists(project + "/kits/gangway.glb"));
+    outcome = run("rookplot", fixes);
+    QVERIFY2(outcome.exitCode == 0, qPrintable(outcome.err));
+    QVERIFY(QFile::exists(project + "/kits/gangway.glb"));
+    QVERIFY(testing::readBytes(project + "/kits/quay.json").contains("loading-step"));
+    // One of them is broken: none is taken.
+    testing::writeBytes(folder.filePath("broken.glb"), "glTF");
+    outcome = run("rookplot", {"import", set, folder.filePath("broken.glb"), "--into", project,
+                               "--what", "pieces"});
+    QCOMPARE(outcome.exitCode, 2);
+    QCOMPARE(outcome.err.count('\n'), 1);
+    QCOMPARE(run("rookplot", fixes + QStringList{"--kit", "none"}).exitCode, 2);
 }
 
 void CliTest::watch_writesAgain_whenFilesChange() {

@@ -1,6 +1,7 @@
 // Files from elsewhere: each sort, what it changes, what it cannot keep, and what is hostile.
 
 #include "ship/import.h"
+#include "ship/models_in.h"
 
 #include <QElapsedTimer>
 
@@ -31,6 +32,8 @@ private slots:
     void placements_tellWhatWillChange();
     void kinds_areAddedOrChanged();
     void sheetsAndPieces_areCopied();
+    void manyModels_areToldAndTaken();
+    void manyModels_saysWhatIsWrong();
     void brokenFiles_sayOneSentence();
     void csv_isReadAsOthersWriteIt();
     void hostileCsv();
@@ -199,6 +202,92 @@ void ImportsTest::sheetsAndPieces_areCopied() {
     QCOMPARE(edit->project.kits.begin()->pieces.size(), kit.pieces.size() + 1);
 }
 
+/// Each node of a level's own model is a piece again: its size, about its pivot.
+void ImportsTest::manyModels_areToldAndTaken() {
+    const level::Kit& kit = *m_project.kits.begin();
+    QTemporaryDir from;
+    level::Level board;
+    board.kind = level::LevelKind::Kit;
+    board.kit = kit.name;
+    std::vector<level::PlacedPiece> placed;
+    for (const level::Piece& piece : kit.pieces) {
+        const int id = int(placed.size()) + 1;
+        placed.push_back({id, piece.name, {8 * id, 4}, 0, 0, {}, {}, {}});
+    }
+    board.pieces = placed;
+    testing::writeBytes(from.filePath("set.glb"),
+                        QByteArray::fromStdString(file::kitLevelGlb(m_project, kit, board, {})));
+    testing::writeBytes(from.filePath("crate.obj"),
+                        "o crate\nv 0 0 0\nv 2 0 0\nv 2 0 2\nv 0 0 2\nf 1 4 3 2\n"
+                        "o lid\nv 5 1 0\nv 6 1 0\nv 6 1 1\nf 5 6 7\n");
+    testing::writeBytes(from.filePath("notes.txt"), "no model");
+    int told = 0;
+    ship::ReadingModels reading;
+    reading.progress = [&](int done, int all) { told += done < all ? 1 : 0; };
+    auto models = ship::readModels(file::diskStorage(), {from.path().toStdString()}, reading);
+    QCOMPARE(told, 2);
+    QCOMPARE(models.size(), kit.pieces.size() + 2);
+    ship::look(kit, models, true);
+    QCOMPARE(models[0].name, std::string("crate"));
+    QCOMPARE(models[0].faces->openEdges.size(), std::size_t(4));
+    QVERIFY(models[0].faces->turned.empty());
+    QCOMPARE(models[1].faces->turned.size(), std::size_t(1));
+    models[0].isTaken = models[1].isTaken = false;
+    for (std::size_t i = 0; i < kit.pieces.size(); ++i) {
+        const level::Piece& piece = kit.pieces[i];
+        const ship::IncomingModel& model = models[i + 2];
+        const kit::Mesh whole = kit::meshOf(kit::facesOf(kit, piece));
+        QCOMPARE(model.mesh->triangles.size(), whole.triangles.size());
+        const kit::MeshBox box = kit::boxOf(whole), seen = kit::boxOf(*model.mesh);
+        const kit::Point3 pivot = kit::pivotUnits(kit, piece);
+        QVERIFY(kit::lengthOf(seen.low - (box.low - pivot)) < 1e-3);
+        QVERIFY(kit::lengthOf(seen.high - (box.high - pivot)) < 1e-3);
+        QVERIFY2(model.seen.has_value(), piece.name.c_str());
+    }
+    const file::Path folder = m_folder->filePath("weir").toStdString();
+    const auto edit = ship::takeModels(file::diskStorage(), folder, m_project, kit.name, models);
+    QVERIFY2(edit.has_value(), edit ? "" : edit.error().sentence().c_str());
+    QCOMPARE(edit->project.kits.begin()->pieces.size(), 2 * kit.pieces.size());
+    for (std::size_t i = 0; i < kit.pieces.size(); ++i) {
+        const level::Piece& made = edit->project.kits.begin()->pieces[kit.pieces.size() + i];
+        const auto bytes = file::diskStorage().read(folder / made.model, file::maxModelBytes);
+        QVERIFY(bytes.has_value());
+        const auto mesh = file::readModel(file::diskStorage(), folder, made.model, *bytes);
+        QVERIFY(mesh.has_value());
+        QCOMPARE(mesh->triangles.size(), models[i + 2].mesh->triangles.size());
+    }
+}
+
+void ImportsTest::manyModels_saysWhatIsWrong() {
+    const level::Kit& kit = *m_project.kits.begin();
+    QTemporaryDir from;
+    auto models = ship::readModels(file::diskStorage(), {from.path().toStdString()});
+    QCOMPARE(models.size(), std::size_t(1));
+    QVERIFY(models[0].error && models[0].error->kind == ErrorKind::Missing);
+    const QString broken = from.filePath("broken.glb"), huge = from.filePath("huge.obj");
+    testing::writeBytes(broken, "glTF");
+    testing::writeBytes(huge, "v 0 0 0\nv 90000 0 0\nv 0 0 90000\nf 1 2 3\n");
+    models = ship::readModels(file::diskStorage(), {broken.toStdString(), huge.toStdString(),
+                                                    from.filePath("none.obj").toStdString()});
+    QCOMPARE(models.size(), std::size_t(3));
+    ship::look(kit, models, true);
+    for (const ship::IncomingModel& model : models)
+        QVERIFY(model.error && !model.error->sentence().empty());
+    // A smaller one of it can be taken.
+    models[1].fixes.scale = 0.0001;
+    models[1].error.reset();
+    ship::look(kit, models, false);
+    QVERIFY(models[1].seen && !models[1].error && models[0].error);
+    for (ship::IncomingModel& model : models)
+        model.isTaken = false;
+    const file::Path folder = m_folder->filePath("weir").toStdString();
+    const auto none = ship::takeModels(file::diskStorage(), folder, m_project, kit.name, models);
+    QVERIFY(!none && none.error().kind == ErrorKind::NotApplicable);
+    models[1].isTaken = true;
+    const auto lost = ship::takeModels(file::diskStorage(), folder, m_project, "no-kit", models);
+    QVERIFY(!lost && lost.error().kind == ErrorKind::BadReference);
+}
+
 void ImportsTest::brokenFiles_sayOneSentence() {
     QElapsedTimer timer;
     timer.start();
@@ -221,7 +310,6 @@ void ImportsTest::brokenFiles_sayOneSentence() {
     QVERIFY(!sentenceOf("a.level.json", "[]").empty());
     QVERIFY(!sentenceOf("a.level.json", R"({"format": "rookplot-level", "version": 9})").empty());
     QVERIFY(!sentenceOf("a.level.json", baked("sluice-table")).empty());
-    QVERIFY(!sentenceOf("a.glb", "glTF").empty() || true);  // known by its name, read when taken
     // Any key of another type, or gone: a sentence or a level, and never a crash.
     const auto json = file::parseJson(whole, "x");
     for (const auto& [key, value] : json->items())

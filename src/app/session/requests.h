@@ -28,6 +28,8 @@ public:
     void openTargets() { Q_EMIT targetsAsked(); }
     /// A file to be brought in; empty = one is asked for.
     void openImport(const QString& file) { Q_EMIT importAsked(file); }
+    /// Models to become pieces, told in a table.
+    void openModels() { Q_EMIT modelsAsked(); }
     /// A picture file, to lie under the board.
     void choosePicture() { Q_EMIT pictureAsked(); }
     /// The runs that prove the whole game, played on the board.
@@ -48,6 +50,7 @@ Q_SIGNALS:
     void mixAsked();
     void targetsAsked();
     void importAsked(const QString& file);
+    void modelsAsked();
     void boardAsked();
     void findAsked();
     void proofWalkAsked();

@@ -67,6 +67,7 @@ MainWindow::MainWindow() : m_session(allSteps()) {
     connect(&requests, &Requests::placementsAsked, this, &MainWindow::openPlacements);
     connect(&requests, &Requests::mixAsked, this, &MainWindow::openMix);
     connect(&requests, &Requests::targetsAsked, this, &MainWindow::openTargets);
+    connect(&requests, &Requests::modelsAsked, this, [this] { openModels({}); });
     connect(&requests, &Requests::importAsked, this, [this](const QString& file) {
         openImport(file.isEmpty() ? QStringList() : QStringList{file});
     });

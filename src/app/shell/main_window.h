@@ -24,6 +24,7 @@ class GamePage;
 class Guide;
 struct FindEntry;
 class ImportPage;
+class ModelsPage;
 class LevelSheet;
 class MixPage;
 class PlacementsPage;
@@ -100,6 +101,7 @@ private:
     void writeTargets();
     /// Brings files in; asks for some where there are none.
     void openImport(const QStringList& files);
+    void openModels(const QStringList& files);
     void newLevel(level::LevelKind kind);
     void openLevelSheet();
     void openGame();
@@ -135,6 +137,7 @@ private:
     MixPage* m_mix = nullptr;
     TargetsPage* m_targets = nullptr;
     ImportPage* m_import = nullptr;
+    ModelsPage* m_models = nullptr;
     GamePage* m_game = nullptr;
     NewLevelPage* m_newLevel = nullptr;
     NewProjectPage* m_newProject = nullptr;

@@ -1,13 +1,16 @@
 /// What stands in the board's place for a while, and what is done to whole levels.
 
 #include <QDragEnterEvent>
+#include <QFileInfo>
 #include <QMimeData>
+#include <QRegularExpression>
 #include <QUrl>
 
 #include "app/pages/game_page.h"
 #include "app/pages/import_page.h"
 #include "app/pages/level_sheet.h"
 #include "app/pages/mix_page.h"
+#include "app/pages/models_page.h"
 #include "app/pages/new_level_page.h"
 #include "app/pages/new_project_page.h"
 #include "app/pages/placements_page.h"
@@ -98,6 +101,13 @@ void MainWindow::writeTargets() {
 
 void MainWindow::openImport(const QStringList& files) {
     if (!m_session.document.mayEdit()) return m_session.say(tr("Here one can only look."));
+    const auto isOfModels = [](const QString& file) {
+        static const QRegularExpression ending(QStringLiteral("\\.(glb|gltf|obj)$"),
+                                               QRegularExpression::CaseInsensitiveOption);
+        return file.contains(ending) || QFileInfo(file).isDir();
+    };
+    if (!files.isEmpty() && std::all_of(files.begin(), files.end(), isOfModels))
+        return openModels(files);
     if (!m_import) {
         m_import = new ImportPage(m_session, centralWidget());
         connect(m_import, &ImportPage::underlayAsked, this,
@@ -105,6 +115,13 @@ void MainWindow::openImport(const QStringList& files) {
     }
     showPage(m_import);
     m_import->begin(files);
+}
+
+void MainWindow::openModels(const QStringList& files) {
+    if (!m_session.document.mayEdit()) return m_session.say(tr("Here one can only look."));
+    if (!m_models) m_models = new ModelsPage(m_session, centralWidget());
+    showPage(m_models);
+    m_models->begin(files);
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* event) {

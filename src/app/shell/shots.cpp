@@ -1,6 +1,7 @@
 #include "app/shell/shots.h"
 #include "app/pages/file_preview.h"
 #include "app/pages/import_page.h"
+#include "app/pages/models_page.h"
 #include "app/shell/sample_plays.h"
 #include "app/shell/shots_detail.h"
 #include "app/steps/cast/cast_options.h"
@@ -12,11 +13,13 @@
 #include "app/tools/cell_options.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QElapsedTimer>
 #include <QLineEdit>
 #include <QMouseEvent>
 #include <QPushButton>
+#include <QTableWidget>
 #include <QTemporaryDir>
 #include <cstdio>
 
@@ -93,6 +96,30 @@ View closeView(double scale, QPointF offset) {
     return view;
 }
 
+/// Models as others send them, beside the project, put right but for their faces.
+bool shootModels(MainWindow& window, const QString& folder, const QString& home) {
+    const QString set = QDir(home).filePath(QStringLiteral("../incoming/rope-store.obj"));
+    if (!QFile::exists(set)) return true;
+    window.session().requests.openImport(set);
+    auto* page = window.findChild<ModelsPage*>();
+    const auto isDone = [page] { return !page->isBusy() && !page->models().empty(); };
+    if (!waitUntil(isDone)) return false;
+    const auto choose = [page](const char* name, int at) {
+        auto* box = page->findChild<QComboBox*>(QLatin1String(name));
+        box->setCurrentIndex(at);
+        Q_EMIT box->activated(at);
+    };
+    choose("models-up", 1);
+    page->findChild<QPushButton*>(QStringLiteral("models-propose"))->click();
+    choose("models-pivot", 1);
+    if (!waitUntil(isDone)) return false;
+    page->findChild<QTableWidget*>()->selectRow(2);
+    settle(window);
+    const bool isFine = shoot(window, folder, QStringLiteral("kit-models-day"));
+    Q_EMIT page->left();
+    return isFine;
+}
+
 /// A room by number at the pointer in Keeper's quay; both storeys in depth, and a walk through
 /// them; and, where there is one beside the project, the broken quay with what is wrong with it.
 bool shootKit(MainWindow& window, const QString& folder) {
@@ -116,6 +143,7 @@ bool shootKit(MainWindow& window, const QString& folder) {
     trigger(window, "depth-action");
     isFine = isFine && shootDepth(window, folder);
     trigger(window, "depth-action");
+    isFine = isFine && shootModels(window, folder, home);
     if (window.openProject(QDir(home).filePath(QStringLiteral("../broken-quay")))) {
         trigger(window, "depth-action");
         session.workbench.setStep(Step::Prove);

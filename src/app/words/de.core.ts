@@ -1588,6 +1588,10 @@
         <translation>Aufstellungen hereinholen</translation>
     </message>
     <message>
+        <source>Bring them in a part at a time</source>
+        <translation>Hol sie in mehreren Teilen herein</translation>
+    </message>
+    <message>
         <source>Busy behind</source>
         <translation>Unruhig dahinter</translation>
     </message>
@@ -1906,6 +1910,14 @@
     <message>
         <source>Choose one that is there</source>
         <translation>Wähle eines, das es gibt</translation>
+    </message>
+    <message>
+        <source>Choose one that the project has</source>
+        <translation>Wähle einen, den das Projekt hat</translation>
+    </message>
+    <message>
+        <source>Choose one with .glb, .gltf or .obj files</source>
+        <translation>Wähle einen mit .glb-, .gltf- oder .obj-Dateien</translation>
     </message>
     <message>
         <source>Choose others</source>
@@ -2792,6 +2804,10 @@
         <translation>Sieh über dem Brett, was sich änderte, und sichere noch einmal</translation>
     </message>
     <message>
+        <source>Look at who may read it</source>
+        <translation>Sieh nach, wer ihn lesen darf</translation>
+    </message>
+    <message>
         <source>Looks open</source>
         <translation>Sieht offen aus</translation>
     </message>
@@ -2970,6 +2986,10 @@
     <message>
         <source>Mark a slot so, or name another</source>
         <translation>Gib sie einem Platz, oder nenn eine andere</translation>
+    </message>
+    <message>
+        <source>Mark those that become pieces</source>
+        <translation>Setze den Haken bei denen, die zu Teilen werden</translation>
     </message>
     <message>
         <source>Match %1</source>
@@ -3210,6 +3230,14 @@
     <message>
         <source>No level could be read</source>
         <translation>Kein Level war lesbar</translation>
+    </message>
+    <message>
+        <source>No model is to be taken</source>
+        <translation>Kein Modell soll übernommen werden</translation>
+    </message>
+    <message>
+        <source>No model lies in the folder</source>
+        <translation>In dem Ordner liegt kein Modell</translation>
     </message>
     <message>
         <source>No more than %1 and no less than %2 cannot both be</source>
@@ -4172,6 +4200,14 @@
         <translation>%1 wegnehmen</translation>
     </message>
     <message>
+        <source>Take %1 model in</source>
+        <translation>%1 Modell übernehmen</translation>
+    </message>
+    <message>
+        <source>Take %1 models in</source>
+        <translation>%1 Modelle übernehmen</translation>
+    </message>
+    <message>
         <source>Take %1 out of the roster %2</source>
         <translation>%1 aus dem Aufgebot %2 nehmen</translation>
     </message>
@@ -4446,6 +4482,10 @@
     <message>
         <source>The folder cannot be made</source>
         <translation>Der Ordner lässt sich nicht anlegen</translation>
+    </message>
+    <message>
+        <source>The folder cannot be read</source>
+        <translation>Der Ordner lässt sich nicht lesen</translation>
     </message>
     <message>
         <source>The folder is not there any more</source>
@@ -5196,6 +5236,10 @@
         <translation>Es sind höchstens %1 Farben</translation>
     </message>
     <message>
+        <source>There are more than 1,000 models</source>
+        <translation>Es sind mehr als 1.000 Modelle</translation>
+    </message>
+    <message>
         <source>There are more than 65,535 different characters</source>
         <translation>Es sind mehr als 65.535 verschiedene Zeichen</translation>
     </message>
@@ -5378,6 +5422,10 @@
     <message>
         <source>There is no start yet. Place a spawn in Cast.</source>
         <translation>Es gibt noch keinen Start. Setz einen in Besetzen.</translation>
+    </message>
+    <message>
+        <source>There is no such kit</source>
+        <translation>Diesen Baukasten gibt es nicht</translation>
     </message>
     <message>
         <source>There is no such leaf</source>

@@ -140,6 +140,10 @@ oder </translation>
         <translation>%1 ist nicht als Bild lesbar.</translation>
     </message>
     <message>
+        <source>%1 cannot be taken; the row says why.</source>
+        <translation>%1 gehen nicht; die Zeile sagt, warum.</translation>
+    </message>
+    <message>
         <source>%1 cells</source>
         <translation>%1 Zellen</translation>
     </message>
@@ -372,6 +376,10 @@ oder </translation>
         <translation>%1 · %2 × %3 Zellen zu %4 px · %5×</translation>
     </message>
     <message>
+        <source>%1 ×</source>
+        <translation>%1 ×</translation>
+    </message>
+    <message>
         <source>%1 × %2</source>
         <translation>%1 × %2</translation>
     </message>
@@ -486,6 +494,10 @@ oder </translation>
     <message>
         <source>%1, lent</source>
         <translation>%1, geliehen</translation>
+    </message>
+    <message>
+        <source>%1, off %2, %3</source>
+        <translation>%1, daneben um %2, %3</translation>
     </message>
     <message>
         <source>%1, storey %2</source>
@@ -872,8 +884,16 @@ oder </translation>
         <translation>Eine Treppe statt einer Linie, wie solange S gehalten ist.</translation>
     </message>
     <message>
+        <source>A folder of models</source>
+        <translation>Ein Ordner mit Modellen</translation>
+    </message>
+    <message>
         <source>A folder with a rookplot.json</source>
         <translation>Ein Ordner mit einer rookplot.json</translation>
+    </message>
+    <message>
+        <source>A folder …</source>
+        <translation>Ein Ordner …</translation>
     </message>
     <message>
         <source>A frame on the board shows another size before it is taken.</source>
@@ -1030,6 +1050,10 @@ oder </translation>
     <message>
         <source>Across</source>
         <translation>Waagerecht</translation>
+    </message>
+    <message>
+        <source>Across, down and storeys of the piece</source>
+        <translation>Breite, Tiefe und Geschosse des Teils</translation>
     </message>
     <message>
         <source>Add</source>
@@ -1404,6 +1428,10 @@ oder </translation>
         <translation>Wird gelöst …</translation>
     </message>
     <message>
+        <source>Beside</source>
+        <translation>Daneben</translation>
+    </message>
+    <message>
         <source>Between which one pours</source>
         <translation>Zwischen welchen man gießt</translation>
     </message>
@@ -1740,6 +1768,10 @@ oder </translation>
         <translation>Bild wählen …</translation>
     </message>
     <message>
+        <source>Choose files or a folder, or drop them on the window. Of a file with many nodes each becomes a piece.</source>
+        <translation>Wähle Dateien oder einen Ordner, oder lass sie auf das Fenster fallen. Aus einer Datei mit vielen Knoten wird jeder ein Teil.</translation>
+    </message>
+    <message>
         <source>Choose otherwise.</source>
         <translation>Anders wählen.</translation>
     </message>
@@ -1878,6 +1910,10 @@ oder </translation>
     <message>
         <source>Comes in by</source>
         <translation>Herein durch</translation>
+    </message>
+    <message>
+        <source>Comes to</source>
+        <translation>Kommt auf</translation>
     </message>
     <message>
         <source>Comfort</source>
@@ -2208,6 +2244,10 @@ oder </translation>
         <translation>Jeder steht mit seinem Ort in Prüfen; F3 geht hindurch.</translation>
     </message>
     <message>
+        <source>Edges of one face alone: one sees into the model there</source>
+        <translation>Kanten nur einer Fläche: dort sieht man in das Modell hinein</translation>
+    </message>
+    <message>
         <source>Edit kind</source>
         <translation>Art bearbeiten</translation>
     </message>
@@ -2238,6 +2278,10 @@ oder </translation>
     <message>
         <source>Enter; one undo takes it back</source>
         <translation>Enter; einmal Rückgängig nimmt es zurück</translation>
+    </message>
+    <message>
+        <source>Enter; one undo takes them back</source>
+        <translation>Eingabe; ein Rückgängig nimmt sie zurück</translation>
     </message>
     <message>
         <source>Entities in one, at most</source>
@@ -2278,6 +2322,10 @@ oder </translation>
     <message>
         <source>Exported %1.</source>
         <translation>%1 ausgegeben.</translation>
+    </message>
+    <message>
+        <source>Faces that look the other way than they should</source>
+        <translation>Flächen, die in die falsche Richtung sehen</translation>
     </message>
     <message>
         <source>Facing</source>
@@ -2324,6 +2372,10 @@ oder </translation>
         <translation>Dateien der Ausgabe</translation>
     </message>
     <message>
+        <source>Files …</source>
+        <translation>Dateien …</translation>
+    </message>
+    <message>
         <source>Fill</source>
         <translation>Füllen</translation>
     </message>
@@ -2338,6 +2390,10 @@ oder </translation>
     <message>
         <source>Filter: crab speed&gt;2</source>
         <translation>Filter: crab speed&gt;2</translation>
+    </message>
+    <message>
+        <source>Find the scale</source>
+        <translation>Maßstab finden</translation>
     </message>
     <message>
         <source>Finding %1: %2 %3</source>
@@ -2422,6 +2478,10 @@ oder </translation>
     <message>
         <source>Follow the rule</source>
         <translation>Der Regel folgen</translation>
+    </message>
+    <message>
+        <source>For</source>
+        <translation>Für</translation>
     </message>
     <message>
         <source>For a time</source>
@@ -2920,8 +2980,16 @@ oder </translation>
         <translation>Seine Zellen:</translation>
     </message>
     <message>
+        <source>Its longest side, times the middle one of all</source>
+        <translation>Seine längste Seite, das Vielfache der mittleren von allen</translation>
+    </message>
+    <message>
         <source>Its name</source>
         <translation>Ihr Name</translation>
+    </message>
+    <message>
+        <source>Its size in modules and storeys</source>
+        <translation>Seine Größe in Modulen und Geschossen</translation>
     </message>
     <message>
         <source>Its time</source>
@@ -3344,6 +3412,10 @@ oder </translation>
         <translation>Probe machen</translation>
     </message>
     <message>
+        <source>Many models …</source>
+        <translation>Viele Modelle …</translation>
+    </message>
+    <message>
         <source>Map of the zones</source>
         <translation>Karte der Zonen</translation>
     </message>
@@ -3456,8 +3528,16 @@ oder </translation>
         <translation>Mischen: %1 von 1000 Versuchen …</translation>
     </message>
     <message>
+        <source>Model</source>
+        <translation>Modell</translation>
+    </message>
+    <message>
         <source>Models</source>
         <translation>Modelle</translation>
+    </message>
+    <message>
+        <source>Models (*.glb *.gltf *.obj);;All files (*)</source>
+        <translation>Modelle (*.glb *.gltf *.obj);;Alle Dateien (*)</translation>
     </message>
     <message>
         <source>Models (*.gltf *.glb *.obj)</source>
@@ -3470,6 +3550,14 @@ oder </translation>
     <message>
         <source>Models still to be read: %1</source>
         <translation>Noch zu lesende Modelle: %1</translation>
+    </message>
+    <message>
+        <source>Models to bring in</source>
+        <translation>Modelle zum Hereinholen</translation>
+    </message>
+    <message>
+        <source>Models, a row each; the mark says which become pieces</source>
+        <translation>Modelle, je eine Zeile; der Haken sagt, welche zu Teilen werden</translation>
     </message>
     <message>
         <source>Models, each used</source>
@@ -3492,12 +3580,20 @@ oder </translation>
         <translation>Modul, Geschoss</translation>
     </message>
     <message>
+        <source>Modules</source>
+        <translation>Module</translation>
+    </message>
+    <message>
         <source>Modules across</source>
         <translation>Module quer</translation>
     </message>
     <message>
         <source>Modules down</source>
         <translation>Module längs</translation>
+    </message>
+    <message>
+        <source>Modules from the corner</source>
+        <translation>Module von der Ecke</translation>
     </message>
     <message>
         <source>Modules: 2, 1.25 or 5/4</source>
@@ -3838,6 +3934,10 @@ oder </translation>
     <message>
         <source>Of the game (key 0): what is taken adds its value to it, a foe that is beaten what it is worth.</source>
         <translation>Vom Spiel (Taste 0): was genommen wird, zählt seinen Wert dazu, ein besiegter Gegner, was er wert ist.</translation>
+    </message>
+    <message>
+        <source>Of the usual ones the scale by which they come nearest to whole modules</source>
+        <translation>Von den üblichen der Maßstab, mit dem sie ganzen Modulen am nächsten kommen</translation>
     </message>
     <message>
         <source>Of what</source>
@@ -4224,6 +4324,10 @@ oder </translation>
         <translation>Festhalten</translation>
     </message>
     <message>
+        <source>Pivot</source>
+        <translation>Drehpunkt</translation>
+    </message>
+    <message>
         <source>Place</source>
         <translation>Setzen</translation>
     </message>
@@ -4472,6 +4576,14 @@ oder </translation>
         <translation>Das Bild wird gelesen …</translation>
     </message>
     <message>
+        <source>Reading …</source>
+        <translation>Wird gelesen …</translation>
+    </message>
+    <message>
+        <source>Reading: %1 of %2 files …</source>
+        <translation>Gelesen: %1 von %2 Dateien …</translation>
+    </message>
+    <message>
         <source>Recipe</source>
         <translation>Rezept</translation>
     </message>
@@ -4674,6 +4786,10 @@ oder </translation>
     <message>
         <source>Save the project first: the model is copied into its folder.</source>
         <translation>Erst das Projekt sichern: das Modell wird in seinen Ordner kopiert.</translation>
+    </message>
+    <message>
+        <source>Save the project first: the models are copied into its folder.</source>
+        <translation>Speichere zuerst das Projekt: die Modelle werden in seinen Ordner kopiert.</translation>
     </message>
     <message>
         <source>Save the project in a new folder</source>
@@ -5032,6 +5148,10 @@ oder </translation>
         <translation>Leertaste geht weiter</translation>
     </message>
     <message>
+        <source>Space marks it, or takes the mark off</source>
+        <translation>Leertaste setzt den Haken oder nimmt ihn weg</translation>
+    </message>
+    <message>
         <source>Space or middle + drag</source>
         <translation>Leertaste oder Mitte + ziehen</translation>
     </message>
@@ -5220,6 +5340,10 @@ oder </translation>
         <translation>Nehmen</translation>
     </message>
     <message>
+        <source>Take %1 in</source>
+        <translation>%1 übernehmen</translation>
+    </message>
+    <message>
         <source>Take a goal away</source>
         <translation>Ein Ziel entfernen</translation>
     </message>
@@ -5282,6 +5406,10 @@ oder </translation>
     <message>
         <source>Take the queue as written</source>
         <translation>Schlange wie geschrieben nehmen</translation>
+    </message>
+    <message>
+        <source>Take them in</source>
+        <translation>Übernehmen</translation>
     </message>
     <message>
         <source>Take these</source>
@@ -5532,6 +5660,10 @@ oder </translation>
         <translation>Die Massen sind gesperrt. Entsperre sie in Ansicht, Massen gesperrt.</translation>
     </message>
     <message>
+        <source>The model in hand, on its modules</source>
+        <translation>Das Modell in der Hand, auf seinen Modulen</translation>
+    </message>
+    <message>
         <source>The nearest case stands in for these.</source>
         <translation>Für diese springt der nächste Fall ein.</translation>
     </message>
@@ -5586,6 +5718,10 @@ oder </translation>
     <message>
         <source>The project folder to open, or its rookplot.json.</source>
         <translation>Der Projektordner, der geöffnet wird, oder seine rookplot.json.</translation>
+    </message>
+    <message>
+        <source>The project has changed meanwhile. Take them in once more.</source>
+        <translation>Das Projekt hat sich inzwischen geändert. Übernimm sie noch einmal.</translation>
     </message>
     <message>
         <source>The project has changes that are not saved. Discard them?</source>
@@ -5672,6 +5808,10 @@ oder </translation>
         <translation>In diesem Level gibt es keine Befunde.</translation>
     </message>
     <message>
+        <source>There is no kit that they could become pieces of. Make a level of pieces first.</source>
+        <translation>Es gibt keinen Baukasten, dessen Teile sie werden könnten. Mach zuerst ein Level aus Teilen.</translation>
+    </message>
+    <message>
         <source>There is no room of twelve cells or more.</source>
         <translation>Es gibt keinen Raum von zwölf oder mehr Zellen.</translation>
     </message>
@@ -5694,6 +5834,10 @@ oder </translation>
     <message>
         <source>They are given back to the dressing.</source>
         <translation>Sie gehen an die Kleidung zurück.</translation>
+    </message>
+    <message>
+        <source>They are pieces now; undo takes them back.</source>
+        <translation>Sie sind jetzt Teile; Rückgängig nimmt sie zurück.</translation>
     </message>
     <message>
         <source>They keep the tiles that are seen now.</source>
@@ -6362,6 +6506,10 @@ oder </translation>
     <message>
         <source>Write the target %1</source>
         <translation>Ausgabe %1 schreiben</translation>
+    </message>
+    <message>
+        <source>Writing …</source>
+        <translation>Wird geschrieben …</translation>
     </message>
     <message>
         <source>Written</source>
@@ -7844,8 +7992,16 @@ oder </translation>
         <translation>läuft es weiter</translation>
     </message>
     <message>
+        <source>its corner</source>
+        <translation>seine Ecke</translation>
+    </message>
+    <message>
         <source>its goals</source>
         <translation>seinen Zielen</translation>
+    </message>
+    <message>
+        <source>its middle</source>
+        <translation>seine Mitte</translation>
     </message>
     <message>
         <source>its name</source>
@@ -9276,6 +9432,10 @@ oder </translation>
         <translation>strecken</translation>
     </message>
     <message>
+        <source>stretch to modules</source>
+        <translation>auf Module strecken</translation>
+    </message>
+    <message>
         <source>swatch</source>
         <translation>Probe</translation>
     </message>
@@ -9374,6 +9534,10 @@ oder </translation>
     <message>
         <source>the cast as a table, out and in</source>
         <translation>die Besetzung als Tabelle, hinaus und herein</translation>
+    </message>
+    <message>
+        <source>the chosen rows</source>
+        <translation>die gewählten Zeilen</translation>
     </message>
     <message>
         <source>the end</source>
@@ -9620,6 +9784,10 @@ oder </translation>
         <translation>Fallen</translation>
     </message>
     <message>
+        <source>turn faces right</source>
+        <translation>Flächen richtig wenden</translation>
+    </message>
+    <message>
         <source>turn the selected counter</source>
         <translation>den gewählten Stein drehen</translation>
     </message>
@@ -9792,6 +9960,10 @@ oder </translation>
         <translation>wo ordner daten einstellungen autosave pfad retten</translation>
     </message>
     <message>
+        <source>where the model has it</source>
+        <translation>wo das Modell ihn hat</translation>
+    </message>
+    <message>
         <source>whole</source>
         <translation>ganze Zahl</translation>
     </message>
@@ -9848,6 +10020,10 @@ oder </translation>
         <translation>y geht nach</translation>
     </message>
     <message>
+        <source>y, as the format says</source>
+        <translation>y, wie das Format sagt</translation>
+    </message>
+    <message>
         <source>y, px</source>
         <translation>y, px</translation>
     </message>
@@ -9862,6 +10038,10 @@ oder </translation>
     <message>
         <source>yours alone: they are in no project</source>
         <translation>nur deine: sie stehen in keinem Projekt</translation>
+    </message>
+    <message>
+        <source>z</source>
+        <translation>z</translation>
     </message>
     <message>
         <source>zone</source>

@@ -12,9 +12,7 @@ namespace rook::app {
 /// How much heights are stretched against lengths.
 inline constexpr double axonStretch = 1.1;
 
-[[nodiscard]] inline double unitsOf(level::Decimal value) {
-    return double(value.thousandths) / 1000;
-}
+using kit::unitsOf;
 
 struct AxonSprite {
     QPixmap picture;

@@ -175,6 +175,8 @@ public:
                 this, tr("Import a model of a piece"), {}, tr("Models (*.gltf *.glb *.obj)"));
             if (!file.isEmpty()) examine(file);
         });
+        buttons->add(tr("Many models …"), "piece-models", this,
+                     [this] { m_session.requests.openModels(); });
         addWide(buttons);
         m_remarks = makeWords({}, this);
         m_remarks->setObjectName(QStringLiteral("piece-remarks"));
