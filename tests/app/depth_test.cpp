@@ -38,6 +38,7 @@ private slots:
     void picture_showsWhatIsPointedAt_andIsShadedInCorners();
     void model_keepsItsMaterials();
     void walk_isSeen_fromAfar_behind_andAtEyeHeight();
+    void largeModel_isShown_whenAskedFor();
     void thousandsOfPieces_areDrawn();
 
 private:
@@ -433,6 +434,42 @@ void DepthWindowTest::walk_isSeen_fromAfar_behind_andAtEyeHeight() {
     QCOMPARE(view().camera(), board);
     QVERIFY(m_window->findChild<QWidget*>("outlook-rose")->isVisible());
     QVERIFY(settle());
+}
+
+void DepthWindowTest::largeModel_isShown_whenAskedFor() {
+    const level::Kit& kit = *session().document.project().kitOf(level());
+    level::Piece piece = *kit.find("flags");
+    // A tower far above its module, of many triangles.
+    kit::Mesh mesh;
+    constexpr std::uint32_t side = 400;
+    for (std::uint32_t i = 0; i <= side; ++i)
+        for (std::uint32_t k = 0; k <= side; ++k)
+            mesh.points.push_back({4.0 * i / side - 2, 0, 8.0 * k / side});
+    for (std::uint32_t i = 0; i < side; ++i)
+        for (std::uint32_t k = 0; k < side; ++k) {
+            const std::uint32_t a = i * (side + 1) + k;
+            mesh.triangles.push_back({a, a + 1, a + side + 2});
+            mesh.triangles.push_back({a, a + side + 2, a + side + 1});
+        }
+    testing::writeBytes(m_demo + "/kits/tower.glb",
+                        QByteArray::fromStdString(file::glbOf(mesh, "tower", "#b03020")));
+    piece.model = "kits/tower.glb";
+    session().document.apply(
+        kit::changePiece(session().document.project(), kit.name, "flags", piece));
+    placeRow("flags", 1);
+    const auto isRead = [&] { return settle() && view().picture().reading == 0; };
+    QVERIFY(QTest::qWaitFor(isRead, 30000));
+    QCOMPARE(view().picture().large, 1);
+    auto* chip = part<QAbstractButton>("depth-large");
+    QVERIFY(chip->isVisible());
+    const double low = view().picture().scene->bounds().high.z;
+    QVERIFY(low < 4);
+    chip->click();
+    QVERIFY(QTest::qWaitFor([&] { return isRead() && view().picture().large == 0; }, 30000));
+    QVERIFY(view().picture().scene->bounds().high.z > 7);
+    chip->click();
+    QVERIFY(QTest::qWaitFor([&] { return isRead() && view().picture().large == 1; }, 30000));
+    QCOMPARE(view().picture().scene->bounds().high.z, low);
 }
 
 /// 2,000 pieces of 200 triangles, each once in the picture; how long that takes is told.

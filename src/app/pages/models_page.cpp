@@ -150,6 +150,7 @@ void ModelsPage::addTable() {
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(26);
     m_table->horizontalHeader()->setSectionResizeMode(QHeaderView::ResizeToContents);
+    m_table->horizontalHeader()->setDefaultSectionSize(70);
     m_table->horizontalHeader()->setStretchLastSection(true);
     m_table->setSelectionBehavior(QAbstractItemView::SelectRows);
     m_table->setEditTriggers(QAbstractItemView::NoEditTriggers);

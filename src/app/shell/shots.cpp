@@ -113,7 +113,9 @@ bool shootModels(MainWindow& window, const QString& folder, const QString& home)
     page->findChild<QPushButton*>(QStringLiteral("models-propose"))->click();
     choose("models-pivot", 1);
     if (!waitUntil(isDone)) return false;
-    page->findChild<QTableWidget*>()->selectRow(2);
+    auto* table = page->findChild<QTableWidget*>();
+    table->clearSelection();
+    table->selectRow(2);
     settle(window);
     const bool isFine = shoot(window, folder, QStringLiteral("kit-models-day"));
     Q_EMIT page->left();

@@ -3152,6 +3152,14 @@ oder </translation>
         <translation>Sprachen</translation>
     </message>
     <message>
+        <source>Large models</source>
+        <translation>Große Modelle</translation>
+    </message>
+    <message>
+        <source>Large models, shown by their blocks: %1</source>
+        <translation>Große Modelle, als Klötze gezeigt: %1</translation>
+    </message>
+    <message>
         <source>Large: what fits is told once it is filled.</source>
         <translation>Groß: was passt, zeigt sich beim Füllen.</translation>
     </message>
@@ -3542,10 +3550,6 @@ oder </translation>
     <message>
         <source>Models (*.gltf *.glb *.obj)</source>
         <translation>Modelle (*.gltf *.glb *.obj)</translation>
-    </message>
-    <message>
-        <source>Models over 300,000 triangles, shown by their blocks: %1</source>
-        <translation>Modelle über 300.000 Dreiecke, durch ihre Blöcke gezeigt: %1</translation>
     </message>
     <message>
         <source>Models still to be read: %1</source>
@@ -5018,6 +5022,10 @@ oder </translation>
     <message>
         <source>Shows</source>
         <translation>Zeigt</translation>
+    </message>
+    <message>
+        <source>Shows models of more than 300,000 triangles, too; that takes a while</source>
+        <translation>Zeigt auch Modelle mit mehr als 300.000 Dreiecken; das dauert eine Weile</translation>
     </message>
     <message>
         <source>Shut until all of these are held:</source>

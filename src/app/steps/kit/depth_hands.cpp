@@ -336,7 +336,7 @@ void DepthView::paintEvent(QPaintEvent*) {
 void DepthView::paintPlate(QPainter& painter) const {
     QRect plate;
     const Chip* const chips[] = {m_walkLooks[0], m_walkLooks[1], m_walkLooks[2], m_parallel,
-                                 m_smooth,       m_lowWalls,     m_below};
+                                 m_smooth,       m_lowWalls,     m_below,        m_large};
     for (const Chip* chip : chips)
         if (chip->isVisible()) plate |= chip->geometry();
     if (plate.isEmpty()) return;
@@ -378,9 +378,9 @@ void DepthView::paintWords(QPainter& painter) const {
         painter.drawText(line.translated(0, 20), Qt::AlignRight | Qt::AlignVCenter,
                          tr("Models still to be read: %1").arg(m_picture.reading));
     if (m_picture.large > 0)
-        painter.drawText(
-            line.translated(-200, 40).adjusted(0, 0, 200, 0), Qt::AlignRight | Qt::AlignVCenter,
-            tr("Models over 300,000 triangles, shown by their blocks: %1").arg(m_picture.large));
+        painter.drawText(line.translated(-200, 40).adjusted(0, 0, 200, 0),
+                         Qt::AlignRight | Qt::AlignVCenter,
+                         tr("Large models, shown by their blocks: %1").arg(m_picture.large));
     if (now && !looksFromWithin())
         painter.drawText(
             line, Qt::AlignRight | Qt::AlignVCenter,

@@ -50,7 +50,7 @@ public:
             picture.openPorts = m_openPorts;
             picture.milliseconds = double(timer.nsecsElapsed()) / 1e6;
             picture.reading = int(m_unread.size());
-            picture.large = m_large;
+            picture.large = m_showsLarge ? 0 : int(m_large.size());
             Q_EMIT painter.painted(picture);
             // A model more, unless something newer is asked for.
             if (m_unread.empty() || isAsked() || m_isStopping) return;
@@ -95,11 +95,21 @@ private:
             m_kit = kit;
             m_folder = request.folder;
             m_unread.clear();
-            m_large = 0;
+            m_large.clear();
             for (const level::Piece& piece : kit.pieces)
                 if (!piece.model.empty() && !request.folder.isEmpty())
                     m_unread.push_back(piece.name);
             m_shapes = kit::shapesOf(kit, {});
+            m_scene = nullptr;
+        }
+        if (m_showsLarge != request.showsLarge) {
+            // They are read once more, or stand as blocks again.
+            m_showsLarge = request.showsLarge;
+            const kit::Shapes blocks = kit::shapesOf(kit, {});
+            for (const std::string& name : m_large)
+                m_shapes[name] = blocks.at(name);
+            if (m_showsLarge) m_unread.insert(m_unread.end(), m_large.begin(), m_large.end());
+            if (m_showsLarge) m_large.clear();
             m_scene = nullptr;
         }
         const bool isSameLevel = isSameKit && m_openPorts &&
@@ -122,9 +132,9 @@ private:
         const level::Piece* piece = kit.find(name);
         if (!piece) return;
         const auto mesh = loadModel(folder, *piece);
-        if (mesh && mesh->triangles.size() > mostTriangles) {
-            ++m_large;
-        } else if (mesh) {
+        const bool isLarge = mesh && mesh->triangles.size() > mostTriangles;
+        if (isLarge) m_large.push_back(name);
+        if (mesh && (!isLarge || m_showsLarge)) {
             m_shapes[name] = std::make_shared<const kit::Shape>(kit, *piece, *mesh);
             m_scene = nullptr;
         }
@@ -141,7 +151,8 @@ private:
     std::optional<level::Kit> m_kit;
     QString m_folder;
     std::vector<std::string> m_unread;
-    int m_large = 0;
+    std::vector<std::string> m_large;  ///< pieces, as far as they were read
+    bool m_showsLarge = false;
     kit::Shapes m_shapes;
     std::shared_ptr<const kit::DepthScene> m_scene;
     std::shared_ptr<const std::vector<kit::OpenPort>> m_openPorts;

@@ -32,8 +32,9 @@ struct DepthRequest {
     double ratio = 1;  ///< device px a px
     kit::DepthLook look;
     bool isSmooth = false;
-    bool isMoving = false;  ///< it is turned just now: quick before fine
-    int storey = 0;         ///< that is worked on
+    bool showsLarge = false;  ///< models of more triangles than are shown unasked
+    bool isMoving = false;    ///< it is turned just now: quick before fine
+    int storey = 0;           ///< that is worked on
     bool showsGrid = true;
     int pointed = 0;  ///< id; 0 = none
     std::vector<int> selected;
@@ -59,7 +60,7 @@ struct DepthPicture {
     std::shared_ptr<const std::vector<kit::OpenPort>> openPorts;  ///< of the level
     double milliseconds = 0;                                      ///< that it took
     int reading = 0;  ///< models that are still to be read
-    int large = 0;    ///< models that are too large to be drawn; their blocks are
+    int large = 0;    ///< models that are large and were not asked for: their blocks are drawn
 };
 
 }  // namespace rook::app

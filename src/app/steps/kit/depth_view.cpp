@@ -117,6 +117,11 @@ void DepthView::addControls() {
     m_lowWalls = chip(tr("Low walls"), "low-walls",
                       tr("Walls that stand before their room are cut low"), true);
     m_below = chip(tr("From below"), "below", tr("Corners of the rose look up from below"), false);
+    m_large = new Chip(tr("Large models"), this);
+    m_large->setObjectName(QStringLiteral("depth-large"));
+    m_large->setCheckable(true);
+    m_large->setToolTip(tr("Shows models of more than 300,000 triangles, too; that takes a while"));
+    connect(m_large, &Chip::toggled, this, [this] { refresh(); });
     m_camera.isParallel = m_parallel->isChecked();
     addWalkControls();
 }
@@ -136,6 +141,7 @@ void DepthView::placeControls() {
         place(chip, m_wasWalking);
     for (Chip* chip : {m_parallel, m_smooth, m_lowWalls, m_below})
         place(chip, !looksFromWithin());
+    place(m_large, m_picture.large > 0 || m_large->isChecked());
     m_rose->setVisible(!looksFromWithin());
     m_cut->setVisible(!looksFromWithin());
 }
@@ -252,6 +258,7 @@ DepthRequest DepthView::request() const {
     request.ratio = devicePixelRatioF();
     request.look = look();
     request.isSmooth = m_smooth->isChecked();
+    request.showsLarge = m_large->isChecked();
     request.isMoving = m_isMoving;
     request.storey = m_session.workbench.storey();
     request.pointed = m_gesture == Gesture::None ? m_pointed : 0;
@@ -290,7 +297,9 @@ void DepthView::askPicture() {
 }
 
 void DepthView::takePicture(const DepthPicture& picture) {
+    const bool waits = m_picture.large > 0;
     m_picture = picture;
+    if (waits != (picture.large > 0)) placeControls();
     const level::Kit* now = kit();
     if (now && picture.scene && picture.level == m_session.document.level()) {
         const double storey = exact(now->storey).toDouble();

@@ -156,6 +156,7 @@ private:
     Chip* m_smooth = nullptr;
     Chip* m_lowWalls = nullptr;
     Chip* m_below = nullptr;
+    Chip* m_large = nullptr;  ///< there where a large model waits to be asked for
 };
 
 }  // namespace rook::app
