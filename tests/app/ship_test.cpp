@@ -121,8 +121,7 @@ void ShipWindowTest::files_areShownAsTheyWillBe() {
             if (files->item(i)->data(Qt::UserRole) == QLatin1String(path)) files->setCurrentRow(i);
     };
     show("intake.txt");
-    QVERIFY(text->isVisible());
-    QVERIFY(text->toPlainText().startsWith("; Intake steps\n##"));
+    QTRY_VERIFY(text->isVisible() && text->toPlainText().startsWith("; Intake steps\n##"));
     QTest::mouseClick(card("maps"), Qt::LeftButton, {}, {20, 20});
     QTRY_VERIFY(!text->isVisible());
     // A book is turned by its pages.
@@ -136,13 +135,13 @@ void ShipWindowTest::files_areShownAsTheyWillBe() {
     const auto* page = part<QLabel>("preview-page");
     const QImage first = preview->grab().toImage();
     QTest::mouseClick(part<QAbstractButton>("preview-next"), Qt::LeftButton);
-    QCOMPARE(page->text(), QStringLiteral("page 2 of 3"));
+    QTRY_COMPARE(page->text(), QStringLiteral("page 2 of 3"));
     QVERIFY(preview->grab().toImage() != first);
     QTest::mouseClick(part<QAbstractButton>("preview-next"), Qt::LeftButton);
     QTest::mouseClick(part<QAbstractButton>("preview-next"), Qt::LeftButton);
-    QCOMPARE(page->text(), QStringLiteral("page 3 of 3"));
+    QTRY_COMPARE(page->text(), QStringLiteral("page 3 of 3"));
     QTest::mouseClick(part<QAbstractButton>("preview-former"), Qt::LeftButton);
-    QCOMPARE(page->text(), QStringLiteral("page 2 of 3"));
+    QTRY_COMPARE(page->text(), QStringLiteral("page 2 of 3"));
 }
 
 void ShipWindowTest::targets_areMadeChangedAndRemoved() {

@@ -12,6 +12,7 @@
 #include <QPlainTextEdit>
 #include <QPushButton>
 #include <QSvgRenderer>
+#include <QtConcurrent>
 #include <QtEndian>
 
 #include "app/ui/controls.h"
@@ -25,6 +26,84 @@ namespace {
 constexpr qsizetype mostText = 200'000;  // bytes shown of a text
 constexpr int pageDpi = 110;
 constexpr int mostDrawingPx = 2400;
+
+/// "3 meshes, 12 nodes": what the JSON of a binary model says.
+QString modelWords(const std::string& bytes) {
+    // Twelve bytes of head, then the length of the JSON and its sort.
+    if (bytes.size() < 20) return {};
+    const auto length = qFromLittleEndian<quint32>(bytes.data() + 12);
+    if (length > bytes.size() - 20) return {};
+    const QJsonObject model =
+        QJsonDocument::fromJson(QByteArray(bytes.data() + 20, qsizetype(length))).object();
+    QStringList lines{
+        FilePreview::tr("A model of %1 kB, glTF 2.0, y up:").arg(bytes.size() / 1000.0, 0, 'f', 1)};
+    for (const QJsonValue& mesh : model[QStringLiteral("meshes")].toArray()) {
+        qint64 corners = 0;
+        for (const QJsonValue& part : mesh[QStringLiteral("primitives")].toArray()) {
+            const int at = part[QStringLiteral("indices")].toInt(
+                part[QStringLiteral("attributes")][QStringLiteral("POSITION")].toInt());
+            corners += model[QStringLiteral("accessors")]
+                           .toArray()[at][QStringLiteral("count")]
+                           .toInteger();
+        }
+        lines << FilePreview::tr("mesh %1, %2 triangles")
+                     .arg(mesh[QStringLiteral("name")].toString())
+                     .arg(corners / 3);
+    }
+    const auto count = [&](const char* key) { return model[QLatin1String(key)].toArray().size(); };
+    lines << FilePreview::tr("%1 nodes, %2 materials, %3 pictures")
+                 .arg(count("nodes"))
+                 .arg(count("materials"))
+                 .arg(count("images"));
+    return lines.join(u'\n');
+}
+
+QImage drawingOf(const QByteArray& bytes) {
+    QSvgRenderer renderer(bytes);
+    const QSizeF size = renderer.defaultSize();
+    const double scale = std::min(2.0, mostDrawingPx / std::max(size.width(), size.height()));
+    QImage image((size * scale).toSize(), QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter painter(&image);
+    renderer.render(&painter);
+    return image;
+}
+
+FilePreview::Seen pageOf(const QByteArray& bytes, int page) {
+    FilePreview::Seen seen;
+    const auto document = Poppler::Document::loadFromData(bytes);
+    seen.pages = document ? document->numPages() : 0;
+    if (seen.pages == 0) {
+        seen.text = FilePreview::tr("This book cannot be shown.");
+        return seen;
+    }
+    seen.page = std::clamp(page, 0, seen.pages - 1);
+    document->setRenderHint(Poppler::Document::Antialiasing);
+    document->setRenderHint(Poppler::Document::TextAntialiasing);
+    if (const auto found = document->page(seen.page))
+        seen.image = found->renderToImage(pageDpi, pageDpi);
+    return seen;
+}
+
+/// On any thread.
+FilePreview::Seen seenOf(const QString& name, const std::string& bytes, int page) {
+    const QByteArray raw = QByteArray::fromRawData(bytes.data(), qsizetype(bytes.size()));
+    const QString ending = name.section(u'.', -1).toLower();
+    if (ending == QStringLiteral("pdf")) return pageOf(raw, page);
+    FilePreview::Seen seen;
+    if (ending == QStringLiteral("png")) {
+        seen.image = QImage::fromData(raw);
+    } else if (ending == QStringLiteral("svg")) {
+        seen.image = drawingOf(raw);
+    } else if (ending == QStringLiteral("glb")) {
+        seen.text = modelWords(bytes);
+    } else {
+        seen.text = QString::fromUtf8(raw.left(mostText));
+        if (raw.size() > mostText)
+            seen.text += FilePreview::tr("\n… and %1 kB more").arg((raw.size() - mostText) / 1000);
+    }
+    return seen;
+}
 
 }  // namespace
 
@@ -63,107 +142,47 @@ FilePreview::FilePreview(QWidget* parent)
 }
 
 void FilePreview::show(const QString& name, const std::string& bytes) {
-    if (name == m_name && bytes == m_bytes) return;
-    const bool isSameName = name == m_name;
+    if (name == m_name && m_bytes && bytes == *m_bytes) return;
+    if (name != m_name) m_page = 0;
     m_name = name;
-    m_bytes = bytes;
-    m_pages = 0;
-    const QByteArray raw = QByteArray::fromRawData(bytes.data(), qsizetype(bytes.size()));
-    const QString ending = name.section(u'.', -1).toLower();
-    if (ending == QStringLiteral("png")) {
-        showImage(QImage::fromData(raw));
-    } else if (ending == QStringLiteral("svg")) {
-        QSvgRenderer renderer(raw);
-        const QSizeF size = renderer.defaultSize();
-        const double scale = std::min(2.0, mostDrawingPx / std::max(size.width(), size.height()));
-        QImage image((size * scale).toSize(), QImage::Format_RGB32);
-        image.fill(Qt::white);
-        QPainter painter(&image);
-        renderer.render(&painter);
-        painter.end();
-        showImage(image);
-    } else if (ending == QStringLiteral("pdf")) {
-        const auto document = Poppler::Document::loadFromData(raw);
-        m_pages = document ? document->numPages() : 0;
-        if (!isSameName) m_page = 0;
-        m_page = std::clamp(m_page, 0, std::max(0, m_pages - 1));
-        showPage();
-    } else if (ending == QStringLiteral("glb")) {
-        showText(modelWords(bytes));
-    } else {
-        const bool isLong = raw.size() > mostText;
-        showText(
-            QString::fromUtf8(raw.left(mostText)) +
-            (isLong ? tr("\n… and %1 kB more").arg((raw.size() - mostText) / 1000) : QString()));
-    }
+    m_bytes = std::make_shared<const std::string>(bytes);
+    look();
+}
+
+/// What was there stays until the next one is made.
+void FilePreview::look() {
+    const int round = ++m_round;
+    QtConcurrent::run([name = m_name, bytes = m_bytes, page = m_page] {
+        return seenOf(name, *bytes, page);
+    }).then(this, [this, round](const Seen& seen) {
+        if (round == m_round) take(seen);
+    });
+}
+
+void FilePreview::take(const Seen& seen) {
+    m_pages = seen.pages;
+    m_page = seen.page;
+    m_pageWords->setText(tr("page %1 of %2").arg(m_page + 1).arg(m_pages));
     m_turning->setVisible(m_pages > 1);
+    m_text->setVisible(seen.image.isNull());
+    m_picture->setVisible(!seen.image.isNull());
+    if (seen.image.isNull())
+        m_text->setPlainText(seen.text);
+    else
+        m_picture->take(seen.image);
 }
 
 void FilePreview::clear(const QString& why) {
+    ++m_round;
     m_name.clear();
-    m_bytes.clear();
-    m_pages = 0;
-    m_turning->hide();
-    showText(why);
+    m_bytes.reset();
+    take({{}, why, 0, 0});
 }
 
 void FilePreview::turnTo(int page) {
-    if (page < 0 || page >= m_pages) return;
+    if (page < 0 || page >= m_pages || !m_bytes) return;
     m_page = page;
-    showPage();
-}
-
-void FilePreview::showPage() {
-    const QByteArray raw = QByteArray::fromRawData(m_bytes.data(), qsizetype(m_bytes.size()));
-    const auto document = Poppler::Document::loadFromData(raw);
-    if (!document || m_pages == 0) return showText(tr("This book cannot be shown."));
-    document->setRenderHint(Poppler::Document::Antialiasing);
-    document->setRenderHint(Poppler::Document::TextAntialiasing);
-    const auto page = document->page(m_page);
-    showImage(page ? page->renderToImage(pageDpi, pageDpi) : QImage());
-    m_pageWords->setText(tr("page %1 of %2").arg(m_page + 1).arg(m_pages));
-}
-
-void FilePreview::showText(const QString& text) {
-    m_picture->hide();
-    m_text->show();
-    m_text->setPlainText(text);
-}
-
-void FilePreview::showImage(const QImage& image) {
-    m_text->hide();
-    m_picture->show();
-    m_picture->take(image);
-}
-
-QString FilePreview::modelWords(const std::string& bytes) {
-    // Twelve bytes of head, then the length of the JSON and its sort.
-    if (bytes.size() < 20) return {};
-    const auto length = qFromLittleEndian<quint32>(bytes.data() + 12);
-    if (length > bytes.size() - 20) return {};
-    const QJsonObject model =
-        QJsonDocument::fromJson(QByteArray(bytes.data() + 20, qsizetype(length))).object();
-    QStringList lines{
-        tr("A model of %1 kB, glTF 2.0, y up:").arg(bytes.size() / 1000.0, 0, 'f', 1)};
-    for (const QJsonValue& mesh : model[QStringLiteral("meshes")].toArray()) {
-        qint64 corners = 0;
-        for (const QJsonValue& part : mesh[QStringLiteral("primitives")].toArray()) {
-            const int at = part[QStringLiteral("indices")].toInt(
-                part[QStringLiteral("attributes")][QStringLiteral("POSITION")].toInt());
-            corners += model[QStringLiteral("accessors")]
-                           .toArray()[at][QStringLiteral("count")]
-                           .toInteger();
-        }
-        lines << tr("mesh %1, %2 triangles")
-                     .arg(mesh[QStringLiteral("name")].toString())
-                     .arg(corners / 3);
-    }
-    const auto count = [&](const char* key) { return model[QLatin1String(key)].toArray().size(); };
-    lines << tr("%1 nodes, %2 materials, %3 pictures")
-                 .arg(count("nodes"))
-                 .arg(count("materials"))
-                 .arg(count("images"));
-    return lines.join(u'\n');
+    look();
 }
 
 }  // namespace rook::app

@@ -184,14 +184,35 @@ void ImportPage::next() {
     read();
 }
 
-/// The file, and the legend that an export writes beside it.
+/// The file, and the legend that an export writes beside it, on a worker.
 void ImportPage::read() {
-    const QFileInfo info(m_file);
     m_bytes.clear();
     m_legend.clear();
-    const auto bytes = file::diskStorage().read(m_file.toStdString(), file::maxModelBytes);
-    if (!bytes) return show(fail(bytes.error()));
-    m_bytes = *bytes;
+    m_take->setEnabled(false);
+    const int round = ++m_round;
+    QtConcurrent::run([path = file::Path(m_file.toStdString())] {
+        Result<ReadFile> read;
+        const auto bytes = file::diskStorage().read(path, file::maxModelBytes);
+        if (!bytes) return Result<ReadFile>(fail(bytes.error()));
+        read->bytes = *bytes;
+        // Of a sort that is not known nothing lies beside it.
+        const auto sort = ship::sortOfFile(path.filename().string(), *bytes);
+        const bool isGrid = sort && *sort == ship::ImportSort::TextGrid;
+        if (!isGrid && !(sort && *sort == ship::ImportSort::ImageMap)) return read;
+        const auto legend = file::diskStorage().read(
+            path.parent_path() / (isGrid ? "legend.json" : "palette.json"), std::size_t{1} << 24);
+        if (legend) read->legend = *legend;
+        return read;
+    }).then(this, [this, round](const Result<ReadFile>& read) {
+        if (round == m_round) begin(read);
+    });
+}
+
+void ImportPage::begin(const Result<ReadFile>& read) {
+    if (!read) return show(fail(read.error()));
+    m_bytes = read->bytes;
+    m_legend = read->legend;
+    const QFileInfo info(m_file);
     const QString ending = info.suffix().toLower();
     if (ending == QStringLiteral("svg") || ending.startsWith(QStringLiteral("jp"))) {
         m_sort->setCurrentIndex(underlaySort);
@@ -200,18 +221,8 @@ void ImportPage::read() {
     const auto sort = ship::sortOfFile(info.fileName().toStdString(), m_bytes);
     if (!sort) return show(fail(sort.error()));
     m_wish.as = *sort;
-    if (*sort == ship::ImportSort::TextGrid || *sort == ship::ImportSort::ImageMap) {
-        const QString beside = *sort == ship::ImportSort::TextGrid
-                                   ? QStringLiteral("/legend.json")
-                                   : QStringLiteral("/palette.json");
-        if (const auto legend = file::diskStorage().read((info.path() + beside).toStdString(),
-                                                         std::size_t{1} << 24))
-            m_legend = *legend;
-    }
-    {
-        const QSignalBlocker blocker(m_sort);
-        m_sort->setCurrentIndex(static_cast<int>(*sort));
-    }
+    const QSignalBlocker blocker(m_sort);
+    m_sort->setCurrentIndex(static_cast<int>(*sort));
     look();
 }
 
@@ -232,7 +243,11 @@ void ImportPage::look() {
         m_changes->setText(tr("The picture lies under the board of %1, to be traced.")
                                .arg(QString::fromStdString(m_session.document.level()->title)));
         setTone(m_changes, currentTheme().ink);
-        m_picture->take(QImage(m_file));
+        QtConcurrent::run([file = m_file] {
+            return QImage(file);
+        }).then(this, [this, round](const QImage& image) {
+            if (round == m_round) m_picture->take(image);
+        });
         m_take->setEnabled(true);
         return;
     }

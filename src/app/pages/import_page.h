@@ -34,9 +34,13 @@ protected:
 
 private:
     using Outcome = Result<ship::ImportPreview>;
+    struct ReadFile {
+        std::string bytes, legend;
+    };
 
     void next();
     void read();
+    void begin(const Result<ReadFile>& read);
     void look();
     void show(const Outcome& outcome);
     void showSigns();

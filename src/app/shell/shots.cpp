@@ -326,7 +326,9 @@ bool shootShip(MainWindow& window, const QString& folder) {
     session.workbench.setStep(Step::Ship);
     if (!waitForTargets(session)) return false;
     session.workbench.change<ShipOptions>([](ShipOptions& o) { o.target = "plans"; });
-    if (auto* preview = window.findChild<FilePreview*>()) preview->turnTo(2);
+    auto* preview = window.findChild<FilePreview*>();
+    if (!preview || !waitUntil([preview] { return preview->pageCount() > 0; })) return false;
+    preview->turnTo(2);
     if (!shoot(window, folder, QStringLiteral("ship-day"))) return false;
     return shootHeat(window, folder) && shootImport(window, folder);
 }
