@@ -21,9 +21,7 @@ public:
         kit::Material material;
         material.name = color;
         for (std::size_t i = 0; i < 3; ++i)
-            material.color[i] =
-                static_cast<double>(std::strtol(color.substr(1 + 2 * i, 2).c_str(), nullptr, 16)) /
-                255;
+            material.color[i] = shareOf(color, i);
         return addMaterial(material, -1);
     }
 
@@ -72,17 +70,41 @@ public:
         GltfFile::addNode(std::move(node), std::move(extras));
     }
 
+    /// A point light of that many candela at a node of its own.
+    void addLight(const std::string& name, const std::array<double, 3>& place, double candela,
+                  const std::string& color) {
+        tinygltf::Light light;
+        light.name = name;
+        light.type = "point";
+        light.intensity = candela;
+        for (std::size_t i = 0; i < 3; ++i)
+            light.color.push_back(linearOf(shareOf(color, i)));
+        tinygltf::Value::Object of{
+            {"light", tinygltf::Value(static_cast<int>(m_model.lights.size()))}};
+        m_model.lights.push_back(std::move(light));
+        tinygltf::Node node;
+        node.name = name;
+        node.translation.assign(place.begin(), place.end());
+        node.extensions["KHR_lights_punctual"] = tinygltf::Value(std::move(of));
+        GltfFile::addNode(std::move(node), {});
+    }
+
 private:
+    /// Red, green or blue of "#rrggbb", 0 to 1.
+    static double shareOf(const std::string& color, std::size_t i) {
+        return static_cast<double>(std::strtol(color.substr(1 + 2 * i, 2).c_str(), nullptr, 16)) /
+               255;
+    }
+    /// Factors are linear, colours as people write them are not.
+    static double linearOf(double value) {
+        return value <= 0.04045 ? value / 12.92 : std::pow((value + 0.055) / 1.055, 2.4);
+    }
     int addMaterial(const kit::Material& own, int texture) {
-        // Factors are linear, colours as people write them are not.
-        const auto linear = [](double value) {
-            return value <= 0.04045 ? value / 12.92 : std::pow((value + 0.055) / 1.055, 2.4);
-        };
         tinygltf::Material material;
         material.name = own.name;
         auto& plain = material.pbrMetallicRoughness;
-        plain.baseColorFactor = {linear(own.color[0]), linear(own.color[1]), linear(own.color[2]),
-                                 1.0};
+        plain.baseColorFactor = {linearOf(own.color[0]), linearOf(own.color[1]),
+                                 linearOf(own.color[2]), 1.0};
         plain.metallicFactor = own.metallic;
         plain.roughnessFactor = own.roughness;
         plain.baseColorTexture.index = texture;
@@ -198,7 +220,9 @@ tinygltf::Value gltfValueOf(const Json& json) {
     return Value(std::move(object));
 }
 
-/// A node without a mesh, in the middle of its box on the floor of its storey.
+/// A node without a mesh, in the middle of its box on the floor of its storey. A number field named
+/// `candela` makes a lamp of it: a point light three quarters of a storey above, in its kind's
+/// colour.
 void addThing(GltfBuilding& building, const level::Project& project, const level::Kit& kit,
               const level::Level& level, const level::Entity& entity) {
     using tinygltf::Value;
@@ -215,12 +239,19 @@ void addThing(GltfBuilding& building, const level::Project& project, const level
                          {"depth", Value(entity.box.height * unitsDown)},
                          {"storey", Value(entity.storey)},
                          {"facing", Value(std::string(nameOf(entity.facing)))}};
+    const auto light = fields.find("candela");
+    const double candela =
+        light != fields.end() && light->second.IsNumber() ? light->second.GetNumberAsDouble() : 0;
     if (!fields.empty()) extras["fields"] = Value(std::move(fields));
-    building.addNode(-1, entity.id.text,
-                     {(entity.box.x + entity.box.width / 2.0) * unitsAcross,
-                      exact(kit.storey).toDouble() * entity.storey,
-                      (entity.box.y + entity.box.height / 2.0) * unitsDown},
-                     0, std::move(extras));
+    const double storey = exact(kit.storey).toDouble();
+    std::array<double, 3> place{(entity.box.x + entity.box.width / 2.0) * unitsAcross,
+                                storey * entity.storey,
+                                (entity.box.y + entity.box.height / 2.0) * unitsDown};
+    building.addNode(-1, entity.id.text, place, 0, std::move(extras));
+    if (candela <= 0) return;
+    place[1] += storey * 0.75;
+    building.addLight("light-" + entity.id.text, place, candela,
+                      project.findKind(entity.kind)->color);
 }
 
 /// What one collides with, as convex meshes: one node a box, ramp or round; meshes of one size are

@@ -27,8 +27,8 @@ IncomingModel refused(const std::string& file, Error error) {
 }
 
 /// Files as they are, and those of folders by name.
-std::vector<file::Path> filesOf(const std::vector<file::Path>& from,
-                                std::vector<IncomingModel>& models) {
+std::vector<file::Path> modelFilesOf(const std::vector<file::Path>& from,
+                                     std::vector<IncomingModel>& models) {
     std::vector<file::Path> files;
     for (const file::Path& path : from) {
         std::error_code error;
@@ -88,7 +88,7 @@ void addModels(file::Storage& storage, const file::Path& path, std::vector<Incom
 std::vector<IncomingModel> readModels(file::Storage& storage, const std::vector<file::Path>& from,
                                       const ReadingModels& reading) {
     std::vector<IncomingModel> models;
-    const std::vector<file::Path> files = filesOf(from, models);
+    const std::vector<file::Path> files = modelFilesOf(from, models);
     for (std::size_t i = 0; i < files.size() && models.size() <= maxModelsAtOnce; ++i) {
         if (reading.cancel && *reading.cancel) break;
         if (reading.progress) reading.progress(static_cast<int>(i), static_cast<int>(files.size()));

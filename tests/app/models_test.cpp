@@ -8,6 +8,7 @@
 #include <QTableWidget>
 
 #include "app/pages/models_page.h"
+#include "kit/pieces.h"
 #include "kit_window.h"
 
 namespace rook::models_test {
@@ -22,6 +23,7 @@ private slots:
     void cleanup() { endKitLevel(); }
     void drop_tellsThem_fixesMendThem_takingIsOneUndo();
     void fix_isForTheChosenRows();
+    void otherModule_measuresThemAnew();
     void folder_withoutModels_saysSo();
 
 private:
@@ -121,6 +123,23 @@ void ModelsWindowTest::fix_isForTheChosenRows() {
     QVERIFY(!part<QAbstractButton>("models-stretch")->isChecked());
     QTest::keyClick(table(), Qt::Key_Escape);
     QVERIFY(!page()->isVisible());
+}
+
+void ModelsWindowTest::otherModule_measuresThemAnew() {
+    QVERIFY(drop(set()));
+    choose("models-up", 1);
+    press("models-propose");
+    QVERIFY(waitForTable());
+    QCOMPARE(text(0, 1), QString::fromUtf8("2 × 1 × 1"));
+    table()->setCurrentCell(1, 0);
+    QTest::keyClick(table(), Qt::Key_Space);
+    level::Kit kit = *session().document.project().kitOf(level());
+    const std::string name = kit.name;
+    kit.width = kit.depth = level::Decimal{2000};
+    QVERIFY(session().document.apply(kit::changeKit(session().document.project(), kit, name)));
+    QVERIFY(waitForTable());
+    QCOMPARE(text(0, 1), QString::fromUtf8("4 × 2 × 1"));
+    QVERIFY(!page()->models()[1].isTaken && page()->models()[0].isTaken);
 }
 
 void ModelsWindowTest::folder_withoutModels_saysSo() {

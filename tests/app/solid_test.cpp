@@ -194,9 +194,9 @@ void SolidWindowTest::filling_isToldBefore_andDone() {
     drag({{3, 3}, {5, 4}});
     QCOMPARE(solids()[0].base.thousandths, -200);
     auto* words = part<QLabel>("solid-fits");
-    QVERIFY2(words->text().contains("for all of it"), qPrintable(words->text()));
+    QTRY_VERIFY2(words->text().contains("for all of it"), qPrintable(words->text()));
     press("solid-fill");
-    QVERIFY(solids().empty());
+    QTRY_VERIFY(solids().empty());
     QCOMPARE(level().pieces.size(), std::size_t(6));
     session().document.undo();
     QCOMPARE(solids().size(), std::size_t(1));

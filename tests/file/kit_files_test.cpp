@@ -39,6 +39,7 @@ private slots:
     void model_readsBesideItself_andNowhereElse();
     void bundle_holdsPieces_solids_andTheWay();
     void levelModel_holdsTheEntities();
+    void lamps_areLightsOfTheModel();
     void levelModel_passesTheValidator();
 };
 
@@ -458,12 +459,70 @@ void KitFilesTest::levelModel_holdsTheEntities() {
     QCOMPARE(json["asset"]["extras"]["storey"].get<double>(), storey);
 }
 
+namespace {
+
+/// The demo, its kind of that id with a field that says so many candela.
+level::Project withLamps(level::Project project, const KindId& kind, std::int64_t candela) {
+    project.kinds.edit([&](auto& kinds) {
+        for (level::Kind& each : kinds) {
+            if (each.id != kind) continue;
+            level::FieldDefinition field;
+            field.name = "candela";
+            field.type = level::FieldType::Integer;
+            field.defaultValue = candela;
+            each.fields.push_back(field);
+            each.color = "#ff8000";
+        }
+    });
+    return project;
+}
+
+}  // namespace
+
+void KitFilesTest::lamps_areLightsOfTheModel() {
+    const auto project = file::openProject(disk(), ROOK_SOURCE_DIR "/demo/lantern-weir");
+    const level::Level& level = *project->findLevel({"keepers-quay"});
+    const level::Kit& kit = *project->kitOf(level);
+    const level::Entity& thing = *level.entities.begin();
+    const auto jsonOf = [&](std::int64_t candela) {
+        const std::string glb =
+            file::kitLevelGlb(withLamps(*project, thing.kind, candela), kit, level, {});
+        std::uint32_t length = 0;
+        std::memcpy(&length, glb.data() + 12, 4);
+        return nlohmann::json::parse(glb.substr(20, length));
+    };
+    QVERIFY(!jsonOf(0).contains("extensionsUsed"));
+    const auto json = jsonOf(120);
+    QCOMPARE(json["extensionsUsed"][0].get<std::string>(), std::string("KHR_lights_punctual"));
+    const auto& lights = json["extensions"]["KHR_lights_punctual"]["lights"];
+    std::size_t lamps = 0;
+    for (const level::Entity& entity : level.entities)
+        lamps += entity.kind == thing.kind ? 1 : 0;
+    QCOMPARE(lights.size(), lamps);
+    std::map<std::string, nlohmann::json> nodes;
+    for (const auto& node : json["nodes"])
+        nodes[node["name"]] = node;
+    const auto& lamp = nodes.at("light-" + thing.id.text);
+    const auto& light =
+        lights[lamp["extensions"]["KHR_lights_punctual"]["light"].get<std::size_t>()];
+    QCOMPARE(light["type"].get<std::string>(), std::string("point"));
+    QCOMPARE(light["intensity"].get<double>(), 120.0);
+    QCOMPARE(light["color"][0].get<double>(), 1.0);
+    // 0x80 as it is written is 0.2159 of the light.
+    QVERIFY(std::abs(light["color"][1].get<double>() - 0.2159) < 1e-3);
+    const auto& foot = nodes.at(thing.id.text)["translation"];
+    QCOMPARE(lamp["translation"][0], foot[0]);
+    QVERIFY(std::abs(lamp["translation"][1].get<double>() - foot[1].get<double>() -
+                     0.75 * level::exact(kit.storey).toDouble()) < 1e-9);
+}
+
 /// The Khronos validator, where its package can be had.
 void KitFilesTest::levelModel_passesTheValidator() {
     const auto project = file::openProject(disk(), ROOK_SOURCE_DIR "/demo/lantern-weir");
     const level::Level& level = *project->findLevel({"keepers-quay"});
     const std::string glb =
-        file::kitLevelGlb(*project, *project->kitOf(level), level, {}, {}, true);
+        file::kitLevelGlb(withLamps(*project, level.entities.begin()->kind, 120),
+                          *project->kitOf(level), level, {}, {}, true);
     const auto read = file::readModel(disk(), {}, "quay.glb", glb);
     QVERIFY2(read.has_value(), read ? "" : read.error().sentence().c_str());
     const QString home = (testing::binaryFolder() + "/npm");

@@ -184,7 +184,7 @@ const level::Kit* ModelsPage::kit() const {
 void ModelsPage::begin(const QStringList& files) {
     *m_cancel = true;
     m_cancel = std::make_shared<std::atomic<bool>>(false);
-    show({});
+    forget();
     if (files.isEmpty()) return;
     if (!kit()) {
         m_told->setText(
@@ -196,6 +196,7 @@ void ModelsPage::begin(const QStringList& files) {
     for (const QString& file : files)
         from.emplace_back(file.toStdString());
     m_told->setText(tr("Reading …"));
+    m_lookedFor = *kit();
     ++m_busy;
     const int round = ++m_round;
     QtConcurrent::run([from, kit = *kit(), cancel = m_cancel, round,
@@ -232,14 +233,24 @@ void ModelsPage::chooseFolder() {
 void ModelsPage::look(bool all) {
     if (!kit()) return;
     const int round = ++m_round;
+    m_lookedFor = *kit();
     ++m_busy;
     QtConcurrent::run([models = m_models, kit = *kit(), all]() mutable {
         ship::look(kit, models, all);
         return std::move(models);
     }).then(this, [this, round](std::vector<IncomingModel> models) {
         --m_busy;
-        if (round == m_round) show(std::move(models));
+        if (round != m_round) return;
+        // Marks that were set meanwhile stay.
+        for (std::size_t i = 0; i < models.size(); ++i)
+            models[i].isTaken = m_models[i].isTaken;
+        show(std::move(models));
     });
+}
+
+void ModelsPage::forget() {
+    ++m_round;
+    show({});
 }
 
 void ModelsPage::show(std::vector<IncomingModel> models) {
@@ -403,7 +414,7 @@ void ModelsPage::take() {
             return m_session.say(tr("The project has changed meanwhile. Take them in once more."));
         if (!m_session.document.apply(made.second)) return;
         m_session.say(tr("They are pieces now; undo takes them back."));
-        show({});
+        forget();
         Q_EMIT left();
     });
 }
@@ -415,6 +426,8 @@ void ModelsPage::refresh() {
         refused += model.error ? 1 : 0;
     }
     const level::Kit* into = kit();
+    // Another level, or another module: all is measured anew.
+    if (!m_models.empty() && into && m_lookedFor && !(*m_lookedFor == *into)) look(true);
     setWords(tr("Models"),
              into ? tr("for %1").arg(QString::fromStdString(into->title)) : QString());
     m_take->setText(taken == 1 ? tr("Take it in") : tr("Take %1 in").arg(taken));

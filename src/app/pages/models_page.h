@@ -43,6 +43,7 @@ private:
     /// Looks at them by their fixes, on a worker.
     void look(bool all);
     void show(std::vector<ship::IncomingModel> models);
+    void forget();
     void fillRow(int row);
     void showInHand();
     /// Rows that a fix is for.
@@ -54,6 +55,7 @@ private:
     [[nodiscard]] int inHand() const;
 
     std::vector<ship::IncomingModel> m_models;
+    std::optional<level::Kit> m_lookedFor;  ///< that they are measured by
     std::shared_ptr<std::atomic<bool>> m_cancel = std::make_shared<std::atomic<bool>>(false);
     int m_round = 0;  ///< of looking; what comes of a former one is left alone
     int m_pictureRound = 0;

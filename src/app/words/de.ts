@@ -3160,10 +3160,6 @@ oder </translation>
         <translation>Große Modelle, als Klötze gezeigt: %1</translation>
     </message>
     <message>
-        <source>Large: what fits is told once it is filled.</source>
-        <translation>Groß: was passt, zeigt sich beim Füllen.</translation>
-    </message>
-    <message>
         <source>Lasts</source>
         <translation>Hält</translation>
     </message>
@@ -3374,6 +3370,10 @@ oder </translation>
     <message>
         <source>Looking for a run there …</source>
         <translation>Ein Lauf dorthin wird gesucht …</translation>
+    </message>
+    <message>
+        <source>Looking which pieces fit …</source>
+        <translation>Es wird gesucht, welche Teile passen …</translation>
     </message>
     <message>
         <source>Looks like</source>
@@ -5634,6 +5634,10 @@ oder </translation>
     <message>
         <source>The level changed meanwhile: the preview is made anew.</source>
         <translation>Das Level änderte sich inzwischen: die Vorschau wird neu gemacht.</translation>
+    </message>
+    <message>
+        <source>The level has changed meanwhile. Fill it once more.</source>
+        <translation>Das Level hat sich inzwischen geändert. Fülle es noch einmal.</translation>
     </message>
     <message>
         <source>The level is too large for the fewest.</source>

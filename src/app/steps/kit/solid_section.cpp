@@ -1,8 +1,8 @@
 #include <QLineEdit>
 #include <QSpinBox>
+#include <QtConcurrent>
 #include <algorithm>
 
-#include "app/painting/placed_indexes.h"
 #include "app/steps/kit/kit_sections.h"
 #include "app/steps/kit/units_box.h"
 #include "app/ui/buttons.h"
@@ -19,8 +19,6 @@ namespace {
 using level::Decimal;
 using level::Solid;
 using level::SolidSort;
-
-constexpr int mostModules = 400;  ///< of which it is told at once what fits
 
 /// The solid that is selected, by its numbers; and which pieces could stand for it.
 class SolidSection final : public PanelSection {
@@ -189,33 +187,50 @@ private:
             openings->setText(QString::number(now.openings.size()));
         };
     }
-    /// What would stand for it, told before one does it.
+    /// What would stand for it, told before one does it; both on a worker.
     void addFilling() {
-        auto* words = makeWords(QString(), this);
-        words->setObjectName(QStringLiteral("solid-fits"));
-        addWide(words);
-        auto* fill = makeButton(tr("Fill with pieces"), QStringLiteral("solid-fill"), this, [this] {
-            if (kit())
-                m_session.document.apply(
-                    kit::fillWithPieces(*kit(), *m_session.document.level(), {m_id}));
+        m_fits = makeWords(QString(), this);
+        m_fits->setObjectName(QStringLiteral("solid-fits"));
+        addWide(m_fits);
+        m_fill = makeButton(tr("Fill with pieces"), QStringLiteral("solid-fill"), this,
+                            [this] { fill(); });
+        addWide(m_fill);
+        m_refreshers << [this](const Solid& now) { tellFilling(now); };
+    }
+    void tellFilling(const Solid& now) {
+        const auto level = m_session.document.level();
+        const level::Kit* kit = this->kit();
+        if (!kit || (level == m_lookedAt && *kit == m_lookedFor)) return;
+        m_lookedAt = level;
+        m_lookedFor = *kit;
+        m_fill->setEnabled(false);
+        m_fits->setText(tr("Looking which pieces fit …"));
+        QtConcurrent::run([kit = *kit, level, now] {
+            return kit::fillingOf(kit, kit::PlacedIndex(kit, *level), now);
+        }).then(this, [this, level](const kit::SolidFilling& filling) {
+            if (level != m_lookedAt) return;
+            m_fill->setEnabled(filling.isSome());
+            m_fits->setText(told(kit::wordsOf(filling)));
         });
-        addWide(fill);
-        m_refreshers << [this, words, fill](const Solid& now) {
-            if (!kit()) return;
-            if (kit::boundsOf(now).area() > mostModules) {
-                fill->setEnabled(true);
-                words->setText(tr("Large: what fits is told once it is filled."));
-                return;
-            }
-            const kit::PlacedIndex& index = m_indexes.of(*kit(), *m_session.document.level());
-            const kit::SolidFilling filling = kit::fillingOf(*kit(), index, now);
-            fill->setEnabled(filling.isSome());
-            words->setText(told(kit::wordsOf(filling)));
-        };
+    }
+    void fill() {
+        if (!kit()) return;
+        // Another selection does not stop it.
+        QtConcurrent::run([kit = *kit(), level = m_session.document.level(), id = m_id] {
+            return std::pair(level, kit::fillWithPieces(kit, *level, {id}));
+        }).then(&m_session.document, [session = &m_session](const Filled& filled) {
+            if (filled.first != session->document.level())
+                return session->say(tr("The level has changed meanwhile. Fill it once more."));
+            session->document.apply(filled.second);
+        });
     }
 
+    using Filled = std::pair<std::shared_ptr<const level::Level>, Result<level::LevelEdit>>;
     int m_id;
-    PlacedIndexes m_indexes;
+    QLabel* m_fits = nullptr;
+    QWidget* m_fill = nullptr;
+    std::shared_ptr<const level::Level> m_lookedAt;  ///< that `m_fits` is of
+    level::Kit m_lookedFor;
     QList<std::function<void(const Solid&)>> m_refreshers;
 };
 
