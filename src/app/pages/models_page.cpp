@@ -9,8 +9,8 @@
 #include <QPointer>
 #include <QTableWidget>
 #include <QtConcurrent>
-#include <cmath>
 
+#include "app/pages/model_row.h"
 #include "app/painting/model_picture.h"
 #include "app/ui/buttons.h"
 #include "app/ui/flow_layout.h"
@@ -24,35 +24,13 @@ namespace {
 
 using ship::IncomingModel;
 
-enum Column { Name, Modules, Size, Pivot, Against, Open, Turned, Triangles, columnCount };
-
 constexpr double leastScale = 1e-6, mostScale = 1e6;
-
-QString number(double value) {
-    return QString::number(std::round(value * 1000) / 1000, 'g', 7);
-}
-
-/// As short as tells whether it is whole.
-QString rough(double value) {
-    return std::abs(value - std::round(value)) < 5e-4
-               ? QString::number(std::round(value))
-               : QString::number(value, 'g', value < 1 ? 2 : 3);
-}
-
-QString pivotWords(const level::Kit& kit, const level::Piece& piece) {
-    const QString at = QStringLiteral("%1, %2").arg(piece.pivotX / 2.0).arg(piece.pivotY / 2.0);
-    if (!piece.measure) return at;
-    const double x = kit::unitsOf(piece.measure->pivotX) / kit::unitsOf(kit.width);
-    const double y = kit::unitsOf(piece.measure->pivotY) / kit::unitsOf(kit.depth);
-    if (x == 0 && y == 0) return at;
-    return ModelsPage::tr("%1, off %2, %3").arg(at, number(x), number(y));
-}
 
 }  // namespace
 
 ModelsPage::ModelsPage(Session& session, QWidget* parent)
     : Page(session, tr("Models"), parent),
-      m_table(new QTableWidget(0, columnCount, body())),
+      m_table(new QTableWidget(0, modelColumns, body())),
       m_told(makeWords({}, body())),
       m_remarks(makeWords({}, body())),
       m_picture(new PictureView(PictureView::Fit::Fills, body())) {
@@ -145,7 +123,7 @@ void ModelsPage::addTable() {
         tr("Faces that look the other way than they should"),
         {},
     };
-    for (int i = 0; i < columnCount; ++i)
+    for (int i = 0; i < modelColumns; ++i)
         m_table->horizontalHeaderItem(i)->setToolTip(words[i]);
     m_table->verticalHeader()->hide();
     m_table->verticalHeader()->setDefaultSectionSize(26);
@@ -157,7 +135,8 @@ void ModelsPage::addTable() {
     m_table->setTabKeyNavigation(false);
     connect(m_table, &QTableWidget::currentCellChanged, this, [this] { showInHand(); });
     connect(m_table, &QTableWidget::itemChanged, this, [this](QTableWidgetItem* item) {
-        if (item->column() != Name || std::size_t(item->row()) >= m_models.size()) return;
+        if (item->column() != int(ModelColumn::Name) || std::size_t(item->row()) >= m_models.size())
+            return;
         m_models[std::size_t(item->row())].isTaken = item->checkState() == Qt::Checked;
         refresh();
     });
@@ -268,43 +247,23 @@ void ModelsPage::show(std::vector<IncomingModel> models) {
 
 void ModelsPage::fillRow(int row) {
     const IncomingModel& model = m_models[std::size_t(row)];
-    QStringList texts{QString::fromStdString(model.name)};
-    if (model.seen && kit()) {
-        const CellRect cells = model.seen->piece.bounds();
-        texts << QStringLiteral("%1 × %2 × %3")
-                     .arg(cells.width)
-                     .arg(cells.height)
-                     .arg(model.seen->piece.storeys());
-        texts << QStringLiteral("%1 × %2 × %3")
-                     .arg(rough(model.size.x / kit::unitsOf(kit()->width)),
-                          rough(model.size.y / kit::unitsOf(kit()->depth)),
-                          rough(model.size.z / kit::unitsOf(kit()->storey)));
-        texts << pivotWords(*kit(), model.seen->piece);
-        texts << tr("%1 ×").arg(QString::number(model.against, 'g', 2));
-    } else {
-        texts << QStringLiteral("–") << QStringLiteral("–") << QStringLiteral("–")
-              << QStringLiteral("–");
-    }
-    if (model.faces) {
-        const auto turned = model.fixes.mendsFaces ? 0 : model.faces->turned.size();
-        texts << QString::number(model.faces->openEdges.size()) << QString::number(turned)
-              << QLocale().toString(qulonglong(model.mesh->triangles.size()));
-    } else {
-        texts << QStringLiteral("–") << QStringLiteral("–") << QStringLiteral("–");
-    }
+    const QStringList texts = modelRow(kit(), model);
     const bool isOdd = model.error || (model.seen && !model.seen->isExact);
-    for (int column = 0; column < columnCount; ++column) {
+    for (int column = 0; column < modelColumns; ++column) {
         auto* item = new QTableWidgetItem(texts[column]);
         item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsSelectable);
-        if (column != Name) item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
-        const bool isFault = (column == Open || column == Turned) && texts[column] != u"0";
+        if (ModelColumn(column) != ModelColumn::Name)
+            item->setTextAlignment(Qt::AlignRight | Qt::AlignVCenter);
+        const bool isFault = (ModelColumn(column) == ModelColumn::Open ||
+                              ModelColumn(column) == ModelColumn::Turned) &&
+                             texts[column] != u"0";
         if (model.error)
             item->setForeground(currentTheme().alarm);
-        else if ((column == Size && isOdd) || (isFault && model.faces))
+        else if ((ModelColumn(column) == ModelColumn::Size && isOdd) || (isFault && model.faces))
             item->setForeground(currentTheme().caution);
         m_table->setItem(row, column, item);
     }
-    QTableWidgetItem* name = m_table->item(row, Name);
+    QTableWidgetItem* name = m_table->item(row, int(ModelColumn::Name));
     name->setToolTip(QString::fromStdString(model.file));
     if (!model.mesh) return;
     name->setFlags(name->flags() | Qt::ItemIsUserCheckable);

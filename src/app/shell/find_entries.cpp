@@ -96,19 +96,18 @@ std::vector<FindEntry> entriesOfContents(Session& session) {
         // Counters stand on boards of slots, and nothing else does.
         if ((kind.role == level::Role::Counter) != traits.isOfSlots) continue;
         const QString role = told(level::nameOf(kind.role));
-        entries.push_back({tr("Place %1").arg(QString::fromStdString(kind.title)),
-                           tr("Cast, %1").arg(role),
-                           {},
-                           termsOf(QStringLiteral("role/") + role),
-                           [&session, id = kind.id] {
-                               session.workbench.setStep(Step::Cast);
-                               session.workbench.chooseTool("place");
-                               session.workbench.change<CastOptions>(
-                                   [&](CastOptions& o) { o.kind = id; });
-                               session.workbench.change<CounterOptions>(
-                                   [&](CounterOptions& o) { o.kind = id; });
-                               session.requests.returnToBoard();
-                           }});
+        entries.push_back(
+            {tr("Place %1").arg(QString::fromStdString(kind.title)),
+             tr("Cast, %1").arg(role),
+             {},
+             termsOf(QStringLiteral("role/") + role),
+             [&session, id = kind.id] {
+                 session.workbench.setStep(Step::Cast);
+                 session.workbench.chooseTool("place");
+                 session.workbench.change<CastOptions>([&](CastOptions& o) { o.kind = id; });
+                 session.workbench.change<CounterOptions>([&](CounterOptions& o) { o.kind = id; });
+                 session.requests.returnToBoard();
+             }});
     }
     for (const auto& level : project.levels)
         entries.push_back({QString::fromStdString(level->title),
