@@ -342,16 +342,23 @@ void ModelsPage::fix(Change&& change) {
 }
 
 void ModelsPage::proposeScale() {
-    if (!kit()) return;
-    std::vector<const kit::Mesh*> meshes;
+    std::vector<std::shared_ptr<const kit::Mesh>> meshes;
     kit::UpAxis up = kit::UpAxis::Y;
     for (const int row : rowsMeant()) {
-        meshes.push_back(m_models[std::size_t(row)].mesh.get());
+        meshes.push_back(m_models[std::size_t(row)].mesh);
         up = m_models[std::size_t(row)].fixes.up;
     }
-    if (meshes.empty()) return;
-    const double scale = kit::proposedScale(*kit(), meshes, up);
-    fix([scale](kit::ModelFixes& f) { f.scale = scale; });
+    if (meshes.empty() || !kit()) return;
+    ++m_busy;
+    QtConcurrent::run([kit = *kit(), meshes, up] {
+        std::vector<const kit::Mesh*> all;
+        for (const auto& mesh : meshes)
+            all.push_back(mesh.get());
+        return kit::proposedScale(kit, all, up);
+    }).then(this, [this, set = m_cancel](double scale) {
+        --m_busy;
+        if (set == m_cancel) fix([scale](kit::ModelFixes& f) { f.scale = scale; });
+    });
 }
 
 void ModelsPage::take() {
