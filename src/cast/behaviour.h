@@ -40,11 +40,6 @@ struct Obstacles {
                                                            const level::Level& level,
                                                            const level::Entity& entity);
 
-/// The formation that an entity is; members are as large as their kind, or as the entity if there
-/// is no such kind.
-[[nodiscard]] runtime::Formation formationOf(const level::Project& project,
-                                             const level::Entity& entity);
-
 /// A place to pass through a ring or an arc: where its way crosses, and when.
 struct Passage {
     PxPoint middle;                            ///< of the body, px

@@ -144,7 +144,7 @@ private:
         }
         if (member->role != Role::Hazard && member->role != Role::Foe) return;
         const auto passages =
-            cast::passagesOf(cast::formationOf(m_project, entity), m_answer.onCells().tables);
+            cast::passagesOf(level::formationOf(m_project, entity), m_answer.onCells().tables);
         if (passages.empty()) return;
         // Of the place that comes nearest to being passed.
         int longest = passages[0].longest, needed = passages[0].needed;

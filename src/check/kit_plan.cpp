@@ -52,7 +52,7 @@ private:
             kit::wayAlong(m_project, m_level, graph(), modules, goalOf(index), m_limits.cancel);
         m_report.isCancelled = m_limits.cancel && m_limits.cancel->load();
         if (!along.isDecided) return;
-        report.way = kit::modulesOf(graph(), along.way);
+        report.way = kit::modulesOf(graph(), graph().patchesOf(along.way));
         report.isGoalReached = !along.way.empty();
         std::size_t last = 0;
         const int module = std::max(m_level.cellSize.width, m_level.cellSize.height);

@@ -1,7 +1,7 @@
 #include "file/baked_kit_detail.h"
 #include "file/entity_json.h"
 #include "file/kit_json_detail.h"
-#include "kit/walk_graph.h"
+#include "kit/paced_run.h"
 
 namespace rook::file {
 
@@ -107,14 +107,17 @@ private:
 
     /// The way to the first exit that is reached, module by module; null if none is.
     [[nodiscard]] Json walkJson() const {
-        const kit::WalkGraph graph(m_kit, m_level, m_index);
+        const kit::WalkGraph graph(m_project, m_level, m_index);
         const kit::KitReach reach = kit::reachOf(m_project, m_level, graph);
         for (const kit::KitGoal& goal : reach.goals) {
             if (goal.role != Role::Exit || !goal.isReached) continue;
             Json way = Json::array();
             for (const kit::Spot& spot : kit::modulesOf(graph, goal.way))
                 way.push_back({spot.at.x, spot.at.y, spot.storey});
-            return {{"exit", goal.id}, {"way", std::move(way)}};
+            Json walk = {{"exit", goal.id}, {"way", std::move(way)}};
+            if (graph.timed())
+                walk["moves"] = movesJson(kit::pacedRun(m_project, m_level, graph, goal.states));
+            return walk;
         }
         return nullptr;
     }

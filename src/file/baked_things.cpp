@@ -4,6 +4,7 @@
 #include "file/described_detail.h"
 #include "file/game_json.h"
 #include "file/sprite_json_detail.h"
+#include "kit/walk_graph.h"
 #include "level/cast_edits.h"
 #include "level/tracks.h"
 
@@ -94,6 +95,12 @@ private:
         if (!mover.way.empty()) json["way"] = mover.way;
         return json;
     }
+    [[nodiscard]] runtime::Way wayOf(const Entity& foe) {
+        const Kit* kit = m_level.kind == LevelKind::Kit ? m_project.kitOf(m_level) : nullptr;
+        if (!kit) return cast::wayAmong(m_obstacles, m_project, m_level, m_player, foe);
+        if (!m_graph) m_graph.emplace(*kit, m_level, kit::PlacedIndex(*kit, m_level));
+        return kit::wayOfFoe(m_project, m_level, *m_graph, foe);
+    }
     /// Its corner in each tick until it comes round; null where that takes longer than is wanted.
     void addWay(Json& json, const Entity& foe) {
         if (foe.data.patrol.gait == Gait::Flies) json.update(trackJson(foe));
@@ -101,8 +108,7 @@ private:
         if (foe.data.patrol.gait == Gait::Still && json.contains("timetable")) return;
         // Where none is wanted, none is worked out.
         if (m_project.bundle.waysUpTo > 0) {
-            const runtime::PatrolWay way =
-                cast::wayAmong(m_obstacles, m_project, m_level, m_player, foe);
+            const runtime::Way way = wayOf(foe);
             if (isWanted(way.corners.size())) {
                 json["way"] = cornersJson(way.corners);
                 json["loopFrom"] = way.loopFrom;
@@ -128,7 +134,7 @@ private:
     /// Where each member is: its corner in each tick of the period, or in the first if it keeps
     /// still.
     Json members(const Entity& entity) {
-        const runtime::Formation formation = cast::formationOf(m_project, entity);
+        const runtime::Formation formation = level::formationOf(m_project, entity);
         Json members = Json::array();
         for (int place = 0; place < formation.count && m_corners <= mostCorners; ++place) {
             if (formation.isGap(place)) continue;
@@ -162,7 +168,8 @@ private:
     const Level& m_level;
     const runtime::MotionTables& m_player;
     cast::Obstacles m_obstacles;
-    std::size_t m_corners = 0;  ///< written so far
+    std::optional<kit::WalkGraph> m_graph;  ///< of a board of pieces, once it is asked for
+    std::size_t m_corners = 0;              ///< written so far
 };
 
 }  // namespace

@@ -46,6 +46,13 @@ Json spansJson(const std::vector<RunSpan>& spans) {
     return json;
 }
 
+Json movesJson(const std::vector<kit::PacedMove>& moves) {
+    Json json = Json::array();
+    for (const kit::PacedMove& move : moves)
+        json.push_back({move.ticks, move.dx, move.dy});
+    return json;
+}
+
 Json backgroundJson(const level::Level& level) {
     Json json{{"color", level.background}};
     if (!level.backgroundBelow.empty()) json["below"] = level.backgroundBelow;

@@ -2,6 +2,7 @@
 /// Fields and entities as JSON: what the project's files and the bundle have in common.
 
 #include "file/json_text.h"
+#include "kit/stands.h"
 #include "level/project.h"
 
 namespace rook::file {
@@ -10,6 +11,8 @@ namespace rook::file {
 [[nodiscard]] Json fieldJson(const level::FieldValue& value);
 /// What an entity has for its role, as the project saves it.
 [[nodiscard]] Json roleJson(const level::RoleData& data);
+/// [ticks, dx, dy] a move.
+[[nodiscard]] Json movesJson(const std::vector<kit::PacedMove>& moves);
 [[nodiscard]] Json spansJson(const std::vector<level::RunSpan>& spans);
 /// The colours behind a level.
 [[nodiscard]] Json backgroundJson(const level::Level& level);

@@ -101,6 +101,7 @@ Json proofJson(const Project& project, const game::GameProof& proof) {
             for (const kit::Spot& spot : way.way)
                 modules.push_back({spot.at.x, spot.at.y, spot.storey});
             run["way"] = std::move(modules);
+            if (!way.moves.empty()) run["moves"] = movesJson(way.moves);
         }
         runs.push_back(std::move(run));
     }

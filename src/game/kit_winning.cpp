@@ -4,6 +4,7 @@
 #include <set>
 
 #include "game/best_way_detail.h"
+#include "kit/paced_run.h"
 #include "kit/taking_walk.h"
 
 namespace rook::game {
@@ -48,7 +49,7 @@ public:
           m_game(rulesOf(project)),
           m_rules(rulesOf(project, level, m_game)),
           m_index(kit, board),
-          m_graph(kit, board, m_index),
+          m_graph(project, board, m_index, limits.cancel),
           m_reach(kit::reachOf(project, board, m_graph, limits.cancel)) {}
 
     Winning run() {
@@ -140,11 +141,17 @@ private:
         return wish;
     }
 
+    [[nodiscard]] bool mayStaySomewhere() const {
+        return std::any_of(m_reach.visits.begin(), m_reach.visits.end(),
+                           [&](const auto& visit) { return m_graph.isCalm(visit.state); });
+    }
     [[nodiscard]] GoalChance chanceOf(const runtime::GoalRule& goal) const {
         switch (goal.sort) {
             case runtime::GoalSort::Survive:
-                // Nothing harms who stands still on a board of pieces.
-                return {Decided::Yes, {}};
+                // Who stands still where nothing comes is not harmed.
+                if (!m_graph.problem().empty()) return {Decided::Unknown, m_graph.problem()};
+                if (mayStaySomewhere()) return {Decided::Yes, {}};
+                return {Decided::Unknown, "something comes to every place that is reached"};
             case runtime::GoalSort::Within:
                 return {Decided::Unknown, "time on boards of pieces is not counted"};
             case runtime::GoalSort::Defeat:
@@ -182,9 +189,8 @@ private:
             return way;
         };
         if (!exit.isEmpty() && !isReached(exit.text))
-            return m_reach.isDecided
-                       ? because(Decided::No, "no body gets to " + exit.text)
-                       : because(Decided::Unknown, "more than 64 sets of things can be held");
+            return m_reach.isDecided ? because(Decided::No, "no body gets to " + exit.text)
+                                     : because(Decided::Unknown, m_reach.reason);
         std::vector<const runtime::GoalRule*> wanted;
         for (std::size_t i = 0; i < m_rules.goals.size(); ++i) {
             const runtime::GoalRule& goal = m_rules.goals[i];
@@ -204,7 +210,8 @@ private:
                        ? because(Decided::No,
                                  "every way with all goals meets another exit, or none")
                        : because(Decided::Unknown, "no way was found that meets all goals");
-        way.way = kit::modulesOf(m_graph, found.way);
+        way.way = kit::modulesOf(m_graph, m_graph.patchesOf(found.way));
+        way.moves = kit::pacedRun(m_project, m_board, m_graph, found.way);
         way.can = Decided::Yes;
         return way;
     }

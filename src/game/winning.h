@@ -8,7 +8,7 @@
 /// Threads: pure functions; they may run anywhere.
 
 #include "game/rules.h"
-#include "kit/placed.h"
+#include "kit/stands.h"
 #include "reach/prove.h"
 
 namespace rook::game {
@@ -30,6 +30,7 @@ struct WayOut {
     std::string why;                     ///< unless it is *yes*
     std::vector<runtime::Input> inputs;  ///< of the run, where it is *yes* on a board of matter
     std::vector<kit::Spot> way;          ///< the same on a board of pieces
+    std::vector<kit::PacedMove> moves;   ///< of that way, where something goes by the clock
 };
 
 struct Winning {

@@ -1,6 +1,8 @@
 #include <algorithm>
 #include <map>
+#include <numeric>
 #include <set>
+#include <utility>
 
 #include "kit/gates_detail.h"
 #include "kit/walk_graph.h"
@@ -13,19 +15,14 @@ using level::Role;
 namespace {
 
 constexpr std::size_t maxSets = 64;
+constexpr std::size_t maxStates = 64'000'000;
 
 bool isGoal(Role role) {
     return role == Role::Exit || role == Role::Checkpoint || role == Role::Pickup ||
            role == Role::Key || role == Role::Switch;
 }
 
-struct State {
-    int patch = 0;
-    int set = 0;
-    auto operator<=>(const State&) const = default;
-};
-
-/// Breadth-first over patches and the sets of things held.
+/// Breadth-first over states and the sets of things held.
 class Walking {
 public:
     Walking(const level::Project& project, const level::Level& level, const WalkGraph& graph,
@@ -43,9 +40,10 @@ public:
         m_reach.trapped.assign(count, 0);
         m_reach.firstVisit.assign(count, -1);
         gather();
-        const int start = startPatch();
+        const int start = startState();
         if (start < 0) return std::move(m_reach);
         walk(start);
+        if (m_cancel && *m_cancel) return std::move(m_reach);
         findGoals();
         findTraps();
         findStoreys();
@@ -53,14 +51,19 @@ public:
     }
 
 private:
+    void doubt(const std::string& reason) {
+        if (m_reach.isDecided) m_reach.reason = reason;
+        m_reach.isDecided = false;
+    }
     void gather() {
-        m_reach.isDecided = m_gates.isWhole();
+        if (!m_gates.isWhole()) doubt("more than 64 things make a difference");
+        if (!m_graph.problem().empty()) doubt(m_graph.problem());
         for (const Entity& entity : m_level.entities) {
             const Role role = m_project.roleOf(entity);
             const Spot spot = spotOf(m_level, entity);
             const int patch = m_graph.patchUnder(m_level, entity);
             if (isGoal(role))
-                m_reach.goals.push_back({entity.id.text, role, spot, patch, false, {}});
+                m_reach.goals.push_back({entity.id.text, role, spot, patch, false, {}, {}});
             if (role == Role::Exit && patch >= 0) m_exits.insert(patch);
         }
     }
@@ -68,17 +71,21 @@ private:
         const CellPoint at = m_graph.patches()[static_cast<std::size_t>(patch)].spot.at;
         return !(m_closed && m_closed->contains(at)) && m_gates.mayEnter(patch, held);
     }
-    int startPatch() {
+    int startState() {
         for (const Entity& entity : m_level.entities) {
             if (m_project.roleOf(entity) != Role::Spawn) continue;
             const int patch = m_graph.patchUnder(m_level, entity);
             m_reach.hasStart = true;
+            if (patch >= 0 && !m_graph.problem().empty()) return -1;
+            const int state = m_graph.stateUnder(m_level, entity);
             if (patch < 0)
                 m_reach.problem = entity.id.text + " stands on no surface";
             else if (!mayEnter(patch, 0))
                 m_reach.problem = entity.id.text + " stands in a door that is shut";
+            else if (state < 0)
+                m_reach.problem = entity.id.text + " stands where it is harmed at once";
             else
-                return patch;
+                return state;
             return -1;
         }
         m_reach.problem = "The level has no start";
@@ -88,44 +95,54 @@ private:
         const auto [found, isNew] = m_setOf.try_emplace(held, static_cast<int>(m_sets.size()));
         if (isNew) {
             m_sets.push_back(held);
-            m_from.emplace_back(m_graph.patches().size(), State{-1, -1});
+            m_visitOf.emplace_back(static_cast<std::size_t>(m_graph.stateCount()), -1);
         }
         return found->second;
     }
-    void walk(int start) {
-        Held held = m_gates.gainAt(start, 0);
-        visit({start, setOf(held)}, {start, -1});
-        for (std::size_t i = 0; i < m_order.size(); ++i) {
-            if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed)) return;
-            const State at = m_order[i];
-            m_walkingFrom = static_cast<int>(i);
-            for (const int next : m_graph.next(at.patch)) {
-                const Held now = m_sets[static_cast<std::size_t>(at.set)];
-                if (!mayEnter(next, now)) continue;
-                held = m_gates.gainAt(next, now);
-                if (held != now && !m_setOf.contains(held) && m_sets.size() >= maxSets) {
-                    m_reach.isDecided = false;
-                    continue;
-                }
-                visit({next, setOf(held)}, at);
-            }
-        }
+    [[nodiscard]] bool mayHold(Held held) {
+        const bool isKnown = m_setOf.contains(held);
+        const std::size_t states =
+            (m_sets.size() + 1) * static_cast<std::size_t>(m_graph.stateCount());
+        if (isKnown || (m_sets.size() < maxSets && (m_sets.empty() || states <= maxStates)))
+            return true;
+        doubt(m_sets.size() < maxSets ? "more than 64,000,000 states"
+                                      : "more than 64 sets of things can be held");
+        return false;
     }
-    void visit(const State& state, const State& from) {
-        State& known =
-            m_from[static_cast<std::size_t>(state.set)][static_cast<std::size_t>(state.patch)];
-        if (known.patch >= 0) return;
-        known = from;
-        const auto patch = static_cast<std::size_t>(state.patch);
-        const int visit = static_cast<int>(m_order.size());
-        if (!m_reach.reached[patch]) m_reach.firstVisit[patch] = visit;
-        m_reach.reached[patch] = 1;
-        m_reach.visits.push_back({state.patch, m_walkingFrom});
-        m_order.push_back(state);
+    /// The states that are next to that visit, each with the set that is held there.
+    template <typename Visit>
+    void forEachNext(std::size_t at, Visit&& visit) {
+        const Held now = m_sets[static_cast<std::size_t>(m_setOfVisit[at])];
+        m_graph.forEachNext(m_reach.visits[at].state, [&](int next) {
+            const int patch = m_graph.patchOf(next);
+            if (mayEnter(patch, now)) visit(next, m_gates.gainAt(patch, now));
+        });
+    }
+    void walk(int start) {
+        visit(start, setOf(m_gates.gainAt(m_graph.patchOf(start), 0)), -1);
+        for (std::size_t i = 0; i < m_reach.visits.size(); ++i) {
+            if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed)) return;
+            forEachNext(i, [&](int next, Held held) {
+                if (mayHold(held)) visit(next, setOf(held), static_cast<int>(i));
+            });
+        }
+        if (!m_graph.isWhole()) doubt("some surfaces are too narrow to stand on by the clock");
+    }
+    void visit(int state, int set, int before) {
+        int& known = m_visitOf[static_cast<std::size_t>(set)][static_cast<std::size_t>(state)];
+        if (known >= 0) return;
+        known = static_cast<int>(m_reach.visits.size());
+        const int patch = m_graph.patchOf(state);
+        int& first = m_reach.firstVisit[static_cast<std::size_t>(patch)];
+        if (first < 0) first = known;
+        m_reach.reached[static_cast<std::size_t>(patch)] = 1;
+        m_reach.visits.push_back({state, before, patch});
+        m_setOfVisit.push_back(set);
     }
     void findGoals() {
         for (KitGoal& goal : m_reach.goals) {
             if (goal.patch < 0) continue;
+            goal.states = m_reach.statesTo(goal.patch);
             goal.way = m_reach.wayTo(goal.patch);
             goal.isReached = !goal.way.empty();
         }
@@ -133,28 +150,42 @@ private:
     /// Backwards from every state at an exit.
     void findTraps() {
         if (m_exits.empty() || !m_reach.isDecided) return;
-        std::map<State, std::vector<State>> before;
-        for (const State& at : m_order) {
-            const Held now = m_sets[static_cast<std::size_t>(at.set)];
-            for (const int next : m_graph.next(at.patch))
-                if (mayEnter(next, now))
-                    before[{next, setOf(m_gates.gainAt(next, now))}].push_back(at);
-        }
-        std::set<State> finishes;
-        std::vector<State> open;
-        for (const State& at : m_order)
-            if (m_exits.contains(at.patch) && finishes.insert(at).second) open.push_back(at);
+        const std::size_t count = m_reach.visits.size();
+        // Each visit's neighbours before it, one list after the other.
+        std::vector<int> begins(count + 1, 0), before;
+        const auto each = [&](auto&& take) {
+            for (std::size_t i = 0; i < count; ++i)
+                forEachNext(i, [&](int next, Held held) {
+                    take(i, static_cast<std::size_t>(m_visitOf[static_cast<std::size_t>(
+                                setOf(held))][static_cast<std::size_t>(next)]));
+                });
+        };
+        each([&](std::size_t, std::size_t to) { ++begins[to + 1]; });
+        std::partial_sum(begins.begin(), begins.end(), begins.begin());
+        before.resize(static_cast<std::size_t>(begins.back()));
+        std::vector<int> filled(begins.begin(), begins.end() - 1);
+        each([&](std::size_t from, std::size_t to) {
+            before[static_cast<std::size_t>(filled[to]++)] = static_cast<int>(from);
+        });
+        std::vector<char> finishes(count, 0);
+        std::vector<std::size_t> open;
+        for (std::size_t i = 0; i < count; ++i)
+            if (m_exits.contains(m_reach.visits[i].patch)) {
+                finishes[i] = 1;
+                open.push_back(i);
+            }
+        if (open.empty()) return;  // without a way to an exit, all would be one trap
         while (!open.empty()) {
-            const State at = open.back();
+            const std::size_t at = open.back();
             open.pop_back();
-            const auto found = before.find(at);
-            if (found == before.end()) continue;
-            for (const State& state : found->second)
-                if (finishes.insert(state).second) open.push_back(state);
+            for (int i = begins[at]; i < begins[at + 1]; ++i) {
+                const auto from = static_cast<std::size_t>(before[static_cast<std::size_t>(i)]);
+                if (!std::exchange(finishes[from], 1)) open.push_back(from);
+            }
         }
-        if (finishes.empty()) return;  // without a way to an exit, all would be one trap
-        for (const State& at : m_order)
-            if (!finishes.contains(at)) m_reach.trapped[static_cast<std::size_t>(at.patch)] = 1;
+        for (std::size_t i = 0; i < count; ++i)
+            if (!finishes[i] && m_graph.isCalm(m_reach.visits[i].state))
+                m_reach.trapped[static_cast<std::size_t>(m_reach.visits[i].patch)] = 1;
     }
     void findStoreys() {
         std::map<int, bool> storeys;
@@ -176,18 +207,28 @@ private:
     std::set<int> m_exits;
     std::vector<Held> m_sets;
     std::map<Held, int> m_setOf;
-    std::vector<std::vector<State>> m_from;  ///< by set and patch; of the start: set -1
-    std::vector<State> m_order;
-    int m_walkingFrom = -1;
+    std::vector<std::vector<int>> m_visitOf;  ///< by set and state; -1
+    std::vector<int> m_setOfVisit;
 };
 
 }  // namespace
 
-std::vector<int> KitReach::wayTo(int patch) const {
+std::vector<int> KitReach::statesTo(int patch) const {
     std::vector<int> way;
     for (int visit = firstVisit[static_cast<std::size_t>(patch)]; visit >= 0;
          visit = visits[static_cast<std::size_t>(visit)].before)
-        way.push_back(visits[static_cast<std::size_t>(visit)].patch);
+        way.push_back(visits[static_cast<std::size_t>(visit)].state);
+    std::reverse(way.begin(), way.end());
+    return way;
+}
+
+std::vector<int> KitReach::wayTo(int patch) const {
+    std::vector<int> way;
+    for (int visit = firstVisit[static_cast<std::size_t>(patch)]; visit >= 0;
+         visit = visits[static_cast<std::size_t>(visit)].before) {
+        const int on = visits[static_cast<std::size_t>(visit)].patch;
+        if (way.empty() || way.back() != on) way.push_back(on);
+    }
     std::reverse(way.begin(), way.end());
     return way;
 }

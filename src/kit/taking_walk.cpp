@@ -25,7 +25,7 @@ public:
         for (const Entity& entity : level.entities) {
             const Role role = project.roleOf(entity);
             const int patch = graph.patchUnder(level, entity);
-            if (role == Role::Spawn && m_start < 0) m_start = patch;
+            if (role == Role::Spawn && m_start < 0) m_start = graph.stateUnder(level, entity);
             if (role != Role::Exit || patch < 0) continue;
             (entity.id.text == wish.exit ? m_end : m_others).insert(patch);
         }
@@ -34,15 +34,17 @@ public:
     }
 
     TakingWalk run() {
-        if (m_start < 0 || !m_gates.mayEnter(m_start, 0)) return {{}, true};
+        if (!m_graph.problem().empty()) return {};
+        if (m_start < 0 || !m_gates.mayEnter(m_graph.patchOf(m_start), 0)) return {{}, true};
         TakingWalk found{nearestFirst(), false};
         if (found.way.empty() && m_gates.isWhole()) found = bySets();
+        if (!m_graph.isWhole()) found.isImpossible = false;
         return found;
     }
 
 private:
     struct State {
-        int patch = 0;
+        int state = 0;
         Held held = 0;
         auto operator<=>(const State&) const = default;
     };
@@ -54,10 +56,13 @@ private:
         return m_wish.isEnough(taken);
     }
     [[nodiscard]] bool isEnd(const State& state) const {
-        return isEnough(state.held) && (m_wish.exit.empty() || m_end.contains(state.patch));
+        return isEnough(state.held) &&
+               (m_wish.exit.empty() || m_end.contains(m_graph.patchOf(state.state)));
     }
     [[nodiscard]] bool isCancelled() const { return m_cancel && *m_cancel; }
-    [[nodiscard]] State begin() const { return {m_start, m_gates.gainAt(m_start, 0)}; }
+    [[nodiscard]] State begin() const {
+        return {m_start, m_gates.gainAt(m_graph.patchOf(m_start), 0)};
+    }
 
     /// The way to the nearest state at which `ends` holds, the first not among it; empty if there
     /// is none.
@@ -69,23 +74,26 @@ private:
         while (!open.empty() && !isCancelled()) {
             const State at = open.front();
             open.pop_front();
-            for (const int next : m_graph.next(at.patch)) {
-                if (!m_gates.mayEnter(next, at.held)) continue;
-                if (isFull && m_others.contains(next)) continue;
-                const State to{next, m_gates.gainAt(next, at.held)};
+            std::optional<State> end;
+            m_graph.forEachNext(at.state, [&](int next) {
+                const int patch = m_graph.patchOf(next);
+                if (end || !m_gates.mayEnter(patch, at.held)) return;
+                if (isFull && m_others.contains(patch)) return;
+                const State to{next, m_gates.gainAt(patch, at.held)};
                 const bool isEnding = ends(to);
                 if ((to.held != at.held && !mayGain && !isEnding) || !before.emplace(to, at).second)
-                    continue;
-                if (!isEnding) {
+                    return;
+                if (isEnding)
+                    end = to;
+                else
                     open.push_back(to);
-                    continue;
-                }
-                std::vector<State> way;
-                for (State on = to; !(on == from); on = before.at(on))
-                    way.push_back(on);
-                std::reverse(way.begin(), way.end());
-                return way;
-            }
+            });
+            if (!end) continue;
+            std::vector<State> way;
+            for (State on = *end; !(on == from); on = before.at(on))
+                way.push_back(on);
+            std::reverse(way.begin(), way.end());
+            return way;
         }
         return {};
     }
@@ -96,11 +104,11 @@ private:
         while (!isEnd(at)) {
             const bool isFull = isEnough(at.held);
             const auto leg = wayFrom(at, false, [&](const State& to) {
-                return isFull ? m_end.contains(to.patch) : to.held != at.held;
+                return isFull ? m_end.contains(m_graph.patchOf(to.state)) : to.held != at.held;
             });
             if (leg.empty()) return {};
             for (const State& state : leg)
-                way.push_back(state.patch);
+                way.push_back(state.state);
             at = leg.back();
         }
         return way;
@@ -120,26 +128,27 @@ private:
             if (isEnd(at)) {
                 std::vector<int> way;
                 for (State on = at; !(on == from); on = before.at(on))
-                    way.push_back(on.patch);
-                way.push_back(from.patch);
+                    way.push_back(on.state);
+                way.push_back(from.state);
                 std::reverse(way.begin(), way.end());
                 return {std::move(way), false};
             }
             if (!enough.contains(at.held)) enough[at.held] = isEnough(at.held);
             // Another exit wins, and ends the way.
-            if (enough[at.held] && m_others.contains(at.patch)) continue;
-            for (const int next : m_graph.next(at.patch)) {
-                if (!m_gates.mayEnter(next, at.held)) continue;
-                const State to{next, m_gates.gainAt(next, at.held)};
+            if (enough[at.held] && m_others.contains(m_graph.patchOf(at.state))) continue;
+            m_graph.forEachNext(at.state, [&](int next) {
+                const int patch = m_graph.patchOf(next);
+                if (!m_gates.mayEnter(patch, at.held)) return;
+                const State to{next, m_gates.gainAt(patch, at.held)};
                 if (!sets.contains(to.held)) {
                     if (sets.size() >= mostSets) {
                         isWhole = false;
-                        continue;
+                        return;
                     }
                     sets.insert(to.held);
                 }
                 if (before.emplace(to, at).second) open.push_back(to);
-            }
+            });
         }
         return {{}, isWhole};
     }

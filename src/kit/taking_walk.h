@@ -18,7 +18,7 @@ struct TakingWish {
 };
 
 struct TakingWalk {
-    std::vector<int> way;       ///< patches from the start to the end; empty if there is none
+    std::vector<int> way;       ///< states from the start to the end; empty if there is none
     bool isImpossible = false;  ///< proven that there is none; else, without a way, not decided
 };
 

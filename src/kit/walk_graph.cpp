@@ -1,5 +1,6 @@
 #include "kit/walk_graph.h"
 
+#include "kit/paced_run.h"
 #include "kit/surveying_detail.h"
 
 namespace rook::kit {
@@ -25,6 +26,25 @@ ExactRect Patch::place() const {
 
 WalkGraph::WalkGraph(const Kit& kit, const level::Level& level, const PlacedIndex& index) {
     Surveying(kit, level, index, *this).run();
+}
+
+WalkGraph::WalkGraph(const level::Project& project, const level::Level& level,
+                     const PlacedIndex& index, const std::atomic<bool>* cancel)
+    : WalkGraph(*project.kitOf(level), level, index) {
+    m_timed = TimedWalk::of(project, level, *this, cancel);
+}
+
+int WalkGraph::stateUnder(const level::Level& level, const level::Entity& entity) const {
+    if (!m_timed) return patchUnder(level, entity);
+    const int stand = standUnder(*this, level, entity);
+    return stand < 0 ? -1 : m_timed->stateAt(stand, 0);
+}
+
+std::vector<int> WalkGraph::patchesOf(const std::vector<int>& states) const {
+    std::vector<int> patches;
+    for (const int state : states)
+        if (patches.empty() || patches.back() != patchOf(state)) patches.push_back(patchOf(state));
+    return patches;
 }
 
 int WalkGraph::patchAt(const Spot& spot) const {

@@ -8,6 +8,7 @@
 #include <optional>
 
 #include "kit/solids.h"
+#include "kit/timed_walk.h"
 
 namespace rook::kit {
 
@@ -41,6 +42,9 @@ class WalkGraph {
 public:
     WalkGraph() = default;
     WalkGraph(const Kit& kit, const level::Level& level, const PlacedIndex& index);
+    /// With what goes by the clock. Requires: the level has a kit.
+    WalkGraph(const level::Project& project, const level::Level& level, const PlacedIndex& index,
+              const std::atomic<bool>* cancel = nullptr);
 
     [[nodiscard]] const std::vector<Patch>& patches() const { return m_patches; }
     [[nodiscard]] const std::vector<int>& next(int patch) const {
@@ -54,6 +58,31 @@ public:
     [[nodiscard]] int patchUnder(const ExactPoint& place, int storey) const;
     /// The one that the middle of an entity is over.
     [[nodiscard]] int patchUnder(const level::Level& level, const level::Entity& entity) const;
+
+    /// Where something goes by the clock; null elsewhere.
+    [[nodiscard]] const TimedWalk* timed() const { return m_timed.get(); }
+    /// States of a walk: those of `timed()`, else a patch each.
+    [[nodiscard]] int stateCount() const {
+        return m_timed ? m_timed->stateCount() : static_cast<int>(m_patches.size());
+    }
+    /// The patches of states one after the other, each once as it is come to.
+    [[nodiscard]] std::vector<int> patchesOf(const std::vector<int>& states) const;
+    [[nodiscard]] int patchOf(int state) const { return m_timed ? m_timed->patchOf(state) : state; }
+    /// One may stay as long as one likes.
+    [[nodiscard]] bool isCalm(int state) const { return !m_timed || m_timed->isCalm(state); }
+    /// The state of who begins where that entity is, in tick 0; -1 if that is on no patch, or
+    /// deadly.
+    [[nodiscard]] int stateUnder(const level::Level& level, const level::Entity& entity) const;
+    template <typename Visit>
+    void forEachNext(int state, Visit&& visit) const {
+        if (m_timed) return m_timed->forEachNext(state, visit);
+        for (const int patch : next(state))
+            visit(patch);
+    }
+    /// Why no walk can be judged, as it goes on after "not decided: "; empty = it can.
+    [[nodiscard]] std::string problem() const { return m_timed ? m_timed->problem() : ""; }
+    /// False if who is not reached may still be.
+    [[nodiscard]] bool isWhole() const { return !m_timed || m_timed->isWhole(); }
 
     /// A module in which solids stand, cut along their borders.
     struct Split {
@@ -74,6 +103,7 @@ private:
     std::vector<std::vector<int>> m_next;
     std::unordered_map<Spot, int, SpotHash> m_bySpot;
     std::unordered_map<Spot, Split, SpotHash> m_split;  ///< by module, of storey 0
+    std::shared_ptr<const TimedWalk> m_timed;
 };
 
 /// Of its box, px.
@@ -90,28 +120,33 @@ struct KitGoal {
     Spot spot;
     int patch = -1;  ///< that it stands on; -1 if it does on none
     bool isReached = false;
-    std::vector<int> way;  ///< empty if it is not reached
+    std::vector<int> way;     ///< empty if it is not reached
+    std::vector<int> states;  ///< the same in states
 };
 
 struct KitReach {
     /// Nothing was walked, and why; empty if something was.
     std::string problem;
     bool hasStart = false;
-    bool isDecided = true;      ///< false if there are more than 64 sets of things to hold
+    bool isDecided = true;      ///< false if what is not reached may still be
+    std::string reason;         ///< why it is not decided
     std::vector<char> reached;  ///< by patch
-    std::vector<char> trapped;  ///< by patch: reached, in some state from which no exit is
+    std::vector<char> trapped;  ///< by patch: one may stay there, and no exit is reached from it
     std::vector<KitGoal> goals;
     std::vector<int> unreachedStoreys;  ///< that have a surface, and none that is reached
 
-    /// A patch as it was come to, in the order of discovery, and from which one; -1 at the start.
+    /// A state as it was come to, in the order of discovery, and from which one; -1 at the start.
     struct Visit {
-        int patch = 0;
+        int state = 0;
         int before = -1;
+        int patch = 0;
     };
     std::vector<Visit> visits;
     std::vector<int> firstVisit;  ///< by patch; -1 if it is not reached
     /// The patches walked from the start to that one, both included; empty if it is not reached.
     [[nodiscard]] std::vector<int> wayTo(int patch) const;
+    /// The same in states.
+    [[nodiscard]] std::vector<int> statesTo(int patch) const;
 };
 
 /// Starts at the first spawn; doors and exits that name what opens them are shut until it is held.
@@ -121,7 +156,7 @@ struct KitReach {
                                const WalkGraph& graph, const std::atomic<bool>* cancel = nullptr,
                                const std::optional<CellRect>& closed = {});
 
-/// The modules of a way, each once as it is come to.
+/// The modules of patches one after the other, each once as it is come to.
 [[nodiscard]] std::vector<Spot> modulesOf(const WalkGraph& graph, const std::vector<int>& way);
 
 }  // namespace rook::kit

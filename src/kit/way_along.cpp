@@ -12,9 +12,9 @@ namespace {
 
 constexpr std::size_t mostHeld = 64;
 
-/// A patch with what is held there.
+/// A state with what is held in it.
 struct At {
-    int patch = -1;
+    int state = -1;
     Held held = 0;
     auto operator<=>(const At&) const = default;
 };
@@ -27,26 +27,34 @@ public:
     Along(const level::Project& project, const level::Level& level, const WalkGraph& graph,
           const std::atomic<bool>* cancel)
         : m_graph(graph), m_cancel(cancel), m_gates(project, level, graph) {
-        m_along.isDecided = m_gates.isWhole();
+        m_along.isDecided = m_gates.isWhole() && graph.problem().empty();
         for (const level::Entity& entity : level.entities)
             if (m_start < 0 && project.roleOf(entity) == level::Role::Spawn)
-                m_start = graph.patchUnder(level, entity);
+                m_start = graph.stateUnder(level, entity);
     }
 
     WayAlong run(const std::vector<CellPoint>& modules, const std::vector<int>& goal) {
         m_along.passed.assign(modules.size(), false);
         m_along.missedBy.assign(modules.size(), 0);
-        if (m_start < 0 || !m_gates.mayEnter(m_start, 0)) return std::move(m_along);
-        m_layers.push_back(spread({{m_start, m_gates.gainAt(m_start, 0)}}));
+        if (!m_along.isDecided || m_start < 0) return std::move(m_along);
+        const int first = m_graph.patchOf(m_start);
+        if (!m_gates.mayEnter(first, 0)) return std::move(m_along);
+        m_layers.push_back(spread({{m_start, m_gates.gainAt(first, 0)}}));
         for (std::size_t i = 0; i < modules.size() && m_along.isDecided; ++i)
             pass(i, modules[i]);
         if (m_along.isDecided) finish(goal);
+        // What is not passed may be, between places that are too narrow to stand on.
+        const bool isAll =
+            !m_along.way.empty() &&
+            std::find(m_along.passed.begin(), m_along.passed.end(), false) == m_along.passed.end();
+        m_along.isDecided = m_along.isDecided && (isAll || m_graph.isWhole());
         return std::move(m_along);
     }
 
 private:
     [[nodiscard]] CellPoint moduleOf(const At& at) const {
-        return m_graph.patches()[static_cast<std::size_t>(at.patch)].spot.at;
+        const int patch = m_graph.patchOf(at.state);
+        return m_graph.patches()[static_cast<std::size_t>(patch)].spot.at;
     }
     void pass(std::size_t i, CellPoint module) {
         std::vector<At> there;
@@ -75,9 +83,11 @@ private:
             if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed))
                 m_along.isDecided = false;
             const At at = open[i];
-            for (const int next : m_graph.next(at.patch))
-                if (m_gates.mayEnter(next, at.held))
-                    take({next, m_gates.gainAt(next, at.held)}, at);
+            m_graph.forEachNext(at.state, [&](int next) {
+                const int patch = m_graph.patchOf(next);
+                if (m_gates.mayEnter(patch, at.held))
+                    take({next, m_gates.gainAt(patch, at.held)}, at);
+            });
         }
         return layer;
     }
@@ -85,14 +95,15 @@ private:
     void finish(const std::vector<int>& goal) {
         const Layer& last = m_layers.back();
         const auto found = std::find_if(last.begin(), last.end(), [&](const auto& each) {
-            return std::find(goal.begin(), goal.end(), each.first.patch) != goal.end();
+            return std::find(goal.begin(), goal.end(), m_graph.patchOf(each.first.state)) !=
+                   goal.end();
         });
         if (found == last.end()) return;
         At at = found->first;
         for (auto layer = m_layers.rbegin(); layer != m_layers.rend(); ++layer)
             for (;;) {
-                if (m_along.way.empty() || m_along.way.back() != at.patch)
-                    m_along.way.push_back(at.patch);
+                if (m_along.way.empty() || m_along.way.back() != at.state)
+                    m_along.way.push_back(at.state);
                 const At before = layer->at(at);
                 if (before == at) break;
                 at = before;

@@ -9,7 +9,7 @@ struct WayAlong {
     bool isDecided = true;      ///< false if it was cancelled, or too many things can be held
     std::vector<bool> passed;   ///< one a module that was asked for
     std::vector<int> missedBy;  ///< modules that one comes near it, 0 where it is passed
-    std::vector<int> way;       ///< patches from the start to the goal; empty if there is none
+    std::vector<int> way;       ///< states from the start to the goal; empty if there is none
 };
 
 /// A way that comes to these modules in order, on whatever storey, leaving out those that no way

@@ -139,4 +139,25 @@ runtime::Mover moverOf(const Track& track, const PxRect& box) {
     return mover;
 }
 
+runtime::Formation formationOf(const Project& project, const Entity& entity) {
+    const level::Formation& data = entity.data.formation;
+    const Kind* member = project.findKind(data.member);
+    const int width = member ? member->width : entity.box.width;
+    const int height = member ? member->height : entity.box.height;
+    runtime::Formation formation;
+    formation.middle = {entity.box.x + (entity.box.width - width) / 2,
+                        entity.box.y + (entity.box.height - height) / 2, width, height};
+    formation.shape = static_cast<runtime::FormationShape>(data.shape);
+    formation.count = data.count;
+    formation.gaps = data.gaps;
+    formation.distance = data.distance;
+    formation.columns = data.columns;
+    formation.arcDegrees = data.arcDegrees;
+    formation.periodTicks = data.periodTicks;
+    formation.isClockwise = data.isClockwise;
+    formation.shiftX = data.shift.x;
+    formation.shiftY = data.shift.y;
+    return formation;
+}
+
 }  // namespace rook::level

@@ -1,8 +1,9 @@
 #pragma once
-/// Tracks as the ways that movers go, tick by tick.
+/// Tracks and groups as the runtime knows them: where each is, tick by tick.
 
-#include "level/role_data.h"
+#include "level/project.h"
 #include "rook_parts.hpp"
+#include "rook_patrol.hpp"
 
 namespace rook::level {
 
@@ -16,5 +17,9 @@ namespace rook::level {
 /// The mover that begins with that box. Requires: the track breaks no rule. Cost: its period,
 /// unless it is plain.
 [[nodiscard]] runtime::Mover moverOf(const Track& track, const PxRect& box);
+
+/// The formation that an entity is; members are as large as their kind, or as the entity if there
+/// is no such kind.
+[[nodiscard]] runtime::Formation formationOf(const Project& project, const Entity& entity);
 
 }  // namespace rook::level

@@ -4,6 +4,7 @@
 #include <set>
 
 #include "cast/behaviour.h"
+#include "level/tracks.h"
 #include "reach/analysis.h"
 #include "reach/rides.h"
 #include "reach/timed_effects.h"
@@ -31,7 +32,7 @@ std::vector<runtime::Way> foesOf(const level::Project& project, const level::Lev
         const level::Kind* member = project.findKind(entity.data.formation.member);
         if (role != level::Role::Formation || !member) continue;
         if (member->role != level::Role::Foe && member->role != level::Role::Hazard) continue;
-        const runtime::Formation formation = cast::formationOf(project, entity);
+        const runtime::Formation formation = level::formationOf(project, entity);
         for (int i = 0; i < formation.count; ++i) {
             if (formation.isGap(i)) continue;
             runtime::Way way = formation.wayOf(i);

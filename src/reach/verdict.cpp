@@ -191,7 +191,7 @@ Answer answerOfKit(const Query& query, const Limits& limits) {
     const level::Level& level = query.board->level;
     const level::Kit& kit = *project.kitOf(level);
     auto found = std::make_shared<KitAnswer>(KitAnswer{kit::PlacedIndex(kit, level), {}, {}, {}});
-    found->graph = kit::WalkGraph(kit, level, found->index);
+    found->graph = kit::WalkGraph(project, level, found->index, limits.cancel);
     found->reach = kit::reachOf(project, level, found->graph, limits.cancel, query.board->closed);
     found->audit = kit::auditOf(kit, level, found->index);
     Answer answer;
@@ -215,8 +215,7 @@ Answer answerOfKit(const Query& query, const Limits& limits) {
         verdict.kind == VerdictKind::Reached || verdict.kind == VerdictKind::NotReached;
     if (isOpen && !query.notSolved.empty()) verdict.kind = VerdictKind::NotDecided;
     if (verdict.kind == VerdictKind::NotDecided)
-        verdict.reason = query.notSolved.empty() ? "more than 64 sets of things can be held"
-                                                 : query.notSolved.front();
+        verdict.reason = query.notSolved.empty() ? found->reach.reason : query.notSolved.front();
     answer.found = std::shared_ptr<const KitAnswer>(std::move(found));
     return answer;
 }

@@ -4,6 +4,7 @@
 #include "file/kind_file.h"
 #include "file/placements.h"
 #include "file/project_file.h"
+#include "level/tracks.h"
 #include "motion/step_tables.h"
 #include "rook_runtime.hpp"
 #include "testing.h"
@@ -270,7 +271,7 @@ void CastFilesTest::bundle_holdsPatrolsAndFormations_thatGoAsInTheEditor() {
             QCOMPARE(foe.way.at(tick).y, way.at(tick).y);
         }
     }
-    const auto eel = cast::formationOf(all, ring);
+    const auto eel = level::formationOf(all, ring);
     for (int tick = 0; tick < 500; tick += 11)
         for (int place = 0; place < 8; ++place)
             QCOMPARE(read.formations[0].formation.at(place, tick).x, eel.at(place, tick).x);

@@ -52,7 +52,7 @@ private slots:
 void MoversTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
     const std::uint64_t seed = testing::seedOr(20261124);
     const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
-    const int count = rounds > 0 ? rounds : 300;
+    const int count = rounds > 0 ? rounds : 160;
     int ridden = 0, decided = 0, undecided = 0;
     for (int round = 0; round < count; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));
@@ -106,7 +106,7 @@ void MoversTest::reach_isBetweenItsTwoSolves_onRandomLevels() {
 void MoversTest::whatLiesBehindARide_isReachedWithTheClock_andNothingElse() {
     const std::uint64_t seed = testing::seedOr(20261201);
     const int rounds = qEnvironmentVariableIntValue("ROOK_ROUNDS");
-    const int count = rounds > 0 ? rounds : 300;
+    const int count = rounds > 0 ? rounds : 160;
     int farther = 0, open = 0;
     for (int round = 0; round < count; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));

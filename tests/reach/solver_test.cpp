@@ -76,7 +76,7 @@ void SolverTest::solver_equalsSearch_onRandomLevels() {
     const std::uint64_t seed = testing::seedOr(20261123);
     const int count = qEnvironmentVariableIntValue("ROOK_ROUNDS") > 0
                           ? qEnvironmentVariableIntValue("ROOK_ROUNDS")
-                          : 80;
+                          : 50;
     int lively = 0;
     for (int round = 0; round < count; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));
@@ -112,7 +112,7 @@ void SolverTest::solver_equalsSearch_onRandomLevels() {
 void SolverTest::manyGains_equalSearch_orAreNotDecided() {
     const std::uint64_t seed = testing::seedOr(20261127);
     const bool isShort = qEnvironmentVariableIntValue("ROOK_ROUNDS") > 0;
-    const int rounds = isShort ? 10 : 40;
+    const int rounds = isShort ? 10 : 25;
     int complete = 0, held = 0;
     for (int round = 0; round < rounds; ++round) {
         Random random(seed + static_cast<std::uint64_t>(round));

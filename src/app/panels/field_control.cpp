@@ -45,7 +45,7 @@ std::optional<PxPoint> pointOfText(const QString& text) {
 }  // namespace
 
 QString textOfValue(const FieldValue& value) {
-    struct Writer {
+    struct TextOf {
         QString operator()(std::int64_t number) const { return QString::number(number); }
         QString operator()(const std::string& text) const { return QString::fromStdString(text); }
         QString operator()(bool isYes) const {
@@ -69,7 +69,7 @@ QString textOfValue(const FieldValue& value) {
             return items.join(QStringLiteral("; "));
         }
     };
-    return std::visit(Writer{}, value);
+    return std::visit(TextOf{}, value);
 }
 
 std::optional<FieldValue> valueOfText(const FieldDefinition& definition, const QString& text) {

@@ -21,11 +21,12 @@ public:
     void dress(MatterScene&) const override {}
     EntityLook lookOf(EntityLook ofStep) const override {
         ofStep.isLeftOut = [this, before = ofStep.isLeftOut](const level::Entity& entity) {
-            return (before && before(entity)) || m_walk->isTaken(entity.id.text);
+            return (before && before(entity)) || m_walk->isTaken(entity.id.text) ||
+                   m_walk->goes(entity);
         };
         return ofStep;
     }
-    void paint(QPainter& painter, const MatterScene&) override {
+    void paint(QPainter& painter, const MatterScene& scene) override {
         const Theme& theme = currentTheme();
         const CellSize cell = m_session.document.level()->cellSize;
         const auto placeOf = [&](QPointF module) {
@@ -38,6 +39,7 @@ public:
         painter.setRenderHint(QPainter::Antialiasing);
         painter.setPen(QPen(theme.plum, 1.4));
         painter.drawPolyline(trail);
+        paintGoing(painter, scene);
         const KitWalk::Place place = m_walk->place();
         const double radius = 0.18 * cell.width * m_host.view().scale();
         painter.setPen(QPen(theme.ink, 1.6));
@@ -47,7 +49,10 @@ public:
     }
     bool keepsStepInSight() const override { return true; }
     QString words() const override {
-        return tr("walking — arrows or W A S D, Home again, Esc ends");
+        QString text = tr("walking — arrows or W A S D, Home again, Esc ends");
+        if (m_walk->deaths() > 0)
+            text += QStringLiteral(", ") + counted(m_walk->deaths(), tr("death"), tr("deaths"));
+        return text;
     }
     std::optional<KitWalk::Place> kitPlace() const override { return m_walk->place(); }
     void setHeading(double heading) override { m_heading = heading; }
@@ -75,7 +80,7 @@ private:
         if (!mayTick()) return;
         steer();
         const bool mayWin = m_game->mayWin();
-        const int finished = m_walk->finished();
+        const int finished = m_walk->finished(), deaths = m_walk->deaths();
         for (const std::string& id : m_walk->tick())
             if (const level::Entity* entity = level::findEntity(*m_session.document.level(), {id}))
                 m_game->take(m_session.document.project(), *entity);
@@ -87,11 +92,17 @@ private:
             }
             m_game->tellMissing(*m_session.document.level());
         }
-        follow(false);
+        follow(m_walk->deaths() != deaths);
+        if (m_walk->deaths() != deaths) Q_EMIT changed();
     }
     /// By the keys, or from module to module of a proof.
     void steer() {
         const PlayedGame::ProofRun* run = m_game->run();
+        if (run && !run->moves.empty()) {
+            if (m_walk->ticks() == 0) m_walk->follow(run->moves);
+            return m_walk->setWish(0, 0);
+        }
+        m_walk->follow({});
         if (run && m_module < run->way.size()) {
             constexpr double near = 0.2;
             const kit::Spot& spot = run->way[m_module];
@@ -115,6 +126,26 @@ private:
         m_host.bringIntoView({int(place.x * cell.width) - cell.width,
                               int(place.y * cell.height) - cell.height, 2 * cell.width,
                               2 * cell.height});
+    }
+
+    /// Foes and what is deadly, on the storey that is shown.
+    void paintGoing(QPainter& painter, const MatterScene& scene) {
+        const level::Project& project = m_session.document.project();
+        for (const KitWalk::Going& each : m_walk->going()) {
+            const level::Entity* entity = level::findEntity(*m_session.document.level(), each.id);
+            if (!entity || each.storey != m_session.workbench.storey()) continue;
+            const bool isMember = each.member >= 0;
+            const level::Kind* kind =
+                project.findKind(isMember ? entity->data.formation.member : entity->kind);
+            const QRectF box = m_host.view().toWidget(each.box);
+            if (kind &&
+                paintSprite(painter, scene, *kind, box, entity->facing == level::Facing::Left))
+                continue;
+            painter.setPen(QPen(currentTheme().alarm, 1.6));
+            painter.setBrush(Qt::NoBrush);
+            paintRoleMark(painter, kind ? kind->role : level::Role::Hazard, box,
+                          level::Facing::Right);
+        }
     }
 
     std::unique_ptr<KitWalk> m_walk;

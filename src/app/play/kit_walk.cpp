@@ -14,7 +14,7 @@ using level::Side;
 
 namespace {
 
-constexpr double pace = 2.4 / 60;  ///< modules a tick
+constexpr double pace = 2.5 / 60;  ///< modules a tick, as by the clock
 constexpr double radius = 0.18;    ///< modules, of the body
 constexpr std::size_t longestTrail = 6000;
 
@@ -24,7 +24,7 @@ KitWalk::KitWalk(const level::Project& project, std::shared_ptr<const level::Lev
     : m_project(project), m_level(std::move(level)) {
     const level::Kit& kit = *m_project.kitOf(*m_level);
     m_index = kit::PlacedIndex(kit, *m_level);
-    m_graph = kit::WalkGraph(kit, *m_level, m_index);
+    m_graph = kit::WalkGraph(m_project, *m_level, m_index);
 }
 
 Result<std::unique_ptr<KitWalk>> KitWalk::begin(const level::Project& project,
@@ -64,12 +64,27 @@ void KitWalk::putAt(const Start& start) {
     m_x = x;
     m_y = y;
     m_isNew = true;
+    m_body.reset();
+    if (!m_graph.timed() || !m_graph.problem().empty()) return;
+    const int stand = m_graph.timed()->stands().nearest(m_patch, start.at);
+    if (stand < 0) return;
+    m_body.emplace(*m_graph.timed(), stand);
+    takePlace();
+}
+
+void KitWalk::takePlace() {
+    const auto [x, y] = m_body->place();
+    m_x = x / kit::Stands::across;
+    m_y = y / kit::Stands::across;
+    m_patch = m_graph.timed()->stands().patchOf(m_body->stand());
 }
 
 void KitWalk::beginAgain() {
     m_taken.clear();
     m_trail.clear();
     m_ticks = 0;
+    m_checkpoint.reset();
+    m_moves.clear();
     putAt(m_start);
 }
 
@@ -88,6 +103,78 @@ bool KitWalk::mayEnter(int patch) const {
             if (!m_taken.contains(id.text)) return false;
     }
     return true;
+}
+
+void KitWalk::follow(std::vector<kit::PacedMove> moves) {
+    m_moves = std::move(moves);
+    m_move = 0;
+    m_waited = 0;
+}
+
+bool KitWalk::tryStep(int dx, int dy) {
+    if (dx == 0 && dy == 0) return false;
+    const kit::Stands& stands = m_graph.timed()->stands();
+    const int to = stands.beside(m_body->stand(), dx, dy);
+    if (to < 0 || !mayEnter(stands.patchOf(to))) return false;
+    m_body->begin(to, kit::ticksOfStep(dx, dy));
+    return true;
+}
+
+/// The next one that is followed, else the one that is wished for, or along what is in its way.
+void KitWalk::beginStep() {
+    if (m_move < m_moves.size()) {
+        const kit::PacedMove& move = m_moves[m_move];
+        const bool isDone = tryStep(move.dx, move.dy) || ++m_waited >= move.ticks;
+        if (!isDone) return;
+        ++m_move;
+        m_waited = 0;
+        return;
+    }
+    if (std::hypot(m_dx, m_dy) < 0.3) return;
+    constexpr double eighth = 0.7853981633974483;
+    const long turn = std::lround(std::atan2(m_dy, m_dx) / eighth);
+    const auto part = [](double value) { return int(std::lround(value)); };
+    const int dx = part(std::cos(double(turn) * eighth)),
+              dy = part(std::sin(double(turn) * eighth));
+    const bool isAcross = std::abs(m_dx) > std::abs(m_dy);
+    if (tryStep(dx, dy) || dx == 0 || dy == 0) return;
+    if (isAcross ? tryStep(dx, 0) : tryStep(0, dy)) return;
+    isAcross ? tryStep(0, dy) : tryStep(dx, 0);
+}
+
+void KitWalk::goByTheClock() {
+    if (m_body->isAtRest()) beginStep();
+    if (m_body->tick()) {
+        ++m_deaths;
+        m_moves.clear();
+        const Start begin = m_start;
+        putAt(m_checkpoint.value_or(begin));
+        m_start = begin;
+        return;
+    }
+    takePlace();
+}
+
+std::vector<KitWalk::Going> KitWalk::going() const {
+    std::vector<Going> going;
+    if (!m_body) return going;
+    for (const kit::ClockThing& thing : m_graph.timed()->clock().things) {
+        if (!thing.way.isThere(m_body->now())) continue;
+        const runtime::Box box = thing.way.at(m_body->now());
+        going.push_back({m_level->entities[thing.entity].id,
+                         {box.x, box.y, box.width, box.height},
+                         thing.storey,
+                         thing.member});
+    }
+    return going;
+}
+
+bool KitWalk::goes(const Entity& entity) const {
+    if (!m_body) return false;
+    const auto& things = m_graph.timed()->clock().things;
+    return std::any_of(things.begin(), things.end(), [&](const kit::ClockThing& thing) {
+        return m_level->entities[thing.entity].id == entity.id;
+    });
 }
 
 /// One axis: over a border only where the graph leads over it, else up to the border.
@@ -129,8 +216,12 @@ std::vector<std::string> KitWalk::tick() {
     // Never faster for going aslant.
     const double share = 1 / std::max(1.0, std::hypot(m_dx, m_dy));
     const int before = m_patch;
-    goAlong(m_x, m_dx * pace * share, Side::Left, Side::Right);
-    goAlong(m_y, m_dy * pace * share, Side::Up, Side::Down);
+    if (m_body) {
+        goByTheClock();
+    } else {
+        goAlong(m_x, m_dx * pace * share, Side::Left, Side::Right);
+        goAlong(m_y, m_dy * pace * share, Side::Up, Side::Down);
+    }
     if (m_patch != before || std::exchange(m_isNew, false)) meet(taken);
     if (m_trail.empty() || QLineF(m_trail.back(), QPointF(m_x, m_y)).length() > 0.05)
         m_trail.push_back({m_x, m_y});
@@ -145,6 +236,8 @@ void KitWalk::meet(std::vector<std::string>& taken) {
         const Role role = m_project.roleOf(entity);
         if (role == Role::Pickup || role == Role::Key || role == Role::Switch)
             if (m_taken.insert(entity.id.text).second) taken.push_back(entity.id.text);
+        if (role == Role::Checkpoint)
+            m_checkpoint = Start{kit::inModules(*m_level, kit::boxMiddle(entity)), entity.storey};
         if (role == Role::Exit) {
             ++m_finished;
             m_lastExit = entity.id.text;

@@ -7,7 +7,7 @@
 #include <set>
 
 #include "base/result.h"
-#include "kit/walk_graph.h"
+#include "kit/paced_run.h"
 
 namespace rook::app {
 
@@ -21,6 +21,8 @@ public:
 
     /// The way that one wishes to go, across and down; as fast as one can where it is 1 long.
     void setWish(double dx, double dy);
+    /// Goes by these from now on, where something goes by the clock, instead of by wishes.
+    void follow(std::vector<kit::PacedMove> moves);
     /// Moves by a sixtieth of a second; gives what was taken in it.
     std::vector<std::string> tick();
     /// As at first, with nothing taken.
@@ -41,6 +43,18 @@ public:
     [[nodiscard]] bool isTaken(const std::string& id) const { return m_taken.contains(id); }
     [[nodiscard]] int ticks() const { return m_ticks; }
     [[nodiscard]] int finished() const { return m_finished; }
+    /// Times that something harmed it: it goes on at the last checkpoint then, else at the start.
+    [[nodiscard]] int deaths() const { return m_deaths; }
+    /// A foe, a hazard that is on, or a member of a group, where it is now.
+    struct Going {
+        EntityId id;
+        PxRect box;
+        int storey = 0;
+        int member = -1;
+    };
+    [[nodiscard]] std::vector<Going> going() const;
+    /// What goes is drawn where it is, not where it was placed.
+    [[nodiscard]] bool goes(const level::Entity& entity) const;
     /// The exit that was met last; empty if none was.
     [[nodiscard]] const std::string& lastExit() const { return m_lastExit; }
 
@@ -49,6 +63,10 @@ private:
     [[nodiscard]] bool mayEnter(int patch) const;
     void goAlong(double& along, double by, level::Side lower, level::Side upper);
     void meet(std::vector<std::string>& taken);
+    void takePlace();
+    void goByTheClock();
+    void beginStep();
+    bool tryStep(int dx, int dy);
     struct Start {
         kit::ExactPoint at;  ///< modules
         int storey = 0;
@@ -60,6 +78,12 @@ private:
     kit::PlacedIndex m_index;
     kit::WalkGraph m_graph;
     Start m_start;
+    std::optional<Start> m_checkpoint;
+    std::optional<kit::PacedBody> m_body;  ///< where something goes by the clock
+    std::vector<kit::PacedMove> m_moves;   ///< that it follows
+    std::size_t m_move = 0;
+    int m_waited = 0;  ///< ticks of the move, where it waits
+    int m_deaths = 0;
     int m_patch = -1;
     double m_x = 0, m_y = 0;
     bool m_isNew = true;  ///< here: what stands here was not met yet

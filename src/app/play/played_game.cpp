@@ -40,7 +40,7 @@ void PlayedGame::followProof(const game::GameProof& proof) {
     for (const game::Link& link : proof.chain) {
         const game::Node& node = proof.nodes[link.node];
         const game::WayOut& way = proof.edges[link.edge].way;
-        m_runs.push_back({node.level, node.entry, way.inputs, way.way});
+        m_runs.push_back({node.level, node.entry, way.inputs, way.way, way.moves});
     }
     m_nextRun = 0;
 }

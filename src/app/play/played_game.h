@@ -30,7 +30,8 @@ public:
         LevelId level;
         EntityId entry;
         std::vector<runtime::Input> inputs;
-        std::vector<kit::Spot> way;  ///< on a board of pieces
+        std::vector<kit::Spot> way;         ///< on a board of pieces
+        std::vector<kit::PacedMove> moves;  ///< of it, where something goes by the clock
     };
     /// Of the level that one is in; null if hands steer.
     [[nodiscard]] const ProofRun* run() const { return m_run; }

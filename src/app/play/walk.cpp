@@ -1,6 +1,7 @@
 #include "app/play/walk.h"
 
 #include "cast/behaviour.h"
+#include "level/tracks.h"
 
 namespace rook::app {
 
@@ -91,7 +92,7 @@ void Walk::gather(const level::Project& project, bool withFoes) {
             m_groups.push_back(
                 {entity.id, member->id,
                  member->role == level::Role::Foe || member->role == level::Role::Hazard,
-                 cast::formationOf(project, entity), member->role == level::Role::Foe, place});
+                 level::formationOf(project, entity), member->role == level::Role::Foe, place});
     }
 }
 

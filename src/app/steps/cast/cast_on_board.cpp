@@ -12,6 +12,7 @@
 #include "app/steps/cast/cast_tools.h"
 #include "app/ui/words.h"
 #include "level/cast_edits.h"
+#include "level/tracks.h"
 #include "motion/step_tables.h"
 
 namespace rook::app {
@@ -112,7 +113,10 @@ void CastOnBoard::paintWays(QPainter& painter) {
     m_board.places().forEachNear(view().toLevelRect(seen), [&](const level::Entity& entity) {
         switch (project().roleOf(entity)) {
             case level::Role::Foe:
-                if (body) paintPatrol(painter, entity, *body);
+                if (body)
+                    paintPatrol(painter, entity, *body);
+                else
+                    paintWayOnKit(painter, entity);
                 break;
             case level::Role::Mover:
                 paintTrack(painter, entity);
@@ -160,6 +164,39 @@ void CastOnBoard::paintPatrol(QPainter& painter, const level::Entity& foe,
     for (const auto& [x, y] : {*first, *last}) {
         const QPointF at = view().toWidget(QPointF(x + way.width / 2.0, y + footY));
         painter.drawLine(at - QPointF(0, 7), at + QPointF(0, 7));
+    }
+}
+
+/// On a board of pieces: the way of its middle over what can be walked, a bar where it turns. It is
+/// known once the board as it is now was judged.
+void CastOnBoard::paintWayOnKit(QPainter& painter, const level::Entity& foe) {
+    const auto known = proven();
+    const reach::KitAnswer* answer = known && !known->error ? known->answer.onKit() : nullptr;
+    const bool isHere = foe.storey == m_session.workbench.storey();
+    if (!answer || !answer->graph.timed() || !isHere ||
+        !m_session.proofs.isCurrent(m_session.document.level()->id))
+        return;
+    for (const kit::ClockThing& thing : answer->graph.timed()->clock().things) {
+        if (thing.entity >= level().entities.size() || level().entities[thing.entity].id != foe.id)
+            continue;
+        QPolygonF line;
+        const auto middle = [&](const std::pair<int, int>& corner) {
+            return view().toWidget(QPointF(corner.first + thing.way.width / 2.0,
+                                           corner.second + thing.way.height / 2.0));
+        };
+        for (const auto& corner : thing.way.corners)
+            if (line.isEmpty() || QLineF(line.back(), middle(corner)).length() > 1.5)
+                line << middle(corner);
+        painter.setPen(QPen(currentTheme().paper, 4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        painter.drawPolyline(line);
+        painter.setPen(QPen(currentTheme().plum, 1.8, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+        painter.drawPolyline(line);
+        const auto [first, last] =
+            std::minmax_element(thing.way.corners.begin(), thing.way.corners.end());
+        const bool isUpright = first->first == last->first;
+        for (const auto& corner : {*first, *last})
+            painter.drawLine(middle(corner) - (isUpright ? QPointF(7, 0) : QPointF(0, 7)),
+                             middle(corner) + (isUpright ? QPointF(7, 0) : QPointF(0, 7)));
     }
 }
 
@@ -233,7 +270,7 @@ void CastOnBoard::paintShots(QPainter& painter, const level::Entity& entity) {
 void CastOnBoard::paintFormation(QPainter& painter, const level::Entity& entity,
                                  const runtime::MotionTables* body) {
     const Theme& theme = currentTheme();
-    const runtime::Formation formation = cast::formationOf(project(), entity);
+    const runtime::Formation formation = level::formationOf(project(), entity);
     const level::Kind* member = project().findKind(entity.data.formation.member);
     const MatterScene shown = m_board.scene();
     painter.setPen(QPen(theme.plum, 1.2, Qt::DashLine));

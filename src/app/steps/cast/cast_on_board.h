@@ -24,6 +24,7 @@ private:
                      const runtime::MotionTables& body);
     void paintTrack(QPainter& painter, const level::Entity& mover);
     void paintWaits(QPainter& painter, const level::Track& track, const QPolygonF& line);
+    void paintWayOnKit(QPainter& painter, const level::Entity& foe);
     void paintShots(QPainter& painter, const level::Entity& entity);
     void paintFormation(QPainter& painter, const level::Entity& entity,
                         const runtime::MotionTables* body);

@@ -84,7 +84,7 @@ const std::vector<cast::Passage>& PatrolCache::passagesOf(const level::Project& 
         return found->second.passages;
     if (!m_reckoning.isRunning())
         m_reckoning.setFuture(QtConcurrent::run(
-            [shape = cast::formationOf(project, formation), body, formation, key] {
+            [shape = level::formationOf(project, formation), body, formation, key] {
                 return Windows{formation, key, cast::passagesOf(shape, body)};
             }));
     return none;

@@ -1,0 +1,165 @@
+#include "kit/timed_walk.h"
+
+#include <algorithm>
+
+#include "kit/walk_graph.h"
+
+namespace rook::kit {
+
+namespace {
+
+constexpr std::size_t mostStates = 8'000'000;
+
+/// The places along one axis, sixths of a module, on which a body overlaps [from, to) px.
+std::pair<int, int> placesMeeting(int from, int to, int cell) {
+    // A body on place c is over [2c - 1, 2c + 3) twelfths of a module.
+    const auto floorOf = [](long long top, long long bottom) {
+        return static_cast<int>(top >= 0 ? top / bottom : -((-top + bottom - 1) / bottom));
+    };
+    const int first = floorOf(12LL * from - 3LL * cell, 2LL * cell) + 1;
+    const int end = -floorOf(-(12LL * to + cell), 2LL * cell);
+    return {first, end};
+}
+
+}  // namespace
+
+std::shared_ptr<const TimedWalk> TimedWalk::of(const level::Project& project,
+                                               const level::Level& level, const WalkGraph& graph,
+                                               const std::atomic<bool>* cancel) {
+    std::shared_ptr<const TimedWalk> walk(new TimedWalk(project, level, graph, cancel));
+    const bool isUntimed = walk->m_clock.things.empty() && walk->problem().empty();
+    return isUntimed ? nullptr : walk;
+}
+
+TimedWalk::TimedWalk(const level::Project& project, const level::Level& level,
+                     const WalkGraph& graph, const std::atomic<bool>* cancel)
+    : m_stands(graph), m_clock(clockOf(project, level, graph)) {
+    if (m_clock.things.empty() || !problem().empty()) return;
+    m_period = static_cast<int>(m_clock.period);
+    std::vector<std::vector<Harm>> harms;
+    for (const ClockThing& thing : m_clock.things) {
+        if (cancel && *cancel) m_clock.problem = "cancelled";
+        if (!problem().empty()) return;
+        harms.push_back(harmsOf(thing, level, graph));
+    }
+    takeHarms(harms);
+    if (!problem().empty()) return;
+    joinCalm();
+    leaveCalm();
+}
+
+std::vector<TimedWalk::Harm> TimedWalk::harmsOf(const ClockThing& thing, const level::Level& level,
+                                                const WalkGraph& graph) const {
+    std::vector<Harm> harms;
+    for (int tick = 0; tick < static_cast<int>(thing.way.periodTicks()); ++tick) {
+        if (!thing.way.isThere(tick)) continue;
+        const runtime::Box box = thing.way.at(tick);
+        const auto [left, right] = placesMeeting(box.x, box.x + box.width, level.cellSize.width);
+        const auto [top, bottom] = placesMeeting(box.y, box.y + box.height, level.cellSize.height);
+        for (int row = top; row < bottom; ++row)
+            for (int column = left; column < right; ++column) {
+                const auto module = [](int place) {
+                    return (place >= 0 ? place : place - Stands::across + 1) / Stands::across;
+                };
+                for (const int patch :
+                     graph.patchesAt({{module(column), module(row)}, thing.storey}))
+                    if (const int stand = m_stands.on(patch, {column, row}); stand >= 0)
+                        harms.push_back({stand, tick});
+            }
+    }
+    return harms;
+}
+
+void TimedWalk::takeHarms(const std::vector<std::vector<Harm>>& harms) {
+    m_dangerOf.assign(static_cast<std::size_t>(m_stands.count()), -1);
+    for (const auto& ofThing : harms)
+        for (const Harm& harm : ofThing) {
+            int& danger = m_dangerOf[static_cast<std::size_t>(harm.stand)];
+            if (danger >= 0) continue;
+            danger = static_cast<int>(m_dangers.size());
+            m_dangers.push_back(harm.stand);
+        }
+    const std::size_t states = m_dangers.size() * static_cast<std::size_t>(m_period);
+    if (states > mostStates) {
+        m_clock.problem = "what goes by the clock makes more than 8,000,000 states";
+        return;
+    }
+    m_harmed.assign(states, false);
+    for (std::size_t i = 0; i < harms.size(); ++i) {
+        const int own = static_cast<int>(m_clock.things[i].way.periodTicks());
+        for (const Harm& harm : harms[i])
+            for (int tick = harm.tick; tick < m_period; tick += own)
+                m_harmed[static_cast<std::size_t>(dangerOf(harm.stand) * m_period + tick)] = true;
+    }
+}
+
+/// Places of one surface that hang together by straight steps.
+void TimedWalk::joinCalm() {
+    m_calmOf.assign(static_cast<std::size_t>(m_stands.count()), -1);
+    std::vector<int> open;
+    for (int stand = 0; stand < m_stands.count(); ++stand) {
+        if (dangerOf(stand) >= 0 || calmOf(stand) >= 0) continue;
+        const auto take = [&](int each) {
+            m_calmOf[static_cast<std::size_t>(each)] = m_calmCount;
+            open.push_back(each);
+        };
+        take(stand);
+        while (!open.empty()) {
+            const int at = open.back();
+            open.pop_back();
+            for (std::size_t i = 0; i < 4; ++i) {
+                const int to = m_stands.beside(at, allSteps[i][0], allSteps[i][1]);
+                const bool isHere = to >= 0 && m_stands.patchOf(to) == m_stands.patchOf(stand);
+                if (isHere && dangerOf(to) < 0 && calmOf(to) < 0) take(to);
+            }
+        }
+        m_calmStand.push_back(stand);
+        ++m_calmCount;
+    }
+}
+
+void TimedWalk::leaveCalm() {
+    m_leaving.resize(static_cast<std::size_t>(m_calmCount));
+    for (int stand = 0; stand < m_stands.count(); ++stand) {
+        const int calm = calmOf(stand);
+        if (calm < 0) continue;
+        Leaving& leaving = m_leaving[static_cast<std::size_t>(calm)];
+        for (const auto& [dx, dy] : allSteps) {
+            const int to = m_stands.beside(stand, dx, dy);
+            if (to < 0 || calmOf(to) == calm) continue;
+            if (calmOf(to) >= 0)
+                leaving.calm.push_back(calmOf(to));
+            else
+                leaving.steps.emplace_back(to, ticksOfStep(dx, dy));
+        }
+    }
+    for (Leaving& leaving : m_leaving) {
+        const auto once = [](auto& list) {
+            std::sort(list.begin(), list.end());
+            list.erase(std::unique(list.begin(), list.end()), list.end());
+        };
+        once(leaving.calm);
+        once(leaving.steps);
+    }
+}
+
+int TimedWalk::stateAt(int stand, long long tick) const {
+    if (const int calm = calmOf(stand); calm >= 0) return calm;
+    const int at = static_cast<int>(tick % m_period);
+    const int index = dangerOf(stand) * m_period + at;
+    return m_harmed[static_cast<std::size_t>(index)] ? -1 : m_calmCount + index;
+}
+
+bool TimedWalk::isHarmed(int stand, long long tick) const {
+    const int danger = dangerOf(stand);
+    return danger >= 0 && m_harmed[static_cast<std::size_t>(danger * m_period +
+                                                            static_cast<int>(tick % m_period))];
+}
+
+bool TimedWalk::mayStep(int from, int to, int ticks, long long tick) const {
+    for (int i = 1; i <= ticks; ++i)
+        if (isHarmed(2 * i <= ticks ? from : to, tick + i)) return false;
+    return true;
+}
+
+}  // namespace rook::kit
