@@ -2,6 +2,7 @@
 
 #include "cast/behaviour.h"
 #include "check/cast.h"
+#include "kit/timed_walk.h"
 #include "level/tracks.h"
 
 namespace rook::check {
@@ -24,6 +25,7 @@ public:
     [[nodiscard]] std::vector<Finding> run(const std::atomic<bool>* cancel) {
         for (const Entity& entity : m_level.entities) {
             if (cancel && *cancel) return {};
+            if (m_answer.onKit() && onKit(entity, *m_answer.onKit())) continue;
             switch (m_project.roleOf(entity)) {
                 case Role::Foe:
                     foe(entity);
@@ -58,6 +60,39 @@ private:
         tables.bodyWidth = width;
         tables.bodyHeight = height;
         return {frameOf(m_level), m_cells, tables};
+    }
+
+    /// What goes on a board of pieces; false for what is looked at as elsewhere.
+    bool onKit(const Entity& entity, const reach::KitAnswer& answer) {
+        const Role role = m_project.roleOf(entity);
+        if (role == Role::Foe) foeOnKit(entity, answer);
+        if (role == Role::Mover) moverOnKit(entity, answer);
+        const bool hasMembers =
+            role == Role::Formation && m_project.findKind(entity.data.formation.member);
+        return role == Role::Foe || role == Role::Mover || role == Role::Thrower || hasMembers;
+    }
+    void foeOnKit(const Entity& entity, const reach::KitAnswer& answer) {
+        const level::Gait gait = entity.data.patrol.gait;
+        if (gait == level::Gait::Still || gait == level::Gait::Flies) return;
+        if (answer.graph.patchUnder(m_level, entity) < 0)
+            add(FindingKind::PatrolBroken, Severity::Error,
+                entity.id.text + " should walk and stands on no surface", entity);
+        else if (kit::wayOfFoe(m_project, m_level, answer.graph, entity).corners.size() == 1)
+            add(FindingKind::PatrolBroken, Severity::Doubt,
+                entity.id.text + " is on patrol and cannot move", entity);
+    }
+    void moverOnKit(const Entity& entity, const reach::KitAnswer& answer) {
+        const kit::TimedWalk* timed = answer.graph.timed();
+        if (!timed || !answer.reach.isDecided || !answer.reach.problem.empty()) return;
+        const bool isRidden = std::any_of(
+            answer.reach.visits.begin(), answer.reach.visits.end(), [&](const auto& visit) {
+                if (visit.patch >= 0) return false;
+                const kit::Deck* deck = timed->deckAt(timed->placeOf(visit.state));
+                return m_level.entities[deck->entity].id == entity.id;
+            });
+        if (!isRidden)
+            add(FindingKind::MoverNotReached, Severity::Doubt,
+                "Nobody ever gets onto " + entity.id.text, entity);
     }
 
     void foe(const Entity& entity) {

@@ -174,11 +174,12 @@ void PlanCheck::lookAtMarks() {
             if (mark.isRoom) lookAtRoom(mark);
     for (const level::Part& part : partsOf(m_project, m_level))
         lookAtPart(part);
-    const auto& underlay = m_level.sketch.underlay;
-    if (underlay && !underlay->picture.bytes)
-        add(FindingKind::UnderlayMissing, "The underlay " + underlay->path +
-                                              " cannot be read: put the file back or place "
-                                              "another picture");
+    m_level.sketch.forEachUnderlay([&](const level::Underlay& underlay) {
+        if (!underlay.picture.bytes)
+            add(FindingKind::UnderlayMissing, "The underlay " + underlay.path +
+                                                  " cannot be read: put the file back or place "
+                                                  "another picture");
+    });
 }
 
 void PlanCheck::lookAtPart(const level::Part& part) {

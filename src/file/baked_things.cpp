@@ -4,6 +4,7 @@
 #include "file/described_detail.h"
 #include "file/game_json.h"
 #include "file/sprite_json_detail.h"
+#include "kit/clock.h"
 #include "kit/walk_graph.h"
 #include "level/cast_edits.h"
 #include "level/tracks.h"

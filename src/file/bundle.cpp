@@ -4,6 +4,9 @@
 #include <sys/stat.h>
 
 #include <algorithm>
+#include <atomic>
+#include <mutex>
+#include <thread>
 
 #include "base/limits.h"
 #include "file/hash.h"
@@ -126,38 +129,79 @@ std::string cutPathOf(const level::Level& level, const std::map<std::string, std
     return folder + "/" + level.id.text + ".png";
 }
 
+using Files = std::map<std::string, std::string>;
+
+/// What a bundle holds of one level.
+Result<Files> filesOfLevel(const level::Project& project, const level::Level& level,
+                           const Images& images, const Files& sheets) {
+    Files files;
+    const std::string cutPath = cutPathOf(level, sheets);
+    auto baked = bakedLevel(project, level, images, cutPath);
+    if (!baked) return fail(baked.error());
+    files["levels/" + level.id.text + ".level.json"] = std::move(baked->text);
+    if (baked->cutTiles.width > 0) files[cutPath] = writePng(baked->cutTiles);
+    const level::Kit* kit = level.kind == level::LevelKind::Kit ? project.kitOf(level) : nullptr;
+    if (!kit) return files;
+    std::map<std::string, kit::Mesh> meshes;
+    for (const level::Piece& piece : kit->pieces) {
+        const auto model = sheets.find(piece.model);
+        if (model == sheets.end()) continue;
+        auto mesh = readModel(diskStorage(), {}, piece.model, model->second);
+        if (!mesh) return fail(mesh.error());
+        meshes[piece.name] = std::move(*mesh);
+    }
+    files["levels/" + level.id.text + ".glb"] = kitLevelGlb(project, *kit, level, meshes);
+    return files;
+}
+
+/// Does so many jobs on this thread and another one, each once; none any more after one gave false.
+template <typename Job>
+void doOnTwo(std::size_t count, Job&& job) {
+    std::atomic<std::size_t> next{0};
+    std::atomic<bool> isOver{false};
+    const auto work = [&] {
+        for (std::size_t i = next++; i < count && !isOver; i = next++)
+            if (!job(i)) isOver = true;
+    };
+    std::optional<std::jthread> other;
+    if (count > 1) other.emplace(work);
+    work();
+}
+
 }  // namespace
 
 Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets,
     const GoesOn& goesOn) {
-    std::map<std::string, std::string> files = sheets;
     const auto images = imagesOfSheets(project, sheets);
     if (!images) return fail(images.error());
-    for (const auto& level : project.levels) {
+    for (const auto& level : project.levels)
         if (const auto problem = level::problemOfBundle(*level))
             return fail(ErrorKind::OutOfRange, *problem, level->id.text, {});
-        const std::string cutPath = cutPathOf(*level, sheets);
-        auto baked = bakedLevel(project, *level, *images, cutPath);
-        if (!baked) return fail(baked.error());
-        files["levels/" + level->id.text + ".level.json"] = std::move(baked->text);
-        if (baked->cutTiles.width > 0) files[cutPath] = writePng(baked->cutTiles);
-        if (goesOn && !goesOn())
-            return fail(ErrorKind::NotApplicable, "The export was cancelled", "", "");
-        const level::Kit* kit =
-            level->kind == level::LevelKind::Kit ? project.kitOf(*level) : nullptr;
-        if (!kit) continue;
-        std::map<std::string, kit::Mesh> meshes;
-        for (const level::Piece& piece : kit->pieces) {
-            const auto model = sheets.find(piece.model);
-            if (model == sheets.end()) continue;
-            auto mesh = readModel(diskStorage(), {}, piece.model, model->second);
-            if (!mesh) return fail(mesh.error());
-            meshes[piece.name] = std::move(*mesh);
+    // The game is proven beside its levels, which it solves anew.
+    const std::size_t levels = project.levels.size();
+    std::vector<std::optional<Result<Files>>> made(levels);
+    std::optional<std::string> campaign;
+    std::mutex asking;
+    doOnTwo(levels + 1, [&](std::size_t i) {
+        if (i == 0) {
+            campaign = campaignText(project, game::proveGame(project));
+            return true;
         }
-        files["levels/" + level->id.text + ".glb"] = kitLevelGlb(project, *kit, *level, meshes);
+        made[i - 1] = filesOfLevel(project, *project.levels[i - 1], *images, sheets);
+        const std::lock_guard lock(asking);
+        return made[i - 1]->has_value() && (!goesOn || goesOn());
+    });
+    Files files = sheets;
+    for (const auto& each : made)
+        if (each && !*each) return fail(each->error());
+    for (auto& each : made) {
+        if (!each) return fail(ErrorKind::NotApplicable, "The export was cancelled", "", "");
+        for (auto& [path, bytes] : **each)
+            files[path] = std::move(bytes);
     }
-    files["campaign.json"] = campaignText(project, game::proveGame(project));
+    if (!campaign) return fail(ErrorKind::NotApplicable, "The export was cancelled", "", "");
+    files["campaign.json"] = std::move(*campaign);
     files["placements.csv"] = placementsText(project);
     files.merge(rosterFiles(project));
     for (const char* name : {"campaign", "level", "manifest"}) {

@@ -28,11 +28,13 @@ struct WrittenFile {
 /// Images of a project by their paths.
 using Images = std::map<std::string, Picture32>;
 
-/// Called when one more level is done; false if the rest is not wanted any more.
+/// Called when one more level is done, one call at a time, from two threads; false if the rest is
+/// not wanted any more.
 using GoesOn = std::function<bool()>;
 
 /// The files of a bundle but its manifest, by relative path. `sheets` holds the bytes of each
-/// project sheet by its path. Errors: from motion profiles; NotApplicable where `goesOn` says no.
+/// project sheet by its path. Two threads look at levels; the files are the same as by one. Errors:
+/// from motion profiles; NotApplicable where `goesOn` says no.
 [[nodiscard]] Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets,
     const GoesOn& goesOn = nullptr);

@@ -88,14 +88,22 @@ Result<void> openKits(Storage& storage, const Path& folder, Project& project,
 /// A picture that is gone is a finding, and no reason to keep a project shut; a path that leaves
 /// the folder is one.
 Result<void> loadUnderlay(Storage& storage, const Path& folder, Level& level) {
-    if (!level.sketch.underlay) return {};
-    const auto path = pathInside(folder, level.sketch.underlay->path);
-    if (!path) return fail(path.error());
-    auto bytes = storage.read(*path, limits::maxImageBytes);
-    if (bytes)
-        level.sketch.underlay->picture.bytes =
-            std::make_shared<const std::string>(std::move(*bytes));
-    return {};
+    Result<void> result;
+    level.sketch.forEachUnderlay([&](const Underlay& underlay) {
+        if (level.sketch.underlayOn(underlay.storey) != &underlay)
+            result = fail(ErrorKind::OutOfRange, "Two pictures lie under one storey", level.title,
+                          "Take one of them out of underlay and upperUnderlays");
+    });
+    level.sketch.changeUnderlays([&](Underlay& underlay) {
+        const auto path = pathInside(folder, underlay.path);
+        if (!path) {
+            if (result) result = fail(path.error());
+            return;
+        }
+        auto bytes = storage.read(*path, limits::maxImageBytes);
+        if (bytes) underlay.picture.bytes = std::make_shared<const std::string>(std::move(*bytes));
+    });
+    return result;
 }
 
 }  // namespace

@@ -50,7 +50,7 @@ public:
     }
     [[nodiscard]] bool has(const LevelId& level, const Underlay& underlay) const {
         const auto former = m_former ? m_former->findLevel(level) : nullptr;
-        const auto* shown = former && former->sketch.underlay ? &*former->sketch.underlay : nullptr;
+        const Underlay* shown = former ? former->sketch.underlayOn(underlay.storey) : nullptr;
         return shown && shown->path == underlay.path && shown->picture == underlay.picture &&
                isThere(underlay.path);
     }
@@ -112,9 +112,10 @@ Result<void> saveProject(Storage& storage, const Path& folder, const Project& pr
     for (const auto* boards : {&project.swatches, &project.levels})
         for (const auto& board : *boards) {
             const std::string path = pathOf(*board, boards == &project.swatches);
-            const auto& underlay = board->sketch.underlay;
-            if (underlay && underlay->picture.bytes && !former.has(board->id, *underlay))
-                files.add(underlay->path, *underlay->picture.bytes);
+            board->sketch.forEachUnderlay([&](const Underlay& underlay) {
+                if (underlay.picture.bytes && !former.has(board->id, underlay))
+                    files.add(underlay.path, *underlay.picture.bytes);
+            });
             if (former.has(path, *board)) continue;
             if (const auto added = addText(files, path, levelText(project, *board)); !added)
                 return added;

@@ -38,13 +38,13 @@ private:
         const auto before = m_former.project ? m_former.project->findLevel(board->id) : nullptr;
         if (before != board || !m_hasSameNames || !take(path))
             add(path, levelText(m_project, *board));
-        const auto& underlay = board->sketch.underlay;
-        if (!underlay || !underlay->picture.bytes) return;
-        const Underlay* former =
-            before && before->sketch.underlay ? &*before->sketch.underlay : nullptr;
-        const bool isFormer = former && former->path == underlay->path &&
-                              former->picture.bytes == underlay->picture.bytes;
-        if (!isFormer || !take(underlay->path)) add(underlay->path, *underlay->picture.bytes);
+        board->sketch.forEachUnderlay([&](const Underlay& underlay) {
+            if (!underlay.picture.bytes) return;
+            const Underlay* former = before ? before->sketch.underlayOn(underlay.storey) : nullptr;
+            const bool isFormer = former && former->path == underlay.path &&
+                                  former->picture.bytes == underlay.picture.bytes;
+            if (!isFormer || !take(underlay.path)) add(underlay.path, *underlay.picture.bytes);
+        });
     }
     void add(const std::string& path, std::string bytes) {
         const std::size_t size = bytes.size();
@@ -130,10 +130,12 @@ bool isSame(const TextFiles& now, const TextFiles& before, const std::string& pa
 /// True if a board, which is there, says the same in both, and the picture under it is the same.
 bool isSameBoard(const TextFiles& now, const TextFiles& before, const std::string& path,
                  const Level& board) {
-    const auto& underlay = board.sketch.underlay;
-    const bool hasPicture =
-        underlay && (now.contains(underlay->path) || before.contains(underlay->path));
-    return isSame(now, before, path) && (!hasPicture || isSame(now, before, underlay->path));
+    bool isAll = isSame(now, before, path);
+    board.sketch.forEachUnderlay([&](const Underlay& underlay) {
+        const bool hasPicture = now.contains(underlay.path) || before.contains(underlay.path);
+        isAll = isAll && (!hasPicture || isSame(now, before, underlay.path));
+    });
+    return isAll;
 }
 
 /// The former value with the boards read anew that have another text: most steps of a history

@@ -50,11 +50,10 @@ public:
     Clock run() {
         for (std::size_t i = 0; i < m_level.entities.size(); ++i)
             add(i, m_level.entities[i]);
-        for (const ClockThing& thing : m_clock.things) {
-            if (m_clock.period > Clock::mostPeriod) break;
-            m_clock.period =
-                std::lcm(m_clock.period, static_cast<long long>(thing.way.periodTicks()));
-        }
+        for (const ClockThing& thing : m_clock.things)
+            count(thing.way);
+        for (const Deck& deck : m_clock.decks)
+            count(deck.way);
         if (m_clock.period > Clock::mostPeriod && m_clock.problem.empty())
             m_clock.problem =
                 "what goes by the clock is as at first only after more than 36,000 "
@@ -76,6 +75,10 @@ public:
     }
 
 private:
+    void count(const runtime::Way& way) {
+        if (m_clock.period <= Clock::mostPeriod)
+            m_clock.period = std::lcm(m_clock.period, static_cast<long long>(way.periodTicks()));
+    }
     void add(std::size_t index, const Entity& entity) {
         const auto take = [&](runtime::Way way, int member = -1) {
             m_clock.things.push_back({index, entity.storey, std::move(way), member});
@@ -89,7 +92,9 @@ private:
                 break;
             case Role::Formation: {
                 const level::Kind* member = m_project.findKind(entity.data.formation.member);
-                if (!member || member->role != Role::Foe) break;
+                const bool harms =
+                    member && (member->role == Role::Foe || member->role == Role::Hazard);
+                if (!harms) break;
                 const runtime::Formation formation = level::formationOf(m_project, entity);
                 for (int place = 0; place < formation.count; ++place)
                     if (!formation.isGap(place)) take(formation.wayOf(place), place);
@@ -99,7 +104,8 @@ private:
                 m_clock.problem = "throwers on boards of pieces";
                 break;
             case Role::Mover:
-                m_clock.problem = "movers on boards of pieces";
+                m_clock.decks.push_back(
+                    {index, entity.storey, wayOf(level::moverOf(entity.data.track, entity.box))});
                 break;
             default:
                 break;
@@ -120,8 +126,13 @@ private:
         for (const int px : {0, far, -back, 0})
             corner(px);
         mover.periodTicks = static_cast<int>(
-            std::min<long long>(Clock::mostPeriod, (round * 1000 + speed - 1) / speed));
+            std::min<long long>(Clock::mostPeriod, roundTicks((round * 1000 + speed - 1) / speed)));
         return wayOf(mover);
+    }
+    /// Long rounds take whole thirds of a second or seconds, so that all comes round together soon.
+    static long long roundTicks(long long ticks) {
+        const long long whole = ticks >= 300 ? 60 : ticks >= 100 ? 20 : 1;
+        return (ticks + whole - 1) / whole * whole;
     }
     /// How many px it gets that way before it turns.
     int reachOf(const Entity& foe, PxPoint step) const {

@@ -1,5 +1,6 @@
 #pragma once
-/// What goes by the clock on a board of pieces: hazards that come and go, foes, members of groups.
+/// What goes by the clock on a board of pieces: hazards that come and go, foes, members of groups,
+/// movers.
 
 #include <string>
 #include <vector>
@@ -19,12 +20,24 @@ struct ClockThing {
     int member = -1;   ///< place in a group; -1 = it is none
 };
 
+/// Something that carries who stands on it, over its box, on the ground of its storey.
+struct Deck {
+    std::size_t entity = 0;  ///< of the level's entities
+    int storey = 0;
+    runtime::Way way;  ///< px; over and over from its first tick
+};
+
 struct Clock {
     std::vector<ClockThing> things;
+    std::vector<Deck> decks;
     long long period = 1;  ///< ticks after which all is as at first
     /// What forbids an answer, as a sentence goes on after "not decided: "; empty = nothing.
     std::string problem;
 
+    /// Nothing goes by it, and nothing forbids an answer.
+    [[nodiscard]] bool isEmpty() const {
+        return things.empty() && decks.empty() && problem.empty();
+    }
     static constexpr long long mostPeriod = 36000;
 };
 

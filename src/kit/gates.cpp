@@ -7,7 +7,10 @@ using level::Entity;
 using level::Role;
 
 Gates::Gates(const level::Project& project, const level::Level& level, const WalkGraph& graph,
-             const std::set<std::string>& told) {
+             const std::set<std::string>& told)
+    : m_gains(graph.patches().size(), 0),
+      m_needs(graph.patches().size(), 0),
+      m_isShut(graph.patches().size(), 0) {
     addGains(project, level, graph, told);
     for (const Entity& entity : level.entities) {
         if (!level::mayBeShut(project.roleOf(entity))) continue;
@@ -23,8 +26,8 @@ Gates::Gates(const level::Project& project, const level::Level& level, const Wal
         for (int y = cells.y; y < cells.bottom(); ++y)
             for (int x = cells.x; x < cells.right(); ++x)
                 for (const int patch : graph.patchesAt({{x, y}, entity.storey})) {
-                    m_needs[patch] |= needs;
-                    if (isShutForGood) m_shut.insert(patch);
+                    m_needs[static_cast<std::size_t>(patch)] |= needs;
+                    if (isShutForGood) m_isShut[static_cast<std::size_t>(patch)] = 1;
                 }
     }
 }
@@ -47,7 +50,7 @@ void Gates::addGains(const level::Project& project, const level::Level& level,
         const int bit = static_cast<int>(m_bits.size());
         m_bits.emplace(entity.id.text, bit);
         const int patch = graph.patchUnder(level, entity);
-        if (patch >= 0) m_gains[patch] |= Held{1} << bit;
+        if (patch >= 0) m_gains[static_cast<std::size_t>(patch)] |= Held{1} << bit;
     }
 }
 

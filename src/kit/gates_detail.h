@@ -5,7 +5,7 @@
 #include <map>
 #include <set>
 #include <string>
-#include <unordered_map>
+#include <vector>
 
 #include "kit/walk_graph.h"
 
@@ -19,14 +19,13 @@ public:
     Gates(const level::Project& project, const level::Level& level, const WalkGraph& graph,
           const std::set<std::string>& told = {});
 
+    /// A patch of -1 stands open and gives nothing.
     [[nodiscard]] bool mayEnter(int patch, Held held) const {
-        if (m_shut.contains(patch)) return false;
-        const auto needs = m_needs.find(patch);
-        return needs == m_needs.end() || (needs->second & ~held) == 0;
+        const auto at = static_cast<std::size_t>(patch);
+        return patch < 0 || (!m_isShut[at] && (m_needs[at] & ~held) == 0);
     }
     [[nodiscard]] Held gainAt(int patch, Held held) const {
-        const auto gain = m_gains.find(patch);
-        return gain == m_gains.end() ? held : held | gain->second;
+        return patch < 0 ? held : held | m_gains[static_cast<std::size_t>(patch)];
     }
     /// The bit of a thing; 0 if it makes no difference.
     [[nodiscard]] Held bitOf(const std::string& id) const {
@@ -41,8 +40,8 @@ private:
                   const std::set<std::string>& told);
 
     std::map<std::string, int> m_bits;
-    std::unordered_map<int, Held> m_gains, m_needs;
-    std::set<int> m_shut;
+    std::vector<Held> m_gains, m_needs;  ///< by patch
+    std::vector<char> m_isShut;          ///< by patch: for good
     bool m_isWhole = true;
 };
 

@@ -32,20 +32,22 @@ private:
     void step(int dx, int dy) {
         const int ticks = ticksOfStep(dx, dy);
         m_moves.push_back({dx, dy, ticks});
-        m_stand = m_walk.stands().beside(m_stand, dx, dy);
+        m_stand = m_walk.beside(m_stand, dx, dy, m_now);
         m_now += ticks;
     }
     /// That many ticks are to be waited at a place before a step from it leads to the state; -1 if
     /// it does not lead there.
     [[nodiscard]] int waitFor(int stand, int dx, int dy, int to) const {
-        const int there = m_walk.stands().beside(stand, dx, dy);
         const int ticks = ticksOfStep(dx, dy);
-        if (there < 0) return -1;
-        if (m_walk.isCalm(to)) return m_walk.stateAt(there, 0) == to ? 0 : -1;
-        if (m_walk.standOf(to) != there) return -1;
+        if (m_walk.isCalm(to)) {
+            const int there = m_walk.stands().beside(stand, dx, dy);
+            return there >= 0 && m_walk.stateAt(there, 0) == to ? 0 : -1;
+        }
         const long long period = m_walk.period();
         const auto off = (m_walk.tickOf(to) - ticks - m_now) % period;
         const auto first = static_cast<int>((off + period) % period);
+        const int there = m_walk.beside(stand, dx, dy, m_now + first);
+        if (there < 0 || m_walk.placeOf(to) != there) return -1;
         return m_walk.mayStep(stand, there, ticks, m_now + first) ? first : -1;
     }
     [[nodiscard]] bool leadsOn(int stand, int to) const {
@@ -82,10 +84,11 @@ private:
             }
     }
     void leaveDanger(int to) {
-        const bool waits = !m_walk.isCalm(to) && m_walk.standOf(to) == m_stand;
+        const bool waits = !m_walk.isCalm(to) && m_walk.placeOf(to) == m_stand &&
+                           m_walk.stateAt(m_stand, m_now + 1) == to;
         if (waits) return wait(1);
         for (const auto& [dx, dy] : allSteps) {
-            const int there = m_walk.stands().beside(m_stand, dx, dy);
+            const int there = m_walk.beside(m_stand, dx, dy, m_now);
             const int ticks = ticksOfStep(dx, dy);
             if (there < 0 || !m_walk.mayStep(m_stand, there, ticks, m_now) ||
                 m_walk.stateAt(there, m_now + ticks) != to)
@@ -137,11 +140,11 @@ bool PacedBody::tick() {
 }
 
 std::array<double, 2> PacedBody::place() const {
-    const CellPoint from = m_walk->stands().at(m_stand);
-    if (m_ticks == 0) return {from.x + 0.5, from.y + 0.5};
-    const CellPoint to = m_walk->stands().at(m_to);
+    const auto from = m_walk->middleOf(m_stand, m_now);
+    if (m_ticks == 0) return from;
+    const auto to = m_walk->middleOf(m_to, m_now);
     const double share = static_cast<double>(m_done) / m_ticks;
-    return {from.x + 0.5 + share * (to.x - from.x), from.y + 0.5 + share * (to.y - from.y)};
+    return {from[0] + share * (to[0] - from[0]), from[1] + share * (to[1] - from[1])};
 }
 
 }  // namespace rook::kit

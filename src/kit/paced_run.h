@@ -1,6 +1,7 @@
 #pragma once
 /// A walk by the clock, step by step and wait by wait.
 
+#include "kit/timed_walk.h"
 #include "kit/walk_graph.h"
 
 namespace rook::kit {

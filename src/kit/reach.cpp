@@ -1,6 +1,5 @@
 #include <algorithm>
 #include <map>
-#include <numeric>
 #include <set>
 #include <utility>
 
@@ -67,9 +66,9 @@ private:
             if (role == Role::Exit && patch >= 0) m_exits.insert(patch);
         }
     }
-    [[nodiscard]] bool mayEnter(int patch, Held held) const {
-        const CellPoint at = m_graph.patches()[static_cast<std::size_t>(patch)].spot.at;
-        return !(m_closed && m_closed->contains(at)) && m_gates.mayEnter(patch, held);
+    [[nodiscard]] bool mayEnter(int state, int patch, Held held) const {
+        const bool isClosed = m_closed && m_closed->contains(m_graph.moduleOf(state));
+        return !isClosed && m_gates.mayEnter(patch, held);
     }
     int startState() {
         for (const Entity& entity : m_level.entities) {
@@ -80,10 +79,10 @@ private:
             const int state = m_graph.stateUnder(m_level, entity);
             if (patch < 0)
                 m_reach.problem = entity.id.text + " stands on no surface";
-            else if (!mayEnter(patch, 0))
-                m_reach.problem = entity.id.text + " stands in a door that is shut";
             else if (state < 0)
                 m_reach.problem = entity.id.text + " stands where it is harmed at once";
+            else if (!mayEnter(state, patch, 0))
+                m_reach.problem = entity.id.text + " stands in a door that is shut";
             else
                 return state;
             return -1;
@@ -109,35 +108,49 @@ private:
                                       : "more than 64 sets of things can be held");
         return false;
     }
-    /// The states that are next to that visit, each with the set that is held there.
-    template <typename Visit>
-    void forEachNext(std::size_t at, Visit&& visit) {
-        const Held now = m_sets[static_cast<std::size_t>(m_setOfVisit[at])];
-        m_graph.forEachNext(m_reach.visits[at].state, [&](int next) {
+    [[nodiscard]] int& visitOf(int set, int state) {
+        return m_visitOf[static_cast<std::size_t>(set)][static_cast<std::size_t>(state)];
+    }
+    /// The states that are next to that visit: `known` gets the visit of one that was come to with
+    /// what is held here, `fresh` the others, each with what is held there.
+    template <typename Known, typename Fresh>
+    void forEachNext(std::size_t at, Known&& known, Fresh&& fresh) {
+        const int set = m_setOfVisit[at];
+        const Held now = m_sets[static_cast<std::size_t>(set)];
+        m_graph.statesAfter(m_reach.visits[at].state, m_after);
+        for (const int next : m_after) {
+            // With what is to be had there in hand, nobody was there without it.
+            if (const int visit = visitOf(set, next); visit >= 0) {
+                known(visit);
+                continue;
+            }
             const int patch = m_graph.patchOf(next);
-            if (mayEnter(patch, now)) visit(next, m_gates.gainAt(patch, now));
-        });
+            if (mayEnter(next, patch, now)) fresh(next, m_gates.gainAt(patch, now));
+        }
     }
     void walk(int start) {
         visit(start, setOf(m_gates.gainAt(m_graph.patchOf(start), 0)), -1);
         for (std::size_t i = 0; i < m_reach.visits.size(); ++i) {
             if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed)) return;
-            forEachNext(i, [&](int next, Held held) {
-                if (mayHold(held)) visit(next, setOf(held), static_cast<int>(i));
-            });
+            forEachNext(
+                i, [](int) {},
+                [&](int next, Held held) {
+                    if (mayHold(held)) visit(next, setOf(held), static_cast<int>(i));
+                });
         }
         if (!m_graph.isWhole()) doubt("some surfaces are too narrow to stand on by the clock");
     }
     void visit(int state, int set, int before) {
-        int& known = m_visitOf[static_cast<std::size_t>(set)][static_cast<std::size_t>(state)];
+        int& known = visitOf(set, state);
         if (known >= 0) return;
         known = static_cast<int>(m_reach.visits.size());
         const int patch = m_graph.patchOf(state);
+        m_reach.visits.push_back({state, before, patch});
+        m_setOfVisit.push_back(set);
+        if (patch < 0) return;
         int& first = m_reach.firstVisit[static_cast<std::size_t>(patch)];
         if (first < 0) first = known;
         m_reach.reached[static_cast<std::size_t>(patch)] = 1;
-        m_reach.visits.push_back({state, before, patch});
-        m_setOfVisit.push_back(set);
     }
     void findGoals() {
         for (KitGoal& goal : m_reach.goals) {
@@ -151,22 +164,23 @@ private:
     void findTraps() {
         if (m_exits.empty() || !m_reach.isDecided) return;
         const std::size_t count = m_reach.visits.size();
-        // Each visit's neighbours before it, one list after the other.
-        std::vector<int> begins(count + 1, 0), before;
-        const auto each = [&](auto&& take) {
-            for (std::size_t i = 0; i < count; ++i)
-                forEachNext(i, [&](int next, Held held) {
-                    take(i, static_cast<std::size_t>(m_visitOf[static_cast<std::size_t>(
-                                setOf(held))][static_cast<std::size_t>(next)]));
-                });
+        // Each visit's neighbours before it, as chains: the last one, and the one before each.
+        struct Link {
+            int from = 0;
+            int before = -1;
         };
-        each([&](std::size_t, std::size_t to) { ++begins[to + 1]; });
-        std::partial_sum(begins.begin(), begins.end(), begins.begin());
-        before.resize(static_cast<std::size_t>(begins.back()));
-        std::vector<int> filled(begins.begin(), begins.end() - 1);
-        each([&](std::size_t from, std::size_t to) {
-            before[static_cast<std::size_t>(filled[to]++)] = static_cast<int>(from);
-        });
+        std::vector<int> last(count, -1);
+        std::vector<Link> links;
+        const auto link = [&](std::size_t from, int to) {
+            links.push_back({static_cast<int>(from), last[static_cast<std::size_t>(to)]});
+            last[static_cast<std::size_t>(to)] = static_cast<int>(links.size()) - 1;
+        };
+        for (std::size_t i = 0; i < count; ++i) {
+            if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed)) return;
+            forEachNext(
+                i, [&](int to) { link(i, to); },
+                [&](int next, Held held) { link(i, visitOf(setOf(held), next)); });
+        }
         std::vector<char> finishes(count, 0);
         std::vector<std::size_t> open;
         for (std::size_t i = 0; i < count; ++i)
@@ -178,8 +192,8 @@ private:
         while (!open.empty()) {
             const std::size_t at = open.back();
             open.pop_back();
-            for (int i = begins[at]; i < begins[at + 1]; ++i) {
-                const auto from = static_cast<std::size_t>(before[static_cast<std::size_t>(i)]);
+            for (int i = last[at]; i >= 0; i = links[static_cast<std::size_t>(i)].before) {
+                const auto from = static_cast<std::size_t>(links[static_cast<std::size_t>(i)].from);
                 if (!std::exchange(finishes[from], 1)) open.push_back(from);
             }
         }
@@ -209,6 +223,7 @@ private:
     std::map<Held, int> m_setOf;
     std::vector<std::vector<int>> m_visitOf;  ///< by set and state; -1
     std::vector<int> m_setOfVisit;
+    std::vector<int> m_after;
 };
 
 }  // namespace
@@ -227,7 +242,7 @@ std::vector<int> KitReach::wayTo(int patch) const {
     for (int visit = firstVisit[static_cast<std::size_t>(patch)]; visit >= 0;
          visit = visits[static_cast<std::size_t>(visit)].before) {
         const int on = visits[static_cast<std::size_t>(visit)].patch;
-        if (way.empty() || way.back() != on) way.push_back(on);
+        if (on >= 0 && (way.empty() || way.back() != on)) way.push_back(on);
     }
     std::reverse(way.begin(), way.end());
     return way;

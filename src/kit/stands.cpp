@@ -17,7 +17,7 @@ int firstFrom(const Rational& border) {
     const Rational places = border * Rational(Stands::across) - Rational(1, 2);
     return static_cast<int>(-(-places).floor());
 }
-ExactPoint middleOf(CellPoint at) {
+ExactPoint middleOfPlace(CellPoint at) {
     return {Rational(2 * at.x + 1, 2 * Stands::across), Rational(2 * at.y + 1, 2 * Stands::across)};
 }
 Rational borderOf(const ExactRect& part, Side side) {
@@ -99,7 +99,7 @@ int Stands::stepFrom(const WalkGraph& graph, int stand, Side side) const {
     CellPoint to = at(stand);
     to.x += side == Side::Right ? 1 : side == Side::Left ? -1 : 0;
     to.y += side == Side::Down ? 1 : side == Side::Up ? -1 : 0;
-    const ExactPoint middle = middleOf(to);
+    const ExactPoint middle = middleOfPlace(to);
     int patch = patchOf(stand);
     for (int crossed = 0; crossed < mostCrossed && patch >= 0; ++crossed) {
         if (const int found = on(patch, to); found >= 0) return found;

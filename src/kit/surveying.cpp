@@ -45,6 +45,7 @@ void Surveying::run() {
     addPatches(m_level);
     m_graph.m_next.resize(m_graph.m_patches.size());
     linkAll();
+    findOpenSides();
 }
 
 /// Cuts the modules that solids touch along the borders of what they are made of.
@@ -201,6 +202,24 @@ Surveying::Bank Surveying::bankOf(CellPoint module, const Split* split, std::siz
         bank.patches = &found->second;
     }
     return bank;
+}
+
+/// A wall stands on borders of modules alone.
+void Surveying::findOpenSides() {
+    for (const Patch& patch : m_graph.m_patches) {
+        unsigned open = 0;
+        const ExactRect place = patch.place();
+        const CellRect module{patch.spot.at.x, patch.spot.at.y, 1, 1};
+        for (const Side side : level::allSides) {
+            const bool isBorder = side == Side::Right  ? place.right == Rational(module.right())
+                                  : side == Side::Left ? place.left == Rational(module.x)
+                                  : side == Side::Down ? place.bottom == Rational(module.bottom())
+                                                       : place.top == Rational(module.y);
+            if (!isBorder || isOpen(patch.spot.at, side, patch.high))
+                open |= 1u << static_cast<int>(side);
+        }
+        m_graph.m_open.push_back(static_cast<std::uint8_t>(open));
+    }
 }
 
 /// From all parts along a side of a module to those of the next one.

@@ -42,6 +42,7 @@ private:
     [[nodiscard]] bool isBuried(const Split& split, const ExactRect& part, const Rational& low,
                                 const Rational& high, int mass) const;
     void linkAll();
+    void findOpenSides();
     void linkAcross(CellPoint module, Side side);
     void linkWithin(CellPoint module, const Split& split);
     void link(const Bank& from, const Bank& to, const Border& border);

@@ -71,23 +71,27 @@ private:
         std::map<State, State> before{{from, from}};
         std::deque<State> open{from};
         const bool isFull = isEnough(from.held);
+        std::vector<int> after;
         while (!open.empty() && !isCancelled()) {
             const State at = open.front();
             open.pop_front();
             std::optional<State> end;
-            m_graph.forEachNext(at.state, [&](int next) {
+            m_graph.statesAfter(at.state, after);
+            for (const int next : after) {
                 const int patch = m_graph.patchOf(next);
-                if (end || !m_gates.mayEnter(patch, at.held)) return;
-                if (isFull && m_others.contains(patch)) return;
+                if (!m_gates.mayEnter(patch, at.held)) continue;
+                if (isFull && m_others.contains(patch)) continue;
                 const State to{next, m_gates.gainAt(patch, at.held)};
                 const bool isEnding = ends(to);
                 if ((to.held != at.held && !mayGain && !isEnding) || !before.emplace(to, at).second)
-                    return;
-                if (isEnding)
-                    end = to;
-                else
+                    continue;
+                if (!isEnding) {
                     open.push_back(to);
-            });
+                    continue;
+                }
+                end = to;
+                break;
+            }
             if (!end) continue;
             std::vector<State> way;
             for (State on = *end; !(on == from); on = before.at(on))
@@ -121,6 +125,7 @@ private:
         std::map<Held, bool> enough;
         std::deque<State> open{from};
         bool isWhole = true;
+        std::vector<int> after;
         while (!open.empty()) {
             if (isCancelled()) return {};
             const State at = open.front();
@@ -136,19 +141,20 @@ private:
             if (!enough.contains(at.held)) enough[at.held] = isEnough(at.held);
             // Another exit wins, and ends the way.
             if (enough[at.held] && m_others.contains(m_graph.patchOf(at.state))) continue;
-            m_graph.forEachNext(at.state, [&](int next) {
+            m_graph.statesAfter(at.state, after);
+            for (const int next : after) {
                 const int patch = m_graph.patchOf(next);
-                if (!m_gates.mayEnter(patch, at.held)) return;
+                if (!m_gates.mayEnter(patch, at.held)) continue;
                 const State to{next, m_gates.gainAt(patch, at.held)};
                 if (!sets.contains(to.held)) {
                     if (sets.size() >= mostSets) {
                         isWhole = false;
-                        return;
+                        continue;
                     }
                     sets.insert(to.held);
                 }
                 if (before.emplace(to, at).second) open.push_back(to);
-            });
+            }
         }
         return {{}, isWhole};
     }

@@ -9,6 +9,7 @@ namespace rook::kit {
 namespace {
 
 constexpr std::size_t mostStates = 8'000'000;
+constexpr int mostClear = 255;  ///< ticks, told apart
 
 /// The places along one axis, sixths of a module, on which a body overlaps [from, to) px.
 std::pair<int, int> placesMeeting(int from, int to, int cell) {
@@ -27,15 +28,16 @@ std::shared_ptr<const TimedWalk> TimedWalk::of(const level::Project& project,
                                                const level::Level& level, const WalkGraph& graph,
                                                const std::atomic<bool>* cancel) {
     std::shared_ptr<const TimedWalk> walk(new TimedWalk(project, level, graph, cancel));
-    const bool isUntimed = walk->m_clock.things.empty() && walk->problem().empty();
-    return isUntimed ? nullptr : walk;
+    return walk->m_clock.isEmpty() ? nullptr : walk;
 }
 
 TimedWalk::TimedWalk(const level::Project& project, const level::Level& level,
                      const WalkGraph& graph, const std::atomic<bool>* cancel)
     : m_stands(graph), m_clock(clockOf(project, level, graph)) {
-    if (m_clock.things.empty() || !problem().empty()) return;
+    if (m_clock.isEmpty() || !problem().empty()) return;
     m_period = static_cast<int>(m_clock.period);
+    m_cell = level.cellSize;
+    addRides(project, level, graph);
     std::vector<std::vector<Harm>> harms;
     for (const ClockThing& thing : m_clock.things) {
         if (cancel && *cancel) m_clock.problem = "cancelled";
@@ -44,6 +46,9 @@ TimedWalk::TimedWalk(const level::Project& project, const level::Level& level,
     }
     takeHarms(harms);
     if (!problem().empty()) return;
+    harmRides(cancel);
+    if (!problem().empty()) return;
+    countClear();
     joinCalm();
     leaveCalm();
 }
@@ -80,16 +85,36 @@ void TimedWalk::takeHarms(const std::vector<std::vector<Harm>>& harms) {
             m_dangers.push_back(harm.stand);
         }
     const std::size_t states = m_dangers.size() * static_cast<std::size_t>(m_period);
-    if (states > mostStates) {
+    if (states + static_cast<std::size_t>(m_rideCount) * static_cast<std::size_t>(m_period) >
+        mostStates) {
         m_clock.problem = "what goes by the clock makes more than 8,000,000 states";
         return;
     }
-    m_harmed.assign(states, false);
+    m_clear.assign(states + static_cast<std::size_t>(m_rideCount * m_period), mostClear);
     for (std::size_t i = 0; i < harms.size(); ++i) {
         const int own = static_cast<int>(m_clock.things[i].way.periodTicks());
         for (const Harm& harm : harms[i])
             for (int tick = harm.tick; tick < m_period; tick += own)
-                m_harmed[static_cast<std::size_t>(dangerOf(harm.stand) * m_period + tick)] = true;
+                m_clear[static_cast<std::size_t>(dangerOf(harm.stand) * m_period + tick)] = 0;
+    }
+    for (const int stand : m_dangers) {
+        std::array<int, 8> steps{};
+        for (std::size_t i = 0; i < steps.size(); ++i)
+            steps[i] = m_stands.beside(stand, allSteps[i][0], allSteps[i][1]);
+        m_dangerSteps.push_back(steps);
+    }
+}
+
+/// Backwards through two periods, so that what begins the next one counts.
+void TimedWalk::countClear() {
+    const auto period = static_cast<std::size_t>(m_period);
+    for (std::size_t first = 0; first < m_clear.size(); first += period) {
+        int clear = mostClear;
+        for (std::size_t tick = 2 * period; tick-- > 0;) {
+            std::uint8_t& here = m_clear[first + tick % period];
+            clear = here == 0 ? 0 : std::min(clear + 1, mostClear);
+            if (tick < period) here = static_cast<std::uint8_t>(clear);
+        }
     }
 }
 
@@ -126,6 +151,7 @@ void TimedWalk::leaveCalm() {
         Leaving& leaving = m_leaving[static_cast<std::size_t>(calm)];
         for (const auto& [dx, dy] : allSteps) {
             const int to = m_stands.beside(stand, dx, dy);
+            if (to < 0 && isPassed(stand, dx, dy)) leaving.boardings.push_back({stand, dx, dy});
             if (to < 0 || calmOf(to) == calm) continue;
             if (calmOf(to) >= 0)
                 leaving.calm.push_back(calmOf(to));
@@ -143,23 +169,60 @@ void TimedWalk::leaveCalm() {
     }
 }
 
-int TimedWalk::stateAt(int stand, long long tick) const {
-    if (const int calm = calmOf(stand); calm >= 0) return calm;
-    const int at = static_cast<int>(tick % m_period);
-    const int index = dangerOf(stand) * m_period + at;
-    return m_harmed[static_cast<std::size_t>(index)] ? -1 : m_calmCount + index;
+int TimedWalk::clearFrom(int place, int tick) const {
+    const int index = place < m_stands.count()
+                          ? dangerOf(place)
+                          : static_cast<int>(m_dangers.size()) + place - m_stands.count();
+    if (index < 0) return mostClear;
+    const int at = tick < m_period ? tick : tick % m_period;
+    return m_clear[static_cast<std::size_t>(index * m_period + at)];
 }
 
-bool TimedWalk::isHarmed(int stand, long long tick) const {
-    const int danger = dangerOf(stand);
-    return danger >= 0 && m_harmed[static_cast<std::size_t>(danger * m_period +
-                                                            static_cast<int>(tick % m_period))];
+int TimedWalk::stateAt(int place, long long tick) const {
+    const int at = static_cast<int>(tick < m_period ? tick : tick % m_period);
+    const bool isRide = place >= m_stands.count();
+    if (!isRide && calmOf(place) >= 0) return calmOf(place);
+    if (clearFrom(place, at) == 0) return -1;
+    const int index =
+        isRide ? static_cast<int>(m_dangers.size()) + place - m_stands.count() : dangerOf(place);
+    return m_calmCount + index * m_period + at;
+}
+
+bool TimedWalk::isHarmed(int place, long long tick) const {
+    return clearFrom(place, static_cast<int>(tick % m_period)) == 0;
 }
 
 bool TimedWalk::mayStep(int from, int to, int ticks, long long tick) const {
-    for (int i = 1; i <= ticks; ++i)
-        if (isHarmed(2 * i <= ticks ? from : to, tick + i)) return false;
-    return true;
+    const int half = ticks / 2;
+    const int at = static_cast<int>(tick < m_period ? tick : tick % m_period);
+    return clearFrom(from, at + 1) >= half && clearFrom(to, at + half + 1) >= half;
+}
+
+void TimedWalk::statesAfter(int state, std::vector<int>& after) const {
+    after.clear();
+    const auto step = [&](int from, int to, int ticks, int tick) {
+        if (to >= 0 && mayStep(from, to, ticks, tick)) after.push_back(stateAt(to, tick + ticks));
+    };
+    if (isCalm(state)) {
+        const Leaving& leaving = m_leaving[static_cast<std::size_t>(state)];
+        after = leaving.calm;
+        for (const auto& [to, ticks] : leaving.steps)
+            for (int tick = 0; tick < m_period; ++tick)
+                step(m_calmStand[static_cast<std::size_t>(state)], to, ticks, tick);
+        for (const auto& [from, dx, dy] : leaving.boardings)
+            for (int tick = 0; tick < m_period; ++tick)
+                step(from, beside(from, dx, dy, tick), ticksOfStep(dx, dy), tick);
+        return;
+    }
+    const int place = placeOf(state), tick = tickOf(state);
+    if (!isHarmed(place, tick + 1)) after.push_back(stateAt(place, tick + 1));
+    const auto index = static_cast<std::size_t>((state - m_calmCount) / m_period);
+    for (std::size_t i = 0; i < allSteps.size(); ++i) {
+        const auto& [dx, dy] = allSteps[i];
+        int to = index < m_dangerSteps.size() ? m_dangerSteps[index][i] : -1;
+        if (to < 0 && !m_rides.empty()) to = beside(place, dx, dy, tick);
+        step(place, to, ticksOfStep(dx, dy), tick);
+    }
 }
 
 }  // namespace rook::kit

@@ -2,6 +2,8 @@
 /// Walks on a board of pieces on which something goes by the clock.
 
 #include <atomic>
+#include <cstdint>
+#include <map>
 #include <memory>
 
 #include "kit/clock.h"
@@ -13,11 +15,13 @@ class WalkGraph;
 
 /// All that a walk can come to, exactly: where nothing ever harms, places hang together and one may
 /// stay as long as one likes, so that all ticks are open from there: one state. Where something
-/// does, each place in each tick of the common period is a state.
+/// does, each place in each tick of the common period is a state, and so is each place of a mover.
 /// A body is a third of a module wide; a step takes 4 ticks, or 6 aslant, and the body is where it
 /// was for the first half of them. It is harmed in a tick in which it overlaps a thing of its
-/// storey. (After "safe intervals": Phillips, Likhachev: SIPP, 2011; here intervals are ticks.)
-/// Cost: the places, and the period for each one that something harms.
+/// storey. A mover is a floor on its storey's ground: one steps onto it where no surface leads on,
+/// if it is there when the step ends, and off it over its edge, onto the highest surface that is
+/// not too high; by a wall neither. (After "safe intervals": Phillips, Likhachev: SIPP, 2011; here
+/// intervals are ticks.) Cost: the places, and the period for each one that something harms.
 class TimedWalk {
 public:
     /// Null where nothing goes by the clock.
@@ -35,29 +39,43 @@ public:
     [[nodiscard]] int period() const { return m_period; }
 
     [[nodiscard]] int stateCount() const {
-        return m_calmCount + static_cast<int>(m_dangers.size()) * m_period;
+        return m_calmCount + (static_cast<int>(m_dangers.size()) + m_rideCount) * m_period;
     }
+    /// -1 on a mover.
     [[nodiscard]] int patchOf(int state) const {
-        const int stand =
-            isCalm(state) ? m_calmStand[static_cast<std::size_t>(state)] : standOf(state);
-        return m_stands.patchOf(stand);
+        return patchAt(isCalm(state) ? m_calmStand[static_cast<std::size_t>(state)]
+                                     : placeOf(state));
     }
+    /// Of a place; -1 on a mover.
+    [[nodiscard]] int patchAt(int place) const {
+        return place < m_stands.count() ? m_stands.patchOf(place) : -1;
+    }
+    /// The mover that a place is on, of the clock's decks; null if it is on none.
+    [[nodiscard]] const Deck* deckAt(int place) const;
+    /// Where a place is in that tick, sixths of a module across and down.
+    [[nodiscard]] std::array<double, 2> middleOf(int place, long long tick) const;
+    /// The module that a state on a mover is in.
+    [[nodiscard]] CellPoint moduleOfRide(int state) const;
     /// One may stay there: nothing ever harms.
     [[nodiscard]] bool isCalm(int state) const { return state < m_calmCount; }
-    /// Requires: not calm.
-    [[nodiscard]] int standOf(int state) const {
-        return m_dangers[static_cast<std::size_t>((state - m_calmCount) / m_period)];
+    /// The place: those of the stands, then those on movers. Requires: not calm.
+    [[nodiscard]] int placeOf(int state) const {
+        const auto index = static_cast<std::size_t>((state - m_calmCount) / m_period);
+        return index < m_dangers.size()
+                   ? m_dangers[index]
+                   : m_stands.count() + static_cast<int>(index - m_dangers.size());
     }
     [[nodiscard]] int tickOf(int state) const { return (state - m_calmCount) % m_period; }
     /// The state of who is there in that tick; -1 if something harms.
-    [[nodiscard]] int stateAt(int stand, long long tick) const;
-    [[nodiscard]] bool isHarmed(int stand, long long tick) const;
+    [[nodiscard]] int stateAt(int place, long long tick) const;
+    [[nodiscard]] bool isHarmed(int place, long long tick) const;
     /// A step that begins after that tick comes to its end.
     [[nodiscard]] bool mayStep(int from, int to, int ticks, long long tick) const;
+    /// The place that a step which begins after that tick leads to; -1 if it leads nowhere.
+    [[nodiscard]] int beside(int place, int dx, int dy, long long tick) const;
 
-    /// Each state that one gets to next: by a step, or by waiting a tick.
-    template <typename Visit>
-    void forEachNext(int state, Visit&& visit) const;
+    /// Puts each state that one gets to next into `after`: by a step, or by waiting a tick.
+    void statesAfter(int state, std::vector<int>& after) const;
 
 private:
     /// The places and the ticks of a thing's own period in which it harms there.
@@ -69,51 +87,63 @@ private:
     struct Leaving {
         std::vector<int> calm;
         std::vector<std::pair<int, int>> steps;  ///< place, ticks
+        std::vector<std::array<int, 3>>
+            boardings;  ///< from a place, dx, dy, where a mover comes by
+    };
+    /// The places on a mover.
+    struct Ride {
+        int columns = 1, rows = 1;
+        int first = 0;  ///< of its places
+        Rational ground;
     };
 
     TimedWalk(const level::Project& project, const level::Level& level, const WalkGraph& graph,
               const std::atomic<bool>* cancel);
     [[nodiscard]] std::vector<Harm> harmsOf(const ClockThing& thing, const level::Level& level,
                                             const WalkGraph& graph) const;
+    void addRides(const level::Project& project, const level::Level& level, const WalkGraph& graph);
+    void harmRides(const std::atomic<bool>* cancel);
+    [[nodiscard]] std::size_t rideOf(int place) const;
+    [[nodiscard]] std::array<long long, 2> pointOf(int place, long long tick) const;
+    [[nodiscard]] int board(const std::array<long long, 2>& point, const Rational& low,
+                            const Rational& high, long long tick, int but) const;
+    [[nodiscard]] int land(const std::array<long long, 2>& point, const Ride& ride,
+                           level::Side side) const;
+    [[nodiscard]] bool isPassed(int stand, int dx, int dy) const;
+    void countClear();
     void takeHarms(const std::vector<std::vector<Harm>>& harms);
     void joinCalm();
     void leaveCalm();
+    /// Ticks from that one on, in which a place is not harmed: 0 to `mostClear`.
+    [[nodiscard]] int clearFrom(int place, int tick) const;
     [[nodiscard]] int dangerOf(int stand) const {
         return m_dangerOf[static_cast<std::size_t>(stand)];
     }
     [[nodiscard]] int calmOf(int stand) const { return m_calmOf[static_cast<std::size_t>(stand)]; }
 
+    /// What of the surfaces decides who gets onto a mover and off it.
+    struct Surface {
+        Rational low, high;
+        unsigned open = 0;  ///< a bit a side
+    };
     Stands m_stands;
     Clock m_clock;
+    std::vector<Surface> m_surfaces;  ///< by patch; empty where there is no mover
+    std::map<std::pair<int, int>, std::vector<int>> m_patchesIn;  ///< by module, likewise
+    std::vector<Ride> m_rides;                                    ///< by deck
+    int m_rideCount = 0;                                          ///< places on all of them
+    CellSize m_cell;
+    Rational m_stepUp, m_drop;
     int m_period = 1;
-    std::vector<int> m_dangers;   ///< places that something harms
-    std::vector<int> m_dangerOf;  ///< by place; -1
-    std::vector<bool> m_harmed;   ///< by danger and tick
+    std::vector<int> m_dangers;                     ///< places that something harms
+    std::vector<std::array<int, 8>> m_dangerSteps;  ///< by danger: where surfaces lead, or -1
+    std::vector<int> m_dangerOf;                    ///< by place; -1
+    /// By danger, then by place on a mover, and tick: as `clearFrom`.
+    std::vector<std::uint8_t> m_clear;
     int m_calmCount = 0;
     std::vector<int> m_calmOf;     ///< by place; -1
     std::vector<int> m_calmStand;  ///< one of each calm state
     std::vector<Leaving> m_leaving;
 };
-
-template <typename Visit>
-void TimedWalk::forEachNext(int state, Visit&& visit) const {
-    if (isCalm(state)) {
-        const Leaving& leaving = m_leaving[static_cast<std::size_t>(state)];
-        for (const int calm : leaving.calm)
-            visit(calm);
-        for (const auto& [to, ticks] : leaving.steps)
-            for (int tick = 0; tick < m_period; ++tick)
-                if (mayStep(m_calmStand[static_cast<std::size_t>(state)], to, ticks, tick))
-                    visit(stateAt(to, tick + ticks));
-        return;
-    }
-    const int stand = standOf(state), tick = tickOf(state);
-    if (!isHarmed(stand, tick + 1)) visit(stateAt(stand, tick + 1));
-    for (const auto& [dx, dy] : allSteps) {
-        const int to = m_stands.beside(stand, dx, dy);
-        const int ticks = ticksOfStep(dx, dy);
-        if (to >= 0 && mayStep(stand, to, ticks, tick)) visit(stateAt(to, tick + ticks));
-    }
-}
 
 }  // namespace rook::kit

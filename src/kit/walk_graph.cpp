@@ -42,9 +42,44 @@ int WalkGraph::stateUnder(const level::Level& level, const level::Entity& entity
 
 std::vector<int> WalkGraph::patchesOf(const std::vector<int>& states) const {
     std::vector<int> patches;
-    for (const int state : states)
-        if (patches.empty() || patches.back() != patchOf(state)) patches.push_back(patchOf(state));
+    for (const int state : states) {
+        const int patch = patchOf(state);
+        if (patch >= 0 && (patches.empty() || patches.back() != patch)) patches.push_back(patch);
+    }
     return patches;
+}
+
+int WalkGraph::stateCount() const {
+    return m_timed ? m_timed->stateCount() : static_cast<int>(m_patches.size());
+}
+
+int WalkGraph::patchOf(int state) const {
+    return m_timed ? m_timed->patchOf(state) : state;
+}
+
+bool WalkGraph::isCalm(int state) const {
+    return !m_timed || m_timed->isCalm(state);
+}
+
+void WalkGraph::statesAfter(int state, std::vector<int>& after) const {
+    if (m_timed)
+        m_timed->statesAfter(state, after);
+    else
+        after = next(state);
+}
+
+std::string WalkGraph::problem() const {
+    return m_timed ? m_timed->problem() : "";
+}
+
+bool WalkGraph::isWhole() const {
+    return !m_timed || m_timed->isWhole();
+}
+
+CellPoint WalkGraph::moduleOf(int state) const {
+    const int patch = patchOf(state);
+    if (patch < 0) return m_timed->moduleOfRide(state);
+    return m_patches[static_cast<std::size_t>(patch)].spot.at;
 }
 
 int WalkGraph::patchAt(const Spot& spot) const {

@@ -8,9 +8,10 @@
 #include <optional>
 
 #include "kit/solids.h"
-#include "kit/timed_walk.h"
 
 namespace rook::kit {
+
+class TimedWalk;
 
 /// One walkable surface: a module of a placed piece, or where solids stand in a module, a part of
 /// it that lies between their borders.
@@ -62,27 +63,30 @@ public:
     /// Where something goes by the clock; null elsewhere.
     [[nodiscard]] const TimedWalk* timed() const { return m_timed.get(); }
     /// States of a walk: those of `timed()`, else a patch each.
-    [[nodiscard]] int stateCount() const {
-        return m_timed ? m_timed->stateCount() : static_cast<int>(m_patches.size());
-    }
+    [[nodiscard]] int stateCount() const;
     /// The patches of states one after the other, each once as it is come to.
     [[nodiscard]] std::vector<int> patchesOf(const std::vector<int>& states) const;
-    [[nodiscard]] int patchOf(int state) const { return m_timed ? m_timed->patchOf(state) : state; }
+    /// -1 of who rides.
+    [[nodiscard]] int patchOf(int state) const;
     /// One may stay as long as one likes.
-    [[nodiscard]] bool isCalm(int state) const { return !m_timed || m_timed->isCalm(state); }
+    [[nodiscard]] bool isCalm(int state) const;
+    /// The module that one is in.
+    [[nodiscard]] CellPoint moduleOf(int state) const;
+    /// One gets over the border of that patch on that side, if something leads on there: no wall
+    /// stands on it.
+    [[nodiscard]] bool isOpen(int patch, Side side) const {
+        return ((m_open[static_cast<std::size_t>(patch)] >> static_cast<int>(side)) & 1u) != 0;
+    }
     /// The state of who begins where that entity is, in tick 0; -1 if that is on no patch, or
     /// deadly.
     [[nodiscard]] int stateUnder(const level::Level& level, const level::Entity& entity) const;
-    template <typename Visit>
-    void forEachNext(int state, Visit&& visit) const {
-        if (m_timed) return m_timed->forEachNext(state, visit);
-        for (const int patch : next(state))
-            visit(patch);
-    }
+    /// Puts each state that one gets to next into `after`, which is emptied first; some may be
+    /// there twice.
+    void statesAfter(int state, std::vector<int>& after) const;
     /// Why no walk can be judged, as it goes on after "not decided: "; empty = it can.
-    [[nodiscard]] std::string problem() const { return m_timed ? m_timed->problem() : ""; }
+    [[nodiscard]] std::string problem() const;
     /// False if who is not reached may still be.
-    [[nodiscard]] bool isWhole() const { return !m_timed || m_timed->isWhole(); }
+    [[nodiscard]] bool isWhole() const;
 
     /// A module in which solids stand, cut along their borders.
     struct Split {
@@ -101,6 +105,7 @@ private:
     friend class Surveying;
     std::vector<Patch> m_patches;
     std::vector<std::vector<int>> m_next;
+    std::vector<std::uint8_t> m_open;  ///< by patch: a bit a side
     std::unordered_map<Spot, int, SpotHash> m_bySpot;
     std::unordered_map<Spot, Split, SpotHash> m_split;  ///< by module, of storey 0
     std::shared_ptr<const TimedWalk> m_timed;

@@ -52,10 +52,7 @@ public:
     }
 
 private:
-    [[nodiscard]] CellPoint moduleOf(const At& at) const {
-        const int patch = m_graph.patchOf(at.state);
-        return m_graph.patches()[static_cast<std::size_t>(patch)].spot.at;
-    }
+    [[nodiscard]] CellPoint moduleOf(const At& at) const { return m_graph.moduleOf(at.state); }
     void pass(std::size_t i, CellPoint module) {
         std::vector<At> there;
         int nearest = -1;
@@ -72,6 +69,7 @@ private:
     Layer spread(const std::vector<At>& starts) {
         Layer layer;
         std::vector<At> open;
+        std::vector<int> after;
         std::set<Held> sets;
         const auto take = [&](const At& at, const At& before) {
             if (sets.insert(at.held).second && sets.size() > mostHeld) m_along.isDecided = false;
@@ -83,11 +81,12 @@ private:
             if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed))
                 m_along.isDecided = false;
             const At at = open[i];
-            m_graph.forEachNext(at.state, [&](int next) {
+            m_graph.statesAfter(at.state, after);
+            for (const int next : after) {
                 const int patch = m_graph.patchOf(next);
                 if (m_gates.mayEnter(patch, at.held))
                     take({next, m_gates.gainAt(patch, at.held)}, at);
-            });
+            }
         }
         return layer;
     }

@@ -43,7 +43,8 @@ void scaleSketch(Sketch& sketch, const Scale& scale) {
             for (PxPoint& point : route.points)
                 point = scale.of(point);
     });
-    if (sketch.underlay) sketch.underlay->corner = scale.of(sketch.underlay->corner);
+    sketch.changeUnderlays(
+        [&](Underlay& underlay) { underlay.corner = scale.of(underlay.corner); });
 }
 
 /// Cells of each behaviour, by its place in the enumeration.

@@ -25,7 +25,7 @@ void shift(Sketch& sketch, int dx, int dy, int columns, int rows) {
                 if (bead.region) bead.region = bead.region->moved(columns, rows);
         }
     });
-    if (sketch.underlay) move(sketch.underlay->corner);
+    sketch.changeUnderlays([&](Underlay& underlay) { move(underlay.corner); });
 }
 
 }  // namespace

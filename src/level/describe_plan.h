@@ -2,6 +2,7 @@
 /// The fields of a level's plan. See describe.h.
 
 #include "level/describe.h"
+#include "level/kit.h"
 #include "level/sketch.h"
 
 namespace rook::level {
@@ -71,6 +72,7 @@ struct Description<Underlay> {
     static constexpr int besides = 1;  // picture: a file of its own
     static void each(auto&& visit) {
         visit("path", &Underlay::path, plain.required());
+        visit("storey", &Underlay::storey, range(0, maxStoreys - 1));
         visit("corner", &Underlay::corner, coordinate.required());
         visit("scale", &Underlay::scale, range(1, 1000000).required());
         visit("turns", &Underlay::turns, range(0, 3).always());
@@ -85,6 +87,7 @@ struct Description<Sketch> {
     static constexpr bool isLong = true;
     static void each(auto&& visit) {
         visit("underlay", &Sketch::underlay, plain);
+        visit("upperUnderlays", &Sketch::upperUnderlays, listOf(maxStoreys));
         visit("leaves", &Sketch::leaves, listOf(limits::maxLeaves).always());
         visit("routes", &Sketch::routes, listOf(limits::maxLeaves).always());
     }

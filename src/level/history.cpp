@@ -20,10 +20,12 @@ std::size_t bytesNotSharedOf(const Sketch& sketch, const Sketch& former) {
             if (!isSame) bytes += marks[m].points.size() * sizeof(PxPoint);
         }
     }
-    const bool hasNewPicture =
-        sketch.underlay && sketch.underlay->picture.bytes &&
-        !(former.underlay && former.underlay->picture.bytes == sketch.underlay->picture.bytes);
-    return bytes + (hasNewPicture ? sketch.underlay->picture.bytes->size() : 0);
+    sketch.forEachUnderlay([&](const Underlay& underlay) {
+        const Underlay* before = former.underlayOn(underlay.storey);
+        const auto& picture = underlay.picture.bytes;
+        if (picture && !(before && before->picture.bytes == picture)) bytes += picture->size();
+    });
+    return bytes;
 }
 
 }  // namespace

@@ -120,9 +120,31 @@ Route withoutWayPoint(const Route& route, int index) {
     return next;
 }
 
-LevelEdit setUnderlay(const Level& level, std::optional<Underlay> underlay,
-                      const std::string& name) {
-    return sketchEdit(level, name, [&](Sketch& sketch) { sketch.underlay = std::move(underlay); });
+LevelEdit setUnderlay(const Level& level, const Underlay& underlay, const std::string& name) {
+    return sketchEdit(level, name, [&](Sketch& sketch) {
+        if (underlay.storey == 0) {
+            sketch.underlay = underlay;
+            return;
+        }
+        sketch.upperUnderlays.edit([&](auto& list) {
+            const auto same = std::find_if(list.begin(), list.end(), [&](const Underlay& each) {
+                return each.storey == underlay.storey;
+            });
+            if (same != list.end())
+                *same = underlay;
+            else
+                list.push_back(underlay);
+        });
+    });
+}
+
+LevelEdit removeUnderlay(const Level& level, int storey) {
+    return sketchEdit(level, "Remove the underlay", [&](Sketch& sketch) {
+        if (storey == 0) sketch.underlay.reset();
+        sketch.upperUnderlays.edit([&](auto& list) {
+            std::erase_if(list, [&](const Underlay& each) { return each.storey == storey; });
+        });
+    });
 }
 
 Result<LevelEdit> layMarks(const Project& project, const Level& level,

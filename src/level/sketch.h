@@ -92,6 +92,7 @@ struct PictureBytes {
 /// A picture under the board.
 struct Underlay {
     std::string path;  ///< in the project folder: "underlays/..."
+    int storey = 0;    ///< of a kit board, 0 elsewhere
     PictureBytes picture;
     PxPoint corner;    ///< upper left corner of the picture as it lies, after turning
     double scale = 1;  ///< level px a picture px, 0.001 to 1000
@@ -104,13 +105,39 @@ struct Underlay {
 };
 
 struct Sketch {
-    SharedVector<Leaf> leaves;   ///< bottom first
-    SharedVector<Route> routes;  ///< the first is the main one, the others are side routes
-    std::optional<Underlay> underlay;
+    SharedVector<Leaf> leaves;         ///< bottom first
+    SharedVector<Route> routes;        ///< the first is the main one, the others are side routes
+    std::optional<Underlay> underlay;  ///< of storey 0
+    SharedVector<Underlay> upperUnderlays;  ///< of the storeys above, one each at most
     UnknownKeys unknown;
     bool operator==(const Sketch&) const = default;
 
-    [[nodiscard]] bool isEmpty() const { return leaves.empty() && routes.empty() && !underlay; }
+    [[nodiscard]] bool isEmpty() const {
+        return leaves.empty() && routes.empty() && !underlay && upperUnderlays.empty();
+    }
+    /// The picture under that storey; null if it has none.
+    [[nodiscard]] const Underlay* underlayOn(int storey) const {
+        if (storey == 0) return underlay ? &*underlay : nullptr;
+        for (const Underlay& each : upperUnderlays)
+            if (each.storey == storey) return &each;
+        return nullptr;
+    }
+    template <typename Visit>
+    void forEachUnderlay(Visit&& visit) const {
+        if (underlay) visit(*underlay);
+        for (const Underlay& each : upperUnderlays)
+            visit(each);
+    }
+    /// `change` gets each one as what it may change.
+    template <typename Change>
+    void changeUnderlays(Change&& change) {
+        if (underlay) change(*underlay);
+        if (upperUnderlays.empty()) return;
+        upperUnderlays.edit([&](auto& list) {
+            for (Underlay& each : list)
+                change(each);
+        });
+    }
 };
 
 /// What stands for a thing of the plans: a kind, a matter, or a tile ("weir:12").

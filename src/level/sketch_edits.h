@@ -47,8 +47,11 @@ namespace rook::level {
 [[nodiscard]] Route withWayPoint(const Route& route, int leg, PxPoint point);
 [[nodiscard]] Route withoutWayPoint(const Route& route, int index);
 
-[[nodiscard]] LevelEdit setUnderlay(const Level& level, std::optional<Underlay> underlay,
+/// Puts a picture under its storey, in the place of what lay there.
+[[nodiscard]] LevelEdit setUnderlay(const Level& level, const Underlay& underlay,
                                     const std::string& name);
+/// Takes the picture of that storey away.
+[[nodiscard]] LevelEdit removeUnderlay(const Level& level, int storey);
 
 /// Lays what marks outline (see `cellsOf`) as matter.
 /// Errors: NotApplicable if they cover no cell of the level.

@@ -69,7 +69,9 @@ KeptReports::KeptReports(std::string cache, const std::string& folder,
 
 std::string KeptReports::keyOf(const level::Level& level) const {
     std::string all = m_common + file::levelText(m_project, level);
-    if (level.sketch.underlay) all += level.sketch.underlay->picture.bytes ? "seen" : "missing";
+    level.sketch.forEachUnderlay([&](const level::Underlay& underlay) {
+        all += underlay.picture.bytes ? "seen" : "missing";
+    });
     for (const auto& [id, hash] : m_cast)
         if (id != level.id.text) all += id + hash;
     return file::sha256(all);

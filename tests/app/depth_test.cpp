@@ -38,6 +38,7 @@ private slots:
     void picture_showsWhatIsPointedAt_andIsShadedInCorners();
     void model_keepsItsMaterials();
     void walk_isSeen_fromAfar_behind_andAtEyeHeight();
+    void thing_isTaken_byItsMark();
     void largeModel_isShown_whenAskedFor();
     void thousandsOfPieces_areDrawn();
 
@@ -434,6 +435,37 @@ void DepthWindowTest::walk_isSeen_fromAfar_behind_andAtEyeHeight() {
     QCOMPARE(view().camera(), board);
     QVERIFY(m_window->findChild<QWidget*>("outlook-rose")->isVisible());
     QVERIFY(settle());
+}
+
+void DepthWindowTest::thing_isTaken_byItsMark() {
+    placeRow("flags", 6);
+    level::Level next = level();
+    level::Entity crab;
+    crab.id = {"crab-1"};
+    crab.kind = {"crab"};
+    crab.box = {5 * 32 + 8, 5 * 32 + 8, 16, 14};
+    next.entities.append(crab);
+    session().document.apply(level::LevelEdit{next, "Populate", {}});
+    session().workbench.setStep(Step::Cast);
+    session().workbench.chooseTool("select");
+    QVERIFY(settle());
+    view().grab();
+    // The plate stands over the thing, on a stem as high as four fifths of the body.
+    const level::Kit& kit = *session().document.project().kitOf(level());
+    const double high = level::exact(kit.body.height).toDouble() * 0.8;
+    const QPoint plate = on(5.5, 5 + 15 / 32.0, high) - QPoint(0, 9);
+    click(plate);
+    QCOMPARE(session().workbench.selection().entities, std::vector<EntityId>{{"crab-1"}});
+    view().grab();
+    drag(plate, plate + on(7.5, 5.5, 0) - on(5.5, 5.5, 0));
+    const PxRect moved = level().entities[0].box;
+    QVERIFY2(std::abs(moved.x - (7 * 32 + 8)) <= 16 && std::abs(moved.y - (5 * 32 + 8)) <= 16,
+             qPrintable(QStringLiteral("%1, %2").arg(moved.x).arg(moved.y)));
+    trigger("undo-action");
+    QCOMPARE(level().entities[0].box, crab.box);
+    view().grab();
+    click(plate, Qt::RightButton);
+    QVERIFY(level().entities.empty());
 }
 
 void DepthWindowTest::largeModel_isShown_whenAskedFor() {

@@ -10,9 +10,11 @@
 
 #include "app/panels/panel_section.h"
 #include "app/play/kit_walk.h"
+#include "app/steps/cast/cast_options.h"
 #include "app/steps/kit/axon_view.h"
 #include "app/steps/kit/kit_options.h"
 #include "app/steps/kit/kit_sections.h"
+#include "app/steps/sketch/place_underlay.h"
 #include "check/audit.h"
 #include "file/model_file.h"
 #include "kit/audit.h"
@@ -48,6 +50,9 @@ private slots:
     void model_isExamined_fitted_andPlaced();
     void findings_showTheirStorey_andAreFixed();
     void demoQuay_isProven_andWalkedToItsExit();
+    void clock_harmsWhoWalks_andTheRunGetsThrough();
+    void raft_carriesWhoWalks_andIsShown();
+    void underlay_liesUnderItsStorey();
     void editedPiece_isProvenAnew();
     void newPiece_getsACard();
     void selection_losesPieces_thatAreUndone();
@@ -465,6 +470,127 @@ void KitWindowTest::demoQuay_isProven_andWalkedToItsExit() {
     }
     QVERIFY((*walk)->isTaken("valve-1"));
     QCOMPARE((*walk)->lastExit(), std::string("gate-1"));
+}
+
+/// A thing in the level on the board, in px.
+level::Entity thing(const char* id, const char* kind, const PxRect& box) {
+    level::Entity entity;
+    entity.id = {id};
+    entity.kind = {kind};
+    entity.box = box;
+    return entity;
+}
+
+/// From the start to that exit by the run that was proven; how often it was harmed, or -1 if it
+/// does not get there.
+int deathsTo(KitWalk& walk, const level::Project& project, const level::Level& level,
+             const reach::KitAnswer& answer, const char* exit) {
+    walk.beginAgain();
+    for (const kit::KitGoal& goal : answer.reach.goals)
+        if (goal.id == exit) walk.follow(pacedRun(project, level, answer.graph, goal.states));
+    const int before = walk.finished(), deaths = walk.deaths();
+    for (int tick = 0; tick < 4000 && walk.finished() == before; ++tick)
+        walk.tick();
+    return walk.finished() == before || walk.lastExit() != exit ? -1 : walk.deaths() - deaths;
+}
+
+void KitWindowTest::clock_harmsWhoWalks_andTheRunGetsThrough() {
+    key(Qt::Key_D);
+    drag({{2, 2}, {7, 4}});
+    level::Level next = level();
+    next.entities.append(thing("keeper-1", "keeper", {2 * 32 + 10, 3 * 32 + 10, 12, 12}));
+    next.entities.append(thing("gate-1", "gate", {7 * 32 + 8, 3 * 32 + 2, 16, 28}));
+    level::Entity steam = thing("steam-1", "steam", {4 * 32, 2 * 32, 32, 96});
+    steam.data.timetable = runtime::Timetable{120, {{0, 60}}};
+    next.entities.append(steam);
+    level::Entity crab = thing("crab-1", "crab", {6 * 32 + 8, 2 * 32 + 8, 16, 14});
+    crab.facing = level::Facing::Down;
+    crab.data.patrol.gait = level::Gait::Walks;
+    next.entities.append(crab);
+    session().document.apply(level::LevelEdit{next, "Populate", {}});
+    QVERIFY(waitForProof());
+    const auto proven = session().proofs.of(level().id);
+    QCOMPARE(proven->answer.verdict.kind, reach::VerdictKind::Reached);
+    auto walk = KitWalk::begin(session().document.project(), session().document.level(), {}, 0);
+    QVERIFY(walk.has_value());
+    // Straight on into the steam: one begins again.
+    (*walk)->setWish(1, 0);
+    for (int tick = 0; tick < 60; ++tick)
+        (*walk)->tick();
+    QCOMPARE((*walk)->deaths(), 1);
+    QVERIFY((*walk)->place().x < 4);
+    QCOMPARE(
+        deathsTo(**walk, session().document.project(), level(), *proven->answer.onKit(), "gate-1"),
+        0);
+    // The foe's way is on the board, once it is known.
+    session().workbench.setStep(Step::Cast);
+    const auto picture = [&](bool showsWays) {
+        session().workbench.change<CastOptions>([&](auto& o) { o.showsWays = showsWays; });
+        return board().grab().toImage();
+    };
+    QTRY_VERIFY(picture(true) != picture(false));
+    // Always on, it lets nobody by.
+    next.entities.edit([](auto& entities) { entities[2].data.timetable.reset(); });
+    session().document.apply(level::LevelEdit{next, "Always", {}});
+    QVERIFY(waitForProof());
+    QCOMPARE(session().proofs.of(level().id)->answer.verdict.kind, reach::VerdictKind::NotReached);
+}
+
+void KitWindowTest::raft_carriesWhoWalks_andIsShown() {
+    take("flags");
+    for (const int x : {2, 6})
+        click(x, 3);
+    level::Level next = level();
+    next.entities.append(thing("keeper-1", "keeper", {2 * 32 + 10, 3 * 32 + 10, 12, 12}));
+    next.entities.append(thing("gate-1", "gate", {6 * 32 + 8, 3 * 32 + 2, 16, 28}));
+    level::Entity raft = thing("raft-1", "hoist", {3 * 32, 3 * 32, 32, 32});
+    raft.data.track.points = {{64, 0}};
+    raft.data.track.periodTicks = 160;
+    next.entities.append(raft);
+    session().document.apply(level::LevelEdit{next, "Populate", {}});
+    QVERIFY(waitForProof());
+    const auto proven = session().proofs.of(level().id);
+    QCOMPARE(proven->answer.verdict.kind, reach::VerdictKind::Reached);
+    auto walk = KitWalk::begin(session().document.project(), session().document.level(), {}, 0);
+    QVERIFY(walk.has_value());
+    QCOMPARE(
+        deathsTo(**walk, session().document.project(), level(), *proven->answer.onKit(), "gate-1"),
+        0);
+    // Onto it by hand, and carried without a step.
+    (*walk)->beginAgain();
+    (*walk)->setWish(1, 0);
+    for (int tick = 0; tick < 4000 && (*walk)->place().x < 3.2; ++tick)
+        (*walk)->tick();
+    (*walk)->setWish(0, 0);
+    for (int tick = 0; tick < 6; ++tick)
+        (*walk)->tick();
+    const double from = (*walk)->place().x;
+    for (int tick = 0; tick < 10; ++tick)
+        (*walk)->tick();
+    QVERIFY2((*walk)->place().x != from, "it is carried");
+    QCOMPARE((*walk)->going().size(), std::size_t{1});
+    QVERIFY((*walk)->goes(level().entities[2]) && !(*walk)->goes(level().entities[0]));
+}
+
+void KitWindowTest::underlay_liesUnderItsStorey() {
+    QImage image(64, 64, QImage::Format_RGB32);
+    image.fill(QColor(200, 120, 40));
+    const QTemporaryDir folder;
+    const QString file = folder.filePath("plan.png");
+    QVERIFY(image.save(file));
+    session().workbench.setStep(Step::Sketch);
+    session().workbench.setStorey(1);
+    placeUnderlay(session(), m_window.get(), file);
+    QTRY_VERIFY(level().sketch.underlayOn(1));
+    QVERIFY(!level().sketch.underlayOn(0));
+    QTRY_VERIFY(part<QWidget>("remove-underlay")->isVisible());
+    session().workbench.setStorey(0);
+    QTRY_VERIFY(!part<QWidget>("remove-underlay")->isVisible());
+    session().workbench.setStorey(1);
+    QTRY_VERIFY(part<QWidget>("remove-underlay")->isVisible());
+    // On a board without storeys there is but the lowest one.
+    session().document.chooseLevel({"intake"});
+    QCOMPARE(session().workbench.storey(), 0);
 }
 
 void KitWindowTest::editedPiece_isProvenAnew() {

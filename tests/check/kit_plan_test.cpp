@@ -1,6 +1,7 @@
 /// Holding a board of pieces to its plan.
 
 #include "check/audit.h"
+#include "check/cast.h"
 #include "check/plan.h"
 #include "kit/small_kit.h"
 #include "level/sketch_edits.h"
@@ -25,6 +26,7 @@ private slots:
     void bead_isMetOrSkippable_byItsModules();
     void event_isPassedOrLeftOut();
     void room_wantsAFloor();
+    void whatGoesByTheClock_isLookedAt();
 
 private:
     /// A ring of halls: from the start both ways round to the exit.
@@ -150,6 +152,33 @@ void KitPlanTest::room_wantsAFloor() {
     QVERIFY2(report.findings[0].sentence.find("pump room on the plan is not built: 2 of 6") !=
                  std::string::npos,
              report.findings[0].sentence.c_str());
+}
+
+void KitPlanTest::whatGoesByTheClock_isLookedAt() {
+    build(false);
+    const auto found = [this] {
+        const auto query = reach::queryOf(m_project, m_level);
+        if (!query) qFatal("%s", query.error().sentence().c_str());
+        QStringList sentences;
+        for (const check::Finding& finding :
+             check::behaviourFindings(m_project, m_level, reach::answer(*query)))
+            sentences << QString::fromStdString(finding.sentence);
+        return sentences;
+    };
+    auto& crab = testing::place(m_project, m_level, level::Role::Foe, "crab",
+                                {2 * 32 + 10, 3 * 32 + 10, 12, 12});
+    crab.data.patrol.gait = level::Gait::Walks;
+    auto& raft =
+        testing::place(m_project, m_level, level::Role::Mover, "raft", {6 * 32, 3 * 32, 32, 32});
+    raft.data.track.points = {{32, 0}};
+    // The crab walks over the halls, and the raft comes by the last of them.
+    QCOMPARE(found(), QStringList());
+    m_level.entities.edit([](auto& entities) {
+        entities[2].box.y = 0;
+        entities[3].box.y = 0;
+    });
+    QCOMPARE(found(), (QStringList{"crab should walk and stands on no surface",
+                                   "Nobody ever gets onto raft"}));
 }
 
 ROOK_TEST(KitPlanTest)

@@ -76,8 +76,8 @@ QString sharedBundle() {
 
 /// Two short levels without findings, so that nothing here waits for what is found of them.
 QString smallProject(const QTemporaryDir& folder) {
-    level::Project game = testing::gameOf({{"          ", "S        X", "##########"},
-                                           {"          ", "S    X    ", "##########"}});
+    level::Project game = testing::gameOf(
+        {{"          ", "S        X", "##########"}, {"          ", "S    X    ", "##########"}});
     const auto name = [&game](std::size_t at, const char* id, const char* title) {
         level::Level level = *game.levels[at];
         level.id = {id};

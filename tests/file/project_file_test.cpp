@@ -31,6 +31,7 @@ private slots:
     void sketch_badInput_isOneSentence_data();
     void sketch_badInput_isOneSentence();
     void underlay_thatIsGone_keepsTheProjectOpen();
+    void underlays_ofOneStorey_areRefused();
     void underlay_outsideTheFolder_isRefused();
     void savingElsewhere_takesTheSheetsAlong();
     void kill_atAnyMoment_leavesOldOrNew();
@@ -540,6 +541,9 @@ level::Level planned(const level::Project& project) {
     underlay.isLocked = true;
     underlay.unknown = {{"by", "\"hand\""}};
     level.sketch.underlay = underlay;
+    underlay.storey = 2;
+    underlay.path = "underlays/upstairs.png";
+    level.sketch.upperUnderlays = std::vector<level::Underlay>{underlay};
     level.sketch.unknown = {{"more", "1"}};
     return level;
 }
@@ -554,8 +558,8 @@ void ProjectFileTest::sketch_survivesSaving_withItsPicture() {
     project.levels = {std::make_shared<const level::Level>(level)};
     const QTemporaryDir folder;
     QVERIFY(file::saveProject(file::diskStorage(), folder.path().toStdString(), project));
-    QCOMPARE(testing::readBytes(folder.filePath("underlays/plan.png")),
-             QByteArray("no picture, but bytes"));
+    for (const char* picture : {"underlays/plan.png", "underlays/upstairs.png"})
+        QCOMPARE(testing::readBytes(folder.filePath(picture)), QByteArray("no picture, but bytes"));
     const level::Project again = openFine(folder.path());
     QVERIFY(again.levels[0]->sketch == level.sketch);
     QVERIFY(again.parts == project.parts);
@@ -612,6 +616,18 @@ void ProjectFileTest::underlay_thatIsGone_keepsTheProjectOpen() {
     QVERIFY(file::saveProject(file::diskStorage(), folder.path().toStdString(), again));
     QCOMPARE(openFine(folder.path()).levels[0]->sketch.underlay->path,
              std::string("underlays/plan.png"));
+}
+
+void ProjectFileTest::underlays_ofOneStorey_areRefused() {
+    level::Project project = testing::smallProject();
+    level::Level level = planned(project);
+    level.sketch.upperUnderlays.edit([](auto& list) { list.push_back(list.front()); });
+    project.levels = {std::make_shared<const level::Level>(level)};
+    const QTemporaryDir folder;
+    QVERIFY(file::saveProject(file::diskStorage(), folder.path().toStdString(), project));
+    const auto read = file::openProject(file::diskStorage(), folder.path().toStdString());
+    QVERIFY(!read);
+    QCOMPARE(read.error().what, std::string("Two pictures lie under one storey"));
 }
 
 void ProjectFileTest::underlay_outsideTheFolder_isRefused() {

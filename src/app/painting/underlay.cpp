@@ -124,7 +124,7 @@ UnderlayImages::~UnderlayImages() {
     m_watcher.waitForFinished();
 }
 
-void UnderlayImages::show(const std::optional<level::Underlay>& underlay) {
+void UnderlayImages::show(const level::Underlay* underlay) {
     m_wanted = underlay ? underlay->picture : level::PictureBytes{};
     m_turns = underlay ? underlay->turns : 0;
     const bool isShown = m_wanted.bytes == m_shown.bytes && m_turns == m_shownTurns;

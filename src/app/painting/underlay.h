@@ -27,8 +27,8 @@ class UnderlayImages : public QObject {
 public:
     explicit UnderlayImages(QObject* parent);
     ~UnderlayImages() override;
-    /// Turns to this underlay (or to none).
-    void show(const std::optional<level::Underlay>& underlay);
+    /// Turns to this underlay (or to none: null).
+    void show(const level::Underlay* underlay);
     [[nodiscard]] bool isBusy() const { return m_watcher.isRunning(); }
     /// Draws it over paper and masses as if it lay below them.
     void paint(QPainter& painter, const level::Underlay& underlay, const View& view,

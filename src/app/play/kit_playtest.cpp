@@ -55,6 +55,7 @@ public:
         return text;
     }
     std::optional<KitWalk::Place> kitPlace() const override { return m_walk->place(); }
+    std::vector<KitWalk::Going> kitGoing() const override { return m_walk->going(); }
     void setHeading(double heading) override { m_heading = heading; }
 
 protected:
@@ -128,7 +129,7 @@ private:
                               2 * cell.height});
     }
 
-    /// Foes and what is deadly, on the storey that is shown.
+    /// Movers, foes and what is deadly, on the storey that is shown.
     void paintGoing(QPainter& painter, const MatterScene& scene) {
         const level::Project& project = m_session.document.project();
         for (const KitWalk::Going& each : m_walk->going()) {
@@ -141,7 +142,8 @@ private:
             if (kind &&
                 paintSprite(painter, scene, *kind, box, entity->facing == level::Facing::Left))
                 continue;
-            painter.setPen(QPen(currentTheme().alarm, 1.6));
+            const bool isMover = kind && kind->role == level::Role::Mover;
+            painter.setPen(QPen(isMover ? currentTheme().plum : currentTheme().alarm, 1.6));
             painter.setBrush(Qt::NoBrush);
             paintRoleMark(painter, kind ? kind->role : level::Role::Hazard, box,
                           level::Facing::Right);

@@ -76,7 +76,7 @@ void KitWalk::takePlace() {
     const auto [x, y] = m_body->place();
     m_x = x / kit::Stands::across;
     m_y = y / kit::Stands::across;
-    m_patch = m_graph.timed()->stands().patchOf(m_body->stand());
+    m_patch = m_graph.timed()->patchAt(m_body->stand());
 }
 
 void KitWalk::beginAgain() {
@@ -113,9 +113,9 @@ void KitWalk::follow(std::vector<kit::PacedMove> moves) {
 
 bool KitWalk::tryStep(int dx, int dy) {
     if (dx == 0 && dy == 0) return false;
-    const kit::Stands& stands = m_graph.timed()->stands();
-    const int to = stands.beside(m_body->stand(), dx, dy);
-    if (to < 0 || !mayEnter(stands.patchOf(to))) return false;
+    const kit::TimedWalk& timed = *m_graph.timed();
+    const int to = timed.beside(m_body->stand(), dx, dy, m_body->now());
+    if (to < 0 || (timed.patchAt(to) >= 0 && !mayEnter(timed.patchAt(to)))) return false;
     m_body->begin(to, kit::ticksOfStep(dx, dy));
     return true;
 }
@@ -166,15 +166,24 @@ std::vector<KitWalk::Going> KitWalk::going() const {
                          thing.storey,
                          thing.member});
     }
+    for (const kit::Deck& deck : m_graph.timed()->clock().decks) {
+        const runtime::Box box = deck.way.at(m_body->now());
+        going.push_back({m_level->entities[deck.entity].id,
+                         {box.x, box.y, box.width, box.height},
+                         deck.storey,
+                         -1});
+    }
     return going;
 }
 
 bool KitWalk::goes(const Entity& entity) const {
     if (!m_body) return false;
-    const auto& things = m_graph.timed()->clock().things;
-    return std::any_of(things.begin(), things.end(), [&](const kit::ClockThing& thing) {
-        return m_level->entities[thing.entity].id == entity.id;
-    });
+    const kit::Clock& clock = m_graph.timed()->clock();
+    const auto isIt = [&](const auto& each) {
+        return m_level->entities[each.entity].id == entity.id;
+    };
+    return std::any_of(clock.things.begin(), clock.things.end(), isIt) ||
+           std::any_of(clock.decks.begin(), clock.decks.end(), isIt);
 }
 
 /// One axis: over a border only where the graph leads over it, else up to the border.
@@ -232,7 +241,7 @@ std::vector<std::string> KitWalk::tick() {
 /// What stands where one is is taken; an exit is noticed.
 void KitWalk::meet(std::vector<std::string>& taken) {
     for (const Entity& entity : m_level->entities) {
-        if (m_graph.patchUnder(*m_level, entity) != m_patch) continue;
+        if (m_patch < 0 || m_graph.patchUnder(*m_level, entity) != m_patch) continue;
         const Role role = m_project.roleOf(entity);
         if (role == Role::Pickup || role == Role::Key || role == Role::Switch)
             if (m_taken.insert(entity.id.text).second) taken.push_back(entity.id.text);
@@ -246,6 +255,11 @@ void KitWalk::meet(std::vector<std::string>& taken) {
 }
 
 KitWalk::Place KitWalk::place() const {
+    if (m_patch < 0) {
+        const int storey = m_graph.timed()->deckAt(m_body->stand())->storey;
+        const level::Kit& kit = *m_project.kitOf(*m_level);
+        return {m_x, m_y, storey * level::exact(kit.storey).toDouble(), storey};
+    }
     const kit::Patch& here = m_graph.patches()[std::size_t(m_patch)];
     // As far up the ramp as one has come.
     const kit::ExactRect part = here.place();

@@ -78,6 +78,8 @@ public:
     [[nodiscard]] virtual std::vector<QPointF> trailToKeep() const { return {}; }
     /// Where one is on a kit board; none elsewhere.
     [[nodiscard]] virtual std::optional<KitWalk::Place> kitPlace() const { return std::nullopt; }
+    /// What goes by the clock there, where it is now.
+    [[nodiscard]] virtual std::vector<KitWalk::Going> kitGoing() const { return {}; }
     /// Of kit boards: where one looks to when one goes ahead, radians clockwise from up the plan; 0
     /// again where nobody looks from within.
     virtual void setHeading(double /*heading*/) {}

@@ -5,6 +5,7 @@
 
 #include "app/ui/words.h"
 #include "level/kit.h"
+#include "level/level_kinds.h"
 #include "level/rules.h"
 #include "level/zone_edits.h"
 
@@ -94,6 +95,11 @@ void Workbench::select(Selection selection) {
     if (selection == m_selection) return;
     m_selection = std::move(selection);
     Q_EMIT selectionChanged();
+}
+
+int Workbench::storey() const {
+    const auto level = m_document.level();
+    return level && level::traitsOf(level->kind).isOfPieces ? m_storey : 0;
 }
 
 int Workbench::setStorey(int storey) {

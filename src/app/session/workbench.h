@@ -70,8 +70,8 @@ public:
     [[nodiscard]] const std::optional<ThingsClip>& things() const { return m_things; }
     void setThings(ThingsClip things) { m_things = std::move(things); }
 
-    /// Of a kit board, that is worked on, 0 = the lowest.
-    [[nodiscard]] int storey() const { return m_storey; }
+    /// Of a kit board, that is worked on, 0 = the lowest; 0 on others.
+    [[nodiscard]] int storey() const;
     /// Gives the storey that was taken, which is within the limits.
     int setStorey(int storey);
 

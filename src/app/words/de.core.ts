@@ -656,6 +656,10 @@
         <translation>%1 soll hängen, und über ihm ist keine Decke</translation>
     </message>
     <message>
+        <source>%1 should walk and stands on no surface</source>
+        <translation>%1 soll gehen und steht auf keiner Fläche</translation>
+    </message>
+    <message>
         <source>%1 shows tile %2 of %3, which has %4</source>
         <translation>%1 zeigt Kachel %2 von %3, das %4 hat</translation>
     </message>
@@ -678,6 +682,10 @@
     <message>
         <source>%1 stands on no surface of storey %2</source>
         <translation>%1 steht auf keiner Fläche von Geschoss %2</translation>
+    </message>
+    <message>
+        <source>%1 stands where it is harmed at once</source>
+        <translation>%1 steht, wo es sofort Schaden nimmt</translation>
     </message>
     <message>
         <source>%1 stays: %2</source>
@@ -4252,6 +4260,10 @@
         <translation>Eines wegnehmen</translation>
     </message>
     <message>
+        <source>Take one of them out of underlay and upperUnderlays</source>
+        <translation>Nimm eines davon aus underlay und upperUnderlays heraus</translation>
+    </message>
+    <message>
         <source>Take some away, or let stacks hold more</source>
         <translation>Nimm welche weg, oder lass Stapel mehr fassen</translation>
     </message>
@@ -5632,6 +5644,10 @@
         <translation>Hier gehören zwei Zahlen hin</translation>
     </message>
     <message>
+        <source>Two pictures lie under one storey</source>
+        <translation>Zwei Bilder liegen unter einem Geschoss</translation>
+    </message>
+    <message>
         <source>Two whole numbers in brackets are wanted here</source>
         <translation>Hier gehören zwei ganze Zahlen in Klammern hin</translation>
     </message>
@@ -6716,6 +6732,14 @@
         <translation>man kann mehr als 64 Sätze von Dingen haben</translation>
     </message>
     <message>
+        <source>more than 64 things make a difference</source>
+        <translation>mehr als 64 Dinge machen einen Unterschied</translation>
+    </message>
+    <message>
+        <source>more than 64,000,000 states</source>
+        <translation>mehr als 64.000.000 Zustände</translation>
+    </message>
+    <message>
         <source>more than 8 things that last for a time</source>
         <translation>mehr als 8 Dinge, die eine Zeit lang halten</translation>
     </message>
@@ -7116,8 +7140,16 @@
         <translation>fest</translation>
     </message>
     <message>
+        <source>some surfaces are too narrow to stand on by the clock</source>
+        <translation>manche Flächen sind zu schmal, um nach der Uhr darauf zu stehen</translation>
+    </message>
+    <message>
         <source>some way was not decided</source>
         <translation>mancher Weg wurde nicht entschieden</translation>
+    </message>
+    <message>
+        <source>something comes to every place that is reached</source>
+        <translation>an jede Stelle, die erreicht wird, kommt etwas</translation>
     </message>
     <message>
         <source>spawn</source>
@@ -7288,6 +7320,10 @@
         <translation>Werfer</translation>
     </message>
     <message>
+        <source>throwers on boards of pieces</source>
+        <translation>Werfer auf Brettern aus Bauteilen</translation>
+    </message>
+    <message>
         <source>tick %1</source>
         <translation>Takt %1</translation>
     </message>
@@ -7378,6 +7414,14 @@
     <message>
         <source>wedge</source>
         <translation>Keil</translation>
+    </message>
+    <message>
+        <source>what goes by the clock is as at first only after more than 36,000 ticks</source>
+        <translation>was nach der Uhr geht, ist erst nach mehr als 36.000 Ticks wieder wie am Anfang</translation>
+    </message>
+    <message>
+        <source>what goes by the clock makes more than 8,000,000 states</source>
+        <translation>was nach der Uhr geht, ergibt mehr als 8.000.000 Zustände</translation>
     </message>
     <message>
         <source>whole number</source>

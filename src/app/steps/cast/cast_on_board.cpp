@@ -11,6 +11,7 @@
 #include "app/steps/cast/cast_options.h"
 #include "app/steps/cast/cast_tools.h"
 #include "app/ui/words.h"
+#include "kit/timed_walk.h"
 #include "level/cast_edits.h"
 #include "level/tracks.h"
 #include "motion/step_tables.h"

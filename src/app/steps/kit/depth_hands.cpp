@@ -56,6 +56,7 @@ void DepthView::mousePressEvent(QMouseEvent* event) {
                 m_heldHandles = *held;
                 m_axisStart = held->along(*axis, m_pointer, m_camera, pictureSize());
                 m_handleSpot = m_toolSpot = *spot;
+                m_toolShift = {};
                 m_session.workbench.setStorey(spot->storey);
                 // Without Shift: the selection stays as it is.
                 m_board.pressAt(spot->px, Qt::LeftButton, {});
@@ -114,8 +115,9 @@ void DepthView::pressTool(QMouseEvent* event) {
     const bool wantsPiece = event->button() == Qt::RightButton || workbench.isInHand("select") ||
                             workbench.isInHand("close") ||
                             (event->modifiers() & Qt::ControlModifier);
-    std::optional<Spot> spot;
-    if (wantsPiece) spot = onPiece(m_pointer);
+    std::optional<Spot> spot = onThing(m_pointer);
+    const bool isOnThing = spot.has_value();
+    if (wantsPiece && !spot) spot = onPiece(m_pointer);
     if (!spot && selectsPieces() && event->button() == Qt::LeftButton && !m_board.isWalking()) {
         m_gesture = Gesture::Frame;
         return;
@@ -126,6 +128,8 @@ void DepthView::pressTool(QMouseEvent* event) {
     if (!spot) return;
     m_gesture = Gesture::Tool;
     m_toolSpot = *spot;
+    const auto under = isOnThing ? onLevel(m_pointer, spot->z, spot->storey) : std::nullopt;
+    m_toolShift = under ? spot->px - under->px : QPointF();
     m_session.workbench.setStorey(spot->storey);
     m_board.pressAt(spot->px, event->button(), event->modifiers());
     refresh();
@@ -169,8 +173,8 @@ void DepthView::mouseMoveEvent(QMouseEvent* event) {
             return update();
         case Gesture::Tool:
             if (const auto spot = onLevel(m_pointer, m_toolSpot.z, m_toolSpot.storey)) {
-                m_toolSpot.px = spot->px;
-                m_board.moveTo(spot->px, event->modifiers());
+                m_toolSpot.px = spot->px + m_toolShift;
+                m_board.moveTo(m_toolSpot.px, event->modifiers());
             }
             return refresh();
         case Gesture::None:
@@ -188,7 +192,9 @@ void DepthView::mouseMoveEvent(QMouseEvent* event) {
     const level::Kit* now = kit();
     const auto ground =
         now ? onLevel(m_pointer, exact(now->storey).toDouble() * storey, storey) : std::nullopt;
-    if (wantsPiece && isOfStorey)
+    if (const auto thing = onThing(m_pointer))
+        m_board.moveTo(thing->px, event->modifiers());
+    else if (wantsPiece && isOfStorey)
         m_board.moveTo(piece->px, event->modifiers());
     else if (ground)
         m_board.moveTo(ground->px, event->modifiers());
@@ -313,9 +319,10 @@ void DepthView::paintEvent(QPaintEvent*) {
     painter.setRenderHint(QPainter::SmoothPixmapTransform);
     if (!m_picture.image.isNull()) painter.drawImage(QRectF(rect()), m_picture.image);
     m_rose->show(m_camera);
-    DepthMarks::LeftOut isLeftOut;
-    if (m_board.isWalking()) isLeftOut = m_board.playtest()->lookOf({}).isLeftOut;
-    m_marks.paint(painter, m_picture, look(), m_board.toolPreview(), isLeftOut);
+    DepthMarks::Beside beside;
+    if (m_board.isWalking())
+        beside = {m_board.playtest()->lookOf({}).isLeftOut, m_board.playtest()->kitGoing()};
+    m_marks.paint(painter, m_picture, look(), m_board.toolPreview(), beside);
     paintPlate(painter);
     // What lies over the picture is where the picture was looked at from.
     const auto held = handles();

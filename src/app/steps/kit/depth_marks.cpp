@@ -53,7 +53,7 @@ std::optional<DepthMarks::Seen> DepthMarks::seen(const Sight& sight,
 }
 
 void DepthMarks::paint(QPainter& painter, const DepthPicture& picture, const kit::DepthLook& look,
-                       const ToolPreview& preview, const LeftOut& isLeftOut) {
+                       const ToolPreview& preview, const Beside& beside) {
     const level::Level& level = *m_session.document.level();
     const level::Kit* kit = m_session.document.project().kitOf(level);
     if (!kit || !picture.scene || picture.level->id != level.id) return;
@@ -64,7 +64,7 @@ void DepthMarks::paint(QPainter& painter, const DepthPicture& picture, const kit
     painter.setRenderHint(QPainter::Antialiasing);
     const Step step = m_session.workbench.step();
     if (step == Step::Prove) paintWay(painter, sight);
-    paintThings(painter, sight, isLeftOut);
+    paintThings(painter, sight, beside);
     if (step == Step::Shape) paintPorts(painter, sight, preview);
     if (step == Step::Prove) paintFindings(painter, sight);
     painter.restore();
@@ -90,35 +90,78 @@ void DepthMarks::paintPorts(QPainter& painter, const Sight& sight, const ToolPre
     painter.setRenderHint(QPainter::Antialiasing);
 }
 
-/// A stem with the mark of the role, as high as the body.
-void DepthMarks::paintThings(QPainter& painter, const Sight& sight, const LeftOut& isLeftOut) {
-    const Theme& theme = currentTheme();
+EntityId DepthMarks::thingAt(QPointF widget) const {
+    const auto found = std::find_if(m_plates.rbegin(), m_plates.rend(), [&](const auto& plate) {
+        return plate.first.contains(widget);
+    });
+    return found == m_plates.rend() ? EntityId() : found->second;
+}
+
+void DepthMarks::paintThings(QPainter& painter, const Sight& sight, const Beside& beside) {
+    m_plates.clear();
     const level::Level& level = *m_session.document.level();
-    const double high = exact(sight.kit.body.height).toDouble() * 0.8;
-    for (const level::Entity& entity : level.entities) {
-        if (isLeftOut && isLeftOut(entity)) continue;
-        const kit::Point3 foot{
-            (entity.box.x + entity.box.width / 2.0) / level.cellSize.width * unitsAcross(sight.kit),
-            (entity.box.y + entity.box.height / 2.0) / level.cellSize.height * unitsDown(sight.kit),
-            unitsUp(sight.kit) * entity.storey};
-        const auto top = seen(sight, {foot.x, foot.y, foot.z + high});
-        const auto low =
-            kit::projected(sight.picture.camera, sight.size, {foot.x, foot.y, foot.z + 0.02});
-        if (!top || !low) continue;
-        painter.setOpacity(top->isFree ? 1 : faint);
-        painter.setPen(QPen(theme.ink, 1.4));
-        painter.drawLine(top->at, QPointF(low->at.x, low->at.y));
-        painter.setBrush(theme.ink);
-        painter.drawEllipse(QPointF(low->at.x, low->at.y), 2.5, 1.8);
-        const QRectF plate(top->at - QPointF(11, 20), QSizeF(22, 22));
-        painter.setBrush(theme.paper);
-        painter.drawRoundedRect(plate, 3, 3);
-        paintRoleMark(painter, m_session.document.project().roleOf(entity),
-                      plate.adjusted(4, 4, -4, -4), entity.facing);
-        painter.setRenderHint(QPainter::Antialiasing);
-        painter.setBrush(Qt::NoBrush);
-    }
+    const level::Project& project = m_session.document.project();
+    for (const level::Entity& entity : level.entities)
+        if (!beside.isLeftOut || !beside.isLeftOut(entity))
+            paintThing(
+                painter, sight,
+                {entity.id, entity.box, entity.storey, project.roleOf(entity), entity.facing});
+    for (const KitWalk::Going& each : beside.going)
+        if (const level::Entity* entity = findEntity(level, each.id))
+            paintThing(painter, sight,
+                       {each.id, each.box, each.storey, project.roleOf(*entity), entity->facing});
     painter.setOpacity(1);
+}
+
+/// The floor of a mover, as it lies.
+void DepthMarks::paintDeck(QPainter& painter, const Sight& sight, const Thing& thing) {
+    const CellSize cell = m_session.document.level()->cellSize;
+    QPolygonF floor;
+    for (const auto& [x, y] : {std::pair{0, 0}, {1, 0}, {1, 1}, {0, 1}}) {
+        const auto at = kit::projected(
+            sight.picture.camera, sight.size,
+            {double(thing.box.x + x * thing.box.width) / cell.width * unitsAcross(sight.kit),
+             double(thing.box.y + y * thing.box.height) / cell.height * unitsDown(sight.kit),
+             unitsUp(sight.kit) * thing.storey + 0.02});
+        if (!at) return;
+        floor << QPointF(at->at.x, at->at.y);
+    }
+    const QColor plum = currentTheme().plum;
+    painter.setPen(QPen(plum, 1.6));
+    painter.setBrush(QColor(plum.red(), plum.green(), plum.blue(), 90));
+    painter.drawPolygon(floor);
+}
+
+/// A stem with the mark of the role, as high as the body.
+void DepthMarks::paintThing(QPainter& painter, const Sight& sight, const Thing& thing) {
+    const Theme& theme = currentTheme();
+    const CellSize cell = m_session.document.level()->cellSize;
+    const double high = exact(sight.kit.body.height).toDouble() * 0.8;
+    const kit::Point3 foot{
+        (thing.box.x + thing.box.width / 2.0) / cell.width * unitsAcross(sight.kit),
+        (thing.box.y + thing.box.height / 2.0) / cell.height * unitsDown(sight.kit),
+        unitsUp(sight.kit) * thing.storey};
+    const auto top = seen(sight, {foot.x, foot.y, foot.z + high});
+    const auto low =
+        kit::projected(sight.picture.camera, sight.size, {foot.x, foot.y, foot.z + 0.02});
+    if (!top || !low) return;
+    painter.setOpacity(top->isFree ? 1 : faint);
+    if (thing.role == level::Role::Mover) paintDeck(painter, sight, thing);
+    painter.setPen(QPen(theme.ink, 1.4));
+    painter.drawLine(top->at, QPointF(low->at.x, low->at.y));
+    painter.setBrush(theme.ink);
+    painter.drawEllipse(QPointF(low->at.x, low->at.y), 2.5, 1.8);
+    const QRectF plate(top->at - QPointF(11, 20), QSizeF(22, 22));
+    m_plates.emplace_back(plate, thing.id);
+    const auto& selected = m_session.workbench.selection().entities;
+    const bool isSelected = std::find(selected.begin(), selected.end(), thing.id) != selected.end();
+    if (isSelected) painter.setPen(QPen(theme.plum, 3));
+    painter.setBrush(theme.paper);
+    painter.drawRoundedRect(plate, 3, 3);
+    painter.setPen(QPen(theme.ink, 1.4));
+    paintRoleMark(painter, thing.role, plate.adjusted(4, 4, -4, -4), thing.facing);
+    painter.setRenderHint(QPainter::Antialiasing);
+    painter.setBrush(Qt::NoBrush);
 }
 
 void DepthMarks::paintFindings(QPainter& painter, const Sight& sight) {

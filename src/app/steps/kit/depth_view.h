@@ -88,6 +88,8 @@ private:
     [[nodiscard]] kit::Point3 placeUnder(QPointF widget) const;
     [[nodiscard]] std::optional<Spot> onLevel(QPointF widget, double z, int storey) const;
     [[nodiscard]] std::optional<Spot> onPiece(QPointF widget) const;
+    /// Under the middle of the thing whose mark is there, where things are placed.
+    [[nodiscard]] std::optional<Spot> onThing(QPointF widget) const;
     [[nodiscard]] bool showsWhatIsThere() const;
     [[nodiscard]] Spot spotOf(const kit::BoardHit& hit) const;
     [[nodiscard]] std::optional<Spot> spotOfSelected();
@@ -135,7 +137,8 @@ private:
     Gesture m_gesture = Gesture::None;
     kit::Point3 m_grabbed;  ///< place that the eye turns about, or that follows the pointer
     QPointF m_pressed;
-    Spot m_toolSpot;  ///< that the tool was last at
+    Spot m_toolSpot;      ///< that the tool was last at
+    QPointF m_toolShift;  ///< px from what lies under the pointer to what was taken by its mark
     AxisHandles::Axis m_axis = AxisHandles::Axis::Across;
     double m_axisStart = 0;
     std::optional<FacePull> m_pull;

@@ -34,7 +34,9 @@ void tidySelection(Selection& kept, const ToolOptions& options, const level::Lev
     const level::Route& inHand = route >= 0 ? level.sketch.routes[std::size_t(route)] : none;
     if (kept.wayPoint && *kept.wayPoint >= int(inHand.points.size())) kept.wayPoint.reset();
     if (kept.bead && *kept.bead >= int(inHand.beads.size())) kept.bead.reset();
-    kept.hasUnderlay = kept.hasUnderlay && level.sketch.underlay;
+    bool hasUnderlay = false;
+    level.sketch.forEachUnderlay([&](const level::Underlay&) { hasUnderlay = true; });
+    kept.hasUnderlay = kept.hasUnderlay && hasUnderlay;
 }
 
 }  // namespace

@@ -14,9 +14,13 @@ SketchOnBoard::SketchOnBoard(Board& board) : BoardStep(board), m_underlay(nullpt
 }
 
 void SketchOnBoard::followDocument() {
-    m_underlay.show(level().sketch.underlay);
+    m_underlay.show(underlay());
     m_plan.follow(level().sketch);
     previewLaying();
+}
+
+const level::Underlay* SketchOnBoard::underlay() const {
+    return level().sketch.underlayOn(m_session.workbench.storey());
 }
 
 void SketchOnBoard::previewLaying() {
@@ -30,7 +34,9 @@ void SketchOnBoard::previewLaying() {
 
 bool SketchOnBoard::paintUnder(QPainter& painter, double budgetMs) {
     const level::Sketch& sketch = level().sketch;
-    if (sketch.underlay) m_underlay.paint(painter, *sketch.underlay, view(), area());
+    // The storey may be another one by now.
+    m_underlay.show(underlay());
+    if (underlay()) m_underlay.paint(painter, *underlay(), view(), area());
     const bool isComplete =
         m_plan.paint(painter, sketch, view(), area(), m_board.devicePixelRatioF(), budgetMs);
     paintProofRun(painter);
@@ -38,14 +44,14 @@ bool SketchOnBoard::paintUnder(QPainter& painter, double budgetMs) {
     paintWords(painter, sketch, view(), area());
     paintRoutes(painter, level(), view(), routeInHand(m_session.workbench.options(), level()),
                 selection(), known ? known->plan.get() : nullptr, known && known->isPlanCurrent);
-    QRectF underlay;
-    if (sketch.underlay && selection().hasUnderlay) {
-        const QRectF place = placeOf(*sketch.underlay);
-        underlay = QRectF(view().toWidget(place.topLeft()), place.size() * view().scale());
+    QRectF seen;
+    if (underlay() && selection().hasUnderlay) {
+        const QRectF place = placeOf(*underlay());
+        seen = QRectF(view().toWidget(place.topLeft()), place.size() * view().scale());
     }
     m_board.paintCells(painter, m_layPreview, currentTheme().accent, 0.22f,
                        QPen(currentTheme().accent, 1.5));
-    paintSketchSelection(painter, sketch, view(), selection(), underlay);
+    paintSketchSelection(painter, sketch, view(), selection(), seen);
     return isComplete;
 }
 
@@ -119,10 +125,10 @@ bool SketchOnBoard::nudge(int dx, int dy, bool byPx) {
     const int index = routeInHand(m_session.workbench.options(), level());
     if (!selection.marks.empty()) {
         m_session.document.apply(moveMarks(level(), selection.marks, stepX, stepY));
-    } else if (selection.hasUnderlay && level().sketch.underlay) {
-        level::Underlay underlay = *level().sketch.underlay;
-        underlay.corner = {underlay.corner.x + stepX, underlay.corner.y + stepY};
-        m_session.document.apply(setUnderlay(level(), underlay, "Move the underlay"));
+    } else if (selection.hasUnderlay && underlay()) {
+        level::Underlay moved = *underlay();
+        moved.corner = {moved.corner.x + stepX, moved.corner.y + stepY};
+        m_session.document.apply(setUnderlay(level(), moved, "Move the underlay"));
     } else if (selection.wayPoint && index >= 0) {
         level::Route route = level().sketch.routes[std::size_t(index)];
         PxPoint& point = route.points[std::size_t(*selection.wayPoint)];
@@ -181,7 +187,7 @@ void SketchOnBoard::removeSelected() {
     if (!selection.marks.empty())
         return m_session.document.apply(deleteMarks(level, selection.marks));
     if (selection.hasUnderlay)
-        return m_session.document.apply(setUnderlay(level, std::nullopt, "Remove the underlay"));
+        return m_session.document.apply(removeUnderlay(level, m_session.workbench.storey()));
     if (index < 0 || !(selection.bead || selection.wayPoint)) return;
     level::Route route = level.sketch.routes[std::size_t(index)];
     if (selection.bead) {

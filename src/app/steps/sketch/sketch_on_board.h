@@ -25,6 +25,8 @@ public:
     void group() override;
 
 private:
+    /// Of the storey that is worked on; null if it has none.
+    [[nodiscard]] const level::Underlay* underlay() const;
     void paintProofRun(QPainter& painter);
     /// The cells that the selected marks would be laid as.
     void previewLaying();

@@ -17,6 +17,11 @@ using level::MarkId;
 
 enum class PickState { Resting, Framing, Moving, MovingPoint, MovingUnderlay, Measuring };
 
+/// Of the storey that is worked on; null if it has none.
+const level::Underlay* underlayOf(const ToolInput& input) {
+    return input.level->sketch.underlayOn(input.storey);
+}
+
 /// Selects and moves marks and their points, and the underlay.
 class SketchSelect final : public Tool {
 public:
@@ -28,7 +33,7 @@ public:
             outcome.selection = Selection{};
             return outcome;
         }
-        if (input.options->of<SketchOptions>().measuresUnderlay && input.level->sketch.underlay) {
+        if (input.options->of<SketchOptions>().measuresUnderlay && underlayOf(input)) {
             setState(PickState::Measuring);
             return outcome;
         }
@@ -39,7 +44,7 @@ public:
         }
         const MarkId hit = markAt(input.level->sketch, input.px, input.scale);
         if (hit.number != 0) return take(input, hit);
-        const auto& underlay = input.level->sketch.underlay;
+        const level::Underlay* underlay = underlayOf(input);
         const bool isOnUnderlay = underlay && underlay->isShown && !underlay->isLocked &&
                                   placeOf(*underlay).contains(QPointF(input.px.x, input.px.y));
         if (isOnUnderlay && !input.isStraight) {
@@ -74,7 +79,7 @@ public:
                 outcome.edit = movePoint(input, to);
                 break;
             case PickState::MovingUnderlay: {
-                level::Underlay underlay = *input.level->sketch.underlay;
+                level::Underlay underlay = *underlayOf(input);
                 underlay.corner = {underlay.corner.x + dx, underlay.corner.y + dy};
                 outcome.edit = setUnderlay(*input.level, underlay, "Move the underlay");
                 break;
@@ -109,8 +114,8 @@ public:
         bool isNumber = false;
         const double cells = QLocale::c().toDouble(text.trimmed().replace(u',', u'.'), &isNumber);
         const double now = measured(input);
-        if (!input.level->sketch.underlay) return outcome;
-        level::Underlay underlay = *input.level->sketch.underlay;
+        if (!underlayOf(input)) return outcome;
+        level::Underlay underlay = *underlayOf(input);
         const double factor = now > 0 && isNumber && cells > 0 ? cells / now : 0;
         const double scale = underlay.scale * factor;
         if (scale < 0.001 || scale > 1000) {

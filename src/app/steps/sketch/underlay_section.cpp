@@ -58,7 +58,7 @@ public:
         buttons->addWidget(
             makeButton(tr("Remove"), QStringLiteral("remove-underlay"), this, [this] {
                 m_session.document.apply(
-                    setUnderlay(*m_session.document.level(), std::nullopt, "Remove the underlay"));
+                    removeUnderlay(*m_session.document.level(), m_session.workbench.storey()));
             }));
         rows->addLayout(buttons);
         m_words = makeWords({}, this);
@@ -67,8 +67,8 @@ public:
     }
 
     void refresh() override {
-        const auto& underlay = sketch().underlay;
-        m_tools->setVisible(underlay.has_value());
+        const Underlay* underlay = shown();
+        m_tools->setVisible(underlay);
         setNote(underlay ? tr("shown in Sketch only") : tr("PNG, JPEG or SVG"));
         if (!underlay) return;
         const QSignalBlocker blocker(m_opacity);
@@ -88,12 +88,16 @@ public:
     }
 
 private:
+    /// Of the storey that is worked on.
+    [[nodiscard]] const Underlay* shown() const {
+        return sketch().underlayOn(m_session.workbench.storey());
+    }
     template <typename Change>
     void change(const std::string& name, Change&& change) {
-        if (!sketch().underlay) return;
-        Underlay underlay = *sketch().underlay;
+        if (!shown()) return;
+        Underlay underlay = *shown();
         change(underlay);
-        if (underlay == *sketch().underlay) return;
+        if (underlay == *shown()) return;
         m_session.document.apply(setUnderlay(*m_session.document.level(), underlay, name));
     }
     /// A quarter to the right, about its middle.
