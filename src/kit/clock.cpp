@@ -1,7 +1,6 @@
 #include "kit/clock.h"
 
 #include <algorithm>
-#include <numeric>
 
 #include "kit/walk_graph.h"
 #include "level/tracks.h"
@@ -50,14 +49,6 @@ public:
     Clock run() {
         for (std::size_t i = 0; i < m_level.entities.size(); ++i)
             add(i, m_level.entities[i]);
-        for (const ClockThing& thing : m_clock.things)
-            count(thing.way);
-        for (const Deck& deck : m_clock.decks)
-            count(deck.way);
-        if (m_clock.period > Clock::mostPeriod && m_clock.problem.empty())
-            m_clock.problem =
-                "what goes by the clock is as at first only after more than 36,000 "
-                "ticks";
         return std::move(m_clock);
     }
 
@@ -75,10 +66,6 @@ public:
     }
 
 private:
-    void count(const runtime::Way& way) {
-        if (m_clock.period <= Clock::mostPeriod)
-            m_clock.period = std::lcm(m_clock.period, static_cast<long long>(way.periodTicks()));
-    }
     void add(std::size_t index, const Entity& entity) {
         const auto take = [&](runtime::Way way, int member = -1) {
             m_clock.things.push_back({index, entity.storey, std::move(way), member});
@@ -125,8 +112,8 @@ private:
         };
         for (const int px : {0, far, -back, 0})
             corner(px);
-        mover.periodTicks = static_cast<int>(
-            std::min<long long>(Clock::mostPeriod, roundTicks((round * 1000 + speed - 1) / speed)));
+        mover.periodTicks = static_cast<int>(std::min<long long>(
+            level::maxPeriodTicks, roundTicks((round * 1000 + speed - 1) / speed)));
         return wayOf(mover);
     }
     /// Long rounds take whole thirds of a second or seconds, so that all comes round together soon.

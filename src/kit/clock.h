@@ -30,7 +30,6 @@ struct Deck {
 struct Clock {
     std::vector<ClockThing> things;
     std::vector<Deck> decks;
-    long long period = 1;  ///< ticks after which all is as at first
     /// What forbids an answer, as a sentence goes on after "not decided: "; empty = nothing.
     std::string problem;
 
@@ -38,7 +37,6 @@ struct Clock {
     [[nodiscard]] bool isEmpty() const {
         return things.empty() && decks.empty() && problem.empty();
     }
-    static constexpr long long mostPeriod = 36000;
 };
 
 /// The way of a foe: it stands, flies along its track, or walks straight the way it faces, over

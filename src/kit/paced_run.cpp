@@ -43,7 +43,7 @@ private:
             const int there = m_walk.stands().beside(stand, dx, dy);
             return there >= 0 && m_walk.stateAt(there, 0) == to ? 0 : -1;
         }
-        const long long period = m_walk.period();
+        const long long period = m_walk.periodAt(m_walk.placeOf(to));
         const auto off = (m_walk.tickOf(to) - ticks - m_now) % period;
         const auto first = static_cast<int>((off + period) % period);
         const int there = m_walk.beside(stand, dx, dy, m_now + first);

@@ -4,6 +4,7 @@
 #include <utility>
 
 #include "kit/gates_detail.h"
+#include "kit/paced_run.h"
 #include "kit/walk_graph.h"
 
 namespace rook::kit {
@@ -14,6 +15,7 @@ using level::Role;
 namespace {
 
 constexpr std::size_t maxSets = 64;
+constexpr const char* tooNarrow = "some surfaces are too narrow to stand on by the clock";
 constexpr std::size_t maxStates = 64'000'000;
 
 bool isGoal(Role role) {
@@ -76,6 +78,10 @@ private:
             const int patch = m_graph.patchUnder(m_level, entity);
             m_reach.hasStart = true;
             if (patch >= 0 && !m_graph.problem().empty()) return -1;
+            if (patch >= 0 && m_graph.timed() && standUnder(m_graph, m_level, entity) < 0) {
+                doubt(tooNarrow);
+                return -1;
+            }
             const int state = m_graph.stateUnder(m_level, entity);
             if (patch < 0)
                 m_reach.problem = entity.id.text + " stands on no surface";
@@ -138,7 +144,7 @@ private:
                     if (mayHold(held)) visit(next, setOf(held), static_cast<int>(i));
                 });
         }
-        if (!m_graph.isWhole()) doubt("some surfaces are too narrow to stand on by the clock");
+        if (!m_graph.isWhole()) doubt(tooNarrow);
     }
     void visit(int state, int set, int before) {
         int& known = visitOf(set, state);

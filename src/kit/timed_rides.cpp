@@ -54,15 +54,15 @@ void TimedWalk::addRides(const level::Project& project, const level::Level& leve
 
 /// Cost: the places on movers, the period and the things.
 void TimedWalk::harmRides(const std::atomic<bool>* cancel) {
-    const std::size_t first = m_dangers.size() * static_cast<std::size_t>(m_period);
     for (int i = 0; i < m_rideCount; ++i) {
         if (cancel && *cancel) {
             m_clock.problem = "cancelled";
             return;
         }
         const int place = m_stands.count() + i;
+        const auto spot = static_cast<std::size_t>(spotOf(place));
         const int storey = deckAt(place)->storey;
-        for (int tick = 0; tick < m_period; ++tick) {
+        for (int tick = 0; tick < m_periods[spot]; ++tick) {
             const auto [x, y] = pointOf(place, tick);
             const bool isHit =
                 std::any_of(m_clock.things.begin(), m_clock.things.end(), [&](const auto& thing) {
@@ -73,7 +73,7 @@ void TimedWalk::harmRides(const std::atomic<bool>* cancel) {
                            y + 2LL * m_cell.height > 12LL * box.y &&
                            y - 2LL * m_cell.height < 12LL * (box.y + box.height);
                 });
-            if (isHit) m_clear[first + static_cast<std::size_t>(i * m_period + tick)] = 0;
+            if (isHit) m_clear[static_cast<std::size_t>(m_firsts[spot] + tick)] = 0;
         }
     }
 }
@@ -117,16 +117,23 @@ CellPoint TimedWalk::moduleOfRide(int state) const {
     return {wholeOf(x, 12LL * m_cell.width), wholeOf(y, 12LL * m_cell.height)};
 }
 
-/// Some mover comes by the place that a step from there leads to, at any time.
-bool TimedWalk::isPassed(int stand, int dx, int dy) const {
-    if (m_rides.empty() || (dx != 0 && dy != 0)) return false;
+/// Of each mover that ever comes by the place that a step from there leads to.
+void TimedWalk::addBoardings(Leaving& leaving, int stand, int dx, int dy) const {
+    if (m_rides.empty() || (dx != 0 && dy != 0)) return;
     const Surface& surface = m_surfaces[static_cast<std::size_t>(m_stands.patchOf(stand))];
-    if (((surface.open >> static_cast<int>(sideOf(dx, dy))) & 1u) == 0) return false;
+    if (((surface.open >> static_cast<int>(sideOf(dx, dy))) & 1u) == 0) return;
     const auto [x, y] = pointOf(stand, 0);
     const std::array<long long, 2> point{x + 2LL * dx * m_cell.width, y + 2LL * dy * m_cell.height};
-    for (int tick = 0; tick < m_period; ++tick)
-        if (board(point, surface.low, surface.high, tick, -1) >= 0) return true;
-    return false;
+    for (std::size_t i = 0; i < m_rides.size(); ++i) {
+        const runtime::Way& way = m_clock.decks[i].way;
+        const bool isHigh =
+            m_rides[i].ground - surface.low > m_stepUp || surface.high - m_rides[i].ground > m_drop;
+        const bool comesBy =
+            std::any_of(way.corners.begin(), way.corners.end(), [&](const auto& at) {
+                return isWithin({at.first, at.second, way.width, way.height}, point);
+            });
+        if (comesBy && !isHigh) leaving.boardings.push_back({stand, dx, dy, static_cast<int>(i)});
+    }
 }
 
 /// The place on a mover, other than `but`, over which a point is in that tick, come to from a

@@ -1,6 +1,7 @@
 #include "kit/timed_walk.h"
 
 #include <algorithm>
+#include <numeric>
 
 #include "kit/walk_graph.h"
 
@@ -22,6 +23,31 @@ std::pair<int, int> placesMeeting(int from, int to, int cell) {
     return {first, end};
 }
 
+/// All that a thing ever covers.
+PxRect sweptBy(const runtime::Way& way) {
+    PxRect all;
+    for (const auto& [x, y] : way.corners)
+        if (x != runtime::Way::nowhere) all = all.united({x, y, way.width, way.height});
+    return all;
+}
+
+/// Things that are joined, one by one.
+class Groups {
+public:
+    explicit Groups(std::size_t count) : m_parents(count) {
+        std::iota(m_parents.begin(), m_parents.end(), std::size_t{0});
+    }
+    [[nodiscard]] std::size_t of(std::size_t each) {
+        while (m_parents[each] != each)
+            each = m_parents[each] = m_parents[m_parents[each]];
+        return each;
+    }
+    void join(std::size_t a, std::size_t b) { m_parents[of(a)] = of(b); }
+
+private:
+    std::vector<std::size_t> m_parents;
+};
+
 }  // namespace
 
 std::shared_ptr<const TimedWalk> TimedWalk::of(const level::Project& project,
@@ -35,7 +61,6 @@ TimedWalk::TimedWalk(const level::Project& project, const level::Level& level,
                      const WalkGraph& graph, const std::atomic<bool>* cancel)
     : m_stands(graph), m_clock(clockOf(project, level, graph)) {
     if (m_clock.isEmpty() || !problem().empty()) return;
-    m_period = static_cast<int>(m_clock.period);
     m_cell = level.cellSize;
     addRides(project, level, graph);
     std::vector<std::vector<Harm>> harms;
@@ -75,7 +100,7 @@ std::vector<TimedWalk::Harm> TimedWalk::harmsOf(const ClockThing& thing, const l
     return harms;
 }
 
-void TimedWalk::takeHarms(const std::vector<std::vector<Harm>>& harms) {
+void TimedWalk::findDangers(const std::vector<std::vector<Harm>>& harms) {
     m_dangerOf.assign(static_cast<std::size_t>(m_stands.count()), -1);
     for (const auto& ofThing : harms)
         for (const Harm& harm : ofThing) {
@@ -84,19 +109,6 @@ void TimedWalk::takeHarms(const std::vector<std::vector<Harm>>& harms) {
             danger = static_cast<int>(m_dangers.size());
             m_dangers.push_back(harm.stand);
         }
-    const std::size_t states = m_dangers.size() * static_cast<std::size_t>(m_period);
-    if (states + static_cast<std::size_t>(m_rideCount) * static_cast<std::size_t>(m_period) >
-        mostStates) {
-        m_clock.problem = "what goes by the clock makes more than 8,000,000 states";
-        return;
-    }
-    m_clear.assign(states + static_cast<std::size_t>(m_rideCount * m_period), mostClear);
-    for (std::size_t i = 0; i < harms.size(); ++i) {
-        const int own = static_cast<int>(m_clock.things[i].way.periodTicks());
-        for (const Harm& harm : harms[i])
-            for (int tick = harm.tick; tick < m_period; tick += own)
-                m_clear[static_cast<std::size_t>(dangerOf(harm.stand) * m_period + tick)] = 0;
-    }
     for (const int stand : m_dangers) {
         std::array<int, 8> steps{};
         for (std::size_t i = 0; i < steps.size(); ++i)
@@ -105,13 +117,85 @@ void TimedWalk::takeHarms(const std::vector<std::vector<Harm>>& harms) {
     }
 }
 
+/// Of each spot; 0 where it is too long.
+std::vector<int> TimedWalk::periodsOf(const std::vector<std::vector<Harm>>& harms) const {
+    Groups groups(harms.size() + m_rides.size());
+    std::vector<std::size_t> thingOf(m_dangers.size(), harms.size());
+    for (std::size_t i = 0; i < harms.size(); ++i)
+        for (const Harm& harm : harms[i]) {
+            std::size_t& first = thingOf[static_cast<std::size_t>(dangerOf(harm.stand))];
+            if (first == harms.size()) first = i;
+            groups.join(first, i);
+        }
+    for (std::size_t danger = 0; danger < m_dangers.size(); ++danger)
+        for (const int to : m_dangerSteps[danger])
+            if (to >= 0 && dangerOf(to) >= 0)
+                groups.join(thingOf[danger], thingOf[static_cast<std::size_t>(dangerOf(to))]);
+    // Whatever comes within a module of where a mover goes.
+    std::vector<const runtime::Way*> ways;
+    for (const ClockThing& thing : m_clock.things)
+        ways.push_back(&thing.way);
+    for (const Deck& deck : m_clock.decks)
+        ways.push_back(&deck.way);
+    std::vector<PxRect> swept;
+    for (const runtime::Way* way : ways)
+        swept.push_back(sweptBy(*way).grown(std::max(m_cell.width, m_cell.height)));
+    for (std::size_t ride = harms.size(); ride < ways.size(); ++ride)
+        for (std::size_t other = 0; other < ride; ++other)
+            if (swept[ride].overlaps(swept[other])) groups.join(ride, other);
+    std::vector<long long> periods(ways.size(), 1);
+    for (std::size_t i = 0; i < ways.size(); ++i) {
+        long long& period = periods[groups.of(i)];
+        if (period <= mostPeriod)
+            period = std::lcm(period, static_cast<long long>(ways[i]->periodTicks()));
+    }
+    std::vector<int> found;
+    const auto add = [&](std::size_t node) {
+        const long long period = periods[groups.of(node)];
+        found.push_back(period > mostPeriod ? 0 : static_cast<int>(period));
+    };
+    for (const std::size_t thing : thingOf)
+        add(thing);
+    for (std::size_t ride = 0; ride < m_rides.size(); ++ride)
+        for (int i = 0; i < m_rides[ride].columns * m_rides[ride].rows; ++i)
+            add(harms.size() + ride);
+    return found;
+}
+
+void TimedWalk::takeHarms(const std::vector<std::vector<Harm>>& harms) {
+    findDangers(harms);
+    m_periods = periodsOf(harms);
+    std::size_t states = 0;
+    for (const int period : m_periods) {
+        m_firsts.push_back(static_cast<int>(states));
+        states += static_cast<std::size_t>(period);
+        if (period == 0)
+            m_clock.problem =
+                "what goes by the clock is as at first only after more than 36,000 "
+                "ticks";
+        else if (states > mostStates)
+            m_clock.problem = "what goes by the clock makes more than 8,000,000 states";
+        if (!problem().empty()) return;
+        m_spots.resize(states, static_cast<int>(m_firsts.size()) - 1);
+    }
+    m_clear.assign(states, mostClear);
+    for (std::size_t i = 0; i < harms.size(); ++i) {
+        const int own = static_cast<int>(m_clock.things[i].way.periodTicks());
+        for (const Harm& harm : harms[i]) {
+            const auto spot = static_cast<std::size_t>(dangerOf(harm.stand));
+            for (int tick = harm.tick; tick < m_periods[spot]; tick += own)
+                m_clear[static_cast<std::size_t>(m_firsts[spot] + tick)] = 0;
+        }
+    }
+}
+
 /// Backwards through two periods, so that what begins the next one counts.
 void TimedWalk::countClear() {
-    const auto period = static_cast<std::size_t>(m_period);
-    for (std::size_t first = 0; first < m_clear.size(); first += period) {
+    for (std::size_t spot = 0; spot < m_periods.size(); ++spot) {
+        const int period = m_periods[spot];
         int clear = mostClear;
-        for (std::size_t tick = 2 * period; tick-- > 0;) {
-            std::uint8_t& here = m_clear[first + tick % period];
+        for (int tick = 2 * period - 1; tick >= 0; --tick) {
+            std::uint8_t& here = m_clear[static_cast<std::size_t>(m_firsts[spot] + tick % period)];
             clear = here == 0 ? 0 : std::min(clear + 1, mostClear);
             if (tick < period) here = static_cast<std::uint8_t>(clear);
         }
@@ -151,7 +235,7 @@ void TimedWalk::leaveCalm() {
         Leaving& leaving = m_leaving[static_cast<std::size_t>(calm)];
         for (const auto& [dx, dy] : allSteps) {
             const int to = m_stands.beside(stand, dx, dy);
-            if (to < 0 && isPassed(stand, dx, dy)) leaving.boardings.push_back({stand, dx, dy});
+            if (to < 0) addBoardings(leaving, stand, dx, dy);
             if (to < 0 || calmOf(to) == calm) continue;
             if (calmOf(to) >= 0)
                 leaving.calm.push_back(calmOf(to));
@@ -169,33 +253,29 @@ void TimedWalk::leaveCalm() {
     }
 }
 
-int TimedWalk::clearFrom(int place, int tick) const {
-    const int index = place < m_stands.count()
-                          ? dangerOf(place)
-                          : static_cast<int>(m_dangers.size()) + place - m_stands.count();
-    if (index < 0) return mostClear;
-    const int at = tick < m_period ? tick : tick % m_period;
-    return m_clear[static_cast<std::size_t>(index * m_period + at)];
+int TimedWalk::clearFrom(int place, long long tick) const {
+    const int spot = spotOf(place);
+    if (spot < 0) return mostClear;
+    const auto at = static_cast<std::size_t>(spot);
+    const long long own = tick < m_periods[at] ? tick : tick % m_periods[at];
+    return m_clear[static_cast<std::size_t>(m_firsts[at] + own)];
 }
 
 int TimedWalk::stateAt(int place, long long tick) const {
-    const int at = static_cast<int>(tick < m_period ? tick : tick % m_period);
-    const bool isRide = place >= m_stands.count();
-    if (!isRide && calmOf(place) >= 0) return calmOf(place);
-    if (clearFrom(place, at) == 0) return -1;
-    const int index =
-        isRide ? static_cast<int>(m_dangers.size()) + place - m_stands.count() : dangerOf(place);
-    return m_calmCount + index * m_period + at;
+    const int spot = spotOf(place);
+    if (spot < 0) return calmOf(place);
+    if (clearFrom(place, tick) == 0) return -1;
+    const auto at = static_cast<std::size_t>(spot);
+    return m_calmCount + m_firsts[at] + static_cast<int>(tick % m_periods[at]);
 }
 
 bool TimedWalk::isHarmed(int place, long long tick) const {
-    return clearFrom(place, static_cast<int>(tick % m_period)) == 0;
+    return clearFrom(place, tick) == 0;
 }
 
 bool TimedWalk::mayStep(int from, int to, int ticks, long long tick) const {
     const int half = ticks / 2;
-    const int at = static_cast<int>(tick < m_period ? tick : tick % m_period);
-    return clearFrom(from, at + 1) >= half && clearFrom(to, at + half + 1) >= half;
+    return clearFrom(from, tick + 1) >= half && clearFrom(to, tick + half + 1) >= half;
 }
 
 void TimedWalk::statesAfter(int state, std::vector<int>& after) const {
@@ -207,19 +287,21 @@ void TimedWalk::statesAfter(int state, std::vector<int>& after) const {
         const Leaving& leaving = m_leaving[static_cast<std::size_t>(state)];
         after = leaving.calm;
         for (const auto& [to, ticks] : leaving.steps)
-            for (int tick = 0; tick < m_period; ++tick)
+            for (int tick = 0; tick < periodAt(to); ++tick)
                 step(m_calmStand[static_cast<std::size_t>(state)], to, ticks, tick);
-        for (const auto& [from, dx, dy] : leaving.boardings)
-            for (int tick = 0; tick < m_period; ++tick)
+        for (const auto& [from, dx, dy, ride] : leaving.boardings) {
+            const int period = periodAt(m_rides[static_cast<std::size_t>(ride)].first);
+            for (int tick = 0; tick < period; ++tick)
                 step(from, beside(from, dx, dy, tick), ticksOfStep(dx, dy), tick);
+        }
         return;
     }
     const int place = placeOf(state), tick = tickOf(state);
     if (!isHarmed(place, tick + 1)) after.push_back(stateAt(place, tick + 1));
-    const auto index = static_cast<std::size_t>((state - m_calmCount) / m_period);
+    const std::size_t spot = spotIn(state);
     for (std::size_t i = 0; i < allSteps.size(); ++i) {
         const auto& [dx, dy] = allSteps[i];
-        int to = index < m_dangerSteps.size() ? m_dangerSteps[index][i] : -1;
+        int to = spot < m_dangerSteps.size() ? m_dangerSteps[spot][i] : -1;
         if (to < 0 && !m_rides.empty()) to = beside(place, dx, dy, tick);
         step(place, to, ticksOfStep(dx, dy), tick);
     }

@@ -15,7 +15,8 @@ class WalkGraph;
 
 /// All that a walk can come to, exactly: where nothing ever harms, places hang together and one may
 /// stay as long as one likes, so that all ticks are open from there: one state. Where something
-/// does, each place in each tick of the common period is a state, and so is each place of a mover.
+/// does, each place in each tick is a state, and so is each place of a mover: by the common period
+/// of what harms places beside each other and of movers nearby, as nothing else matters there.
 /// A body is a third of a module wide; a step takes 4 ticks, or 6 aslant, and the body is where it
 /// was for the first half of them. It is harmed in a tick in which it overlaps a thing of its
 /// storey. A mover is a floor on its storey's ground: one steps onto it where no surface leads on,
@@ -35,12 +36,14 @@ public:
     [[nodiscard]] bool isWhole() const { return m_stands.isWhole(); }
     [[nodiscard]] const Stands& stands() const { return m_stands; }
     [[nodiscard]] const Clock& clock() const { return m_clock; }
-    /// Ticks after which all is as at first.
-    [[nodiscard]] int period() const { return m_period; }
-
-    [[nodiscard]] int stateCount() const {
-        return m_calmCount + (static_cast<int>(m_dangers.size()) + m_rideCount) * m_period;
+    /// Ticks after which all is as at first for who is at that place; 1 where nothing ever harms.
+    [[nodiscard]] int periodAt(int place) const {
+        const int spot = spotOf(place);
+        return spot < 0 ? 1 : m_periods[static_cast<std::size_t>(spot)];
     }
+    static constexpr long long mostPeriod = 36000;
+
+    [[nodiscard]] int stateCount() const { return m_calmCount + static_cast<int>(m_clear.size()); }
     /// -1 on a mover.
     [[nodiscard]] int patchOf(int state) const {
         return patchAt(isCalm(state) ? m_calmStand[static_cast<std::size_t>(state)]
@@ -60,12 +63,15 @@ public:
     [[nodiscard]] bool isCalm(int state) const { return state < m_calmCount; }
     /// The place: those of the stands, then those on movers. Requires: not calm.
     [[nodiscard]] int placeOf(int state) const {
-        const auto index = static_cast<std::size_t>((state - m_calmCount) / m_period);
-        return index < m_dangers.size()
-                   ? m_dangers[index]
-                   : m_stands.count() + static_cast<int>(index - m_dangers.size());
+        const std::size_t spot = spotIn(state);
+        return spot < m_dangers.size()
+                   ? m_dangers[spot]
+                   : m_stands.count() + static_cast<int>(spot - m_dangers.size());
     }
-    [[nodiscard]] int tickOf(int state) const { return (state - m_calmCount) % m_period; }
+    /// Of the period at its place.
+    [[nodiscard]] int tickOf(int state) const {
+        return state - m_calmCount - m_firsts[spotIn(state)];
+    }
     /// The state of who is there in that tick; -1 if something harms.
     [[nodiscard]] int stateAt(int place, long long tick) const;
     [[nodiscard]] bool isHarmed(int place, long long tick) const;
@@ -86,9 +92,8 @@ private:
     /// Steps out of a calm state: to another calm one, or to a place that something harms.
     struct Leaving {
         std::vector<int> calm;
-        std::vector<std::pair<int, int>> steps;  ///< place, ticks
-        std::vector<std::array<int, 3>>
-            boardings;  ///< from a place, dx, dy, where a mover comes by
+        std::vector<std::pair<int, int>> steps;     ///< place, ticks
+        std::vector<std::array<int, 4>> boardings;  ///< from a place, dx, dy, of a mover's ride
     };
     /// The places on a mover.
     struct Ride {
@@ -109,13 +114,25 @@ private:
                             const Rational& high, long long tick, int but) const;
     [[nodiscard]] int land(const std::array<long long, 2>& point, const Ride& ride,
                            level::Side side) const;
-    [[nodiscard]] bool isPassed(int stand, int dx, int dy) const;
+    void addBoardings(Leaving& leaving, int stand, int dx, int dy) const;
     void countClear();
     void takeHarms(const std::vector<std::vector<Harm>>& harms);
+    void findDangers(const std::vector<std::vector<Harm>>& harms);
+    [[nodiscard]] std::vector<int> periodsOf(const std::vector<std::vector<Harm>>& harms) const;
+    /// A place that something harms or that is on a mover, in the order of `m_clear`; -1 for
+    /// others.
+    [[nodiscard]] int spotOf(int place) const {
+        return place < m_stands.count()
+                   ? dangerOf(place)
+                   : static_cast<int>(m_dangers.size()) + place - m_stands.count();
+    }
+    [[nodiscard]] std::size_t spotIn(int state) const {
+        return static_cast<std::size_t>(m_spots[static_cast<std::size_t>(state - m_calmCount)]);
+    }
     void joinCalm();
     void leaveCalm();
     /// Ticks from that one on, in which a place is not harmed: 0 to `mostClear`.
-    [[nodiscard]] int clearFrom(int place, int tick) const;
+    [[nodiscard]] int clearFrom(int place, long long tick) const;
     [[nodiscard]] int dangerOf(int stand) const {
         return m_dangerOf[static_cast<std::size_t>(stand)];
     }
@@ -134,12 +151,14 @@ private:
     int m_rideCount = 0;                                          ///< places on all of them
     CellSize m_cell;
     Rational m_stepUp, m_drop;
-    int m_period = 1;
     std::vector<int> m_dangers;                     ///< places that something harms
     std::vector<std::array<int, 8>> m_dangerSteps;  ///< by danger: where surfaces lead, or -1
     std::vector<int> m_dangerOf;                    ///< by place; -1
     /// By danger, then by place on a mover, and tick: as `clearFrom`.
     std::vector<std::uint8_t> m_clear;
+    std::vector<int> m_periods;  ///< by spot
+    std::vector<int> m_firsts;   ///< by spot: where its ticks begin
+    std::vector<int> m_spots;    ///< by tick of them all
     int m_calmCount = 0;
     std::vector<int> m_calmOf;     ///< by place; -1
     std::vector<int> m_calmStand;  ///< one of each calm state

@@ -36,6 +36,7 @@ WalkGraph::WalkGraph(const level::Project& project, const level::Level& level,
 
 int WalkGraph::stateUnder(const level::Level& level, const level::Entity& entity) const {
     if (!m_timed) return patchUnder(level, entity);
+    if (!problem().empty()) return -1;
     const int stand = standUnder(*this, level, entity);
     return stand < 0 ? -1 : m_timed->stateAt(stand, 0);
 }

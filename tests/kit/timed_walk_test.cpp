@@ -6,6 +6,8 @@
 
 #include "kit/paced_run.h"
 #include "kit/solid_edits.h"
+#include "kit/taking_walk.h"
+#include "kit/way_along.h"
 #include "level/tracks.h"
 #include "reach/placing.h"
 #include "small_kit.h"
@@ -273,7 +275,7 @@ void TimedWalkTest::reach_equalsSearchByTheTick_onRandomBoards() {
         const int begin = kit::standUnder(graph, board.level, spawn);
         if (begin < 0) continue;
         const kit::Stands& stands = graph.timed()->stands();
-        const PlainSearch search(board, graph, graph.timed()->period());
+        const PlainSearch search(board, graph, 36);
         const std::set<int> found =
             search.from(stands.patchOf(begin), stands.at(begin).x, stands.at(begin).y);
         int count = 0;
@@ -429,10 +431,19 @@ void TimedWalkTest::whatNobodyKnowsToJudge_isNotDecided() {
     const kit::KitReach reach = throwing.reach();
     QVERIFY(!reach.isDecided && !reach.reason.empty());
     QVERIFY(!goalOf(reach, "exit").isReached);
+    const kit::WalkGraph graph = throwing.graph();
+    const auto taking = kit::wayTaking(throwing.project, throwing.level, graph,
+                                       {{}, [](const auto&) { return true; }, "exit"});
+    QVERIFY(taking.way.empty() && !taking.isImpossible);
+    QVERIFY(!kit::wayAlong(throwing.project, throwing.level, graph, {{1, 0}}, {1}).isDecided);
+    // Two that come to one place never come round together; far from each other it is no matter.
     for (const int period : {7919, 7907}) {
-        auto& hazard = board.add(level::Role::Hazard, period == 7919 ? "a" : "b", boxIn(3, 0));
+        auto& hazard = board.add(level::Role::Hazard, period == 7919 ? "a" : "b",
+                                 {period == 7919 ? 0 : 56, 0, 4, 4});
         hazard.data.timetable = timetable(period, {{0, 1}});
     }
+    QVERIFY(board.reach().isDecided && goalOf(board.reach(), "exit").isReached);
+    board.level.entities.edit([](auto& entities) { entities.back().box = entities[2].box; });
     QVERIFY(!board.reach().isDecided);
 }
 

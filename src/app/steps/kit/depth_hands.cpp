@@ -109,6 +109,17 @@ void DepthView::endPull() {
     m_pull.reset();
 }
 
+std::optional<DepthView::Spot> DepthView::onThing(QPointF widget) const {
+    if (m_session.workbench.step() != Step::Cast || m_board.isWalking() || !kit())
+        return std::nullopt;
+    const level::Entity* entity =
+        level::findEntity(*m_session.document.level(), m_marks.thingAt(widget));
+    if (!entity) return std::nullopt;
+    const PxPoint middle = kit::boxMiddle(*entity);
+    return Spot{QPointF(middle.x, middle.y), entity->storey,
+                exact(kit()->storey).toDouble() * entity->storey};
+}
+
 void DepthView::pressTool(QMouseEvent* event) {
     // What is taken or deleted is what one sees there; what is placed lies on its storey.
     const Workbench& workbench = m_session.workbench;

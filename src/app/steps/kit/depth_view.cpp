@@ -388,17 +388,6 @@ bool DepthView::showsWhatIsThere() const {
            m_picture.level->solids.isSharedWith(now.solids);
 }
 
-std::optional<DepthView::Spot> DepthView::onThing(QPointF widget) const {
-    if (m_session.workbench.step() != Step::Cast || m_board.isWalking() || !kit())
-        return std::nullopt;
-    const level::Entity* entity =
-        level::findEntity(*m_session.document.level(), m_marks.thingAt(widget));
-    if (!entity) return std::nullopt;
-    const PxPoint middle = kit::boxMiddle(*entity);
-    return Spot{QPointF(middle.x, middle.y), entity->storey,
-                exact(kit()->storey).toDouble() * entity->storey};
-}
-
 std::optional<DepthView::Spot> DepthView::onPiece(QPointF widget) const {
     const auto hit = hitAt(widget);
     return hit && showsWhatIsThere() ? std::optional(spotOf(*hit)) : std::nullopt;
