@@ -11,8 +11,6 @@ using level::Side;
 
 namespace {
 
-constexpr int mostStoreys = 64;
-
 Side sideOf(int dx, int dy) {
     return dx > 0 ? Side::Right : dx < 0 ? Side::Left : dy > 0 ? Side::Down : Side::Up;
 }
@@ -63,7 +61,8 @@ void TimedWalk::harmRides(const std::atomic<bool>* cancel) {
         const auto spot = static_cast<std::size_t>(spotOf(place));
         const int storey = deckAt(place)->storey;
         for (int tick = 0; tick < m_periods[spot]; ++tick) {
-            const auto [x, y] = pointOf(place, tick);
+            const auto point = pointOf(place, tick);
+            const long long x = point[0], y = point[1];
             const bool isHit =
                 std::any_of(m_clock.things.begin(), m_clock.things.end(), [&](const auto& thing) {
                     if (thing.storey != storey || !thing.way.isThere(tick)) return false;
