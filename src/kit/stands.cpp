@@ -99,8 +99,9 @@ int Stands::stepFrom(const WalkGraph& graph, int stand, Side side) const {
     CellPoint to = at(stand);
     to.x += side == Side::Right ? 1 : side == Side::Left ? -1 : 0;
     to.y += side == Side::Down ? 1 : side == Side::Up ? -1 : 0;
-    const ExactPoint middle = middleOfPlace(to);
     int patch = patchOf(stand);
+    if (const int here = on(patch, to); here >= 0) return here;
+    const ExactPoint middle = middleOfPlace(to);
     for (int crossed = 0; crossed < mostCrossed && patch >= 0; ++crossed) {
         if (const int found = on(patch, to); found >= 0) return found;
         patch = surfaceBehind(graph, patch, side, isAcross(side) ? middle.y : middle.x);

@@ -45,7 +45,6 @@ void Surveying::run() {
     addPatches(m_level);
     m_graph.m_next.resize(m_graph.m_patches.size());
     linkAll();
-    findOpenSides();
 }
 
 /// Cuts the modules that solids touch along the borders of what they are made of.

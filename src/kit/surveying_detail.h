@@ -10,6 +10,8 @@ public:
     Surveying(const Kit& kit, const level::Level& level, const PlacedIndex& index,
               WalkGraph& graph);
     void run();
+    /// For movers alone, so after the rest.
+    void findOpenSides();
 
 private:
     using Split = WalkGraph::Split;
@@ -42,7 +44,6 @@ private:
     [[nodiscard]] bool isBuried(const Split& split, const ExactRect& part, const Rational& low,
                                 const Rational& high, int mass) const;
     void linkAll();
-    void findOpenSides();
     void linkAcross(CellPoint module, Side side);
     void linkWithin(CellPoint module, const Split& split);
     void link(const Bank& from, const Bank& to, const Border& border);

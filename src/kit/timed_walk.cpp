@@ -53,14 +53,16 @@ private:
 std::shared_ptr<const TimedWalk> TimedWalk::of(const level::Project& project,
                                                const level::Level& level, const WalkGraph& graph,
                                                const std::atomic<bool>* cancel) {
-    std::shared_ptr<const TimedWalk> walk(new TimedWalk(project, level, graph, cancel));
-    return walk->m_clock.isEmpty() ? nullptr : walk;
+    Clock clock = clockOf(project, level, graph);
+    if (clock.isEmpty()) return nullptr;
+    return std::shared_ptr<const TimedWalk>(
+        new TimedWalk(std::move(clock), project, level, graph, cancel));
 }
 
-TimedWalk::TimedWalk(const level::Project& project, const level::Level& level,
+TimedWalk::TimedWalk(Clock clock, const level::Project& project, const level::Level& level,
                      const WalkGraph& graph, const std::atomic<bool>* cancel)
-    : m_stands(graph), m_clock(clockOf(project, level, graph)) {
-    if (m_clock.isEmpty() || !problem().empty()) return;
+    : m_stands(graph), m_clock(std::move(clock)) {
+    if (!problem().empty()) return;
     m_cell = level.cellSize;
     addRides(project, level, graph);
     std::vector<std::vector<Harm>> harms;

@@ -102,8 +102,8 @@ private:
         Rational ground;
     };
 
-    TimedWalk(const level::Project& project, const level::Level& level, const WalkGraph& graph,
-              const std::atomic<bool>* cancel);
+    TimedWalk(Clock clock, const level::Project& project, const level::Level& level,
+              const WalkGraph& graph, const std::atomic<bool>* cancel);
     [[nodiscard]] std::vector<Harm> harmsOf(const ClockThing& thing, const level::Level& level,
                                             const WalkGraph& graph) const;
     void addRides(const level::Project& project, const level::Level& level, const WalkGraph& graph);

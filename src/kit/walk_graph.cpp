@@ -1,5 +1,7 @@
 #include "kit/walk_graph.h"
 
+#include <algorithm>
+
 #include "kit/paced_run.h"
 #include "kit/surveying_detail.h"
 
@@ -31,6 +33,10 @@ WalkGraph::WalkGraph(const Kit& kit, const level::Level& level, const PlacedInde
 WalkGraph::WalkGraph(const level::Project& project, const level::Level& level,
                      const PlacedIndex& index, const std::atomic<bool>* cancel)
     : WalkGraph(*project.kitOf(level), level, index) {
+    const bool hasMovers = std::any_of(
+        level.entities.begin(), level.entities.end(),
+        [&](const level::Entity& entity) { return project.roleOf(entity) == level::Role::Mover; });
+    if (hasMovers) Surveying(*project.kitOf(level), level, index, *this).findOpenSides();
     m_timed = TimedWalk::of(project, level, *this, cancel);
 }
 

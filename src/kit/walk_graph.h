@@ -73,7 +73,7 @@ public:
     /// The module that one is in.
     [[nodiscard]] CellPoint moduleOf(int state) const;
     /// One gets over the border of that patch on that side, if something leads on there: no wall
-    /// stands on it.
+    /// stands on it. Requires: the level has a mover.
     [[nodiscard]] bool isOpen(int patch, Side side) const {
         return ((m_open[static_cast<std::size_t>(patch)] >> static_cast<int>(side)) & 1u) != 0;
     }

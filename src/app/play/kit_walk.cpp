@@ -20,21 +20,23 @@ constexpr std::size_t longestTrail = 6000;
 
 }  // namespace
 
-KitWalk::KitWalk(const level::Project& project, std::shared_ptr<const level::Level> level)
+KitWalk::KitWalk(const level::Project& project, std::shared_ptr<const level::Level> level,
+                 const kit::WalkGraph* known)
     : m_project(project), m_level(std::move(level)) {
     const level::Kit& kit = *m_project.kitOf(*m_level);
     m_index = kit::PlacedIndex(kit, *m_level);
-    m_graph = kit::WalkGraph(m_project, *m_level, m_index);
+    m_graph = known ? *known : kit::WalkGraph(m_project, *m_level, m_index);
 }
 
 Result<std::unique_ptr<KitWalk>> KitWalk::begin(const level::Project& project,
                                                 std::shared_ptr<const level::Level> level,
                                                 std::optional<PxPoint> at, int storey,
-                                                const EntityId& entry) {
+                                                const EntityId& entry,
+                                                const kit::WalkGraph* known) {
     if (!project.kitOf(*level))
         return fail(ErrorKind::Missing, "The level has no kit", level->title,
                     "Name one of the project's kits");
-    std::unique_ptr<KitWalk> walk(new KitWalk(project, std::move(level)));
+    std::unique_ptr<KitWalk> walk(new KitWalk(project, std::move(level), known));
     std::optional<Start> start;
     const auto startAt = [&](PxPoint px, int on) {
         start = Start{kit::inModules(*walk->m_level, px), on};

@@ -14,10 +14,12 @@ namespace rook::app {
 class KitWalk {
 public:
     /// Begins at the entry (the first spawn where it is empty), or in the module of a px of that
-    /// storey. Errors: Missing without a spawn; NotApplicable where nothing is to stand on.
+    /// storey. `known`: the graph of this very level, where it was made already. Errors: Missing
+    /// without a spawn; NotApplicable where nothing is to stand on.
     [[nodiscard]] static Result<std::unique_ptr<KitWalk>> begin(
         const level::Project& project, std::shared_ptr<const level::Level> level,
-        std::optional<PxPoint> at, int storey, const EntityId& entry = {});
+        std::optional<PxPoint> at, int storey, const EntityId& entry = {},
+        const kit::WalkGraph* known = nullptr);
 
     /// The way that one wishes to go, across and down; as fast as one can where it is 1 long.
     void setWish(double dx, double dy);
@@ -59,7 +61,8 @@ public:
     [[nodiscard]] const std::string& lastExit() const { return m_lastExit; }
 
 private:
-    KitWalk(const level::Project& project, std::shared_ptr<const level::Level> level);
+    KitWalk(const level::Project& project, std::shared_ptr<const level::Level> level,
+            const kit::WalkGraph* known);
     [[nodiscard]] bool mayEnter(int patch) const;
     void goAlong(double& along, double by, level::Side lower, level::Side upper);
     void meet(std::vector<std::string>& taken);

@@ -186,7 +186,7 @@ void SketchOnBoard::removeSelected() {
     const int index = routeInHand(m_session.workbench.options(), level);
     if (!selection.marks.empty())
         return m_session.document.apply(deleteMarks(level, selection.marks));
-    if (selection.hasUnderlay)
+    if (selection.hasUnderlay && underlay())
         return m_session.document.apply(removeUnderlay(level, m_session.workbench.storey()));
     if (index < 0 || !(selection.bead || selection.wayPoint)) return;
     level::Route route = level.sketch.routes[std::size_t(index)];
