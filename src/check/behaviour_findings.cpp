@@ -67,9 +67,7 @@ private:
         const Role role = m_project.roleOf(entity);
         if (role == Role::Foe) foeOnKit(entity, answer);
         if (role == Role::Mover) moverOnKit(entity, answer);
-        const bool hasMembers =
-            role == Role::Formation && m_project.findKind(entity.data.formation.member);
-        return role == Role::Foe || role == Role::Mover || role == Role::Thrower || hasMembers;
+        return role != Role::Formation || m_project.findKind(entity.data.formation.member);
     }
     void foeOnKit(const Entity& entity, const reach::KitAnswer& answer) {
         const level::Gait gait = entity.data.patrol.gait;
@@ -164,8 +162,10 @@ private:
                     ", " + std::to_string(crush->y),
                 entity)
                 .place = *crush;
-        if (!isReached && m_answer.onCells().reached.completion == reach::Completion::Complete &&
-            m_answer.onCells().reached.visited.height() > 0)
+        const reach::Reached& reached = m_answer.onCells().reached;
+        const bool isKnown = reached.completion == reach::Completion::Complete &&
+                             !reached.isOnlySure && reached.visited.height() > 0;
+        if (!isReached && isKnown)
             add(FindingKind::MoverNotReached, Severity::Doubt,
                 "Nobody ever gets onto " + entity.id.text, entity);
     }

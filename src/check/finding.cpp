@@ -44,7 +44,8 @@ std::vector<Finding> findingsOf(const level::Project& project, const level::Leve
         // Matter, and what stands in it, says nothing here.
         for (const std::vector<Finding>& some :
              {exitFindings(project, level), gateFindings(project, level),
-              castFindings(project, level), kitFindings(level, answer)})
+              castFindings(project, level), behaviourFindings(project, level, answer),
+              kitFindings(level, answer)})
             all.insert(all.end(), some.begin(), some.end());
         for (Finding& finding : all)
             if (const level::Entity* entity = findEntity(level, finding.entity))

@@ -87,6 +87,7 @@ private:
     }
     [[nodiscard]] bool isSolved() const {
         return m_answer.onCells().reached.completion == reach::Completion::Complete &&
+               !m_answer.onCells().reached.isOnlySure &&
                m_answer.onCells().reached.visited.height() > 0;
     }
     /// True if the middle of some visited body lies in the rectangle.

@@ -238,6 +238,12 @@ void CastFindingsTest::movers_inWalls_crushing_andNotReached() {
     hoist.box.y = 16;
     hoist.data.track.points = {{64, 0}};
     QCOMPARE(told(with(level, hoist)), (std::vector{FindingKind::MoverNotReached}));
+    // While only what is sure is known, nobody says so.
+    const auto query = reach::queryOf(all, with(level, hoist));
+    QVERIFY(query.has_value());
+    const reach::Answer sure = reach::answer(*query, {}, nullptr, reach::Extent::Sure);
+    QVERIFY(sure.onCells().reached.isOnlySure);
+    QVERIFY(check::behaviourFindings(all, with(level, hoist), sure).empty());
 }
 
 void CastFindingsTest::formations_withoutAKind_orAGap() {

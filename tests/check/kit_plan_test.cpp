@@ -161,8 +161,10 @@ void KitPlanTest::whatGoesByTheClock_isLookedAt() {
         if (!query) qFatal("%s", query.error().sentence().c_str());
         QStringList sentences;
         for (const check::Finding& finding :
-             check::behaviourFindings(m_project, m_level, reach::answer(*query)))
-            sentences << QString::fromStdString(finding.sentence);
+             check::findingsOf(m_project, m_level, reach::answer(*query)))
+            if (finding.kind == FindingKind::PatrolBroken ||
+                finding.kind == FindingKind::MoverNotReached)
+                sentences << QString::fromStdString(finding.sentence);
         return sentences;
     };
     auto& crab = testing::place(m_project, m_level, level::Role::Foe, "crab",

@@ -113,10 +113,15 @@ std::shared_ptr<const ProvenLevel> planLevel(const level::Project& project,
         return planned;
     }
     const bool isAnswered = proven->query != nullptr;
+    const bool wasSure = planned->answer.onCells().reached.isOnlySure;
     if (isAnswered)
         reach::complete(*proven->query, planned->answer, {reach::Limits{}.maxBytes, cancel},
                         resolver);
     const reach::Answer& answer = planned->answer;
+    // What nobody gets to is known now.
+    if (isAnswered && wasSure)
+        planned->report.take(check::Report::Part::Verdict,
+                             check::findingsOf(project, level, answer));
     planned->plan = std::make_shared<const check::PlanReport>(
         check::holdToPlan(project, level, proven->query.get(), isAnswered ? &answer : nullptr,
                           {reach::Limits{}.maxBytes, cancel}));
