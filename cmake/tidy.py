@@ -5,7 +5,7 @@ Usage: tidy.py BUILD [PART | I/N]. Each is read by clang for syntax, with what n
 anyway (the toolkit, the standard library, the project or the session) before it, read once for all: what is
 seen is whether a source includes what else it needs of this house. Then reach/, the largest of the core, is
 read by clang-tidy, several sources as one, which takes a fifth of the time; the others too where PART names
-them. Only files whose path contains PART are read; with I/N those that the last twelve commits changed, and
+them. Only files whose path contains PART are read; with I/N those that the last eight commits changed, and
 the I-th of N parts of the others, which take turns from commit to commit.
 """
 import json
@@ -118,7 +118,7 @@ with ThreadPoolExecutor(2) as pool:
     headers_of = dict(zip(wanted, pool.map(lambda each: precompiled(*each), wanted.values())))
 files = sorted(file for file in entries if part in file)
 if turns:
-    changed = subprocess.run(["git", "log", "-12", "--name-only", "--pretty=format:"], capture_output=True, text=True)
+    changed = subprocess.run(["git", "log", "-8", "--name-only", "--pretty=format:"], capture_output=True, text=True)
     recent = {os.path.abspath(line) for line in changed.stdout.split("\n") if line}
     files = [file for i, file in enumerate(files) if file in recent or i % turns == turn % turns]
 wrong = 0

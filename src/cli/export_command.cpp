@@ -16,7 +16,9 @@ struct ExportOptions {
 /// Tells the errors and how many findings there are; false if they forbid to export.
 Result<bool> mayExport(const level::Project& project, const ExportOptions& options) {
     if (options.leavesFindingsOut && !options.isStrict) return true;
-    const auto report = ship::reportOf(project, options.project, {});
+    ship::ProjectWish wish;
+    wish.jobs = 2;  // as the bundle after it is made by two threads
+    const auto report = ship::reportOf(project, options.project, wish);
     if (!report) return fail(report.error());
     std::fputs(ship::errorLinesOf(*report).c_str(), stdout);
     const std::size_t errors = report->errorCount(), all = report->openCount();

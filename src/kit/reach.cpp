@@ -139,24 +139,35 @@ private:
         for (std::size_t i = 0; i < m_reach.visits.size(); ++i) {
             if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed)) return;
             forEachNext(
-                i, [](int) {},
+                i, [&](int to) { link(i, to); },
                 [&](int next, Held held) {
-                    if (mayHold(held)) visit(next, setOf(held), static_cast<int>(i));
+                    if (mayHold(held)) link(i, visit(next, setOf(held), static_cast<int>(i)));
                 });
         }
         if (!m_graph.isWhole()) doubt(tooNarrow);
     }
-    void visit(int state, int set, int before) {
+    /// Its place among the visits.
+    int visit(int state, int set, int before) {
         int& known = visitOf(set, state);
-        if (known >= 0) return;
+        if (known >= 0) return known;
         known = static_cast<int>(m_reach.visits.size());
         const int patch = m_graph.patchOf(state);
         m_reach.visits.push_back({state, before, patch});
         m_setOfVisit.push_back(set);
-        if (patch < 0) return;
+        m_last.push_back(-1);
+        if (patch < 0) return known;
         int& first = m_reach.firstVisit[static_cast<std::size_t>(patch)];
         if (first < 0) first = known;
         m_reach.reached[static_cast<std::size_t>(patch)] = 1;
+        return known;
+    }
+    /// Each visit's neighbours before it, as chains: the last one, and the one before each. They
+    /// are asked for where there is an exit.
+    void link(std::size_t from, int to) {
+        if (m_exits.empty()) return;
+        int& last = m_last[static_cast<std::size_t>(to)];
+        m_links.push_back({static_cast<int>(from), last});
+        last = static_cast<int>(m_links.size()) - 1;
     }
     void findGoals() {
         for (KitGoal& goal : m_reach.goals) {
@@ -170,23 +181,6 @@ private:
     void findTraps() {
         if (m_exits.empty() || !m_reach.isDecided) return;
         const std::size_t count = m_reach.visits.size();
-        // Each visit's neighbours before it, as chains: the last one, and the one before each.
-        struct Link {
-            int from = 0;
-            int before = -1;
-        };
-        std::vector<int> last(count, -1);
-        std::vector<Link> links;
-        const auto link = [&](std::size_t from, int to) {
-            links.push_back({static_cast<int>(from), last[static_cast<std::size_t>(to)]});
-            last[static_cast<std::size_t>(to)] = static_cast<int>(links.size()) - 1;
-        };
-        for (std::size_t i = 0; i < count; ++i) {
-            if (m_cancel && (i & 1023) == 0 && m_cancel->load(std::memory_order_relaxed)) return;
-            forEachNext(
-                i, [&](int to) { link(i, to); },
-                [&](int next, Held held) { link(i, visitOf(setOf(held), next)); });
-        }
         std::vector<char> finishes(count, 0);
         std::vector<std::size_t> open;
         for (std::size_t i = 0; i < count; ++i)
@@ -198,8 +192,9 @@ private:
         while (!open.empty()) {
             const std::size_t at = open.back();
             open.pop_back();
-            for (int i = last[at]; i >= 0; i = links[static_cast<std::size_t>(i)].before) {
-                const auto from = static_cast<std::size_t>(links[static_cast<std::size_t>(i)].from);
+            for (int i = m_last[at]; i >= 0; i = m_links[static_cast<std::size_t>(i)].before) {
+                const auto from =
+                    static_cast<std::size_t>(m_links[static_cast<std::size_t>(i)].from);
                 if (!std::exchange(finishes[from], 1)) open.push_back(from);
             }
         }
@@ -229,6 +224,12 @@ private:
     std::map<Held, int> m_setOf;
     std::vector<std::vector<int>> m_visitOf;  ///< by set and state; -1
     std::vector<int> m_setOfVisit;
+    struct Link {
+        int from = 0;
+        int before = -1;
+    };
+    std::vector<int> m_last;  ///< by visit, of the links; -1
+    std::vector<Link> m_links;
     std::vector<int> m_after;
 };
 

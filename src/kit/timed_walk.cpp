@@ -23,6 +23,12 @@ std::pair<int, int> placesMeeting(int from, int to, int cell) {
     return {first, end};
 }
 
+/// Of a period, which most ticks are beyond by a little at most: that spares a division.
+int within(long long tick, int period) {
+    const long long own = tick < period ? tick : tick - period;
+    return static_cast<int>(own < period ? own : own % period);
+}
+
 /// All that a thing ever covers.
 PxRect sweptBy(const runtime::Way& way) {
     PxRect all;
@@ -259,16 +265,15 @@ int TimedWalk::clearFrom(int place, long long tick) const {
     const int spot = spotOf(place);
     if (spot < 0) return mostClear;
     const auto at = static_cast<std::size_t>(spot);
-    const long long own = tick < m_periods[at] ? tick : tick % m_periods[at];
-    return m_clear[static_cast<std::size_t>(m_firsts[at] + own)];
+    return m_clear[static_cast<std::size_t>(m_firsts[at] + within(tick, m_periods[at]))];
 }
 
 int TimedWalk::stateAt(int place, long long tick) const {
     const int spot = spotOf(place);
     if (spot < 0) return calmOf(place);
-    if (clearFrom(place, tick) == 0) return -1;
     const auto at = static_cast<std::size_t>(spot);
-    return m_calmCount + m_firsts[at] + static_cast<int>(tick % m_periods[at]);
+    const int own = m_firsts[at] + within(tick, m_periods[at]);
+    return m_clear[static_cast<std::size_t>(own)] == 0 ? -1 : m_calmCount + own;
 }
 
 bool TimedWalk::isHarmed(int place, long long tick) const {

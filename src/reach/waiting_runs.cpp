@@ -1,9 +1,10 @@
 #include "reach/waiting_runs.h"
 
-#include <map>
+#include <array>
 #include <numeric>
 #include <unordered_set>
 
+#include "level/boxes.h"
 #include "reach/replay.h"
 #include "reach/riding_run.h"
 
@@ -51,6 +52,38 @@ struct Errand {
     Body wanted;            ///< after a move, or where a ride ends
 };
 
+/// Where each foe and timed hazard ever is.
+std::vector<PxRect> whereDeadlyGo(const runtime::Parts& parts) {
+    std::vector<PxRect> places;
+    for (const runtime::Way& foe : parts.foes) {
+        PxRect all;
+        for (const auto& [x, y] : foe.corners)
+            if (x != runtime::Way::nowhere) all = all.united({x, y, foe.width, foe.height});
+        places.push_back(all);
+    }
+    for (const runtime::TimedHazard& hazard : parts.timed)
+        places.push_back(level::rectOf(hazard.box));
+    return places;
+}
+/// Where each mover ever is, with the row above it, on which bodies stand.
+std::vector<PxRect> whereMoversGo(const runtime::Parts& parts) {
+    std::vector<PxRect> places;
+    for (const runtime::Mover& mover : parts.movers) {
+        PxRect all;
+        for (int tick = 0; tick < mover.periodTicks; ++tick) {
+            const runtime::Box box = mover.at(tick);
+            all = all.united({box.x, box.y - 1, box.width, box.height + 1});
+        }
+        places.push_back(all.grown(mover.mostPxATick()));
+    }
+    return places;
+}
+runtime::Parts withoutDeadly(runtime::Parts parts) {
+    parts.foes.clear();
+    parts.timed.clear();
+    return parts;
+}
+
 /// Does errand after errand, waiting where the body rests. A state is how many errands are done,
 /// the tick by the common period and, on a ride, the place; walks are cut anew, since a wait shifts
 /// the walk table.
@@ -61,7 +94,15 @@ public:
           m_errands(std::move(errands)),
           m_goal(goal),
           m_world(problem.frame, *problem.cells, problem.tables, problem.parts),
-          m_period(commonPeriod(problem.parts)) {}
+          m_period(commonPeriod(problem.parts)),
+          m_still(problem.frame, *problem.cells, problem.tables, withoutDeadly(problem.parts)),
+          m_deadlyGo(whereDeadlyGo(problem.parts)),
+          m_moversGo(whereMoversGo(problem.parts)),
+          m_hasLasting(std::any_of(problem.parts.gains.begin(), problem.parts.gains.end(),
+                                   [](const auto& gain) { return gain.lastsTicks > 0; })) {
+        for (int i = 0; i <= static_cast<int>(problem.tables.others.size()); ++i)
+            m_beyond = std::max(m_beyond, runtime::tablesOf(problem.tables, i).stepUp + 2);
+    }
 
     [[nodiscard]] std::optional<Run> find() {
         const bool isLong = m_period > mostPeriod && m_problem.parts.foes.empty();
@@ -69,6 +110,7 @@ public:
         const Body first =
             runtime::bodyAt(level::boxOf(*m_problem.start), m_world, m_problem.tables);
         if (first.stance == Stance::Ended) return std::nullopt;
+        m_fixed.resize(m_errands.size());
         m_nodes.push_back({first, 0, -1, {}});
         for (std::size_t i = 0; i < m_nodes.size() && m_nodes.size() < mostStates; ++i) {
             if (m_nodes[i].done == m_errands.size()) return runOf(i);
@@ -84,12 +126,19 @@ private:
         long long before = -1;
         Input input;
     };
+    /// A move or a wait in one tick of sixteen, where nothing meets it that goes by the clock.
+    struct Fixed {
+        enum class What : unsigned char { Unknown, Moved, Goes, Else };
+        What what = What::Unknown;  ///< Moved: a mover may be there, so it is made anew each time
+        bool isCalm = false;        ///< whatever goes never comes there
+        PxRect near;                ///< all that it asks about lies in here
+    };
 
     void goOn(std::size_t from) {
         const Errand& next = m_errands[m_nodes[from].done];
         switch (next.sort) {
             case Errand::Sort::Move:
-                tryInput(from, next.input);
+                if (!tryFixed(from, false)) tryInput(from, next.input);
                 break;
             case Errand::Sort::Board:
                 tryInput(from, {});
@@ -102,8 +151,86 @@ private:
                 return;
             }
         }
-        // A wait.
-        if (rests(m_nodes[from].body)) tryInput(from, {}, true);
+        if (rests(m_nodes[from].body) && isWorthWaiting(from) && !tryFixed(from, true))
+            tryInput(from, {}, true);
+    }
+
+    /// A tick that meets nothing which goes by the clock is the same in each sixteenth tick, so it
+    /// is made once. False if it is to be made anew.
+    bool tryFixed(std::size_t from, bool isWait) {
+        const std::size_t done = m_nodes[from].done;
+        const long long tick = m_nodes[from].body.tick;
+        if (m_hasLasting || !m_nodes[from].body.beaten.empty()) return false;
+        const Fixed& fixed = fixedAt(done, tick, isWait);
+        if (fixed.what == Fixed::What::Moved || !(fixed.isCalm || isClear(fixed.near, tick)))
+            return false;
+        if (fixed.what == Fixed::What::Else) return true;
+        Body body = isWait ? m_nodes[from].body : m_errands[done].wanted;
+        body.tick = tick + 1;
+        body.ticksLeft = {};
+        const std::size_t newlyDone = isWait ? done : done + 1;
+        if (m_known.insert(keyOf(body, newlyDone)).second)
+            m_nodes.push_back({body, newlyDone, static_cast<long long>(from),
+                               isWait ? Input{} : m_errands[done].input});
+        return true;
+    }
+    /// Nothing deadly that goes by the clock is there in that tick.
+    [[nodiscard]] bool isClear(const PxRect& near, long long tick) const {
+        const runtime::Parts& parts = m_problem.parts;
+        const runtime::Box box = level::boxOf(near);
+        return std::none_of(parts.foes.begin(), parts.foes.end(),
+                            [&](const runtime::Way& foe) { return overlaps(foe.at(tick), box); }) &&
+               std::none_of(parts.timed.begin(), parts.timed.end(),
+                            [&](const runtime::TimedHazard& hazard) {
+                                return overlaps(hazard.box, box) && hazard.times.isOn(tick);
+                            });
+    }
+    /// Who gets on from here to a place where they can wait for ever need not wait here.
+    [[nodiscard]] bool isWorthWaiting(std::size_t from) {
+        if (m_hasLasting || !m_nodes[from].body.beaten.empty()) return true;
+        std::size_t done = m_nodes[from].done;
+        long long tick = m_nodes[from].body.tick;
+        do {
+            if (m_errands[done].sort != Errand::Sort::Move || !isCalm(done, tick, false))
+                return true;
+            ++done;
+            ++tick;
+        } while (!rests(m_errands[done - 1].wanted));
+        if (m_errands[done].sort != Errand::Sort::Move) return true;
+        for (int phase = 0; phase < 16; ++phase)
+            if (!isCalm(done, phase, true)) return true;
+        return false;
+    }
+    [[nodiscard]] bool isCalm(std::size_t done, long long tick, bool isWait) {
+        const Fixed& fixed = fixedAt(done, tick, isWait);
+        return fixed.isCalm && fixed.what == Fixed::What::Goes;
+    }
+    /// Requires: a move is next, and nothing was beaten. The last one is never fixed.
+    [[nodiscard]] const Fixed& fixedAt(std::size_t done, long long tick, bool isWait) {
+        Fixed& fixed = m_fixed[done][static_cast<std::size_t>(tick % 16 + (isWait ? 16 : 0))];
+        if (fixed.what == Fixed::What::Unknown) fixed = fixedStep(done, tick, isWait);
+        return fixed;
+    }
+    [[nodiscard]] Fixed fixedStep(std::size_t done, long long tick, bool isWait) const {
+        if (done + 1 == m_errands.size()) return {Fixed::What::Moved, false, {}};
+        Body before = done == 0 ? m_nodes[0].body : m_errands[done - 1].wanted;
+        before.tick = 16 + tick % 16;
+        before.beaten.clear();
+        Body body = before;
+        PxRect near = boxAt(body.x, body.y);
+        runtime::step(m_still, m_problem.tables, body, isWait ? Input{} : m_errands[done].input,
+                      [&](int x, int y) { near = near.united(boxAt(x, y)); });
+        // What is tried besides lies a step up or down from there, or a px beside it.
+        near = near.grown(m_beyond);
+        const auto isNear = [&](const PxRect& place) { return place.overlaps(near); };
+        if (std::any_of(m_moversGo.begin(), m_moversGo.end(), isNear))
+            return {Fixed::What::Moved, false, {}};
+        const bool goes = isSame(body, isWait ? before : m_errands[done].wanted);
+        return {goes ? Fixed::What::Goes : Fixed::What::Else,
+                std::none_of(m_deadlyGo.begin(), m_deadlyGo.end(), isNear), near};
+    }
+    [[nodiscard]] PxRect boxAt(int x, int y) const {
+        return {x, y, m_problem.tables.bodyWidth, m_problem.tables.bodyHeight};
     }
 
     /// The mover moves before the body, so the place to leave it from is met within a tick.
@@ -189,9 +316,7 @@ private:
         return {done,      body.tick % m_period, isRide ? body.x : 0, isRide ? body.y : 0,
                 body.held, body.beaten};
     }
-    [[nodiscard]] bool meets(int x, int y) const {
-        return m_goal.overlaps({x, y, m_problem.tables.bodyWidth, m_problem.tables.bodyHeight});
-    }
+    [[nodiscard]] bool meets(int x, int y) const { return m_goal.overlaps(boxAt(x, y)); }
     [[nodiscard]] Run runOf(std::size_t last) const {
         std::vector<Input> inputs;
         for (auto i = static_cast<long long>(last);
@@ -207,6 +332,12 @@ private:
     PxRect m_goal;
     runtime::World m_world;
     long long m_period;
+    runtime::World m_still;  ///< without what is deadly by the clock
+    std::vector<PxRect> m_deadlyGo;
+    std::vector<PxRect> m_moversGo;
+    int m_beyond = 2;   ///< px that a tick tries beyond the places that it passes
+    bool m_hasLasting;  ///< a body holds something for a time, whatever it does
+    std::vector<std::array<Fixed, 32>> m_fixed;  ///< an errand's move, then its wait
     std::vector<Node> m_nodes;
     std::unordered_set<Key, KeyHash> m_known;
 };

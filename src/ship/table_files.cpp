@@ -1,7 +1,5 @@
 /// Placements and findings, out.
 
-#include <algorithm>
-
 #include "file/placements.h"
 #include "level/target_edits.h"
 #include "ship/making_detail.h"
@@ -23,14 +21,13 @@ Result<Made> makePlacements(const Making& making) {
 
 Result<Made> makeFindings(const Making& making) {
     Made made;
-    // Of the whole project, as levels lead to each other; then those of the target.
-    auto report = reportOf(making.project, making.folder.string(), {});
+    // Each as a level of the whole project, as levels lead to each other; no other is solved.
+    ProjectWish wish;
+    wish.only.emplace();
+    for (const auto& level : level::levelsOf(making.project, making.target))
+        wish.only->push_back(level->id);
+    auto report = reportOf(making.project, making.folder.string(), wish);
     if (!report) return fail(report.error());
-    const auto levels = level::levelsOf(making.project, making.target);
-    std::erase_if(report->ofLevels, [&](const LevelReport& each) {
-        return std::none_of(levels.begin(), levels.end(),
-                            [&](const auto& level) { return level->id == each.id; });
-    });
     const std::string folder = making.folder.string();
     switch (making.target.options.report) {
         case level::ReportForm::Text:
