@@ -286,12 +286,12 @@ Result<BakedLevel> bakedLevel(const Project& original, const Level& level, const
     const bool isWhole = baking == Baking::Whole;
     const auto puzzle = puzzleJson(project, level, isWhole);
     if (!puzzle) return fail(puzzle.error());
+    const auto answer = answerFor(*query, level, isWhole);
     const reach::Proof proof = !puzzle->is_null() ? puzzleProof(*puzzle)
-                               : isWhole          ? reach::prove(project, level)
-                                                  : reach::Proof();
+                               : isWhole ? reach::prove(project, level, {}, {}, answer.get())
+                                         : reach::Proof();
 
     // As it is seen: what rules strew stands in it.
-    const auto answer = answerFor(*query, level, isWhole);
     const Level seen =
         skin::withStrewn(level, skin::strew(project, level, reachedIn(answer, level)));
     JsonLines lines;

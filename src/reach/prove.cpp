@@ -181,18 +181,19 @@ std::optional<Proof> storedProof(const level::Project& project, const Query& que
 }  // namespace
 
 Proof prove(const level::Project& project, const level::Level& level, const QueryOptions& options,
-            const Limits& limits) {
+            const Limits& limits, const Answer* known) {
     const auto query = queryOf(project, level, options);
     if (!query) return {};
     Proof proof;
     if (auto stored = storedProof(project, *query, level)) {
         proof = std::move(*stored);
     } else {
-        const Answer solved = answer(*query, limits, nullptr, Extent::Sure);
-        if (solved.verdict.exitsReached > 0 && !limits.isCancelled())
+        const Verdict solved =
+            known ? known->verdict : answer(*query, limits, nullptr, Extent::Sure).verdict;
+        if (solved.exitsReached > 0 && !limits.isCancelled())
             proof = proveRun(*query, RunFinder(query->problem, limits),
                              foesOf(project, level, query->problem.tables), limits);
-        proof.verdict = solved.verdict;
+        proof.verdict = solved;
     }
     if (proof.verdict.exitsReached > 0 && solveCost(query->problem) <= mostCostForComfort)
         proof.comfort = comfortOf(project, level, options, nullptr, limits);

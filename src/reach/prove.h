@@ -38,9 +38,11 @@ struct Proof {
     std::optional<Comfort> comfort;
 };
 
-/// Cost: one solve with a log, and one a per cent of comfort.
+/// `known`, if any, is the answer to that very question, which is not solved again. Cost: one solve
+/// with a log, and one a per cent of comfort.
 [[nodiscard]] Proof prove(const level::Project& project, const level::Level& level,
-                          const QueryOptions& options = {}, const Limits& limits = {});
+                          const QueryOptions& options = {}, const Limits& limits = {},
+                          const Answer* known = nullptr);
 
 /// A run to the first exit of the query that one gets to. With hazards that are on at times it
 /// waits for their windows, as far as waiting helps.
