@@ -28,11 +28,11 @@ protected:
         m_folder = std::make_unique<QTemporaryDir>();
         m_demo = copyDemo(*m_folder);
         m_window = std::make_unique<app::MainWindow>();
+        QVERIFY(m_window->openProject(m_demo));
+        session().workbench.setStep(app::Step::Shape);
         m_window->show();
         QVERIFY(QTest::qWaitForWindowExposed(m_window.get()));
         m_window->activateWindow();
-        QVERIFY(m_window->openProject(m_demo));
-        session().workbench.setStep(app::Step::Shape);
         board().setFocus();
         QVERIFY(waitForProof());
     }

@@ -45,11 +45,32 @@ bool desktopIsDark() {
     return palette.color(QPalette::Window).lightness() < 128;
 }
 
+/// The theme of the settings, else the desktop's.
+bool isNightWanted() {
+    const QSettings settings;
+    const QString key = StartSettings::nightKey();
+    return settings.contains(key) ? settings.value(key).toBool() : desktopIsDark();
+}
+
+/// For all of the program; false if it is so already, as to dress each widget takes long.
+bool dressProgram(bool isNight) {
+    const Theme& theme = isNight ? Theme::night() : Theme::day();
+    const QString sheet = theme.styleSheet();
+    if (currentTheme().isNight == isNight && qApp->styleSheet() == sheet) return false;
+    setCurrentTheme(theme);
+    qApp->setPalette(theme.palette());
+    qApp->setStyleSheet(sheet);
+    return true;
+}
+
 }  // namespace
 
 MainWindow::MainWindow() : m_session(allSteps()) {
     setWindowTitle(QStringLiteral("Rook Plot"));
     QApplication::setFont(windowFont());
+    // Before there are widgets: they are dressed once, as they are made.
+    const bool isNight = isNightWanted();
+    dressProgram(isNight);
     qApp->installEventFilter(new NumberDrag(this));
     buildLayout();
     buildMenus();
@@ -89,7 +110,7 @@ MainWindow::MainWindow() : m_session(allSteps()) {
         refreshActions();
         showAslant(m_aslantShown);
     });
-    takeThemeFromSettings();
+    m_night->setChecked(isNight);
     refreshActions();
     placeWindow();
 }
@@ -372,11 +393,8 @@ void MainWindow::cycleFocus(int by) {
 }
 
 void MainWindow::setNight(bool isNight) {
-    setCurrentTheme(isNight ? Theme::night() : Theme::day());
-    const Theme& theme = currentTheme();
     m_night->setChecked(isNight);
-    qApp->setPalette(theme.palette());
-    qApp->setStyleSheet(theme.styleSheet());
+    if (!dressProgram(isNight)) return;
     m_board->themeChanged();
     if (m_aslant) m_aslant->themeChanged();
     m_order->themeChanged();
@@ -389,9 +407,7 @@ void MainWindow::setNight(bool isNight) {
 }
 
 void MainWindow::takeThemeFromSettings() {
-    const QSettings settings;
-    const QString key = StartSettings::nightKey();
-    setNight(settings.contains(key) ? settings.value(key).toBool() : desktopIsDark());
+    setNight(isNightWanted());
 }
 
 }  // namespace rook::app

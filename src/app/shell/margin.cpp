@@ -120,15 +120,28 @@ Margin::Margin(Session& session, QWidget* parent)
     row->addLayout(both, 1);
     m_names->setAccessibleName(tr("Pages of the margin"));
     follow();
-    rebuild();
+}
+
+/// What a project that is opened before would throw away is not built.
+void Margin::showEvent(QShowEvent* event) {
+    if (!m_panel) rebuild();
+    QWidget::showEvent(event);
+}
+
+void Margin::refresh() {
+    if (m_panel) m_panel->refresh();
+}
+void Margin::rebuildIfBuilt() {
+    if (m_panel) rebuild();
 }
 
 void Margin::follow() {
     const Document& document = m_session.document;
     const Workbench& workbench = m_session.workbench;
-    connect(&workbench, &Workbench::stepChanged, this, &Margin::rebuild);
-    connect(&document, &Document::opened, this, &Margin::rebuild);
+    connect(&workbench, &Workbench::stepChanged, this, &Margin::rebuildIfBuilt);
+    connect(&document, &Document::opened, this, &Margin::rebuildIfBuilt);
     connect(&document, &Document::levelSwitched, this, [this] {
+        if (!m_panel) return;
         // What stands there for one level stands there for another of its sort.
         const bool isOther = m_builtFor != &m_session.workbench.definition() ||
                              m_builtFor->marginFollows != MarginFollows::Nothing ||
@@ -140,12 +153,14 @@ void Margin::follow() {
             refresh();
     });
     connect(&workbench, &Workbench::selectionChanged, this, [this] {
+        if (!m_panel) return;
         if (m_builtFor->marginFollows == MarginFollows::Selection)
             rebuild();
         else
             refresh();
     });
     connect(&workbench, &Workbench::toolChanged, this, [this] {
+        if (!m_panel) return;
         // What the tool in hand needs stands first.
         const bool isOther = m_builtForTool != m_session.workbench.toolPlace();
         if (m_builtFor->marginFollows == MarginFollows::Tool && isOther)

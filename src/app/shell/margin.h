@@ -15,7 +15,7 @@ class Margin : public QWidget {
 
 public:
     explicit Margin(Session& session, QWidget* parent = nullptr);
-    void themeChanged() { rebuild(); }
+    void themeChanged() { rebuildIfBuilt(); }
     /// Goes to Prove, and selects the finding at that distance from the one selected, round and
     /// round.
     void stepFinding(int by);
@@ -33,11 +33,13 @@ public:
 
 protected:
     bool eventFilter(QObject* watched, QEvent* event) override;
+    void showEvent(QShowEvent* event) override;
 
 private:
     void follow();
     void rebuild();
-    void refresh() { m_panel->refresh(); }
+    void rebuildIfBuilt();
+    void refresh();
     void takePages();
     void addPage(MarginSection* section);
     void showPage(MarginSection* section);
