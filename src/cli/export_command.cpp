@@ -44,8 +44,9 @@ int exportProject(const ExportOptions& options) {
         if (!*may) return exitFindings;
     }
     bool wouldChange = false;
+    file::Solved solved;  // a play page holds the same levels as a bundle
     for (const level::Target& target : *targets) {
-        const auto changes = shipTarget(*project, options.project, target, options.wish);
+        const auto changes = shipTarget(*project, options.project, target, options.wish, &solved);
         if (!changes) return report(changes.error());
         wouldChange = wouldChange || *changes;
     }

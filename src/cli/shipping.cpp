@@ -31,14 +31,16 @@ Result<std::vector<level::Target>> targetsOf(const level::Project& project,
 }
 
 Result<bool> shipTarget(const level::Project& project, const std::string& folder,
-                        const level::Target& target, const ShippingWish& wish) {
+                        const level::Target& target, const ShippingWish& wish,
+                        file::Solved* solved) {
     file::Storage& storage = file::diskStorage();
     const auto places = ship::readPlaces(storage, ship::placesFile(), folder);
     if (!places) return fail(places.error());
     const auto place = wish.to.empty() ? ship::placeOf(target, folder, *places)
                                        : Result<file::Path>(file::Path(wish.to));
     if (!place) return fail(place.error());
-    const auto shipment = ship::planShipment({storage, project, folder, target}, *place);
+    const auto shipment =
+        ship::planShipment({storage, project, folder, target, nullptr, solved}, *place);
     if (!shipment) return fail(shipment.error());
     if (!wish.isDryRun)
         if (const auto written = ship::writeShipment(storage, *shipment, wish.writesOver); !written)

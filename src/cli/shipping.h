@@ -17,9 +17,10 @@ struct ShippingWish {
 /// name; NotApplicable where the project has none and no folder is given.
 [[nodiscard]] Result<std::vector<level::Target>> targetsOf(const level::Project& project,
                                                            const ShippingWish& wish);
-/// Writes one, and tells what. True if something changed, or would. Errors: as `planShipment` and
-/// `writeShipment`.
+/// Writes one, and tells what. What is `solved` may be used for several. True if something changed,
+/// or would. Errors: as `planShipment` and `writeShipment`.
 [[nodiscard]] Result<bool> shipTarget(const level::Project& project, const std::string& folder,
-                                      const level::Target& target, const ShippingWish& wish);
+                                      const level::Target& target, const ShippingWish& wish,
+                                      file::Solved* solved = nullptr);
 
 }  // namespace rook::cli

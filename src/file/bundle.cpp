@@ -172,12 +172,20 @@ void doOnTwo(std::size_t count, Job&& job) {
 
 Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets,
-    const GoesOn& goesOn) {
+    const GoesOn& goesOn, Solved* solved) {
     const auto images = imagesOfSheets(project, sheets);
     if (!images) return fail(images.error());
     for (const auto& level : project.levels)
         if (const auto problem = level::problemOfBundle(*level))
             return fail(ErrorKind::OutOfRange, *problem, level->id.text, {});
+    const auto pictures = solved ? solved->levels.pictures(sheets) : nullptr;
+    const auto filesOf = [&](const std::shared_ptr<const level::Level>& level) -> Result<Files> {
+        if (!solved) return filesOfLevel(project, *level, *images, sheets);
+        if (auto known = solved->levels.find(project, *level, pictures)) return std::move(*known);
+        auto files = filesOfLevel(project, *level, *images, sheets);
+        if (files) solved->levels.keep(project, level, pictures, *files);
+        return files;
+    };
     // The game is proven beside its levels, which it solves anew.
     const std::size_t levels = project.levels.size();
     std::vector<std::optional<Result<Files>>> made(levels);
@@ -185,10 +193,11 @@ Result<std::map<std::string, std::string>> bundleFiles(
     std::mutex asking;
     doOnTwo(levels + 1, [&](std::size_t i) {
         if (i == 0) {
-            campaign = campaignText(project, game::proveGame(project));
+            campaign = campaignText(
+                project, game::proveGame(project, {}, solved ? &solved->winning : nullptr));
             return true;
         }
-        made[i - 1] = filesOfLevel(project, *project.levels[i - 1], *images, sheets);
+        made[i - 1] = filesOf(project.levels[i - 1]);
         const std::lock_guard lock(asking);
         return made[i - 1]->has_value() && (!goesOn || goesOn());
     });

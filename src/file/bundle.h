@@ -9,8 +9,8 @@
 #include "base/result.h"
 #include "collide/shapes.h"
 #include "file/png.h"
+#include "file/solved.h"
 #include "file/storage.h"
-#include "game/proof.h"
 #include "level/project.h"
 #include "motion/step_tables.h"
 #include "reach/verdict.h"
@@ -33,11 +33,12 @@ using Images = std::map<std::string, Picture32>;
 using GoesOn = std::function<bool()>;
 
 /// The files of a bundle but its manifest, by relative path. `sheets` holds the bytes of each
-/// project sheet by its path. Two threads look at levels; the files are the same as by one. Errors:
-/// from motion profiles; NotApplicable where `goesOn` says no.
+/// project sheet by its path. Two threads look at levels; the files are the same as by one, and
+/// whatever is `solved`, which gives and takes what was solved before. Errors: from motion
+/// profiles; NotApplicable where `goesOn` says no.
 [[nodiscard]] Result<std::map<std::string, std::string>> bundleFiles(
     const level::Project& project, const std::map<std::string, std::string>& sheets,
-    const GoesOn& goesOn = nullptr);
+    const GoesOn& goesOn = nullptr, Solved* solved = nullptr);
 /// Those that tiles are cut from, of the bytes of `sheetBytes`. Errors: as `readPng`.
 [[nodiscard]] Result<Images> imagesOfSheets(const level::Project& project,
                                             const std::map<std::string, std::string>& sheets);

@@ -46,7 +46,8 @@ Result<Made> makeBundle(const Making& making) {
                     making.target.name, "Choose others");
     auto sheets = file::sheetBytes(making.storage, project, making.folder);
     if (!sheets) return fail(sheets.error());
-    auto files = file::bundleFiles(project, *sheets, [&] { return making.goesOn(); });
+    auto files = file::bundleFiles(
+        project, *sheets, [&] { return making.goesOn(); }, making.solved);
     if (!files) return fail(files.error());
     made.files = std::move(*files);
     return made;

@@ -24,6 +24,7 @@ struct Making {
     file::Path folder;  ///< of the project
     const level::Target& target;
     Progress* progress = nullptr;
+    file::Solved* solved = nullptr;  ///< what was solved before, and takes what is now
 
     /// One level more is done; false if it is no longer wanted.
     [[nodiscard]] bool goesOn() const {

@@ -33,6 +33,7 @@ void Shipping::forget() {
     cancel();
     m_states.clear();
     m_history.clear();
+    m_solved = std::make_shared<file::Solved>();
     m_places.clear();
     if (!m_document.folder().isEmpty()) {
         auto places = ship::readPlaces(file::diskStorage(), ship::placesFile(),
@@ -162,12 +163,12 @@ void Shipping::look(const level::Target& target) {
     }
     m_tick.start();
     QtConcurrent::run(&m_thread, [project = state.of, target, place = *place,
-                                  progress = state.progress, isToBeWritten,
+                                  progress = state.progress, solved = m_solved, isToBeWritten,
                                   writesOver = m_over.contains(QString::fromStdString(target.name)),
                                   folder = m_document.folder()] {
         file::Storage& storage = file::diskStorage();
         auto shipment = ship::planShipment(
-            {storage, project, folder.toStdString(), target, progress.get()}, place);
+            {storage, project, folder.toStdString(), target, progress.get(), solved.get()}, place);
         if (!shipment) return Found{nullptr, shipment.error()};
         if (isToBeWritten)
             if (const auto done = ship::writeShipment(storage, *shipment, writesOver); !done)

@@ -91,6 +91,8 @@ private:
     bool m_isBusy = false;
     int m_round = 0;  ///< counts what makes dry runs old besides the value
     QList<Written> m_history;
+    /// Of the worker alone; the next project begins another.
+    std::shared_ptr<file::Solved> m_solved = std::make_shared<file::Solved>();
     QTimer m_soon, m_tick;
     QThreadPool m_thread;  ///< last, so that no job outlives the rest
 };
