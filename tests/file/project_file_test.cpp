@@ -465,6 +465,8 @@ void ProjectFileTest::kill_atAnyMoment_leavesOldOrNew() {
 void ProjectFileTest::save_writesOnlyWhatChanged() {
     const QTemporaryDir folder;
     const QString demo = testing::copyDemo(folder);
+    // What the window may have left beside the demo.
+    QDir(demo + "/.rookplot").removeRecursively();
     const level::Project old = openFine(demo);
     const auto former = QFileInfo(demo + "/levels/wheel-hall.json").lastModified();
     QFile hall(demo + "/levels/wheel-hall.json");
