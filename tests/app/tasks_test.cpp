@@ -44,7 +44,10 @@ private:
     }
     /// A control, by what it is called; one that is out of sight is a turn of the wheel away.
     void click(const QString& text) {
-        QTest::qWait(1);  // what a step brings is laid out
+        // What a step brings is laid out, the parts first and what they are in after them.
+        QTest::qWait(1);
+        for (int around = 0; around < 8; ++around)
+            QCoreApplication::sendPostedEvents(nullptr, QEvent::LayoutRequest);
         QAbstractButton* found = nullptr;
         for (auto* button : m_window->findChildren<QAbstractButton*>())
             if (button->isVisible() && button->text() == text) found = button;

@@ -244,6 +244,7 @@ void Margin::addPage(MarginSection* section) {
     name->setObjectName(QStringLiteral("page-") + section->name());
     name->setCheckable(true);
     name->setVisible(!isHidden);
+    name->ensurePolished();  // else the row is as high as for names that are not dressed
     m_names->layout()->addWidget(name);
     connect(name, &QAbstractButton::clicked, section, &MarginSection::setOpen);
     connect(section, &MarginSection::folded, this, [this, section](bool isOpen) {
