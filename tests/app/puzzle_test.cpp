@@ -259,7 +259,12 @@ void PuzzleWindowTest::proof_isShownMoveByMove_withDeadPlaces() {
     openLevel("cask-yard", Step::Prove);
     QCOMPARE(part<QLabel>("puzzle-sentence")->text(),
              QStringLiteral("Solved in 12 moves, and in no fewer."));
-    const QImage start = board().grab().toImage();
+    // Pictures are read on a worker: until nothing more comes.
+    QImage start = board().grab().toImage(), former;
+    for (; former != start; start = board().grab().toImage()) {
+        former = start;
+        QTest::qWait(100);
+    }
     press("puzzle-on");
     QCOMPARE(part<QSpinBox>("puzzle-move")->value(), 1);
     QVERIFY(board().grab().toImage() != start);
