@@ -9,6 +9,7 @@
 #include <algorithm>
 
 #include "app/play/walk.h"
+#include "app/shell/margin.h"
 #include "app/steps/shape/shape_options.h"
 #include "app/tools/cell_options.h"
 #include "check/finding.h"
@@ -31,6 +32,8 @@ private slots:
     void drag_isOneUndoStep_andEscapeRestores();
     void reach_isLive_whileDrawing();
     void everyTool_answersItsKey();
+    void words_ofAnotherLevel_areOver();
+    void margin_isAsWideAsOneHasIt_inTheNextStep();
     void steps_answerTheirKeys_andAreNeverEmpty();
     void aSmallLevel_fromNothing_toTheGame();
     void copyPasteNudge_byKeys();
@@ -100,6 +103,26 @@ void WindowTest::reach_isLive_whileDrawing() {
     QTest::mouseRelease(&board(), Qt::LeftButton, {}, cell(24, 27));
     QVERIFY(waitForProof());
     QVERIFY(!word->text().contains("not"));
+}
+
+void WindowTest::words_ofAnotherLevel_areOver() {
+    const auto* words = part<QLabel>("status-verdict");
+    session().requests.say(QStringLiteral("Something of Intake steps."));
+    QCOMPARE(words->text(), QStringLiteral("Something of Intake steps."));
+    // What is told as one goes there stays.
+    session().document.chooseLevel({"grain-loft"});
+    QCOMPARE(words->text(), QStringLiteral("Something of Intake steps."));
+    QTest::qWait(600);  // it was read
+    session().document.chooseLevel({"intake"});
+    QVERIFY(words->text() != QStringLiteral("Something of Intake steps."));
+}
+
+void WindowTest::margin_isAsWideAsOneHasIt_inTheNextStep() {
+    auto* margin = m_window->findChild<app::Margin*>();
+    const int own = margin->width();
+    margin->setFixedWidth(own + 40);  // as for something long that stands there
+    session().workbench.setStep(app::Step::Prove);
+    QCOMPARE(margin->width(), own);
 }
 
 void WindowTest::everyTool_answersItsKey() {

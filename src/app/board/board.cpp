@@ -373,7 +373,9 @@ const level::EntityPlaces& Board::places() const {
 }
 
 QString Board::wordsAt(CellPoint cell, const level::Entity* entity) const {
-    return m_painter->wordsAt(cell, entity) + step().wordsAt(cell);
+    const QString there = m_painter->wordsAt(cell, entity), more = step().wordsAt(cell);
+    // What the step adds goes on after a comma.
+    return there.isEmpty() && more.startsWith(QLatin1String(", ")) ? more.mid(2) : there + more;
 }
 
 PxPoint Board::cellCornerAt(QPointF widget) const {

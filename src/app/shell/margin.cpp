@@ -176,13 +176,17 @@ void Margin::follow() {
 }
 
 void Margin::setWide(int width) {
-    const int kept = std::clamp(width, leastWidth, mostWidth);
-    setFixedWidth(kept);
-    QSettings().setValue(widthKey(), kept);
+    m_ownWidth = std::clamp(width, leastWidth, mostWidth);
+    setFixedWidth(m_ownWidth);
+    QSettings().setValue(widthKey(), m_ownWidth);
 }
 
 void Margin::rebuild() {
     const bool isOtherStep = m_builtFor && m_builtFor != &m_session.workbench.definition();
+    // What needed more room may be gone.
+    if (isOtherStep || m_builtForKind != m_session.document.level()->kind)
+        setFixedWidth(m_ownWidth);
+    m_builtForKind = m_session.document.level()->kind;
     // The panel may be the one whose control asked for this: it goes when control is back.
     if (m_panel) {
         m_column->takeWidget();

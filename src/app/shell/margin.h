@@ -62,8 +62,10 @@ private:
     QString m_openPage;                ///< its name; empty = the column
     bool m_isTurning = false;          ///< from one page to another
     MarginPanel* m_panel = nullptr;
+    int m_ownWidth = leastWidth;  ///< px, as the designer has it; what stands there may need more
     const StepDefinition* m_builtFor = nullptr;
     int m_builtForTool = 0;
+    level::LevelKind m_builtForKind = level::LevelKind::Side;
     std::string m_builtForKit;
     bool m_builtOnSwatch = false;
 };

@@ -11,6 +11,10 @@
 
 namespace rook::app {
 
+namespace {
+constexpr int sayMs = 6000;  ///< that a message stands
+}
+
 StatusLine::StatusLine(Session& session, const Board& board, QWidget* parent)
     : QWidget(parent), m_session(session), m_board(board) {
     setFixedHeight(26);
@@ -42,7 +46,11 @@ StatusLine::StatusLine(Session& session, const Board& board, QWidget* parent)
         refresh();
     });
     connect(&session.document, &Document::changed, this, &StatusLine::refresh);
-    connect(&session.document, &Document::levelSwitched, this, &StatusLine::refresh);
+    connect(&session.document, &Document::levelSwitched, this, [this] {
+        // What was told of another level is over; what is told as one comes here is not.
+        if (m_sayTimer.remainingTime() < sayMs - 500) m_sayTimer.stop();
+        refresh();
+    });
     connect(&session.proofs, &Proofs::changed, this, &StatusLine::refresh);
     connect(&session.document, &Document::historyChanged, this, &StatusLine::refresh);
     connect(&session.workbench, &Workbench::stepChanged, this, &StatusLine::refresh);
@@ -55,7 +63,7 @@ void StatusLine::say(const QString& text) {
     m_verdict->setText(text.toHtmlEscaped());
     m_verdict->setToolTip(text);
     setTone(m_verdict, currentTheme().ink);
-    m_sayTimer.start(6000);
+    m_sayTimer.start(sayMs);
 }
 
 QString StatusLine::underPointer(CellPoint cell) const {

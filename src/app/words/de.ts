@@ -1112,7 +1112,7 @@ oder </translation>
         <translation>Leben dazu</translation>
     </message>
     <message>
-        <source>Add to the roster</source>
+        <source>Add to roster</source>
         <translation>Zum Aufgebot dazu</translation>
     </message>
     <message>

@@ -34,7 +34,7 @@ public:
         });
         m_table = grid->add(tr("Placements …"), "roster-table", this,
                             [this] { m_session.requests.openPlacements(); });
-        m_add = grid->add(tr("Add to the roster"), "roster-add", this, [this] {
+        m_add = grid->add(tr("Add to roster"), "roster-add", this, [this] {
             const int at = m_kind->currentIndex();
             if (at < 0 || std::size_t(at) >= m_kinds.size())
                 return m_session.say(tr("Make a kind with the role counter in Cast first."));
