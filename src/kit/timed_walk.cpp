@@ -4,6 +4,7 @@
 #include <numeric>
 
 #include "kit/walk_graph.h"
+#include "level/swept.h"
 
 namespace rook::kit {
 
@@ -27,14 +28,6 @@ std::pair<int, int> placesMeeting(int from, int to, int cell) {
 int within(long long tick, int period) {
     const long long own = tick < period ? tick : tick - period;
     return static_cast<int>(own < period ? own : own % period);
-}
-
-/// All that a thing ever covers.
-PxRect sweptBy(const runtime::Way& way) {
-    PxRect all;
-    for (const auto& [x, y] : way.corners)
-        if (x != runtime::Way::nowhere) all = all.united({x, y, way.width, way.height});
-    return all;
 }
 
 /// Things that are joined, one by one.
@@ -147,7 +140,7 @@ std::vector<int> TimedWalk::periodsOf(const std::vector<std::vector<Harm>>& harm
         ways.push_back(&deck.way);
     std::vector<PxRect> swept;
     for (const runtime::Way* way : ways)
-        swept.push_back(sweptBy(*way).grown(std::max(m_cell.width, m_cell.height)));
+        swept.push_back(level::sweptBy(*way).grown(std::max(m_cell.width, m_cell.height)));
     for (std::size_t ride = harms.size(); ride < ways.size(); ++ride)
         for (std::size_t other = 0; other < ride; ++other)
             if (swept[ride].overlaps(swept[other])) groups.join(ride, other);

@@ -5,6 +5,7 @@
 #include <unordered_set>
 
 #include "level/boxes.h"
+#include "level/swept.h"
 #include "reach/replay.h"
 #include "reach/riding_run.h"
 
@@ -55,12 +56,8 @@ struct Errand {
 /// Where each foe and timed hazard ever is.
 std::vector<PxRect> whereDeadlyGo(const runtime::Parts& parts) {
     std::vector<PxRect> places;
-    for (const runtime::Way& foe : parts.foes) {
-        PxRect all;
-        for (const auto& [x, y] : foe.corners)
-            if (x != runtime::Way::nowhere) all = all.united({x, y, foe.width, foe.height});
-        places.push_back(all);
-    }
+    for (const runtime::Way& foe : parts.foes)
+        places.push_back(level::sweptBy(foe));
     for (const runtime::TimedHazard& hazard : parts.timed)
         places.push_back(level::rectOf(hazard.box));
     return places;

@@ -7,8 +7,8 @@ namespace rook::reach {
 
 /// The run with stays put in where the body rests, so that it meets no timed hazard while that is
 /// on, and still ends at the goal; none if no way of waiting along this run does. `run` is one that
-/// replays without timed hazards. Exact for this run: every tick of waiting up to a whole common
-/// period is tried at every rest. Cost: ticks of the run x common period, at most.
+/// replays without timed hazards. Exact for this run, and as soon as by every tick of waiting up to
+/// a whole common period at every rest. Cost: ticks of the run x common period, at most.
 [[nodiscard]] std::optional<Run> waitingRun(const Problem& problem, const Run& run,
                                             const PxRect& goal);
 
