@@ -103,6 +103,9 @@ int main(int argc, char** argv) {
           {"removing one, of 8 ms", "removeOf500/iterations:40"},
           {"reordering, of 8 ms", "reorderOf500/iterations:40"}})
         printShare(times, words, name, 0.008);
+    for (const auto& [words, name] : {std::pair("choosing an entity, of 8 ms", "chooseEntity"),
+                                      {"going on to the next step, of 8 ms", "chooseStep"}})
+        printShare(times, words, (std::string(name) + "/iterations:60").c_str(), 0.008);
     printShare(times, "from a stroke to what lantern shows, of 50 ms",
                "strokeToGame/iterations:1/manual_time", 0.050);
     for (const auto& [words, name] :

@@ -210,6 +210,7 @@ void ShapeTest::margin_isAsWideAsItsSections() {
     auto* margin = m_window->findChild<Margin*>();
     key(Qt::Key_G);
     dragCells({36, 25}, {38, 28});
+    QTest::qWait(1);  // what stood there before is gone
     QVERIFY(margin->column()->widget()->height() > 600);
     int pages = 0;
     for (const int width : {Margin::leastWidth, 400}) {

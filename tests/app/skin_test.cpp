@@ -531,7 +531,10 @@ void SkinWindowTest::tiles_haveNamesAndForms_andMatterIsLaidByThem() {
 }
 
 void SkinWindowTest::massesAndCast_areHiddenAndLocked() {
-    const auto at = [&](CellPoint place) {
+    // Pictures are read and put together on a worker.
+    const auto at = [&](CellPoint place) -> QRgb {
+        board().repaint();
+        if (!QTest::qWaitFor([&] { return board().isComplete(); })) return QRgb(0);
         return board().grab().toImage().pixel(cell(place.x, place.y));
     };
     const CellPoint stone = [&] {

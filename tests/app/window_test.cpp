@@ -33,6 +33,7 @@ private slots:
     void reach_isLive_whileDrawing();
     void everyTool_answersItsKey();
     void words_ofAnotherLevel_areOver();
+    void margin_isDressedAsItIsMade_andNotAgain();
     void margin_isAsWideAsOneHasIt_inTheNextStep();
     void steps_answerTheirKeys_andAreNeverEmpty();
     void aSmallLevel_fromNothing_toTheGame();
@@ -115,6 +116,37 @@ void WindowTest::words_ofAnotherLevel_areOver() {
     QTest::qWait(600);  // it was read
     session().document.chooseLevel({"intake"});
     QVERIFY(words->text() != QStringLiteral("Something of Intake steps."));
+}
+
+/// Counts how often each part is dressed.
+class DressingCount : public QObject {
+public:
+    QHash<QObject*, int> times;
+
+protected:
+    bool eventFilter(QObject* watched, QEvent* event) override {
+        if (event->type() == QEvent::StyleChange) ++times[watched];
+        return false;
+    }
+};
+
+void WindowTest::margin_isDressedAsItIsMade_andNotAgain() {
+    session().workbench.setStep(Step::Cast);
+    QTest::qWait(1);
+    const QList<QWidget*> former = m_window->findChildren<QWidget*>();
+    DressingCount count;
+    qApp->installEventFilter(&count);
+    Selection selection;
+    selection.entities = {level().entities[0].id};
+    session().workbench.select(selection);
+    qApp->removeEventFilter(&count);
+    for (QWidget* part : former)
+        QVERIFY2(!count.times.contains(part), part->metaObject()->className());
+    QVERIFY(count.times.size() > 100);
+    // As it is made, as a line gets what stands beside it, and as its section becomes a page.
+    for (auto it = count.times.begin(); it != count.times.end(); ++it)
+        QVERIFY2(it.value() <= 3,
+                 qPrintable(it.key()->objectName() + " " + it.key()->metaObject()->className()));
 }
 
 void WindowTest::margin_isAsWideAsOneHasIt_inTheNextStep() {

@@ -2,6 +2,7 @@
 
 #include "app/pages/game_page.h"
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 
@@ -34,7 +35,7 @@ public:
         });
         auto* carried = new QHBoxLayout;
         carried->setSpacing(6);
-        auto* name = new QLabel(tr("Carried on"), this);
+        auto* name = new QLabel(tr("Carried on"), rowsHolder());
         name->setFont(sizedFont(-1));
         carried->addWidget(name);
         carried->addStretch();
@@ -46,7 +47,7 @@ public:
         m_keys = addCarried(carried, tr("keys"), "carries-keys", &level::Carries::keys);
         m_keys->setToolTip(tr("A key counts as every key of its kind and letter in later levels."));
         addWide(carried);
-        m_mayLoop = new Chip(tr("Levels may lead round for ever"), this);
+        m_mayLoop = new Chip(tr("Levels may lead round for ever"), rowsHolder());
         m_mayLoop->setObjectName(QStringLiteral("game-may-loop"));
         m_mayLoop->setToolTip(tr("Off: a game from which no exit leads to the end is a finding."));
         connect(m_mayLoop, &QAbstractButton::clicked, this, [this](bool isOn) {
@@ -96,7 +97,7 @@ private:
     }
     Chip* addCarried(QHBoxLayout* line, const QString& words, const char* name,
                      bool level::Carries::*field) {
-        auto* chip = new Chip(words, this);
+        auto* chip = new Chip(words, rowsHolder());
         chip->setObjectName(QLatin1String(name));
         chip->setAccessibleName(tr("Carry %1 from level to level").arg(words));
         connect(chip, &QAbstractButton::clicked, this, [this, field](bool isOn) {

@@ -12,14 +12,14 @@ class GameProofSection : public PanelSection {
 public:
     GameProofSection(Session& session, QWidget* parent)
         : PanelSection(tr("Proof"), {}, session, parent), m_list(new QVBoxLayout) {
-        m_sentence = new QLabel(this);
+        m_sentence = new QLabel(rowsHolder());
         m_sentence->setObjectName(QStringLiteral("game-verdict"));
         m_sentence->setFont(sizedFont(1, QFont::DemiBold));
         m_sentence->setWordWrap(true);
         addWide(m_sentence);
         m_list->setSpacing(0);
         addWide(m_list);
-        m_walk = new QPushButton(tr("Walk it through"), this);
+        m_walk = new QPushButton(tr("Walk it through"), rowsHolder());
         m_walk->setObjectName(QStringLiteral("walk-proof"));
         m_walk->setToolTip(tr("Play the runs that prove it, level after level"));
         connect(m_walk, &QPushButton::clicked, this, [this] { m_session.requests.walkProof(); });

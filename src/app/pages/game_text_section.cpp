@@ -19,7 +19,7 @@ public:
         : ListSection({tr("Words"), tr("when the game is over, and at its end"),
                        tr("Change a text"), tr("Take a text away")},
                       session, parent) {
-        m_languages = new QLineEdit(this);
+        m_languages = new QLineEdit(rowsHolder());
         m_languages->setObjectName(QStringLiteral("languages"));
         m_languages->setMaxLength(200);
         m_languages->setFixedWidth(220);

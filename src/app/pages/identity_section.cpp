@@ -2,6 +2,7 @@
 
 #include "app/pages/level_sheet.h"
 #include "app/ui/color_field.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "level/level_edits.h"
 #include "level/level_kinds.h"
@@ -23,7 +24,7 @@ public:
         m_id = addLine(tr("Id, in files and for the game"), "sheet-id", 64,
                        [this](const QString& text) { changeId(text); });
         m_id->setToolTip(tr("Exits and fields that name the level are renamed with it."));
-        m_color = new QLineEdit(this);
+        m_color = new QLineEdit(rowsHolder());
         m_color->setObjectName(QStringLiteral("sheet-color"));
         m_color->setMaxLength(7);
         connect(m_color, &QLineEdit::editingFinished, this, [this] { changeColor(); });
@@ -31,7 +32,7 @@ public:
         color->setFixedWidth(wide);
         m_color->setAccessibleName(tr("Colour behind"));
         addControl(tr("Colour behind"), color);
-        m_below = new QLineEdit(this);
+        m_below = new QLineEdit(rowsHolder());
         m_below->setObjectName(QStringLiteral("sheet-color-below"));
         m_below->setMaxLength(20);
         m_below->setAccessibleName(tr("Colour behind, at the lower edge"));
@@ -84,7 +85,7 @@ private:
     }
     QLineEdit* addLine(const QString& words, const char* name, int most,
                        const std::function<void(const QString&)>& act) {
-        auto* line = new QLineEdit(this);
+        auto* line = new QLineEdit(rowsHolder());
         line->setObjectName(QLatin1String(name));
         line->setMaxLength(most);
         line->setFixedWidth(wide);

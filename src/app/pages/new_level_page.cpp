@@ -10,6 +10,7 @@
 
 #include "app/board/level_kind_face.h"
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "base/limits.h"
@@ -58,7 +59,7 @@ NewLevelPage::NewLevelPage(Session& session, QWidget* parent)
 void NewLevelPage::addWhat() {
     QVBoxLayout* column = addColumn();
     auto* section = new MarginSection(tr("What it is"), {}, body());
-    m_title = new QLineEdit(section);
+    m_title = new QLineEdit(section->rowsHolder());
     m_title->setObjectName(QStringLiteral("new-title"));
     m_title->setMaxLength(80);
     m_title->setFixedWidth(190);
@@ -66,7 +67,7 @@ void NewLevelPage::addWhat() {
     const QString names[] = {tr("from the side"), tr("from above"), tr("of pieces"),
                              tr("a puzzle")};
     for (int i = 0; i < int(std::size(kinds)); ++i) {
-        auto* chip = new Chip(names[i], section);
+        auto* chip = new Chip(names[i], section->rowsHolder());
         chip->setObjectName(QStringLiteral("new-kind-%1").arg(i));
         connect(chip, &QAbstractButton::clicked, this, [this, i] { chooseKind(kinds[i]); });
         m_kinds << chip;
@@ -118,7 +119,7 @@ void NewLevelPage::addBeginning() {
                              tr("a block"),     tr("a text grid"),     tr("a picture"),
                              tr("grown masses")};
     for (int i = 0; i < 7; ++i) {
-        auto* chip = new Chip(names[i], section);
+        auto* chip = new Chip(names[i], section->rowsHolder());
         chip->setObjectName(QStringLiteral("new-with-%1").arg(i));
         connect(chip, &QAbstractButton::clicked, this, [this, i] { chooseWith(withs[i]); });
         m_withs << chip;
@@ -138,7 +139,7 @@ void NewLevelPage::addBeginning() {
     });
     m_block->setFixedWidth(220);
     section->addControl(tr("Block"), m_block);
-    m_text = new QPlainTextEdit(section);
+    m_text = new QPlainTextEdit(section->rowsHolder());
     m_text->setObjectName(QStringLiteral("new-text"));
     m_text->setAccessibleName(tr("Rows of characters"));
     m_text->setTabChangesFocus(true);
@@ -152,7 +153,7 @@ void NewLevelPage::addBeginning() {
         showPreview();
     });
     section->addWide(m_text);
-    m_picture = new QWidget(section);
+    m_picture = new QWidget(section->rowsHolder());
     auto* line = new QHBoxLayout(m_picture);
     line->setContentsMargins(0, 0, 0, 0);
     line->addWidget(makeButton(tr("Choose a picture …"), QStringLiteral("new-picture"), m_picture,

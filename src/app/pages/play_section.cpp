@@ -4,6 +4,7 @@
 #include "app/pages/level_sheet.h"
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/carried.h"
@@ -101,7 +102,7 @@ private:
             tr("Abilities that one has in hand here, for the verdict of this "
                "level by itself. The game's proof follows what is carried."));
         addControl(tr("In hand on arrival"), m_assumes);
-        m_assumed = new QWidget(this);
+        m_assumed = new QWidget(rowsHolder());
         auto* grid = new QGridLayout(m_assumed);
         grid->setContentsMargins(0, 0, 0, 4);
         grid->setSpacing(6);
@@ -138,7 +139,7 @@ private:
         }
     }
     void addEdges() {
-        m_edgesHolder = new QWidget(this);
+        m_edgesHolder = new QWidget(rowsHolder());
         auto* grid = new QGridLayout(m_edgesHolder);
         grid->setContentsMargins(0, 2, 0, 2);
         grid->setSpacing(6);

@@ -9,6 +9,7 @@
 #include <cmath>
 
 #include "app/ui/color_field.h"
+#include "app/ui/controls.h"
 #include "app/ui/words.h"
 #include "level/kind_edits.h"
 
@@ -215,7 +216,7 @@ void FieldControl::makeNumber(const FieldDefinition& definition) {
 }
 
 void FieldControl::makeBoolean() {
-    auto* box = new QComboBox(this);
+    auto* box = new ChoiceBox(this);
     box->addItems({tr("no"), tr("yes")});
     connect(box, &QComboBox::activated, this, [this](int index) { m_take(index == 1); });
     m_show = [box](const FieldValue& value) {
@@ -225,7 +226,7 @@ void FieldControl::makeBoolean() {
 }
 
 void FieldControl::makeChoice(const QStringList& choices, bool mayBeEmpty) {
-    auto* box = new QComboBox(this);
+    auto* box = new ChoiceBox(this);
     if (mayBeEmpty) box->addItem(tr("none"), QString());
     for (const QString& choice : choices)
         box->addItem(choice, choice);

@@ -7,6 +7,7 @@
 #include <QSettings>
 
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/flow_layout.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
@@ -84,8 +85,16 @@ protected:
     }
 };
 
+/// As wide and high as the margin gives it: what stands in it is not asked whenever the margin is
+/// laid out.
+class Area : public QScrollArea {
+public:
+    using QScrollArea::QScrollArea;
+    QSize sizeHint() const override { return {Margin::leastWidth, Margin::leastWidth}; }
+};
+
 QScrollArea* makeArea(QWidget* parent) {
-    auto* area = new QScrollArea(parent);
+    auto* area = new Area(parent);
     area->setWidgetResizable(true);
     area->setFrameShape(QFrame::NoFrame);
     area->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -104,11 +113,9 @@ Margin::Margin(Session& session, QWidget* parent)
     : QWidget(parent),
       m_session(session),
       m_stack(new QStackedWidget(this)),
-      m_column(makeArea(m_stack)),
       m_names(new PageNames(this)) {
     setAccessibleName(tr("Margin"));
     setWide(QSettings().value(widthKey(), leastWidth).toInt());
-    m_stack->addWidget(m_column);
     auto* both = new QVBoxLayout;
     both->setSpacing(0);
     both->addWidget(m_stack, 1);
@@ -188,37 +195,36 @@ void Margin::rebuild() {
         setFixedWidth(m_ownWidth);
     m_builtForKind = m_session.document.level()->kind;
     // The panel may be the one whose control asked for this: it goes when control is back.
-    if (m_panel) {
-        m_column->takeWidget();
-        m_panel->hide();
-        m_panel->deleteLater();
-    }
     for (const PlacedPage& page : m_pages) {
         page.section->removeEventFilter(this);
         page.section->disconnect(this);
-        m_stack->removeWidget(page.holder);
+        m_stack->removeWidget(page.area);
         m_names->layout()->removeWidget(page.name);
-        for (QWidget* part : {page.holder, static_cast<QWidget*>(page.name)}) {
-            part->hide();
-            part->setParent(nullptr);  // so that nobody finds it any more
-            part->deleteLater();
-        }
+        letGo(page.area);
+        letGo(page.name);
     }
+    if (m_column) letGo(m_column);
     m_pages.clear();
     if (isOtherStep) m_openPage.clear();
     m_builtFor = &m_session.workbench.definition();
     m_builtForTool = m_session.workbench.toolPlace();
     m_builtForKit = m_session.document.level()->kit;
     m_builtOnSwatch = m_session.document.isOnSwatch();
-    m_panel = m_builtFor->makeMargin(m_session, this);
+    // Each part is made where it stands, and out of sight: what is put elsewhere is dressed again,
+    // with all in it, and what is in sight is laid out with each part that comes.
+    QScrollArea* former = m_column;
+    m_column = makeArea(m_stack);
+    m_stack->addWidget(m_column);
+    m_panel = m_builtFor->makeMargin(m_session, m_column->viewport());
     fillWithPanel(m_panel);
     takePages();
+    m_panel->refresh();
     m_column->setWidget(m_panel);
     m_panel->installEventFilter(this);
-    m_panel->refresh();
     const QString open = m_openPage;
     m_openPage.clear();
     m_stack->setCurrentWidget(m_column);
+    if (former) m_stack->removeWidget(former);
     for (const PlacedPage& page : m_pages)
         if (page.section->name() == open) page.section->setOpen(true);
 }
@@ -234,16 +240,15 @@ void Margin::takePages() {
 void Margin::addPage(MarginSection* section) {
     const bool isHidden = section->isHidden();
     QScrollArea* area = makeArea(m_stack);
-    auto* holder = new QWidget(area);
+    m_stack->addWidget(area);
+    auto* holder = new QWidget(area->viewport());
     fillWithPanel(holder);
+    area->setWidget(holder);
     QVBoxLayout* column = makeColumn(holder);
     column->addWidget(section);
     column->addStretch();
-    area->setWidget(holder);
     holder->installEventFilter(this);
     section->makePage();
-    section->setVisible(!isHidden);
-    m_stack->addWidget(area);
     auto* name = new Chip(section->title(), m_names);
     name->setObjectName(QStringLiteral("page-") + section->name());
     name->setCheckable(true);
@@ -265,7 +270,7 @@ void Margin::showPage(MarginSection* section) {
         const bool isIts = page.section == section;
         page.name->setChecked(isIts);
         if (isIts)
-            m_stack->setCurrentWidget(page.holder);
+            m_stack->setCurrentWidget(page.area);
         else if (page.section->isOpen())
             page.section->setOpen(false);
     }

@@ -49,14 +49,14 @@ private:
 
     struct PlacedPage {
         MarginSection* section;
-        QWidget* holder;
+        QScrollArea* area;
         QAbstractButton* name;
     };
 
     Session& m_session;
     QStackedWidget* m_stack;
-    QScrollArea* m_column;
-    QWidget* m_names;  ///< of the pages
+    QScrollArea* m_column = nullptr;  ///< none before the panel is made
+    QWidget* m_names;                 ///< of the pages
     QList<PlacedPage> m_pages;
     QList<MarginSection*> m_sections;  ///< all, pages too
     QString m_openPage;                ///< its name; empty = the column

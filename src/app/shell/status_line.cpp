@@ -37,6 +37,7 @@ StatusLine::StatusLine(Session& session, const Board& board, QWidget* parent)
     row->addWidget(m_verdict, 1);
     row->addWidget(m_state);
     m_sayTimer.setSingleShot(true);
+    m_sayTimer.setTimerType(Qt::PreciseTimer);  // what is left of it is asked for
     connect(&m_sayTimer, &QTimer::timeout, this, &StatusLine::refresh);
     connect(&session.requests, &Requests::said, this, &StatusLine::say);
     connect(&board, &Board::pointerMoved, this, &StatusLine::refresh);

@@ -53,9 +53,7 @@ void Tray::rebuild() {
     for (QWidget* part : {m_tools, m_cards, m_options}) {
         if (!part) continue;
         m_layout->removeWidget(part);
-        part->hide();
-        part->setParent(nullptr);  // so that nobody finds its buttons any more
-        part->deleteLater();
+        letGo(part);
     }
     // One of its cards may have asked for this: it goes when control is back.
     if (m_parts) m_parts->deleteLater();

@@ -5,6 +5,7 @@
 #include <QHBoxLayout>
 #include <QPainter>
 
+#include "app/ui/margin_section.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 
@@ -59,7 +60,7 @@ private:
 }  // namespace
 
 QWidget* withColorPicker(QLineEdit* line, QWidget* parent) {
-    auto* holder = new QWidget(parent);
+    auto* holder = new QWidget(placeIn(parent));
     const int width = line->maximumWidth();
     auto* row = new QHBoxLayout(holder);
     row->setContentsMargins(0, 0, 0, 0);

@@ -1,16 +1,19 @@
 #include "app/ui/controls.h"
 
+#include <QApplication>
 #include <QComboBox>
 #include <QPushButton>
 #include <QScreen>
 #include <QSpinBox>
 #include <algorithm>
 
+#include "app/ui/margin_section.h"
+
 namespace rook::app {
 
 QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
                     std::function<void()> act) {
-    auto* button = new QPushButton(text, parent);
+    auto* button = new QPushButton(text, placeIn(parent));
     button->setObjectName(name);
     QObject::connect(button, &QAbstractButton::clicked, parent, std::move(act));
     return button;
@@ -18,7 +21,7 @@ QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
 
 QSpinBox* makeNumberBox(const QString& name, int low, int high, QWidget* parent,
                         std::function<void(int)> act) {
-    auto* box = new QSpinBox(parent);
+    auto* box = new QSpinBox(placeIn(parent));
     box->setObjectName(name);
     box->setRange(low, high);
     box->setFixedWidth(70);
@@ -28,12 +31,22 @@ QSpinBox* makeNumberBox(const QString& name, int low, int high, QWidget* parent,
 
 QComboBox* makeChoiceBox(const QString& name, const QStringList& choices, QWidget* parent,
                          std::function<void(int)> act) {
-    auto* box = new QComboBox(parent);
+    auto* box = new ChoiceBox(placeIn(parent));
     box->setObjectName(name);
     box->addItems(choices);
     box->setFixedWidth(150);
     QObject::connect(box, &QComboBox::activated, parent, std::move(act));
     return box;
+}
+
+void letGo(QWidget* part) {
+    if (QWidget* now = QApplication::focusWidget(); now && part->isAncestorOf(now))
+        now->clearFocus();
+    part->hide();
+    part->setObjectName({});
+    for (QObject* inner : part->findChildren<QObject*>())
+        inner->setObjectName({});
+    part->deleteLater();
 }
 
 void openUnder(QWidget* popup, const QWidget* anchor) {

@@ -2,12 +2,25 @@
 /// Controls that sections are made of.
 
 #include <QComboBox>
+#include <QEvent>
 #include <QGridLayout>
 #include <functional>
 
 class QSpinBox;
 
 namespace rook::app {
+
+/// A box of choices that makes its list when it is opened, and not whenever it is put somewhere.
+class ChoiceBox : public QComboBox {
+public:
+    using QComboBox::QComboBox;
+
+protected:
+    void changeEvent(QEvent* event) override {
+        const bool isDressed = testAttribute(Qt::WA_WState_Polished);
+        if (event->type() != QEvent::StyleChange || isDressed) QComboBox::changeEvent(event);
+    }
+};
 
 /// A push button that does one thing.
 [[nodiscard]] QWidget* makeButton(const QString& text, const QString& name, QWidget* parent,
@@ -18,6 +31,10 @@ namespace rook::app {
 /// A box of choices, as wide as a control of a section may be.
 [[nodiscard]] QComboBox* makeChoiceBox(const QString& name, const QStringList& choices,
                                        QWidget* parent, std::function<void(int)> act);
+/// Lets a part go that may have asked for it itself: out of sight and without names at once,
+/// deleted when control is back. It keeps its parent: taken out it would be dressed anew, with all
+/// in it.
+void letGo(QWidget* part);
 /// Shows a popup under the right end of `anchor`, or as far up and to the left as the screen asks.
 void openUnder(QWidget* popup, const QWidget* anchor);
 /// Shows a value without telling anybody; what has the keyboard's focus stays.

@@ -99,13 +99,16 @@ void MarginSection::makeFoldable(const QString& name, bool isOpenAtFirst) {
     m_title->setToolTip(tr("Open or close this section"));
     connect(m_title, &QAbstractButton::toggled, this, &MarginSection::fold);
     const bool isOpen = QSettings().value(foldKey(name), isOpenAtFirst).toBool();
-    m_title->setChecked(isOpen);
-    if (!isOpen) fold(false);
+    {
+        const QSignalBlocker blocker(m_title);
+        m_title->setChecked(isOpen);
+    }
+    // What is not to be seen yet is not laid out: a page is made of it, or it folds as it is shown.
+    if (!isOpen && !m_isOccasional) m_rowsHolder->hide();
 }
 
 void MarginSection::makePage() {
     m_isPage = true;
-    m_rowsHolder->show();
     {
         const QSignalBlocker blocker(m_title);
         m_title->setChecked(false);
@@ -119,7 +122,15 @@ void MarginSection::keepOpen() {
     m_title->setCheckable(false);
     m_title->setFocusPolicy(Qt::NoFocus);
     m_title->setToolTip({});
-    m_rowsHolder->show();
+    if (m_rowsHolder->isHidden()) m_rowsHolder->show();
+}
+
+bool MarginSection::event(QEvent* event) {
+    // Others come while it is made.
+    if (event->type() != QEvent::Polish) return QFrame::event(event);
+    if (m_isOccasional && !m_isPage && m_title->isCheckable() && !m_title->isChecked())
+        m_rowsHolder->hide();
+    return QFrame::event(event);
 }
 
 /// What was opened is what one wants to see: after the layout has made room for it.
@@ -153,8 +164,9 @@ void MarginSection::fold(bool isOpen) {
     Q_EMIT folded(isOpen);
 }
 
-/// Of a control, px.
+/// Of a control, px; what has so few letters is not longer.
 constexpr int longestName = 190;
+constexpr qsizetype surelyFits = 14;
 
 QLabel* MarginSection::addValue(const QString& name) {
     auto* value = new QLabel(m_rowsHolder);
@@ -170,7 +182,7 @@ void MarginSection::addControl(const QString& name, QWidget* control) {
     label->setFont(sizedFont(-1));
     label->setBuddy(control);
     // In some languages a name is a sentence.
-    if (label->sizeHint().width() > longestName) {
+    if (name.size() > surelyFits && label->fontMetrics().horizontalAdvance(name) > longestName) {
         label->setWordWrap(true);
         label->setFixedWidth(longestName);
     }
@@ -202,8 +214,13 @@ void MarginSection::paintEvent(QPaintEvent*) {
     painter.drawLine(0, height() - 1, width(), height() - 1);
 }
 
+QWidget* placeIn(QWidget* parent) {
+    const auto* section = qobject_cast<MarginSection*>(parent);
+    return section ? section->rowsHolder() : parent;
+}
+
 QLabel* makeWords(const QString& text, QWidget* parent) {
-    auto* label = new QLabel(text, parent);
+    auto* label = new QLabel(text, placeIn(parent));
     label->setFont(sizedFont(-1));
     label->setWordWrap(true);
     label->setForegroundRole(QPalette::PlaceholderText);

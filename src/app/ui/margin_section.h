@@ -38,6 +38,7 @@ public:
     void setOpen(bool isOpen) { m_title->setChecked(isOpen); }
     /// Open, whatever it is remembered as elsewhere, and not to be closed here.
     void keepOpen();
+    [[nodiscard]] QWidget* rowsHolder() const { return m_rowsHolder; }
     [[nodiscard]] bool isOpen() const {
         return m_isPage ? m_title->isChecked() : !m_rowsHolder->isHidden();
     }
@@ -46,6 +47,7 @@ Q_SIGNALS:
     void folded(bool isOpen);
 
 protected:
+    bool event(QEvent* event) override;
     void paintEvent(QPaintEvent* event) override;
 
 private:
@@ -61,6 +63,9 @@ private:
     bool m_isPage = false;
 };
 
+/// What a control that is made for `parent` will stand in: of a section, what holds its rows. To be
+/// put there later would dress it again.
+[[nodiscard]] QWidget* placeIn(QWidget* parent);
 /// A label of quiet words that may take several lines.
 [[nodiscard]] QLabel* makeWords(const QString& text, QWidget* parent);
 /// The column of sections that a panel is.

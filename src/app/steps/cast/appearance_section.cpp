@@ -135,7 +135,7 @@ private:
         for (const Flip& flip : flips) {
             const QString text = flip.text;
             const auto field = flip.field;
-            auto* chip = new Chip(text, this);
+            auto* chip = new Chip(text, rowsHolder());
             chip->setObjectName(flip.name);
             connect(chip, &QAbstractButton::clicked, this, [this, text, field](bool isOn) {
                 change(text, [&](Appearance& look) { look.*field = isOn; });

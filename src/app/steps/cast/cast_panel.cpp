@@ -89,7 +89,7 @@ private:
                          const std::function<QString(const Entity&)>& get,
                          const std::function<void(Entity&, const QString&)>& set,
                          QComboBox* box = nullptr) {
-        if (!box) box = new QComboBox(section);
+        if (!box) box = new ChoiceBox(section->rowsHolder());
         box->setFixedWidth(150);
         box->setObjectName(QStringLiteral("field-") + name);
         for (const auto& [text, value] : choices)
@@ -182,7 +182,7 @@ private:
             [](auto& entity, const QString& value) {
                 entity.to = targetOf(value, entity.to.transition);
             },
-            new TargetChoice(m_session, section));
+            new TargetChoice(m_session, section->rowsHolder()));
         addTransition(section);
     }
     /// How the picture of where it leads follows.
@@ -281,7 +281,7 @@ private:
                               this);
         m_column->addWidget(section);
         auto* kind = section->addValue(tr("Kind in hand"));
-        auto* count = new QSpinBox(section);
+        auto* count = new QSpinBox(section->rowsHolder());
         count->setObjectName(QStringLiteral("spread-count"));
         count->setAccessibleName(tr("How many"));
         count->setRange(1, 10000);

@@ -10,6 +10,7 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/choice_names.h"
 #include "app/ui/color_field.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
@@ -160,7 +161,7 @@ private:
     }
 
     QLineEdit* addLine(const QString& words, const char* name, void (*set)(Kind&, const QString&)) {
-        auto* line = new QLineEdit(this);
+        auto* line = new QLineEdit(rowsHolder());
         line->setObjectName(QLatin1String(name));
         line->setMaxLength(80);
         line->setFixedWidth(150);
@@ -269,7 +270,7 @@ private:
 
     // Long because it is the list of what a field has, a row each.
     void addField() {
-        m_fieldName = new QLineEdit(this);
+        m_fieldName = new QLineEdit(rowsHolder());
         m_fieldName->setObjectName(QStringLiteral("field-name"));
         m_fieldName->setFixedWidth(150);
         m_fieldName->setMaxLength(64);
@@ -353,7 +354,7 @@ private:
     }
     QLineEdit* addFieldLine(const QString& words, const char* name,
                             void (*set)(FieldDefinition&, const QString&)) {
-        auto* line = new QLineEdit(this);
+        auto* line = new QLineEdit(rowsHolder());
         line->setObjectName(QLatin1String(name));
         line->setMaxLength(400);
         line->setFixedWidth(150);

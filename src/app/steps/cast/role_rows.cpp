@@ -1,4 +1,5 @@
 #include "app/steps/cast/role_rows.h"
+#include "app/ui/controls.h"
 
 #include <cmath>
 

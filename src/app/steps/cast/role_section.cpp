@@ -80,7 +80,7 @@ private:
             if (role == Role::Pickup && !entity.data.grants && !entity.data.takes &&
                 entity.data.movesAs.empty() && !isNamed(entity.id))
                 continue;
-            auto* chip = new Chip(QString::fromStdString(entity.id.text), this);
+            auto* chip = new Chip(QString::fromStdString(entity.id.text), rowsHolder());
             chip->setObjectName(QStringLiteral("opens-") + QString::fromStdString(entity.id.text));
             connect(chip, &QAbstractButton::clicked, this, [this, id = entity.id](bool isOn) {
                 change(tr("what opens"), [&](level::RoleData& d) {
@@ -97,7 +97,7 @@ private:
         addWide(makeWords(count > 0 ? words : tr("Place a key or a switch, then choose it here."),
                           this));
         addWide(grid);
-        auto* all = new Chip(tr("All pickups of the level"), this);
+        auto* all = new Chip(tr("All pickups of the level"), rowsHolder());
         all->setObjectName(QStringLiteral("opens-with-all"));
         connect(all, &QAbstractButton::clicked, this, [this](bool isOn) {
             change(tr("what opens"), [&](level::RoleData& d) { d.opensWithAllPickups = isOn; });
@@ -355,7 +355,7 @@ private:
     }
 
     void addTimetable() {
-        auto* chip = new Chip(tr("at times only"), this);
+        auto* chip = new Chip(tr("at times only"), rowsHolder());
         chip->setObjectName(QStringLiteral("timed"));
         connect(chip, &QAbstractButton::clicked, this, [this](bool isOn) {
             change(tr("the timetable"), [&](level::RoleData& d) {
@@ -365,7 +365,7 @@ private:
         });
         m_shows << [chip](const Entity& e) { chip->setChecked(e.data.timetable.has_value()); };
         addControl(tr("Deadly"), chip);
-        auto* bar = new TimetableBar(this);
+        auto* bar = new TimetableBar(rowsHolder());
         m_shows << [bar](const Entity& e) { bar->setTimes(e.data.timetable); };
         addWide(bar);
         const auto isTimed = [](const level::RoleData& d) { return d.timetable.has_value(); };

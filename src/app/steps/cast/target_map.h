@@ -2,7 +2,7 @@
 /// The choice of where an exit leads. It opens as a small map of the game: a click on a card leads
 /// to the level's start, one on a dot to that entry. Its list stays for the keyboard.
 
-#include <QComboBox>
+#include "app/ui/controls.h"
 
 #include "app/session/session.h"
 
@@ -15,10 +15,10 @@ namespace rook::app {
 /// Where `value` leads, by the transition that was.
 [[nodiscard]] level::ExitTarget targetOf(const QString& value, const level::Transition& transition);
 
-class TargetChoice final : public QComboBox {
+class TargetChoice final : public ChoiceBox {
     Q_OBJECT
 public:
-    TargetChoice(Session& session, QWidget* parent) : QComboBox(parent), m_session(session) {}
+    TargetChoice(Session& session, QWidget* parent) : ChoiceBox(parent), m_session(session) {}
     void showPopup() override;
 
 private:

@@ -4,6 +4,7 @@
 
 #include "app/steps/cast/cast_sections.h"
 #include "app/steps/cast/zone_map.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
@@ -52,7 +53,7 @@ public:
           m_list(new QVBoxLayout),
           m_ways(new QVBoxLayout) {
         makeFoldable(QStringLiteral("zones"), true);
-        m_map = new ZoneMap(session, this);
+        m_map = new ZoneMap(session, rowsHolder());
         connect(m_map, &ZoneMap::chosen, this, [this](const ZoneId& id) {
             const auto& zones = m_session.document.level()->zones;
             for (std::size_t i = 0; i < zones.size(); ++i)
@@ -61,7 +62,7 @@ public:
         addWide(m_map);
         m_list->setSpacing(0);
         addWide(m_list);
-        m_own = new QWidget(this);
+        m_own = new QWidget(rowsHolder());
         auto* own = new QVBoxLayout(m_own);
         own->setContentsMargins(0, 4, 0, 4);
         own->setSpacing(5);

@@ -12,6 +12,7 @@
 #include "app/steps/kit/units_box.h"
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
@@ -143,7 +144,7 @@ private:
     /// Copies so many modules and storeys away.
     void addCopies(MarginSection* section) {
         const auto box = [&](const QString& name, const char* id, int low, int high, int value) {
-            auto* number = new QSpinBox(section);
+            auto* number = new QSpinBox(section->rowsHolder());
             number->setObjectName(QLatin1String(id));
             number->setAccessibleName(name);
             number->setRange(low, high);
@@ -325,7 +326,7 @@ private:
     }
     /// The kit that the level is of.
     void addKits(MarginSection* section) {
-        auto* box = new QComboBox(section);
+        auto* box = new ChoiceBox(section->rowsHolder());
         box->setObjectName(QStringLiteral("kit-of-level"));
         box->setFixedWidth(150);
         for (const Kit& each : m_session.document.project().kits)
@@ -344,7 +345,7 @@ private:
     }
     /// "hall: hall; latch: latch*".
     void addProfiles(MarginSection* section) {
-        auto* line = new QLineEdit(section);
+        auto* line = new QLineEdit(section->rowsHolder());
         line->setObjectName(QStringLiteral("kit-profiles"));
         line->setAccessibleName(tr("Profiles and what they fit"));
         connect(line, &QLineEdit::editingFinished, this, [this, line] {
@@ -368,8 +369,8 @@ private:
         QStringList titles;
         for (const Piece& piece : kit()->pieces)
             titles << QString::fromStdString(piece.title);
-        auto* former = new QComboBox(section);
-        auto* next = new QComboBox(section);
+        auto* former = new ChoiceBox(section->rowsHolder());
+        auto* next = new ChoiceBox(section->rowsHolder());
         former->setObjectName(QStringLiteral("piece-former"));
         next->setObjectName(QStringLiteral("piece-next"));
         former->addItems(titles);

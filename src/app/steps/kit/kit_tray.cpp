@@ -231,7 +231,7 @@ private:
     void addPart(QHBoxLayout* row, const char* name, const QString& words, kit::RoomPart part,
                  const QString& nothing, std::string KitOptions::*field) {
         const level::Kit* kit = m_session.document.project().kitOf(*m_session.document.level());
-        auto* box = new QComboBox(m_options);
+        auto* box = new ChoiceBox(m_options);
         box->setObjectName(QLatin1String(name));
         box->setAccessibleName(words);
         box->setToolTip(words);

@@ -12,6 +12,7 @@
 #include "app/steps/kit/kit_sections.h"
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "file/model_file.h"
@@ -139,7 +140,7 @@ public:
     PieceSection(Session& session, QWidget* parent)
         : PanelSection(tr("Piece in hand"), {}, session, parent) {
         makeFoldable(QStringLiteral("kit-piece"), false);
-        m_title = new QLineEdit(this);
+        m_title = new QLineEdit(rowsHolder());
         m_title->setObjectName(QStringLiteral("piece-title"));
         m_title->setAccessibleName(tr("Title of the piece"));
         m_title->setMaxLength(60);
@@ -153,7 +154,7 @@ public:
             });
         });
         addControl(tr("Title"), m_title);
-        m_plan = new PiecePlan(this);
+        m_plan = new PiecePlan(rowsHolder());
         m_plan->clicked = [this](CellPoint cell, Side side, QPoint half, bool isErasing) {
             click(cell, side, half, isErasing);
         };
@@ -280,7 +281,7 @@ private:
         auto* grid = new QGridLayout;
         grid->setSpacing(4);
         for (int i = 0; i < 8; ++i) {
-            auto* chip = new Chip(names[i], this);
+            auto* chip = new Chip(names[i], rowsHolder());
             chip->setObjectName(QStringLiteral("piece-tool-%1").arg(i));
             connect(chip, &QAbstractButton::clicked, this, [this, i] {
                 m_tool = PieceTool(i);
@@ -296,7 +297,7 @@ private:
     }
     void addNumbers() {
         const auto decimal = [this](const QString& name, const char* id, double value) {
-            auto* box = new QDoubleSpinBox(this);
+            auto* box = new QDoubleSpinBox(rowsHolder());
             box->setObjectName(QLatin1String(id));
             box->setAccessibleName(name);
             box->setDecimals(3);
@@ -316,11 +317,11 @@ private:
                                      });
         storey->setFixedWidth(110);
         addControl(tr("Storey of it"), storey);
-        m_profile = new QComboBox(this);
+        m_profile = new ChoiceBox(rowsHolder());
         m_profile->setObjectName(QStringLiteral("piece-profile"));
         m_profile->setFixedWidth(110);
         addControl(tr("Profile of ports"), m_profile);
-        m_flipped = new Chip(tr("mirrored"), this);
+        m_flipped = new Chip(tr("mirrored"), rowsHolder());
         m_flipped->setObjectName(QStringLiteral("piece-flipped"));
         m_flipped->setCheckable(true);
         addControl(tr("The port is"), m_flipped);

@@ -7,6 +7,7 @@
 #include "app/steps/kit/units_box.h"
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "kit/audit.h"
@@ -63,7 +64,7 @@ private:
         refresh();
     }
     QLineEdit* makeModules(const QString& name, const char* id, Rational Solid::*field) {
-        auto* line = new QLineEdit(this);
+        auto* line = new QLineEdit(rowsHolder());
         line->setObjectName(QLatin1String(id));
         line->setAccessibleName(name);
         line->setFixedWidth(72);
@@ -83,7 +84,7 @@ private:
     }
     void addPair(const QString& name, const char* first, const char* second,
                  Rational Solid::*across, Rational Solid::*down) {
-        auto* holder = new QWidget(this);
+        auto* holder = new QWidget(rowsHolder());
         auto* row = new QHBoxLayout(holder);
         row->setContentsMargins(0, 0, 0, 0);
         row->setSpacing(4);

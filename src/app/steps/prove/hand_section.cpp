@@ -49,7 +49,7 @@ private:
         m_shownKeys = keys;
         for (const EntityId& id : keys) {
             const QString name = QString::fromStdString(id.text);
-            auto* chip = new Chip(name, this);
+            auto* chip = new Chip(name, rowsHolder());
             chip->setObjectName(QStringLiteral("held-") + name);
             chip->setAccessibleName(tr("Solve and walk as if %1 were in hand").arg(name));
             connect(chip, &QAbstractButton::clicked, this,
@@ -82,7 +82,7 @@ private:
         m_numbers.clear();
         m_shownTallies = tallies;
         for (const level::Tally& tally : tallies) {
-            auto* line = new QWidget(this);
+            auto* line = new QWidget(rowsHolder());
             auto* row = new QHBoxLayout(line);
             row->setContentsMargins(0, 0, 0, 0);
             const QString title =

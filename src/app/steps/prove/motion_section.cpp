@@ -6,6 +6,7 @@
 
 #include "app/steps/prove/prove_sections.h"
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/names.h"
@@ -136,7 +137,7 @@ private:
 
     void addDecimal(const QString& name, const QString& unit, double most,
                     level::Decimal MotionProfile::*field) {
-        auto* box = new QDoubleSpinBox(this);
+        auto* box = new QDoubleSpinBox(rowsHolder());
         box->setObjectName(QStringLiteral("motion-") + name);
         box->setAccessibleName(name + u' ' + unit);
         box->setDecimals(3);
@@ -188,7 +189,7 @@ private:
         grid->setSpacing(4);
         for (int i = 0; i < level::abilityCount; ++i) {
             const auto ability = static_cast<Ability>(i);
-            auto* chip = new Chip(told(level::nameOf(ability)).replace(u'-', u' '), this);
+            auto* chip = new Chip(told(level::nameOf(ability)).replace(u'-', u' '), rowsHolder());
             chip->setObjectName(QStringLiteral("has-ability-%1").arg(i));
             connect(chip, &QAbstractButton::clicked, this, [this, ability](bool isOn) {
                 change([&](MotionProfile& p) {

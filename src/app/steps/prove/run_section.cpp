@@ -137,7 +137,7 @@ private:
         for (std::size_t i = 0; i < runs.size(); ++i) {
             const QString name = QString::fromStdString(runs[i].name);
             const bool isBroken = !broken.filter(u'"' + name + u'"').isEmpty();
-            auto* line = new QWidget(this);
+            auto* line = new QWidget(rowsHolder());
             auto* row = new QHBoxLayout(line);
             row->setContentsMargins(0, 0, 0, 0);
             row->setSpacing(4);

@@ -18,7 +18,7 @@ public:
         addWide(makeWords(tr("A line each, as Ochre #c9962f; changed in its line, a name changes "
                              "everywhere."),
                           this));
-        m_text = new QPlainTextEdit(this);
+        m_text = new QPlainTextEdit(rowsHolder());
         m_text->setObjectName(QStringLiteral("stack-colors"));
         m_text->setAccessibleName(tr("Colours of stacks"));
         m_text->setFixedHeight(96);

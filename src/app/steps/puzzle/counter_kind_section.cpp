@@ -4,6 +4,7 @@
 #include "app/steps/puzzle/puzzle_options.h"
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/ui/color_field.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/kind_edits.h"
@@ -25,7 +26,7 @@ public:
             kind.title = text.toStdString();
             return !text.isEmpty();
         });
-        m_color = new QLineEdit(this);
+        m_color = new QLineEdit(rowsHolder());
         prepare(m_color, "counter-kind-color", [](Kind& kind, const QString& text) {
             kind.color = text.toStdString();
             return QColor::isValidColor(text) && text.size() == 7;
@@ -131,7 +132,7 @@ private:
         });
     }
     QLineEdit* addText(const QString& words, const char* name, Take take) {
-        auto* line = new QLineEdit(this);
+        auto* line = new QLineEdit(rowsHolder());
         line->setFixedWidth(150);
         prepare(line, name, std::move(take));
         addControl(words, line);

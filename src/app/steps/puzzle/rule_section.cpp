@@ -6,6 +6,7 @@
 
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/steps/puzzle/word_lists.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "puzzle/edits.h"
 
@@ -68,7 +69,7 @@ public:
         });
         addControl(tr("Pushed ones of"), m_kind);
         addGoals();
-        m_queue = new QPlainTextEdit(this);
+        m_queue = new QPlainTextEdit(rowsHolder());
         m_queue->setObjectName(QStringLiteral("puzzle-queue"));
         m_queue->setAccessibleName(tr("Queue"));
         m_queue->setFixedHeight(96);
@@ -159,7 +160,7 @@ private:
     }
     QLineEdit* addText(const QString& words, const char* name,
                        std::function<void(const QString&)> act) {
-        auto* line = new QLineEdit(this);
+        auto* line = new QLineEdit(rowsHolder());
         line->setObjectName(QLatin1String(name));
         line->setFixedWidth(150);
         connect(line, &QLineEdit::editingFinished, this, [line, act = std::move(act)] {

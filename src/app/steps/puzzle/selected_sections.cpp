@@ -6,6 +6,7 @@
 
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/steps/puzzle/word_lists.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "puzzle/edits.h"
@@ -74,7 +75,7 @@ public:
 private:
     QLineEdit* addWords(const QString& words, const char* name,
                         std::function<void(Slot&, std::vector<std::string>)> set) {
-        auto* line = new QLineEdit(this);
+        auto* line = new QLineEdit(rowsHolder());
         line->setObjectName(QLatin1String(name));
         line->setFixedWidth(150);
         connect(line, &QLineEdit::editingFinished, this, [this, line, words, set] {

@@ -4,6 +4,7 @@
 #include <QSpinBox>
 
 #include "app/steps/puzzle/puzzle_sections.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "puzzle/edits.h"
@@ -29,7 +30,7 @@ public:
         addControl(tr("Corners point"), m_points);
         m_columns = addNumber(tr("Columns"), "slot-columns", 1, level::maxSlotsAcross);
         m_rows = addNumber(tr("Rows"), "slot-rows", 1, level::maxSlotsAcross);
-        m_rings = new QLineEdit(this);
+        m_rings = new QLineEdit(rowsHolder());
         m_rings->setObjectName(QStringLiteral("slot-rings"));
         m_rings->setFixedWidth(150);
         m_rings->setToolTip(tr("Slots of each ring, the innermost first: 6, 12, 12"));

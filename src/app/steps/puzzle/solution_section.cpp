@@ -6,6 +6,7 @@
 
 #include "app/steps/puzzle/puzzle_options.h"
 #include "app/steps/puzzle/puzzle_sections.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "puzzle/board.h"
@@ -132,7 +133,7 @@ public:
         });
         addControl(tr("Dead places of"), m_counter);
         addWide(makeWords(tr("Least moves, level by level:"), this));
-        m_chart = new LeastChart(session, this);
+        m_chart = new LeastChart(session, rowsHolder());
         addWide(m_chart);
     }
 

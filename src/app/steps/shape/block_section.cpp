@@ -24,7 +24,7 @@ public:
         addWide(m_words);
         auto* row = new QHBoxLayout;
         row->setSpacing(6);
-        m_name = new QLineEdit(this);
+        m_name = new QLineEdit(rowsHolder());
         m_name->setObjectName(QStringLiteral("block-name"));
         m_name->setPlaceholderText(tr("its name"));
         m_name->setAccessibleName(tr("Name of a new block"));

@@ -58,7 +58,7 @@ CollisionSection::CollisionSection(Session& session, QWidget* parent)
 
 Chip* CollisionSection::addToggle(QLayout* row, const QString& text, const QString& name,
                                   bool ShapeOptions::*field) {
-    auto* chip = new Chip(text, this);
+    auto* chip = new Chip(text, rowsHolder());
     chip->setObjectName(name);
     chip->setAccessibleName(tr("Show %1 on the board").arg(text));
     connect(chip, &QAbstractButton::clicked, this, [this, field](bool isOn) {

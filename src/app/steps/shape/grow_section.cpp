@@ -7,6 +7,7 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/words.h"
 #include "masses/caves.h"
 
@@ -68,7 +69,7 @@ public:
                   m_settings.border);
         auto* row = new QHBoxLayout;
         row->setSpacing(4);
-        auto* one = new Chip(tr("largest room only"), this);
+        auto* one = new Chip(tr("largest room only"), rowsHolder());
         one->setObjectName(QStringLiteral("one-room"));
         one->setChecked(m_settings.keepsOneRoom);
         connect(one, &QAbstractButton::toggled, this, [this](bool isOn) {

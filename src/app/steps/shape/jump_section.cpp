@@ -59,7 +59,7 @@ public:
 private:
     Chip* addToggle(QHBoxLayout* row, const QString& text, const QString& name,
                     bool ShapeOptions::*field) {
-        auto* chip = new Chip(text, this);
+        auto* chip = new Chip(text, rowsHolder());
         chip->setObjectName(name);
         connect(chip, &QAbstractButton::clicked, this, [this, field](bool isOn) {
             change<ShapeOptions>([&](ShapeOptions& options) { options.*field = isOn; });

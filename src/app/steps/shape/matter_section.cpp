@@ -9,6 +9,7 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/choice_names.h"
 #include "app/ui/color_field.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "level/blocks.h"
 #include "level/matter_edits.h"
@@ -45,7 +46,7 @@ public:
                           [](Matter& m, const std::string& text) { m.glyph = text; });
         m_name = addLine(tr("Name in files"), QStringLiteral("matter-name"), 64,
                          [](Matter& m, const std::string& text) { m.name = text; });
-        m_joins = new QPushButton(this);
+        m_joins = new QPushButton(rowsHolder());
         m_joins->setObjectName(QStringLiteral("matter-joins"));
         m_joins->setFixedWidth(150);
         m_joins->setMenu(new QMenu(m_joins));
@@ -100,7 +101,7 @@ private:
     }
     QLineEdit* makeLine(const QString& name, int most,
                         std::function<void(Matter&, const std::string&)> set) {
-        auto* line = new QLineEdit(this);
+        auto* line = new QLineEdit(rowsHolder());
         line->setObjectName(name);
         line->setMaxLength(most);
         line->setFixedWidth(150);
@@ -154,7 +155,7 @@ private:
         m_controls.clear();
         for (std::size_t i = 0; i < matter.fields.size(); ++i) {
             const auto& [name, value] = matter.fields[i];
-            auto* holder = new QWidget(this);
+            auto* holder = new QWidget(rowsHolder());
             auto* row = new QHBoxLayout(holder);
             row->setContentsMargins(0, 0, 0, 0);
             row->setSpacing(6);
@@ -196,7 +197,7 @@ private:
     void addAdding() {
         auto* row = new QHBoxLayout;
         row->setSpacing(6);
-        m_fieldName = new QLineEdit(this);
+        m_fieldName = new QLineEdit(rowsHolder());
         m_fieldName->setObjectName(QStringLiteral("new-field"));
         m_fieldName->setPlaceholderText(tr("new field"));
         m_fieldName->setAccessibleName(tr("Name of a new field"));
@@ -254,11 +255,11 @@ private:
         m_into->setMinimumWidth(60);
         m_into->setMaximumWidth(QWIDGETSIZE_MAX);
         m_into->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
-        m_take = new QPushButton(this);
+        m_take = new QPushButton(rowsHolder());
         m_take->setObjectName(QStringLiteral("merge-matter"));
         connect(m_take, &QAbstractButton::clicked, this, [this] { merge(); });
         m_take->setToolTip(tr("Takes this matter away; its cells in all levels become the other."));
-        auto* label = new QLabel(tr("Its cells:"), this);
+        auto* label = new QLabel(tr("Its cells:"), rowsHolder());
         label->setFont(sizedFont(-1));
         label->setBuddy(m_into);
         take->addWidget(label);

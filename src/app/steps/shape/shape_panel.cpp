@@ -6,6 +6,7 @@
 #include "app/session/reach_words.h"
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/level_edits.h"
@@ -92,7 +93,7 @@ private:
     void addReplacing() {
         auto* row = new QHBoxLayout;
         row->setSpacing(6);
-        m_from = new QComboBox(m_selection);
+        m_from = new ChoiceBox(m_selection);
         m_from->setObjectName(QStringLiteral("replace-from"));
         m_from->setAccessibleName(tr("Matter to replace"));
         m_replace = new QPushButton(m_selection);

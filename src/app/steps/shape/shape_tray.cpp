@@ -1,4 +1,5 @@
 #include "app/steps/shape/shape_tray.h"
+#include "app/ui/controls.h"
 
 #include <QAbstractItemView>
 #include <QComboBox>
@@ -70,7 +71,7 @@ private:
                 [shaping = shaping](const auto& o) { return o.shaping == shaping; },
                 [shaping = shaping](auto& o, bool) { o.shaping = shaping; })
                 ->setToolTip(words);
-        auto* chosen = new QComboBox(m_options);
+        auto* chosen = new ChoiceBox(m_options);
         chosen->setObjectName(QStringLiteral("form"));
         chosen->setAccessibleName(tr("Form, by hand"));
         chosen->addItem(tr("by hand"));

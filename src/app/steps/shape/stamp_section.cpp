@@ -5,6 +5,7 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/words.h"
 #include "level/stamps.h"
 
@@ -70,7 +71,7 @@ private:
         int least;
     };
     QWidget* addGroup(const QList<Number>& numbers) {
-        auto* holder = new QWidget(this);
+        auto* holder = new QWidget(rowsHolder());
         auto* column = new QVBoxLayout(holder);
         column->setContentsMargins(0, 0, 0, 0);
         column->setSpacing(5);

@@ -18,7 +18,7 @@ class LinkSection : public PanelSection {
 public:
     LinkSection(Session& session, QWidget* parent)
         : PanelSection(tr("Live link"), {}, session, parent) {
-        m_on = new Chip(tr("linked"), this);
+        m_on = new Chip(tr("linked"), rowsHolder());
         m_on->setObjectName(QStringLiteral("link-on"));
         m_on->setToolTip(
             tr("A game on this computer sees each stroke as it is drawn, and tells "
@@ -29,7 +29,7 @@ public:
         m_state = makeWords({}, this);
         m_state->setObjectName(QStringLiteral("link-state"));
         addWide(m_state);
-        m_origins = new QLineEdit(this);
+        m_origins = new QLineEdit(rowsHolder());
         m_origins->setObjectName(QStringLiteral("link-origins"));
         m_origins->setAccessibleName(tr("Pages of browsers that may link"));
         m_origins->setPlaceholderText(tr("pages that may link, as http://localhost:8000"));

@@ -32,7 +32,7 @@ public:
             tr("Where foes and members are in each tick, for games that do not work it out. Longer "
                "ways are left out, so that files stay small."));
         addControl(tr("Ways of foes"), m_ways);
-        m_packed = new Chip(tr("Pack rows of numbers"), this);
+        m_packed = new Chip(tr("Pack rows of numbers"), rowsHolder());
         m_packed->setObjectName(QStringLiteral("pack-rows"));
         m_packed->setToolTip(tr(
             "For large levels: tiles and cells as zlib streams, a small part of the size, and no "

@@ -1,4 +1,5 @@
 #include "app/steps/ship/target_section.h"
+#include "app/ui/controls.h"
 
 #include <QDir>
 #include <QFileDialog>
@@ -33,7 +34,7 @@ public:
         addLooks();
         addForms();
         addRecipe();
-        m_remove = new Chip(tr("Remove the target"), this);
+        m_remove = new Chip(tr("Remove the target"), rowsHolder());
         m_remove->setObjectName(QStringLiteral("target-remove"));
         m_remove->setCheckable(false);
         m_remove->setToolTip(tr("What it has written stays where it is"));
@@ -78,7 +79,7 @@ private:
     }
 
     void addName() {
-        m_name = new QLineEdit(this);
+        m_name = new QLineEdit(rowsHolder());
         m_name->setObjectName(QStringLiteral("target-name"));
         m_name->setAccessibleName(tr("Name of the target"));
         m_name->setFixedWidth(150);
@@ -90,7 +91,7 @@ private:
     }
 
     void addFolder() {
-        m_folder = new QLineEdit(this);
+        m_folder = new QLineEdit(rowsHolder());
         m_folder->setObjectName(QStringLiteral("target-folder"));
         m_folder->setAccessibleName(tr("Folder that the target is written to"));
         m_folder->setPlaceholderText(tr("from the project's folder, as ../game"));
@@ -143,7 +144,7 @@ private:
     }
 
     void addLevels() {
-        m_some = new Chip(tr("only some"), this);
+        m_some = new Chip(tr("only some"), rowsHolder());
         m_some->setObjectName(QStringLiteral("target-some"));
         connect(m_some, &QAbstractButton::clicked, this, [this](bool isOn) {
             changeTarget([&](Target& target) {
@@ -152,7 +153,7 @@ private:
             });
         });
         addControl(tr("Levels"), m_some);
-        m_levels = new QListWidget(this);
+        m_levels = new QListWidget(rowsHolder());
         m_levels->setObjectName(QStringLiteral("target-levels"));
         m_levels->setAccessibleName(tr("Levels of the target"));
         m_levels->setMaximumHeight(150);
@@ -208,7 +209,7 @@ private:
     }
     void addFlag(const QString& words, const QString& chip, const char* name,
                  bool TargetOptions::*member, const Formats& formats) {
-        auto* box = new Chip(chip, this);
+        auto* box = new Chip(chip, rowsHolder());
         box->setObjectName(QLatin1String(name));
         connect(box, &QAbstractButton::clicked, this, [this, member](bool isOn) {
             changeTarget([&](Target& target) { target.options.*member = isOn; });

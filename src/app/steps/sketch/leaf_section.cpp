@@ -99,7 +99,7 @@ private:
         m_rows.clear();
         for (int i = 0; i < count; ++i) {
             Row row{};
-            row.whole = new QWidget(this);
+            row.whole = new QWidget(rowsHolder());
             auto* line = new QHBoxLayout(row.whole);
             line->setContentsMargins(0, 0, 0, 0);
             line->setSpacing(2);

@@ -4,6 +4,7 @@
 
 #include "app/painting/sketch_painter.h"
 #include "app/steps/sketch/sketch_panel.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/sketch_edits.h"
@@ -40,7 +41,7 @@ public:
         : SketchSection({}, session, parent),
           m_text(new QLineEdit(this)),
           m_room(new QCheckBox(tr("a room: open space"), this)),
-          m_matter(new QComboBox(this)) {
+          m_matter(new ChoiceBox(this)) {
         m_text->setObjectName(QStringLiteral("mark-text"));
         m_text->setMaxLength(200);
         m_text->setFixedWidth(170);
@@ -68,7 +69,7 @@ public:
         addWide(turns);
         m_matter->setObjectName(QStringLiteral("lay-matter"));
         m_matter->setAccessibleName(tr("Matter to lay"));
-        m_lay = new QWidget(this);
+        m_lay = new QWidget(rowsHolder());
         auto* lay = new QHBoxLayout(m_lay);
         lay->setSpacing(6);
         lay->setContentsMargins(0, 0, 0, 0);

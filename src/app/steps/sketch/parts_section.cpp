@@ -4,6 +4,7 @@
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_panel.h"
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
@@ -25,7 +26,7 @@ public:
     PartsSection(Session& session, QWidget* parent)
         : SketchSection(tr("Parts list"), session, parent),
           m_list(new QVBoxLayout),
-          m_match(new QComboBox(this)),
+          m_match(new ChoiceBox(this)),
           m_words(makeWords({}, this)) {
         m_list->setSpacing(0);
         addWide(m_list);
@@ -68,7 +69,7 @@ private:
         m_rows.clear();
         for (std::size_t i = 0; i < parts.size(); ++i) {
             const Part& part = parts[i];
-            auto* row = new MarginRow(this);
+            auto* row = new MarginRow(rowsHolder());
             const QString name = QString::fromStdString(part.name);
             row->setObjectName(QStringLiteral("part-%1").arg(i + 1));
             row->setWords(tr("%1 × %2").arg(part.instances).arg(name),

@@ -5,6 +5,7 @@
 #include "app/painting/sketch_painter.h"
 #include "app/steps/sketch/sketch_options.h"
 #include "app/steps/sketch/sketch_panel.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "level/sketch_edits.h"
@@ -132,7 +133,7 @@ private:
             row->deleteLater();
         }
         while (rows.size() < qsizetype(count)) {
-            auto* row = new MarginRow(this);
+            auto* row = new MarginRow(rowsHolder());
             const int index = int(rows.size());
             row->setObjectName(QLatin1String(name) + QString::number(index + 1));
             const bool isRoute = layout == m_routes;
@@ -190,7 +191,7 @@ class BeadSection : public SketchSection {
 public:
     BeadSection(Session& session, QWidget* parent)
         : SketchSection({}, session, parent),
-          m_sort(new QComboBox(this)),
+          m_sort(new ChoiceBox(this)),
           m_note(new QLineEdit(this)) {
         for (int i = 0; i < 7; ++i)
             m_sort->addItem(beadName(static_cast<level::BeadSort>(i)), i);

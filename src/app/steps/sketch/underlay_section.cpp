@@ -37,7 +37,7 @@ public:
         connect(m_locked, &QAbstractButton::clicked, this, [this](bool isOn) {
             change("Lock the underlay", [isOn](Underlay& u) { u.isLocked = isOn; });
         });
-        m_tools = new QWidget(this);
+        m_tools = new QWidget(rowsHolder());
         auto* rows = new QVBoxLayout(m_tools);
         rows->setContentsMargins(0, 0, 0, 0);
         rows->setSpacing(5);

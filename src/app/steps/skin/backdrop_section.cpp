@@ -8,6 +8,7 @@
 
 #include "app/steps/skin/fade_rows.h"
 #include "app/steps/skin/skin_sections.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/words.h"
 #include "file/sheet_import.h"
@@ -190,7 +191,7 @@ private:
     }
     QDoubleSpinBox* addDecimal(const QString& words, const char* name, double low, double high,
                                double step, Decimal Picture::*field) {
-        auto* box = new QDoubleSpinBox(this);
+        auto* box = new QDoubleSpinBox(rowsHolder());
         box->setObjectName(QLatin1String(name));
         box->setAccessibleName(words);
         box->setRange(low, high);

@@ -89,7 +89,7 @@ private:
             cells += gap.count;
         for (std::size_t i = 0; i < std::min(mostRows, m_gaps.size()); ++i) {
             const skin::Gap& gap = m_gaps[i];
-            auto* row = new MarginRow(this);
+            auto* row = new MarginRow(rowsHolder());
             row->setObjectName(QStringLiteral("gap-row-%1").arg(i));
             row->setCheckable(true);
             row->setSign([which = gap.which](QPainter& painter, const QRectF& rect) {

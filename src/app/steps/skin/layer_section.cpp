@@ -7,6 +7,7 @@
 #include "app/steps/skin/skin_options.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/ui/buttons.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/row_drag.h"
 #include "level/tile_edits.h"
@@ -28,7 +29,7 @@ public:
         addCastRow();
         addWide(m_list);
         connect(&session.document, &Document::guardsChanged, this, &LayerSection::refresh);
-        m_name = new QLineEdit(this);
+        m_name = new QLineEdit(rowsHolder());
         m_name->setObjectName(QStringLiteral("layer-name"));
         m_name->setAccessibleName(tr("Name of the layer in hand"));
         m_name->setMaxLength(60);
@@ -79,7 +80,7 @@ public:
                          m_session.document.apply(removeLayer(*m_session.document.level(), layer));
                      });
         addWide(grid);
-        m_exported = new Chip(tr("exported"), this);
+        m_exported = new Chip(tr("exported"), rowsHolder());
         m_exported->setObjectName(QStringLiteral("layer-exported"));
         m_exported->setAccessibleName(tr("Games load this layer"));
         m_exported->setToolTip(
@@ -160,7 +161,7 @@ private:
         return layer < int(m_session.document.level()->layers.size()) ? layer : level::onMasses;
     }
     [[nodiscard]] Row makeRow(const QString& name) {
-        auto* holder = new QWidget(this);
+        auto* holder = new QWidget(rowsHolder());
         auto* line = new QHBoxLayout(holder);
         line->setContentsMargins(0, 0, 0, 0);
         line->setSpacing(2);

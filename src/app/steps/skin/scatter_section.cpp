@@ -7,6 +7,7 @@
 #include "app/steps/skin/skin_options.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/row_drag.h"
 #include "app/ui/theme.h"
@@ -30,7 +31,7 @@ public:
         makeFoldable(QStringLiteral("scatter"), false);
         m_list->setSpacing(0);
         addWide(m_list);
-        m_name = new QLineEdit(this);
+        m_name = new QLineEdit(rowsHolder());
         m_name->setObjectName(QStringLiteral("scatter-name"));
         m_name->setMaxLength(60);
         m_name->setFixedWidth(150);
@@ -239,7 +240,7 @@ private:
     }
     void addRow(int place) {
         Row row;
-        row.holder = new QWidget(this);
+        row.holder = new QWidget(rowsHolder());
         auto* line = new QHBoxLayout(row.holder);
         line->setContentsMargins(0, 0, 0, 0);
         line->setSpacing(2);

@@ -10,6 +10,7 @@
 #include "app/steps/skin/skin_sections.h"
 #include "app/steps/skin/tile_picker.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/controls.h"
 #include "app/ui/cut_preview.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
@@ -31,8 +32,8 @@ public:
             refresh();
         });
         addControl(tr("Tiles of"), m_sheet);
-        m_picker = new TilePicker(session, this);
-        m_scroll = new QScrollArea(this);
+        m_picker = new TilePicker(session, rowsHolder());
+        m_scroll = new QScrollArea(rowsHolder());
         m_scroll->setWidget(m_picker);
         m_scroll->setFrameShape(QFrame::NoFrame);
         m_scroll->setFocusPolicy(Qt::NoFocus);
@@ -145,7 +146,7 @@ private:
                                                               tr("Pictures (*.png)"));
             if (!file.isEmpty()) consider(file);
         }));
-        m_import = new QWidget(this);
+        m_import = new QWidget(rowsHolder());
         auto* column = new QVBoxLayout(m_import);
         column->setContentsMargins(0, 0, 0, 0);
         m_cutPreview = new CutPreview(m_import);

@@ -5,6 +5,7 @@
 
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "level/level_edits.h"
@@ -28,7 +29,7 @@ public:
         addWide(m_words);
         m_matter = makeChoiceBox(QStringLiteral("swatch-matter"), {}, this, [](int) {});
         addControl(tr("New, of"), m_matter);
-        m_theme = new QLineEdit(this);
+        m_theme = new QLineEdit(rowsHolder());
         m_theme->setObjectName(QStringLiteral("swatch-theme"));
         m_theme->setAccessibleName(tr("Theme of a new swatch"));
         m_theme->setPlaceholderText(tr("none: always"));

@@ -6,6 +6,7 @@
 #include "app/painting/matter_painter.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/look_edits.h"
@@ -79,7 +80,7 @@ private:
         refresh();
     }
     void addNotes() {
-        m_name = new QLineEdit(this);
+        m_name = new QLineEdit(rowsHolder());
         m_name->setObjectName(QStringLiteral("tile-name"));
         m_name->setMaxLength(60);
         m_name->setFixedWidth(150);
