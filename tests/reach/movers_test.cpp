@@ -25,14 +25,17 @@ std::optional<Search> searchWithClock(const reach::Problem& problem) {
     const runtime::MotionTables tables = testing::freelyOf(problem);
     const runtime::World world(problem.frame, *problem.cells, tables, parts);
     Search search;
-    std::set<std::pair<decltype(testing::keyOf(Body())), long long>> known;
+    const auto keyOf = [](const Body& body) {
+        return std::tuple_cat(testing::keyOf(body), std::make_tuple(body.tick));
+    };
+    std::unordered_set<decltype(keyOf(Body())), testing::KeyHash> known;
     std::deque<Body> open;
     const auto add = [&](Body body) {
         if (body.stance == runtime::Stance::Ended) return known.size();
         search.visited.insert({body.x, body.y});
         // The very first tick is told from all others: nothing was under the body before.
         if (body.tick > 0) body.tick = (body.tick - 1) % period + 1;
-        if (known.insert({testing::keyOf(body), body.tick}).second) open.push_back(body);
+        if (known.insert(keyOf(body)).second) open.push_back(body);
         return known.size();
     };
     add(runtime::bodyAt(level::boxOf(*problem.start), world, tables));

@@ -3,13 +3,14 @@
 /// what the solver and its proof runs are held to.
 
 #include <deque>
-#include <set>
 #include <tuple>
+#include <unordered_set>
 #include <vector>
 
 #include "level/boxes.h"
 #include "level/tracks.h"
 #include "motion/step_tables.h"
+#include "places.h"
 #include "reach/solver.h"
 #include "shape_cells.h"
 #include "testing.h"
@@ -266,8 +267,8 @@ inline runtime::Parts partsOf(const reach::Problem& problem) {
 
 /// What is reached: positions at any px of any tick, standing ones, and the states themselves.
 struct Search {
-    std::set<std::pair<int, int>> visited;
-    std::set<std::pair<int, int>> standing;
+    Places visited;
+    Places standing;
     std::vector<runtime::Body> states;
 };
 
@@ -357,7 +358,7 @@ inline std::optional<Search> searchFrom(const reach::Problem& problem,
     const runtime::MotionTables tables = freelyOf(problem);
     const runtime::World world(problem.frame, *problem.cells, tables, partsOf(problem));
     Search search;
-    std::set<decltype(keyOf(Body()))> known;
+    std::unordered_set<decltype(keyOf(Body())), KeyHash> known;
     std::deque<Body> open;
     const auto add = [&](Body body) {
         if (body.stance == Stance::Ended) return search.states.size();

@@ -35,13 +35,16 @@ std::optional<Search> searchWithTime(const reach::Problem& problem) {
     const runtime::MotionTables tables = testing::freelyOf(problem);
     const runtime::World world(problem.frame, *problem.cells, tables, testing::partsOf(problem));
     Search search;
-    std::set<std::pair<decltype(testing::keyOf(Body())), decltype(Body::ticksLeft)>> known;
+    const auto keyOf = [](const Body& body) {
+        return std::tuple_cat(testing::keyOf(body), body.ticksLeft);
+    };
+    std::unordered_set<decltype(keyOf(Body())), testing::KeyHash> known;
     std::deque<Body> open;
     const auto add = [&](Body body) {
         if (body.stance == runtime::Stance::Ended) return known.size();
         search.visited.insert({body.x, body.y});
         body.tick = 0;
-        if (known.insert({testing::keyOf(body), body.ticksLeft}).second) open.push_back(body);
+        if (known.insert(keyOf(body)).second) open.push_back(body);
         return known.size();
     };
     add(testing::firstBody(problem));

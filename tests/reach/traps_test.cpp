@@ -3,6 +3,7 @@
 #include "reach/traps.h"
 
 #include <map>
+#include <set>
 
 #include "reach/verdict.h"
 #include "reach_brute_force.h"

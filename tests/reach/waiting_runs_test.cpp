@@ -4,6 +4,7 @@
 
 #include <deque>
 #include <numeric>
+#include <set>
 
 #include "reach/exploration.h"
 #include "reach/run_finder.h"
