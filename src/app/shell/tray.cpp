@@ -3,6 +3,7 @@
 #include <QPainter>
 
 #include "app/session/home_row.h"
+#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 
 namespace rook::app {
