@@ -2,7 +2,6 @@
 
 #include "app/pages/game_page.h"
 #include "app/ui/buttons.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 

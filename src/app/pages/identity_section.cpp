@@ -2,7 +2,6 @@
 
 #include "app/pages/level_sheet.h"
 #include "app/ui/color_field.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "level/level_edits.h"
 #include "level/level_kinds.h"

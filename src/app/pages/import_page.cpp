@@ -9,7 +9,6 @@
 #include <QTableWidget>
 #include <QtConcurrent>
 
-#include "app/ui/controls.h"
 #include "app/ui/picture_view.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"

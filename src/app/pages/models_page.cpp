@@ -13,7 +13,6 @@
 #include "app/pages/model_row.h"
 #include "app/painting/model_picture.h"
 #include "app/ui/buttons.h"
-#include "app/ui/controls.h"
 #include "app/ui/flow_layout.h"
 #include "app/ui/picture_view.h"
 #include "app/ui/theme.h"

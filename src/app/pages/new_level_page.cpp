@@ -10,7 +10,6 @@
 
 #include "app/board/level_kind_face.h"
 #include "app/ui/buttons.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "base/limits.h"

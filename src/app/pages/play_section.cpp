@@ -4,7 +4,6 @@
 #include "app/pages/level_sheet.h"
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/carried.h"

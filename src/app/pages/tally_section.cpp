@@ -5,7 +5,6 @@
 #include "app/pages/game_page.h"
 #include "app/pages/list_section.h"
 #include "app/ui/buttons.h"
-#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"

@@ -10,7 +10,6 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/choice_names.h"
 #include "app/ui/color_field.h"
-#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"

@@ -1,5 +1,4 @@
 #include "app/steps/cast/role_rows.h"
-#include "app/ui/controls.h"
 
 #include <cmath>
 

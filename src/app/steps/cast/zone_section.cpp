@@ -4,7 +4,6 @@
 
 #include "app/steps/cast/cast_sections.h"
 #include "app/steps/cast/zone_map.h"
-#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"

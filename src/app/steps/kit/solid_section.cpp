@@ -7,7 +7,6 @@
 #include "app/steps/kit/units_box.h"
 #include "app/ui/buttons.h"
 #include "app/ui/choice_names.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "kit/audit.h"

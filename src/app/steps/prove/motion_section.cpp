@@ -6,7 +6,6 @@
 
 #include "app/steps/prove/prove_sections.h"
 #include "app/ui/buttons.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/names.h"

@@ -4,7 +4,6 @@
 #include "app/steps/puzzle/puzzle_options.h"
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/ui/color_field.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/kind_edits.h"

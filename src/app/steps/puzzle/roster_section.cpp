@@ -1,7 +1,6 @@
 #include <QComboBox>
 
 #include "app/steps/puzzle/puzzle_sections.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "puzzle/edits.h"
 #include "puzzle/rosters.h"

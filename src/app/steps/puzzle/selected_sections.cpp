@@ -6,7 +6,6 @@
 
 #include "app/steps/puzzle/puzzle_sections.h"
 #include "app/steps/puzzle/word_lists.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "puzzle/edits.h"

@@ -4,7 +4,6 @@
 #include <QSpinBox>
 
 #include "app/steps/puzzle/puzzle_sections.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "puzzle/edits.h"

@@ -3,7 +3,6 @@
 
 #include "app/steps/shape/shape_options.h"
 #include "app/steps/shape/shape_sections.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "base/limits.h"

@@ -2,7 +2,6 @@
 #include <QSpinBox>
 
 #include "app/steps/shape/shape_sections.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/board_kind.h"

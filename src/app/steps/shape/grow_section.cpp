@@ -7,7 +7,6 @@
 #include "app/steps/shape/shape_sections.h"
 #include "app/tools/cell_options.h"
 #include "app/ui/buttons.h"
-#include "app/ui/controls.h"
 #include "app/ui/words.h"
 #include "masses/caves.h"
 

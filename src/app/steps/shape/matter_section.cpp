@@ -9,7 +9,6 @@
 #include "app/tools/cell_options.h"
 #include "app/ui/choice_names.h"
 #include "app/ui/color_field.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "level/blocks.h"
 #include "level/matter_edits.h"

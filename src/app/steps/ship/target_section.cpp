@@ -1,5 +1,4 @@
 #include "app/steps/ship/target_section.h"
-#include "app/ui/controls.h"
 
 #include <QDir>
 #include <QFileDialog>

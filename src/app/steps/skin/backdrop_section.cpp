@@ -8,7 +8,6 @@
 
 #include "app/steps/skin/fade_rows.h"
 #include "app/steps/skin/skin_sections.h"
-#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/words.h"
 #include "file/sheet_import.h"

@@ -2,7 +2,6 @@
 #include <QSpinBox>
 
 #include "app/steps/skin/skin_sections.h"
-#include "app/ui/controls.h"
 #include "level/look_edits.h"
 #include "level/tile_edits.h"
 #include "skin/dressing.h"

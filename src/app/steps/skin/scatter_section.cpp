@@ -7,7 +7,6 @@
 #include "app/steps/skin/skin_options.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
-#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/row_drag.h"
 #include "app/ui/theme.h"

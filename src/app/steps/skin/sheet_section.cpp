@@ -10,7 +10,6 @@
 #include "app/steps/skin/skin_sections.h"
 #include "app/steps/skin/tile_picker.h"
 #include "app/tools/cell_options.h"
-#include "app/ui/controls.h"
 #include "app/ui/cut_preview.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"

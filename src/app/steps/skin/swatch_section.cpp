@@ -5,7 +5,6 @@
 
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
-#include "app/ui/controls.h"
 #include "app/ui/margin_row.h"
 #include "app/ui/theme.h"
 #include "level/level_edits.h"

@@ -3,7 +3,6 @@
 #include "app/steps/skin/skin_options.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
-#include "app/ui/controls.h"
 #include "app/ui/words.h"
 #include "level/tile_edits.h"
 #include "skin/pins.h"

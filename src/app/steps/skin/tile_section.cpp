@@ -6,7 +6,6 @@
 #include "app/painting/matter_painter.h"
 #include "app/steps/skin/skin_sections.h"
 #include "app/tools/cell_options.h"
-#include "app/ui/controls.h"
 #include "app/ui/theme.h"
 #include "app/ui/words.h"
 #include "level/look_edits.h"
