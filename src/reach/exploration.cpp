@@ -36,6 +36,10 @@ std::size_t Exploration::indexOf(runtime::HeldSet held) {
                                                  collision.maps().live.height());
     set.sweep = std::make_unique<Sweep>(collision, m_limits, set.log.get());
     if (m_stopAt) set.sweep->stopAt(m_stopAt(held));
+    // What may be over in any tick is over in every state.
+    const bool endsAnytime = m_timedEffects == TimedEffects::Anytime && m_timed != 0;
+    if (!m_keepsLog && !m_limits.notesAllStates && !endsAnytime)
+        set.sweep->passFlights(nearAnyChange(collision));
     m_sets.push_back(std::move(set));
     return m_sets.size() - 1;
 }

@@ -173,6 +173,7 @@ private:
     [[nodiscard]] static std::vector<PxRect> nearChange(const CollisionMaps& collision,
                                                         std::size_t gain, bool isHeld,
                                                         const Stride& stride);
+    [[nodiscard]] std::vector<PxRect> nearAnyChange(const CollisionMaps& collision) const;
     [[nodiscard]] bool hasTooManySets() const;
     /// So many things can be gained that not every set of them may be looked at.
     [[nodiscard]] bool hasManyGains() const;

@@ -64,6 +64,25 @@ std::vector<PxRect> Exploration::nearChange(const CollisionMaps& collision, std:
     return near;
 }
 
+/// The positions of which `gainFrom` looks at each state.
+std::vector<PxRect> Exploration::nearAnyChange(const CollisionMaps& collision) const {
+    Stride most;
+    for (int i = 0; i < collision.layers().count(); ++i) {
+        const Stride stride = strideOf(collision.layers()[i], m_mapSets.freely(), collision);
+        most.add(stride.sideways, stride.down);
+        most.add(stride.sideways, -stride.up);
+    }
+    std::vector<PxRect> all;
+    const std::vector<runtime::Gain>& gains = collision.parts().gains;
+    for (std::size_t i = 0; i < gains.size(); ++i) {
+        const bool isHeld = ((collision.held() >> i) & 1u) != 0;
+        if (isHeld && !gains[i].isTimed()) continue;
+        const std::vector<PxRect> near = nearChange(collision, i, isHeld, most);
+        all.insert(all.end(), near.begin(), near.end());
+    }
+    return all;
+}
+
 /// From each state near something that can be gained, every input: what meets it goes on in a
 /// larger set. What is held in one place, or for a time only, is lost by leaving: then from each
 /// state near to that.

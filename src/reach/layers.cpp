@@ -86,6 +86,28 @@ Layers::Layers(const runtime::MotionTables& tables, const runtime::Parts& parts,
     for (Layer& layer : m_layers)
         if (layer.sort == LayerSort::Air && layer.phase != 0)
             linkJumps(layer, has(Ability::WallJump));
+    markPassed();
+}
+
+void Layers::markPassed() {
+    // More ticks between notes hold less, but find again what came there by another batch.
+    constexpr int mostTicks = 12;
+    std::vector<int> ways(m_layers.size(), 0);
+    for (const Layer& layer : m_layers) {
+        if (layer.next >= 0) ++ways[static_cast<std::size_t>(layer.next)];
+        for (const int to : {layer.hop, layer.bump})
+            if (to >= 0) ways[static_cast<std::size_t>(to)] = 2;
+    }
+    std::vector<int> ticks(m_layers.size(), 0);  // since the last note
+    for (int i = 0; i < count(); ++i) {
+        const int next = (*this)[i].next;
+        if (next <= i || next == m_fall || ways[static_cast<std::size_t>(next)] != 1) continue;
+        Layer& to = m_layers[static_cast<std::size_t>(next)];
+        const int after = ticks[static_cast<std::size_t>(i)] + 1;
+        if (to.takesNoTick() || after >= mostTicks) continue;
+        to.isPassed = true;
+        ticks[static_cast<std::size_t>(next)] = after;
+    }
 }
 
 /// The layer of the body's own table; a push ends with its phases.

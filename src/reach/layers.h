@@ -43,6 +43,9 @@ struct Layer {
     int wallJumpRight = -1;  ///< off a wall to the left
     int wallJumpLeft = -1;
     int airJump = -1;
+    /// Only the layer before leads here, and that within a few ticks of one where states are noted:
+    /// a flight may pass through without being noted.
+    bool isPassed = false;
 
     [[nodiscard]] bool takesNoTick() const {
         return sort == LayerSort::GripLadder || sort == LayerSort::GripLiquid ||
@@ -88,6 +91,7 @@ private:
     void linkOwn(const runtime::MotionTables& tables, bool hasShortHop);
     void linkSprings(const runtime::Parts& parts, int profile);
     void linkJumps(Layer& layer, bool hasWallJump) const;
+    void markPassed();
 
     std::vector<Layer> m_layers;
     int m_phases = 0;

@@ -53,6 +53,9 @@ struct Limits {
     std::uint64_t mostPuzzleStates = 20'000'000;  ///< of a puzzle level
     /// That are followed while something lasts for a time: what would come after is not decided.
     std::size_t mostTimedBodies = 500'000;
+    /// Every state is noted, and counted in Reached::states; else, in the air, one in some ticks:
+    /// that finds the same places in a third of the memory.
+    bool notesAllStates = false;
     [[nodiscard]] bool isCancelled() const { return cancel && *cancel; }
 };
 
@@ -80,7 +83,7 @@ struct Reached {
     bool isOnlySure = false;
     bool startIsLive = false;
     std::size_t bytes = 0;               ///< memory that maps and states took
-    std::int64_t states = 0;             ///< found, in all sets
+    std::int64_t states = 0;             ///< noted, in all sets: see Limits::notesAllStates
     std::vector<runtime::HeldSet> sets;  ///< all that occur, fewest things first
 
     [[nodiscard]] bool isVisited(PxPoint corner) const {

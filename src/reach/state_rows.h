@@ -23,6 +23,15 @@ struct WordRange {
     [[nodiscard]] bool isEmpty() const { return from >= to; }
 };
 
+/// The range without words at its ends that hold no bit.
+[[nodiscard]] inline WordRange trimmed(const Word* bits, WordRange range) {
+    while (range.from < range.to && bits[range.from] == 0)
+        ++range.from;
+    while (range.from < range.to && bits[range.to - 1] == 0)
+        --range.to;
+    return range;
+}
+
 /// Hands out zeroed words in large blocks; all go when it goes.
 class WordArena {
 public:
@@ -66,10 +75,7 @@ public:
     void add(int y, const Word* bits, WordRange range) {
         Row& row = m_rows[static_cast<std::size_t>(y)];
         if (!row.known) {
-            while (range.from < range.to && bits[range.from] == 0)
-                ++range.from;
-            while (range.from < range.to && bits[range.to - 1] == 0)
-                --range.to;
+            range = trimmed(bits, range);
             if (range.isEmpty()) return;
             row.known = m_arena->take(2 * static_cast<std::size_t>(m_wordsPerRow));
         }

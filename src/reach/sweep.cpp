@@ -1,3 +1,4 @@
+#include "base/assert.h"
 #include "reach/sweep_detail.h"
 
 namespace rook::reach {
@@ -58,6 +59,16 @@ void Sweep::beginRide(int mover, const std::vector<PxRect>& edges) {
         for (int y = at.y; y < at.bottom(); ++y)
             m_rideEdges.setRun(y, at.x, at.right());
     if (m_log) m_log->beginRide(mover);
+}
+
+void Sweep::passFlights(const std::vector<PxRect>& notedAt) {
+    ROOK_ASSERT(!m_log, "ways back lead through every state");
+    m_passes = true;
+    if (notedAt.empty()) return;
+    m_noted.resize(static_cast<std::size_t>(m_maps.live.height()));
+    for (const PxRect& at : notedAt)
+        for (int y = at.y; y < at.bottom() && at.width > 0; ++y)
+            m_noted[static_cast<std::size_t>(y)].push_back({at.x / 64, wordsFor(at.right())});
 }
 
 Completion Sweep::run() {

@@ -16,17 +16,25 @@ void Sweep::beThrown(int index, int y) {
 
 void Sweep::fly(int index, int y) {
     const Layer& from = layer(index);
-    Word* const current = m_current.row();
     const int end = y + from.dy;
     rows(from.next).willLookAt(end);
-    const WordRange fresh = rows(index).takeFresh(y, current);
+    const WordRange fresh = rows(index).takeFresh(y, m_current.row());
     rows(from.next).willAddTo(end, fresh.from);
     if (from.hop >= 0) rows(from.hop).willAddTo(end, fresh.from);
-    const WordRange range = spannedBy(current, fresh, from.dx + std::abs(from.shove));
-    beginStep(index, y);
+    for (Flight flight{index, y, fresh}; !flight.range.isEmpty();)
+        flight = flyATick(flight);
+}
+
+Sweep::Flight Sweep::flyATick(const Flight& flight) {
+    const int y = flight.y;
+    const Layer& from = layer(flight.layer);
+    Word* const current = m_current.row();
+    const int end = y + from.dy;
+    const WordRange range = spannedBy(current, flight.range, from.dx + std::abs(from.shove));
+    beginStep(flight.layer, y);
     if (from.phase != 0) {
-        holdFromAir(y, current, fresh);
-        jumpInTheAir(from, y, current, fresh);
+        holdFromAir(y, current, flight.range);
+        jumpInTheAir(from, y, current, flight.range);
     }
     if (from.push != 0) {
         force(y, from.push * from.dx, range);
@@ -41,10 +49,27 @@ void Sweep::fly(int index, int y) {
     }
     const bool hasEnded =
         from.dy > 0 ? fall(y, from.dy, current, range) : rise(from, y, -from.dy, current, range);
-    if (hasEnded) return;
+    if (hasEnded) return {};
     takeThrown(end, current, range, m_maps.floor.row(end));
-    rows(from.next).add(end, current, range);
     if (from.hop >= 0) rows(from.hop).add(end, current, range);
+    if (m_passes && layer(from.next).isPassed) {
+        noteNear(from.next, end, range);
+        return {from.next, end, trimmed(current, range)};
+    }
+    rows(from.next).add(end, current, range);
+    return {};
+}
+
+/// Those that are where each state is wanted end their flight here.
+void Sweep::noteNear(int layer, int y, WordRange range) {
+    if (m_noted.empty()) return;
+    Word* const current = m_current.row();
+    for (const WordRange& noted : m_noted[static_cast<std::size_t>(y)]) {
+        const WordRange part{std::max(range.from, noted.from), std::min(range.to, noted.to)};
+        if (part.isEmpty()) continue;
+        rows(layer).add(y, current, part);
+        std::fill(current + part.from, current + part.to, 0);
+    }
 }
 
 void Sweep::jumpInTheAir(const Layer& from, int y, const Word* bits, WordRange range) {

@@ -96,7 +96,7 @@ void ResolverTest::mended_equalsSolvedWhole() {
         for (int step = 0; step < edits; ++step) {
             edit(random, problem);
             const reach::Reached found = resolver.solve(problem);
-            const reach::Reached whole = reach::solve(problem);
+            const reach::Reached whole = reach::solve(problem, {.notesAllStates = true});
             const QByteArray where = "ROOK_SEED=" + QByteArray::number(seed + round) + " edit " +
                                      QByteArray::number(step) +
                                      (resolver.wasMended() ? " mended" : " whole");
@@ -104,7 +104,7 @@ void ResolverTest::mended_equalsSolvedWhole() {
             QVERIFY2(found.startIsLive == whole.startIsLive, where);
             QVERIFY2(found.sets == whole.sets, where + " sets");
             QVERIFY2(found.standing == whole.standing, where + " standing");
-            QVERIFY2(found.states == whole.states,
+            QVERIFY2(!resolver.wasMended() || found.states == whole.states,
                      where + " states " + QByteArray::number(qint64(found.states)) + " and not " +
                          QByteArray::number(qint64(whole.states)));
             QVERIFY2(found.visited == whole.visited, where + " visited");
