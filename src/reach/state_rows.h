@@ -71,6 +71,9 @@ public:
           m_log(log),
           m_layer(layer) {}
 
+    /// Of each row, whether it holds any state or not.
+    static constexpr std::size_t bytesPerRow() { return sizeof(Row); }
+
     /// Adds the bits of `bits` that are not known yet, words of `range`, to row y.
     void add(int y, const Word* bits, WordRange range) {
         Row& row = m_rows[static_cast<std::size_t>(y)];
