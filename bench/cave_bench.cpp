@@ -21,8 +21,8 @@ const level::Project& cave() {
     return project;
 }
 
-/// A brush stroke of size 8 over 20 cells: the edit, and the frame that shows it with hatching and
-/// colliders.
+/// A brush stroke of size 8 over 20 cells: the edit, and the frames until it is shown with hatching
+/// and colliders.
 void strokeOnCave(benchmark::State& state) {
     Session session{app::allSteps()};
     session.document.startNew(cave());
@@ -39,17 +39,20 @@ void strokeOnCave(benchmark::State& state) {
     do
         board.render(&frame);
     while (!board.isComplete());
-    int round = 0;
+    int round = 0, mostFrames = 0;
     for (auto _ : state) {
         const CellPoint at{1260 + round % 30, 1255 + round % 20};
         const auto region = level::strokeRegion(at, {at.x + 19, at.y}, 8);
         session.document.apply(layCells(session.document.project(), *session.document.level(),
                                         region, round % 2 ? level::Cell() : level::Cell({1}),
                                         "Lay"));
-        board.render(&frame);
+        int frames = 0;
+        for (; frames == 0 || !board.isComplete(); ++frames)
+            board.render(&frame);
+        mostFrames = std::max(mostFrames, frames);
         ++round;
-        if (!board.isComplete()) state.SkipWithError("not painted within one frame");
     }
+    state.counters["frames at most"] = mostFrames;
 }
 
 void fillMillion(benchmark::State& state) {

@@ -13,18 +13,18 @@ BODIES = [("runsAndJumps", "runs and jumps", "#2f7d5b", ""),
           ("airJump", "with one air jump", "#35506e", "6 3"),
           ("allJumps", "and coyote time and wall jumps", "#b4552d", "2 3")]
 WIDTH, HEIGHT = 380, 260  # of one field, px
-LEFT, TOP, BOTTOM = 56, 34, 44
+LEFT, RIGHT, TOP, BOTTOM = 66, 22, 34, 44
 SIDES = [128, 256, 512, 1000, 2000]
 
 
 def measured(path):
-    """{body: [(side, seconds, MiB), ...]}, by side."""
+    """{body: [(side, seconds of one core, MiB), ...]}, by side."""
     with open(path, encoding="utf-8") as file:
         runs = json.load(file)["benchmarks"]
     found = {}
     for run in runs:
         _, body, side = run["name"].split("/")[:3]
-        found.setdefault(body, []).append((int(side), run["real_time"] / 1000, run["MiB"]))
+        found.setdefault(body, []).append((int(side), run["cpu_time"] / 1000, run["MiB"]))
     return {body: sorted(points) for body, points in found.items()}
 
 
@@ -40,7 +40,7 @@ def field(at, title, unit, values, points):
 
     def across(side):
         share = math.log(side / SIDES[0]) / math.log(SIDES[-1] / SIDES[0])
-        return at + LEFT + share * (WIDTH - LEFT - 16)
+        return at + LEFT + share * (WIDTH - LEFT - RIGHT)
 
     def down(value):
         share = math.log(value / low) / math.log(high / low)
@@ -53,7 +53,7 @@ def field(at, title, unit, values, points):
         out.append(f'<text x="{x:.1f}" y="{HEIGHT - BOTTOM + 16}" class="middle">{side:,}</text>')
     for value, text in labels(low, high):
         y = down(value)
-        out.append(f'<line x1="{at + LEFT}" y1="{y:.1f}" x2="{at + WIDTH - 16}" y2="{y:.1f}"/>')
+        out.append(f'<line x1="{at + LEFT}" y1="{y:.1f}" x2="{at + WIDTH - RIGHT}" y2="{y:.1f}"/>')
         out.append(f'<text x="{at + LEFT - 6}" y="{y + 4:.1f}" class="end">{text} {unit}</text>')
     for (name, _, colour, dashes), line in points:
         path = " ".join(f"{across(side):.1f},{down(value):.1f}" for side, value in line)
@@ -78,7 +78,7 @@ def main():
            ".middle{text-anchor:middle}.end{text-anchor:end}.title{font-size:13px}</style>",
            '<rect width="100%" height="100%" fill="#fbf8f1"/>']
     out += field(0, "Time of a verdict", "s", (0.01, 100), times)
-    out += field(WIDTH, "Memory of maps and states", "MiB", (10, 10000), sizes)
+    out += field(WIDTH, "Memory of maps and states", "MiB", (1, 10000), sizes)
     x = LEFT
     for _, text, colour, dashes in bodies:
         out.append(f'<polyline points="{x},{HEIGHT + 10} {x + 28},{HEIGHT + 10}" '

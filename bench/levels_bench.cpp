@@ -3,7 +3,11 @@
 
 #include <benchmark/benchmark.h>
 
+#include <unistd.h>
 #include <QCoreApplication>
+#include <QTemporaryDir>
+#include <fstream>
+#include <memory>
 
 #include "app/pages/game_map.h"
 #include "app/shell/main_window.h"
@@ -86,6 +90,43 @@ void mapOf500(benchmark::State& state) {
         map.render(&image);
 }
 
+/// Memory that this process holds now, MiB.
+double residentMiB() {
+    std::ifstream statm("/proc/self/statm");
+    double whole = 0, resident = 0;
+    statm >> whole >> resident;
+    return resident * double(sysconf(_SC_PAGESIZE)) / (1 << 20);
+}
+
+/// From the folder on the disk to the first level on the board; then how much more is held when
+/// each level was shown.
+void openWindowOf500(benchmark::State& state) {
+    const QTemporaryDir folder;
+    const QString path = folder.filePath(QStringLiteral("many"));
+    if (!file::saveProject(file::diskStorage(), path.toStdString(), manyLevels()))
+        return state.SkipWithError("cannot be saved");
+    const double before = residentMiB();
+    std::unique_ptr<app::MainWindow> opened;
+    for (auto _ : state) {
+        opened = std::make_unique<app::MainWindow>();
+        opened->resize(1280, 800);
+        if (!opened->openProject(path)) {
+            const auto again = file::openProject(file::diskStorage(), path.toStdString());
+            return state.SkipWithError(again ? "cannot be opened"
+                                             : again.error().sentence().c_str());
+        }
+        opened->show();
+        opened->board().repaint();
+    }
+    for (const auto& level : opened->session().document.project().levels) {
+        opened->session().document.chooseLevel(level->id);
+        opened->board().repaint();
+        QCoreApplication::processEvents();
+    }
+    state.counters["MiB"] = residentMiB() - before;
+}
+
+BENCHMARK(openWindowOf500)->Iterations(1)->Unit(benchmark::kMillisecond);
 BENCHMARK(duplicateOf500)->Iterations(40)->Unit(benchmark::kMillisecond);
 BENCHMARK(removeOf500)->Iterations(40)->Unit(benchmark::kMillisecond);
 BENCHMARK(reorderOf500)->Iterations(40)->Unit(benchmark::kMillisecond);

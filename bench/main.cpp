@@ -119,6 +119,8 @@ const Share others[] = {
     {"duplicating one of 500 levels, of 8 ms", "duplicateOf500/iterations:40", 0.008},
     {"removing one, of 8 ms", "removeOf500/iterations:40", 0.008},
     {"reordering, of 8 ms", "reorderOf500/iterations:40", 0.008},
+    {"opening 500 levels in a window, of 1 s", "openWindowOf500/iterations:1", 1},
+    {"a window of them, each shown once, of 600 MiB", "openWindowOf500/iterations:1: MiB", 600},
     {"choosing an entity, of 8 ms", "chooseEntity/iterations:60", 0.008},
     {"going on to the next step, of 8 ms", "chooseStep/iterations:60", 0.008},
     {"the longest hold while drawing, of 8 ms", "holdWithoutGames/iterations:1/manual_time", 0.008},

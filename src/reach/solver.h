@@ -11,7 +11,7 @@
 ///  1. Every bit set stands for a state that some input of the stepper leads to.
 ///  2. A bit is *fresh* until its row has been processed; all that one tick makes of it is then
 ///  set.
-///  3. So, when no row is fresh, the bits are exactly the states that can be reached.
+///  3. So, when no row is fresh, the bits are exactly the states reached, of those that are noted.
 /// Walking needs no ticks here: a walk may end after each px, so standing positions are closed
 /// under single px of a walk. Timed hazards are left out: see in_time.h.
 ///
