@@ -13,9 +13,9 @@
 #include <QThread>
 #include <QWebSocket>
 #include <algorithm>
-#include <filesystem>
 
 #include "app/shell/main_window.h"
+#include "demo_copy.h"
 
 namespace {
 
@@ -29,9 +29,7 @@ app::MainWindow& linkedWindow() {
         for (const char* name : {"XDG_RUNTIME_DIR", "XDG_STATE_HOME", "XDG_CONFIG_HOME"})
             qputenv(name, runtime.path().toLocal8Bit());
         const QString copy = runtime.filePath(QStringLiteral("weir"));
-        std::filesystem::copy(ROOK_SOURCE_DIR "/demo/lantern-weir", copy.toStdString(),
-                              std::filesystem::copy_options::recursive);
-        std::filesystem::remove_all(copy.toStdString() + "/.rookplot");  // work of somebody else
+        bench::copyDemo(copy.toStdString());
         auto opened = std::make_unique<app::MainWindow>();
         opened->resize(1280, 800);
         opened->show();

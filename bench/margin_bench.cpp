@@ -3,20 +3,25 @@
 #include <benchmark/benchmark.h>
 
 #include <QCoreApplication>
+#include <QTemporaryDir>
 
 #include "app/shell/main_window.h"
+#include "demo_copy.h"
 
 namespace {
 
 using namespace rook;
 
-/// The window on the demo, its worker at rest.
+/// The window on a copy of the demo, its worker at rest.
 app::MainWindow& demoWindow() {
+    static const QTemporaryDir folder;
     static auto* made = [] {
+        const QString copy = folder.filePath(QStringLiteral("weir"));
+        bench::copyDemo(copy.toStdString());
         auto* opened = new app::MainWindow;
         opened->resize(1280, 800);
         opened->show();
-        opened->openProject(ROOK_SOURCE_DIR "/demo/lantern-weir");
+        opened->openProject(copy);
         for (int i = 0; i < 200; ++i)
             QCoreApplication::processEvents();
         return opened;

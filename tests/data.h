@@ -28,6 +28,8 @@ inline QString copyDemo(const QTemporaryDir& folder) {
     const QString to = folder.filePath(QStringLiteral("weir"));
     std::filesystem::copy(from.toStdString(), to.toStdString(),
                           std::filesystem::copy_options::recursive);
+    // What a window left there is not the demo's.
+    std::filesystem::remove_all(to.toStdString() + "/.rookplot");
     return to;
 }
 
