@@ -185,8 +185,7 @@ void Sweep::clear(Word* row, WordRange range) {
 std::size_t Sweep::byteCount() const {
     const std::size_t rowCount = m_rows.size() * static_cast<std::size_t>(m_visited.height());
     return m_collision.byteCount() + m_visited.byteCount() + m_arena.byteCount() +
-           rowCount * StateRows::bytesPerRow() +
-           (m_log ? m_log->byteCount() : 0);
+           rowCount * StateRows::bytesPerRow() + (m_log ? m_log->byteCount() : 0);
 }
 
 std::int64_t Sweep::stateCount() const {
