@@ -105,7 +105,7 @@ void openWindowOf500(benchmark::State& state) {
     const QTemporaryDir folder;
     const QString path = folder.filePath(QStringLiteral("many"));
     // With its sheets.
-    bench::copyDemo(path.toStdString());
+    testing::copyDemo(path.toStdString());
     if (!file::saveProject(file::diskStorage(), path.toStdString(), manyLevels()))
         return state.SkipWithError("cannot be saved");
     const double before = residentMiB();

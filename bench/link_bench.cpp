@@ -29,7 +29,7 @@ app::MainWindow& linkedWindow() {
         for (const char* name : {"XDG_RUNTIME_DIR", "XDG_STATE_HOME", "XDG_CONFIG_HOME"})
             qputenv(name, runtime.path().toLocal8Bit());
         const QString copy = runtime.filePath(QStringLiteral("weir"));
-        bench::copyDemo(copy.toStdString());
+        testing::copyDemo(copy.toStdString());
         auto opened = std::make_unique<app::MainWindow>();
         opened->resize(1280, 800);
         opened->show();

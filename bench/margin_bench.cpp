@@ -17,7 +17,7 @@ app::MainWindow& demoWindow() {
     static const QTemporaryDir folder;
     static auto* made = [] {
         const QString copy = folder.filePath(QStringLiteral("weir"));
-        bench::copyDemo(copy.toStdString());
+        testing::copyDemo(copy.toStdString());
         auto* opened = new app::MainWindow;
         opened->resize(1280, 800);
         opened->show();

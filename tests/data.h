@@ -6,6 +6,7 @@
 #include <QtTest>
 #include <map>
 
+#include "demo_copy.h"
 #include "file/storage.h"
 
 namespace rook::testing {
@@ -24,12 +25,8 @@ inline void writeBytes(const QString& path, const QByteArray& bytes) {
 
 /// A copy of the demo that a test may change.
 inline QString copyDemo(const QTemporaryDir& folder) {
-    const QString from = QStringLiteral(ROOK_SOURCE_DIR "/demo/lantern-weir");
     const QString to = folder.filePath(QStringLiteral("weir"));
-    std::filesystem::copy(from.toStdString(), to.toStdString(),
-                          std::filesystem::copy_options::recursive);
-    // What a window left there is not the demo's.
-    std::filesystem::remove_all(to.toStdString() + "/.rookplot");
+    copyDemo(to.toStdString());
     return to;
 }
 

@@ -3,7 +3,7 @@
 
 #include <filesystem>
 
-namespace rook::bench {
+namespace rook::testing {
 
 /// Its sheets and kits too, without what a window left there. Requires: `to` is not there yet.
 inline void copyDemo(const std::filesystem::path& to) {
@@ -12,4 +12,4 @@ inline void copyDemo(const std::filesystem::path& to) {
     std::filesystem::remove_all(to / ".rookplot");
 }
 
-}  // namespace rook::bench
+}  // namespace rook::testing
